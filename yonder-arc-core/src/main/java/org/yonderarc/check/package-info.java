@@ -1,0 +1,2 @@
+/** The check: from a plan to its findings. */
+package org.yonderarc.check;

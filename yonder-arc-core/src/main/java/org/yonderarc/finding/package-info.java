@@ -1,0 +1,2 @@
+/** What a reader or the check noticed: a code, where, what is wrong and what to do about it. */
+package org.yonderarc.finding;

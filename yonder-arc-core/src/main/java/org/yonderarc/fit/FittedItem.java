@@ -1,0 +1,24 @@
+package org.yonderarc.fit;
+
+import java.util.Optional;
+import org.yonderarc.walk.Step;
+
+/**
+ * An item as a bar shows it.
+ *
+ * @param id the item's id
+ * @param label what it says
+ * @param icon the name of its icon
+ * @param selected whether the person is on its branch
+ * @param badge what its badge says: empty text for a dot; no value for no badge
+ * @param address the address of the place on top of its branch
+ * @param step the step that a tap takes
+ */
+public record FittedItem(
+        String id,
+        String label,
+        Optional<String> icon,
+        boolean selected,
+        Optional<String> badge,
+        String address,
+        Step step) {}

@@ -1,0 +1,2 @@
+/** Layout: where everything of a fitting stands, in dp from the top left corner. */
+package org.yonderarc.layout;

@@ -1,0 +1,83 @@
+package org.yonderarc.plan;
+
+import java.util.Objects;
+import java.util.Optional;
+import org.yonderarc.tree.NumberValue;
+
+/** The value of a fact. */
+public sealed interface FactValue {
+    /** The value as people read it. */
+    String text();
+
+    /** The type in the words of a message: "a number". */
+    String kind();
+
+    /** A value of the same type, written as text; empty if {@code text} isn't of this type. */
+    Optional<FactValue> parse(String text);
+
+    /** True or false. */
+    record Flag(boolean on) implements FactValue {
+        @Override
+        public String text() {
+            return Boolean.toString(on);
+        }
+
+        @Override
+        public String kind() {
+            return "true or false";
+        }
+
+        @Override
+        public Optional<FactValue> parse(String text) {
+            return text.equals("true") || text.equals("false")
+                    ? Optional.of(new Flag(text.equals("true")))
+                    : Optional.empty();
+        }
+    }
+
+    /** A finite number. */
+    record Number(double number) implements FactValue {
+        public Number {
+            if (!Double.isFinite(number)) {
+                throw new IllegalArgumentException("a fact's number is finite, not " + number);
+            }
+        }
+
+        @Override
+        public String text() {
+            return NumberValue.plain(number);
+        }
+
+        @Override
+        public String kind() {
+            return "a number";
+        }
+
+        @Override
+        public Optional<FactValue> parse(String text) {
+            try {
+                double parsed = Double.parseDouble(text);
+                return Double.isFinite(parsed) ? Optional.of(new Number(parsed)) : Optional.empty();
+            } catch (NumberFormatException notANumber) {
+                return Optional.empty();
+            }
+        }
+    }
+
+    /** A text, may be empty. */
+    record Text(String text) implements FactValue {
+        public Text {
+            Objects.requireNonNull(text, "text");
+        }
+
+        @Override
+        public String kind() {
+            return "a text";
+        }
+
+        @Override
+        public Optional<FactValue> parse(String other) {
+            return Optional.of(new Text(other));
+        }
+    }
+}

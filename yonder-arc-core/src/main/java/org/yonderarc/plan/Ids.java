@@ -1,0 +1,50 @@
+package org.yonderarc.plan;
+
+import java.util.Optional;
+
+/** The grammar of ids: {@code [a-z][a-z0-9]*(-[a-z0-9]+)*}, at most 64 characters. */
+public final class Ids {
+    /** Room for any readable name; keeps addresses and messages short. */
+    public static final int LONGEST = 64;
+
+    private Ids() {}
+
+    /** What is wrong with {@code id}, if anything. */
+    public static Optional<String> problem(String id) {
+        if (id.isEmpty()) {
+            return Optional.of("an id can't be empty");
+        }
+        if (id.length() > LONGEST) {
+            return Optional.of("an id has at most " + LONGEST + " characters");
+        }
+        char before = '-';
+        for (int i = 0; i < id.length(); i++) {
+            char c = id.charAt(i);
+            boolean letter = c >= 'a' && c <= 'z';
+            boolean digit = c >= '0' && c <= '9';
+            boolean fits = letter || (i > 0 && (digit || (c == '-' && before != '-' && i < id.length() - 1)));
+            if (!fits) {
+                return Optional.of("an id has lower case letters, digits and single hyphens, and starts with a letter");
+            }
+            before = c;
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * The id itself.
+     *
+     * @throws IllegalArgumentException if it breaks the grammar
+     */
+    public static String require(String id, String what) {
+        problem(id).ifPresent(problem -> {
+            throw new IllegalArgumentException(what + " \"" + id + "\": " + problem);
+        });
+        return id;
+    }
+
+    /** An id as a title: {@code shore-map} becomes "Shore map". */
+    public static String asTitle(String id) {
+        return Character.toUpperCase(id.charAt(0)) + id.substring(1).replace('-', ' ');
+    }
+}

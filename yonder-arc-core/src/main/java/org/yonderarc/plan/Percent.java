@@ -1,0 +1,62 @@
+package org.yonderarc.plan;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+
+/** Percent-encoding by RFC 3986, section 2: UTF-8 bytes, all but the unreserved characters encoded. */
+public final class Percent {
+    private static final String HEX = "0123456789ABCDEF";
+
+    private Percent() {}
+
+    /** The text with everything but {@code A-Z a-z 0-9 - . _ ~} encoded. */
+    public static String encode(String text) {
+        var out = new StringBuilder(text.length());
+        for (byte b : text.getBytes(StandardCharsets.UTF_8)) {
+            char c = (char) (b & 0xFF);
+            if (isUnreserved(c)) {
+                out.append(c);
+            } else {
+                out.append('%').append(HEX.charAt(c >> 4)).append(HEX.charAt(c & 15));
+            }
+        }
+        return out.toString();
+    }
+
+    /** The decoded text, or empty where a percent sign has no two hex digits behind it or the bytes aren't UTF-8. */
+    public static Optional<String> decode(String text) {
+        if (text.indexOf('%') < 0) {
+            return Optional.of(text);
+        }
+        byte[] in = text.getBytes(StandardCharsets.UTF_8);
+        byte[] out = new byte[in.length];
+        int length = 0;
+        for (int i = 0; i < in.length; i++) {
+            if (in[i] != '%') {
+                out[length++] = in[i];
+                continue;
+            }
+            int high = i + 2 < in.length ? Character.digit(in[i + 1], 16) : -1;
+            int low = i + 2 < in.length ? Character.digit(in[i + 2], 16) : -1;
+            if (high < 0 || low < 0) {
+                return Optional.empty();
+            }
+            out[length++] = (byte) (high << 4 | low);
+            i += 2;
+        }
+        try {
+            return Optional.of(StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(out, 0, length))
+                    .toString());
+        } catch (CharacterCodingException notUtf8) {
+            return Optional.empty();
+        }
+    }
+
+    private static boolean isUnreserved(char c) {
+        return (c >= 'A' && c <= 'Z') || (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || "-._~".indexOf(c) >= 0;
+    }
+}

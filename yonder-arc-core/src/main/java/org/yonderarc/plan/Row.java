@@ -1,0 +1,21 @@
+package org.yonderarc.plan;
+
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * One row of sample content in a wireframe: a list's line, a gallery's card, a form's field.
+ *
+ * @param title what it is called
+ * @param note a smaller second line; may be empty
+ * @param value what stands at the trailing edge: a time, a count, {@code on} or {@code off}; may be empty
+ * @param to the place that it opens
+ */
+public record Row(String title, String note, String value, Optional<Place> to) {
+    public Row {
+        Objects.requireNonNull(title, "title");
+        Objects.requireNonNull(note, "note");
+        Objects.requireNonNull(value, "value");
+        Objects.requireNonNull(to, "to");
+    }
+}

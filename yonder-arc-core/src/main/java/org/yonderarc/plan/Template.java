@@ -1,0 +1,84 @@
+package org.yonderarc.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** A text with holes for parameters and facts: {@code Survey {survey}}. */
+public final class Template {
+    private final String source;
+    private final List<Part> parts;
+
+    private record Part(String text, boolean isHole) {}
+
+    private Template(String source, List<Part> parts) {
+        this.source = source;
+        this.parts = parts;
+    }
+
+    /**
+     * Reads a template; a hole is an id in braces.
+     *
+     * @throws IllegalArgumentException with the reason, if a brace has no partner or a hole has no proper name
+     */
+    public static Template parse(String source) {
+        var parts = new ArrayList<Part>();
+        int from = 0;
+        while (from < source.length()) {
+            int open = source.indexOf('{', from);
+            String literal = source.substring(from, open < 0 ? source.length() : open);
+            if (literal.indexOf('}') >= 0) {
+                throw new IllegalArgumentException("a \"}\" has no \"{\" before it");
+            }
+            if (!literal.isEmpty()) {
+                parts.add(new Part(literal, false));
+            }
+            if (open < 0) {
+                break;
+            }
+            int close = source.indexOf('}', open);
+            if (close < 0) {
+                throw new IllegalArgumentException("a \"{\" has no \"}\" behind it");
+            }
+            parts.add(new Part(Ids.require(source.substring(open + 1, close), "hole"), true));
+            from = close + 1;
+        }
+        return new Template(source, List.copyOf(parts));
+    }
+
+    /** The text with every hole filled by {@code values}; what has no value stays empty. */
+    public String fill(Function<String, Optional<String>> values) {
+        if (parts.size() == 1 && !parts.get(0).isHole) {
+            return source;
+        }
+        var out = new StringBuilder();
+        parts.forEach(part -> out.append(part.isHole ? values.apply(part.text).orElse("") : part.text));
+        return out.toString();
+    }
+
+    /** The names of the holes, in order. */
+    public List<String> holes() {
+        return parts.stream().filter(Part::isHole).map(Part::text).toList();
+    }
+
+    /** The template as it was written. */
+    public String source() {
+        return source;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Template template && source.equals(template.source);
+    }
+
+    @Override
+    public int hashCode() {
+        return source.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return source;
+    }
+}

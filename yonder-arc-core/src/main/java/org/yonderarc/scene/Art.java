@@ -1,0 +1,168 @@
+package org.yonderarc.scene;
+
+import static org.yonderarc.layout.TextLine.Anchor.START;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.TextFit;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Row;
+import org.yonderarc.walk.Step;
+
+/** A sheet of paper for sample content: collects nodes, and knows the colours and the measure. */
+final class Art {
+    static final String CHEVRON = "chevron-right";
+    static final String PIN = "map-pin";
+    static final String PLACEHOLDER = "photo";
+
+    /** The distance of content from the edges of the screen. */
+    static final double PAD = 16;
+    /** The radius of cards. */
+    static final double CARD_RADIUS = 16;
+
+    static final Type HEADLINE = Type.semibold(34);
+    static final Type LARGE = Type.semibold(20);
+    static final Type BODY = Type.semibold(15);
+    static final Type PLAIN = Type.regular(15);
+    static final Type SMALL = Type.regular(13);
+
+    private final Box area;
+    private final Palette palette;
+    private final TextMeasure measure;
+    private final List<Optional<String>> addresses;
+    private final List<SceneNode> nodes;
+
+    Art(Box area, Palette palette, TextMeasure measure, List<Optional<String>> addresses) {
+        this(area, palette, measure, addresses, new ArrayList<>());
+    }
+
+    private Art(
+            Box area, Palette palette, TextMeasure measure, List<Optional<String>> addresses, List<SceneNode> nodes) {
+        this.area = area;
+        this.palette = palette;
+        this.measure = measure;
+        this.addresses = addresses;
+        this.nodes = nodes;
+    }
+
+    /** The room for the content. What is drawn below its lower edge is reached by scrolling. */
+    Box area() {
+        return area;
+    }
+
+    Palette palette() {
+        return palette;
+    }
+
+    List<SceneNode> nodes() {
+        return nodes;
+    }
+
+    void rect(String key, Box box, double radius, Colour fill) {
+        nodes.add(new SceneNode.Rect(key, box, radius, fill));
+    }
+
+    /** A card with a soft shadow of three layers. */
+    void card(String key, Box box) {
+        for (int layer = 3; layer >= 1; layer--) {
+            Box shadow =
+                    new Box(box.x() - layer, box.y() - layer + 2, box.width() + 2 * layer, box.height() + 2 * layer);
+            rect(key + "-shadow-" + layer, shadow, CARD_RADIUS + layer, new Colour(8, 24, 30, 0.02));
+        }
+        rect(key, box, CARD_RADIUS, palette.surface());
+    }
+
+    void path(String key, Outline outline, Colour fill) {
+        nodes.add(new SceneNode.Path(key, outline, fill, Optional.empty()));
+    }
+
+    void stroke(String key, Outline outline, Colour fill, double width) {
+        nodes.add(new SceneNode.Path(key, outline, fill, Optional.of(width)));
+    }
+
+    void icon(String key, Box box, String name, boolean filled, Colour fill) {
+        nodes.add(new SceneNode.Icon(key, box, name, filled, fill));
+    }
+
+    /** A line of text, shortened to {@code most} dp; gives its width. */
+    double text(
+            String key,
+            String text,
+            TextLine.Anchor anchor,
+            double x,
+            double baseline,
+            double most,
+            Type type,
+            Colour fill) {
+        if (text.isEmpty()) {
+            return 0;
+        }
+        var line = TextLine.of(text, anchor, x, baseline, Math.max(0, most), type, measure);
+        nodes.add(new SceneNode.Text(key, line, fill));
+        return line.width();
+    }
+
+    double width(String text, Type type) {
+        return measure.width(text, type);
+    }
+
+    /** A paragraph of at most {@code most} lines; gives the baseline of the next line. */
+    double paragraph(String key, String text, Box box, double lineHeight, int most, Type type, Colour fill) {
+        double baseline = type.baselineAround(box.y() + lineHeight / 2);
+        int index = 0;
+        for (String line : TextFit.wrap(text, type, box.width(), most, measure)) {
+            text(key + "-" + index++, line, START, box.x(), baseline, box.width(), type, fill);
+            baseline += lineHeight;
+        }
+        return baseline;
+    }
+
+    /** The content of the row {@code index}, as a link where the row leads somewhere. */
+    void row(int index, Row row, Box box, Consumer<Art> draw) {
+        var inner = new Art(box, palette, measure, addresses);
+        draw.accept(inner);
+        Optional<String> address = index < addresses.size() ? addresses.get(index) : Optional.empty();
+        Meaning meaning = row.to().isPresent() && address.isPresent()
+                ? new Meaning.Link(
+                        row.title(), address.get(), new Step.Open(row.to().get()), false)
+                : new Meaning.Plain();
+        nodes.add(new SceneNode.Group("row:" + index, meaning, box, Optional.empty(), inner.nodes));
+    }
+
+    /** A made-up picture: a sky, a sun and hills or waves, chosen by {@code seed}. */
+    void picture(String key, Box box, double radius, String seed) {
+        int hash = seed.hashCode() * 0x9E3779B1 >>> 8;
+        Palette.Tint tint = palette.tints().get(hash % palette.tints().size());
+        double sunX = box.x() + box.width() * (0.25 + 0.5 * (hash >> 4 & 15) / 15);
+        double sun = Math.min(box.width(), box.height()) * 0.3;
+        var parts = new ArrayList<SceneNode>();
+        parts.add(new SceneNode.Rect("sky", box, 0, tint.ground()));
+        parts.add(new SceneNode.Rect(
+                "sun",
+                Box.around(sunX, box.y() + box.height() * 0.36, sun, sun),
+                99,
+                palette.surface().withAlpha(0.55)));
+        parts.add(new SceneNode.Path(
+                "far", hills(box, 0.58, hash >> 8), tint.shape().withAlpha(0.55), Optional.empty()));
+        parts.add(new SceneNode.Path("near", hills(box, 0.76, hash >> 12), tint.shape(), Optional.empty()));
+        nodes.add(new SceneNode.Group(key, new Meaning.Plain(), box, Optional.of(radius), parts));
+    }
+
+    private static Outline hills(Box box, double level, int seed) {
+        double[] points = new double[10];
+        for (int i = 0; i < 5; i++) {
+            points[2 * i] = box.x() + box.width() * i / 4;
+            points[2 * i + 1] = box.y() + box.height() * (level + 0.18 * ((seed >> 2 * i & 3) / 3.0 - 0.5));
+        }
+        var parts = new ArrayList<>(Outline.smooth(points));
+        parts.add(new Outline.Line(box.right(), box.bottom()));
+        parts.add(new Outline.Line(box.x(), box.bottom()));
+        parts.add(new Outline.Close());
+        return new Outline(parts);
+    }
+}

@@ -1,0 +1,90 @@
+package org.yonderarc.scene;
+
+import static org.yonderarc.layout.TextLine.Anchor.END;
+import static org.yonderarc.layout.TextLine.Anchor.MIDDLE;
+import static org.yonderarc.layout.TextLine.Anchor.START;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Row;
+
+/** A headline figure over a curve through the day; the rows after the first stand below as a list. */
+final class ChartArt {
+    private static final double CARD = 296;
+    private static final double CURVE_TOP = 120;
+    private static final double CURVE_HEIGHT = 128;
+    private static final Type AXIS = Type.regular(11);
+    /** The height of the curve at each fourth hour, as a share: two tides a day. */
+    private static final double[] LEVELS = {0.30, 0.86, 0.52, 0.10, 0.66, 0.94, 0.42};
+    /** Where on the curve the marker stands. */
+    private static final int MARK = 3;
+
+    private ChartArt() {}
+
+    static void draw(List<Row> rows, Art art) {
+        Box area = art.area();
+        var card = new Box(area.x() + Art.PAD, area.y() + Art.PAD, area.width() - 2 * Art.PAD, CARD);
+        art.card("chart", card);
+        if (!rows.isEmpty()) {
+            Row first = rows.get(0);
+            art.row(
+                    0,
+                    first,
+                    new Box(card.x(), card.y(), card.width(), CURVE_TOP - 16),
+                    inner -> headline(first, card, inner));
+        }
+        curve(new Box(card.x() + 16, card.y() + CURVE_TOP, card.width() - 32, CURVE_HEIGHT), art);
+        ListArt.card(rows, 1, card.bottom() + Art.PAD, art);
+    }
+
+    private static void headline(Row row, Box card, Art art) {
+        Palette palette = art.palette();
+        double left = card.x() + 16;
+        double most = card.width() - 32;
+        art.text("title", row.title(), START, left, card.y() + 32, most, Art.BODY, palette.muted());
+        double figure = art.text("value", row.value(), START, left, card.y() + 74, most, Art.HEADLINE, palette.text());
+        art.text(
+                "note",
+                row.note(),
+                END,
+                card.right() - 16,
+                card.y() + 74,
+                most - figure - 16,
+                Art.PLAIN,
+                palette.muted());
+    }
+
+    private static void curve(Box box, Art art) {
+        Palette palette = art.palette();
+        for (int line = 0; line <= 2; line++) {
+            double y = box.y() + box.height() * line / 2;
+            art.rect("grid:" + line, new Box(box.x(), y, box.width(), 1), 0, palette.line());
+        }
+        double[] points = new double[LEVELS.length * 2];
+        for (int i = 0; i < LEVELS.length; i++) {
+            points[2 * i] = box.x() + box.width() * i / (LEVELS.length - 1);
+            points[2 * i + 1] = box.bottom() - box.height() * LEVELS[i];
+        }
+        List<Outline.Part> line = Outline.smooth(points);
+        var filled = new ArrayList<>(line);
+        filled.add(new Outline.Line(box.right(), box.bottom()));
+        filled.add(new Outline.Line(box.x(), box.bottom()));
+        filled.add(new Outline.Close());
+        art.path("area", new Outline(filled), palette.accent().withAlpha(0.12));
+        art.stroke("curve", new Outline(line), palette.accent(), 2.5);
+        double x = points[2 * MARK];
+        double y = points[2 * MARK + 1];
+        art.rect("mark-ring", Box.around(x, y, 18, 18), 99, palette.surface());
+        art.rect("mark", Box.around(x, y, 12, 12), 99, palette.accent());
+        for (int i = 0; i < LEVELS.length; i += 2) {
+            var anchor = i == 0 ? START : i == LEVELS.length - 1 ? END : MIDDLE;
+            art.text("hour:" + i, hour(i * 4), anchor, points[2 * i], box.bottom() + 22, 48, AXIS, palette.muted());
+        }
+    }
+
+    private static String hour(int hour) {
+        return (hour < 10 ? "0" : "") + hour + ":00";
+    }
+}

@@ -1,0 +1,2 @@
+/** The scene: drawable nodes with stable keys and meanings, ready for any painter. */
+package org.yonderarc.scene;

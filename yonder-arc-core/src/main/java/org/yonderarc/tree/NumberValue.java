@@ -1,0 +1,20 @@
+package org.yonderarc.tree;
+
+/**
+ * A number.
+ *
+ * @param spot where it stands
+ * @param number the number, as IEEE 754 double; may be infinite or NaN where the file can say so
+ */
+public record NumberValue(Spot spot, double number) implements Value {
+    @Override
+    public String kind() {
+        return "a number";
+    }
+
+    /** The number as a person writes it: whole numbers without a fraction. */
+    public static String plain(double number) {
+        boolean whole = number == Math.rint(number) && Math.abs(number) < 1e15;
+        return whole ? Long.toString((long) number) : Double.toString(number);
+    }
+}

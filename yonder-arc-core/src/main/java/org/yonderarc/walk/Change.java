@@ -1,0 +1,37 @@
+package org.yonderarc.walk;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * What came of a step.
+ *
+ * @param step the step
+ * @param before the state before it
+ * @param after the state after it; the same instance as {@code before} where nothing changed
+ * @param effects what the app has to do; never null, may be empty
+ * @param because what happened and why, in one sentence
+ */
+public record Change(Step step, State before, State after, List<Effect> effects, String because) {
+    public Change {
+        Objects.requireNonNull(step, "step");
+        Objects.requireNonNull(before, "before");
+        Objects.requireNonNull(after, "after");
+        effects = List.copyOf(effects);
+        Objects.requireNonNull(because, "because");
+    }
+
+    /** Whether the step changed anything. */
+    public boolean moved() {
+        return before != after;
+    }
+
+    /** Why the step was refused, if it was. */
+    public Optional<String> refusal() {
+        return effects.stream()
+                .filter(Effect.Refused.class::isInstance)
+                .map(effect -> ((Effect.Refused) effect).reason())
+                .findFirst();
+    }
+}

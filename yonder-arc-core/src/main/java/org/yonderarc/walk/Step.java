@@ -1,0 +1,56 @@
+package org.yonderarc.walk;
+
+import java.util.Objects;
+import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Place;
+
+/** What a person or the app does. */
+public sealed interface Step {
+    /** The step as it is written on the command line: {@code choose:surveys}. */
+    String text();
+
+    /** A person chooses an item of a menu. */
+    record Choose(String item) implements Step {
+        public Choose {
+            Objects.requireNonNull(item, "item");
+        }
+
+        @Override
+        public String text() {
+            return "choose:" + item;
+        }
+    }
+
+    /** A place is opened on top of the current trail. */
+    record Open(Place place) implements Step {
+        public Open {
+            Objects.requireNonNull(place, "place");
+        }
+
+        @Override
+        public String text() {
+            return "open:" + place.text();
+        }
+    }
+
+    /** A person goes back. */
+    record Back() implements Step {
+        @Override
+        public String text() {
+            return "back";
+        }
+    }
+
+    /** The app tells the value of a fact. */
+    record Tell(String fact, FactValue value) implements Step {
+        public Tell {
+            Objects.requireNonNull(fact, "fact");
+            Objects.requireNonNull(value, "value");
+        }
+
+        @Override
+        public String text() {
+            return "tell:" + fact + "=" + value.text();
+        }
+    }
+}

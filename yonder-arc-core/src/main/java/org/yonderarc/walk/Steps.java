@@ -1,0 +1,66 @@
+package org.yonderarc.walk;
+
+import java.util.List;
+import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Fact;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+
+/** Reads steps as they are written on the command line and in journeys. */
+public final class Steps {
+    private static final List<String> WORDS = List.of("choose", "open", "back", "tell");
+
+    private Steps() {}
+
+    /**
+     * Reads {@code choose:surveys}, {@code open:survey?survey=41}, {@code back} or {@code tell:drafts=3}. The plan
+     * gives the types of facts.
+     *
+     * @throws IllegalArgumentException with the reason and a way out
+     */
+    public static Step parse(Plan plan, String text) {
+        if (text.equals("back")) {
+            return new Step.Back();
+        }
+        int colon = text.indexOf(':');
+        String word = colon < 0 ? text : text.substring(0, colon);
+        String rest = colon < 0 ? "" : text.substring(colon + 1);
+        return switch (word) {
+            case "choose" -> new Step.Choose(some(rest, "an item: choose:surveys"));
+            case "open" -> new Step.Open(Place.parse(some(rest, "a place: open:survey?survey=41")));
+            case "tell" -> tell(plan, some(rest, "a fact and its value: tell:drafts=3"));
+            case "back" -> throw new IllegalArgumentException("\"back\" stands alone, without \":\"");
+            default ->
+                throw new IllegalArgumentException("there is no step \"" + word + "\"; "
+                        + Suggestion.sentence(
+                                word, WORDS, "a step is choose:ITEM, open:PLACE, back or tell:FACT=VALUE"));
+        };
+    }
+
+    /** Reads {@code drafts=3} as the step that tells it. */
+    public static Step.Tell tell(Plan plan, String text) {
+        int equals = text.indexOf('=');
+        if (equals < 0) {
+            throw new IllegalArgumentException("\"" + text + "\" has no \"=\"; write fact=value, such as drafts=3");
+        }
+        String id = text.substring(0, equals);
+        String value = text.substring(equals + 1);
+        Fact fact = plan.facts()
+                .find(id)
+                .orElseThrow(() -> new IllegalArgumentException("there is no fact \"" + id + "\"; "
+                        + Suggestion.sentence(id, plan.facts().ids(), "the plan declares none like it")));
+        return new Step.Tell(
+                id,
+                fact.initial()
+                        .parse(value)
+                        .orElseThrow(() -> new IllegalArgumentException("the fact \"" + id + "\" takes "
+                                + fact.initial().kind() + ", not \"" + value + "\"")));
+    }
+
+    private static String some(String rest, String wanted) {
+        if (rest.isEmpty()) {
+            throw new IllegalArgumentException("the step needs " + wanted);
+        }
+        return rest;
+    }
+}

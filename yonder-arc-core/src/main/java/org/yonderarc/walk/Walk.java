@@ -1,0 +1,289 @@
+package org.yonderarc.walk;
+
+import java.util.ArrayDeque;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+
+/**
+ * The reducer of one plan: from a state and a step to a change. Pure and thread-safe; a step never throws, one that
+ * can't be taken is refused with a reason.
+ *
+ * <ol>
+ *   <li><b>Choose</b> an item: to its branch as it was left. Chosen while selected: back to the branch's root; at the
+ *       root: {@link Effect.ChosenAgain}.
+ *   <li><b>Open</b> a place: on top of the current trail; the place that is shown already stays as it is.
+ *   <li><b>Back</b>: down the trail; at the root to the start's branch; at its root {@link Effect.Leave}.
+ *   <li><b>Tell</b>: the fact has the new value.
+ * </ol>
+ */
+public final class Walk {
+    private final Plan plan;
+    private final Map<String, Item> items = new LinkedHashMap<>();
+    private final Map<String, String> branchOfScreen = new HashMap<>();
+    private final String startBranch;
+    private final State start;
+
+    private Walk(Plan plan) {
+        this.plan = plan;
+        plan.items().forEach(item -> {
+            items.putIfAbsent(item.id(), item);
+            branchOfScreen.putIfAbsent(item.screen(), item.id());
+        });
+        String screen = plan.app()
+                .start()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "the plan has no start screen; run the check before using a plan"));
+        plan.screens().get(screen);
+        this.startBranch = branchAbove(screen).orElse(State.LOOSE);
+        this.start = new State(
+                startBranch, Map.of(startBranch, trailTo(Place.of(screen), startBranch)), plan.initialFacts());
+    }
+
+    /**
+     * The walk of a plan.
+     *
+     * @throws IllegalArgumentException if the plan has no start screen or it doesn't exist
+     */
+    public static Walk of(Plan plan) {
+        return new Walk(plan);
+    }
+
+    /** The plan that is walked. */
+    public Plan plan() {
+        return plan;
+    }
+
+    /** The state of an app that was just started. */
+    public State start() {
+        return start;
+    }
+
+    /** Takes one step. */
+    public Change step(State state, Step step) {
+        if (step instanceof Step.Choose choose) {
+            return choose(state, choose);
+        }
+        if (step instanceof Step.Open open) {
+            return open(state, open);
+        }
+        if (step instanceof Step.Back back) {
+            return back(state, back);
+        }
+        return tell(state, (Step.Tell) step);
+    }
+
+    private Change choose(State state, Step.Choose step) {
+        Item item = items.get(step.item());
+        if (item == null) {
+            return refused(
+                    state,
+                    step,
+                    "There is no item \"" + step.item() + "\". "
+                            + Suggestion.sentence(step.item(), items.keySet(), "The items are " + names() + "."));
+        }
+        String branch = item.id();
+        if (!branch.equals(state.branch())) {
+            Trail trail = state.trails().get(branch);
+            boolean first = trail == null;
+            Trail there = first ? Trail.at(Place.of(item.screen())) : trail;
+            return moved(
+                    state,
+                    step,
+                    at(state, branch, there),
+                    first ? "The branch is visited for the first time." : "The branch is as it was left.");
+        }
+        Trail root = state.trail().root();
+        if (root != state.trail()) {
+            return moved(state, step, at(state, branch, root), "Chosen while selected: back to the branch's root.");
+        }
+        return new Change(
+                step,
+                state,
+                state,
+                List.of(new Effect.ChosenAgain(branch)),
+                "Chosen again at the branch's root: the app is told.");
+    }
+
+    private Change open(State state, Step.Open step) {
+        Optional<String> problem = problem(step.place());
+        if (problem.isPresent()) {
+            return refused(state, step, problem.get());
+        }
+        if (state.place().equals(step.place())) {
+            return new Change(step, state, state, List.of(), "It is shown already.");
+        }
+        State after = at(state, state.branch(), state.trail().push(step.place()));
+        return moved(state, step, after, "Opened on top of the trail.");
+    }
+
+    private Change back(State state, Step.Back step) {
+        Optional<Trail> below = state.trail().below();
+        if (below.isPresent()) {
+            return moved(state, step, at(state, state.branch(), below.get()), "One place down the trail.");
+        }
+        if (!state.branch().equals(startBranch)) {
+            Trail there = state.trails().getOrDefault(startBranch, start.trail());
+            return moved(state, step, at(state, startBranch, there), "At the branch's root: to the start's branch.");
+        }
+        return new Change(
+                step, state, state, List.of(new Effect.Leave()), "At the start's root: the person wants to leave.");
+    }
+
+    private Change tell(State state, Step.Tell step) {
+        FactValue before = state.facts().get(step.fact());
+        if (before == null) {
+            return refused(
+                    state,
+                    step,
+                    "There is no fact \"" + step.fact() + "\". "
+                            + Suggestion.sentence(
+                                    step.fact(), plan.facts().ids(), "Declare it below \"facts\" in the plan."));
+        }
+        if (!before.kind().equals(step.value().kind())) {
+            return refused(
+                    state,
+                    step,
+                    "The fact \"" + step.fact() + "\" takes " + before.kind() + ", not "
+                            + step.value().kind() + ".");
+        }
+        if (before.equals(step.value())) {
+            return new Change(step, state, state, List.of(), "The fact has this value already.");
+        }
+        var facts = new HashMap<>(state.facts());
+        facts.put(step.fact(), step.value());
+        return moved(state, step, new State(state.branch(), state.trails(), facts), "The fact has a new value.");
+    }
+
+    /** Why {@code place} can't be shown: its screen or a parameter doesn't exist, or a parameter is missing. */
+    public Optional<String> problem(Place place) {
+        Optional<Screen> screen = plan.screens().find(place.screen());
+        if (screen.isEmpty()) {
+            return Optional.of("There is no screen \"" + place.screen() + "\". "
+                    + Suggestion.sentence(place.screen(), plan.screens().ids(), "Look at \"screens\" in the plan."));
+        }
+        List<String> names = screen.get().path().names();
+        for (String name : names) {
+            if (!place.parameters().containsKey(name)) {
+                return Optional.of("\"" + place.screen() + "\" needs the parameter {" + name + "}: write "
+                        + place.screen() + "?" + name + "=...");
+            }
+        }
+        return place.parameters().keySet().stream()
+                .filter(name -> !names.contains(name))
+                .findFirst()
+                .map(name -> "\"" + place.screen() + "\" has no parameter {" + name + "}.");
+    }
+
+    /**
+     * The state of a person who came to {@code place} straight from outside: on the branch it belongs to, with the
+     * screens above it on the trail.
+     *
+     * @throws IllegalArgumentException if there is no such place
+     */
+    public State arriveAt(State state, Place place) {
+        problem(place).ifPresent(problem -> {
+            throw new IllegalArgumentException(problem);
+        });
+        String branch = branchAbove(place.screen()).orElse(startBranch);
+        return at(state, branch, trailTo(place, branch));
+    }
+
+    /** The address of a place: its screen's path with the parameters filled in. */
+    public String addressOf(Place place) {
+        return plan.screens().get(place.screen()).path().expand(place.parameters());
+    }
+
+    /** The place that has this address; a static segment counts before a parameter. */
+    public Optional<Place> placeAt(String address) {
+        Place best = null;
+        int fewest = Integer.MAX_VALUE;
+        for (Screen screen : plan.screens()) {
+            var parameters = screen.path().match(address);
+            if (parameters.isPresent() && parameters.get().size() < fewest) {
+                best = new Place(screen.id(), parameters.get());
+                fewest = parameters.get().size();
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** The branch of the nearest screen at or above {@code screen} that an item leads to. */
+    private Optional<String> branchAbove(String screen) {
+        return upFrom(screen).stream()
+                .filter(branchOfScreen::containsKey)
+                .findFirst()
+                .map(branchOfScreen::get);
+    }
+
+    /** The places above {@code place} up to the branch's root, and the place; those whose parameters are unknown are left out. */
+    private Trail trailTo(Place place, String branch) {
+        String root = items.containsKey(branch) ? items.get(branch).screen() : "";
+        var down = new ArrayDeque<Place>();
+        for (String screen : upFrom(place.screen())) {
+            Place above = ancestor(screen, place);
+            if (problem(above).isEmpty()) {
+                down.addFirst(above);
+            }
+            if (screen.equals(root)) {
+                break;
+            }
+        }
+        Trail trail = Trail.at(down.removeFirst());
+        for (Place next : down) {
+            trail = trail.push(next);
+        }
+        return trail;
+    }
+
+    /** The screen and those above it, nearest first. */
+    private List<String> upFrom(String screen) {
+        var up = new LinkedHashSet<String>();
+        for (Optional<String> at = Optional.of(screen);
+                at.isPresent();
+                at = plan.screens().get(at.get()).under()) {
+            if (!up.add(at.get())) {
+                throw new IllegalArgumentException(
+                        "going up from \"" + screen + "\" never ends; run the check before using a plan");
+            }
+        }
+        return List.copyOf(up);
+    }
+
+    /** A screen at or above {@code place} with those of its parameters that it takes too. */
+    private Place ancestor(String screen, Place place) {
+        var parameters = new HashMap<>(place.parameters());
+        parameters.keySet().retainAll(plan.screens().get(screen).path().names());
+        return new Place(screen, parameters);
+    }
+
+    private String names() {
+        return items.isEmpty() ? "none" : String.join(", ", items.keySet());
+    }
+
+    private static State at(State state, String branch, Trail trail) {
+        if (state.trails().get(branch) == trail) {
+            return new State(branch, state.trails(), state.facts());
+        }
+        var trails = new HashMap<>(state.trails());
+        trails.put(branch, trail);
+        return new State(branch, trails, state.facts());
+    }
+
+    private static Change moved(State before, Step step, State after, String because) {
+        return new Change(step, before, after, List.of(), because);
+    }
+
+    private static Change refused(State state, Step step, String reason) {
+        return new Change(step, state, state, List.of(new Effect.Refused(reason)), reason);
+    }
+}

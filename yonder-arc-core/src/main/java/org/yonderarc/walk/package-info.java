@@ -1,0 +1,2 @@
+/** The walk: a pure reducer from a state and a step to the next state, with no clock, no thread and no input or output. */
+package org.yonderarc.walk;
