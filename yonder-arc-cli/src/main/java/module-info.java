@@ -1,0 +1,12 @@
+/** The yonder command. */
+module org.yonderarc.cli {
+    requires org.yonderarc.core;
+    requires org.yonderarc.files;
+    requires org.yonderarc.draw;
+    requires org.yonderarc.web;
+    requires org.yonderarc.examples;
+    requires info.picocli;
+
+    opens org.yonderarc.cli to
+            info.picocli;
+}

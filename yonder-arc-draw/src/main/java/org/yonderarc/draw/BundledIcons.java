@@ -1,0 +1,88 @@
+package org.yonderarc.draw;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.net.JarURLConnection;
+import java.net.URL;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.yonderarc.check.IconNames;
+
+/** The open icon set that comes with the library: outlines, and filled twins of many. Thread-safe. */
+public final class BundledIcons implements IconNames {
+    private static final String ROOT = "META-INF/resources/webjars/tabler__icons/3.35.0/icons/";
+
+    private final Map<String, Optional<IconArt>> loaded = new ConcurrentHashMap<>();
+
+    /** The bundled set; icons are read when they are first asked for. */
+    public BundledIcons() {}
+
+    @Override
+    public boolean has(String name) {
+        return isPlain(name) && resource("outline/" + name) != null;
+    }
+
+    /** Whether the icon has a filled twin. */
+    public boolean hasTwin(String name) {
+        return isPlain(name) && resource("filled/" + name) != null;
+    }
+
+    @Override
+    public Collection<String> all() {
+        try {
+            if (!(resource("outline/home").openConnection() instanceof JarURLConnection connection)) {
+                return List.of();
+            }
+            String outlines = ROOT + "outline/";
+            return connection.getJarFile().stream()
+                    .map(java.util.zip.ZipEntry::getName)
+                    .filter(entry -> entry.startsWith(outlines) && entry.endsWith(".svg"))
+                    .map(entry -> entry.substring(outlines.length(), entry.length() - ".svg".length()))
+                    .sorted()
+                    .toList();
+        } catch (IOException failed) {
+            throw new UncheckedIOException("the bundled icons can't be listed", failed);
+        }
+    }
+
+    /**
+     * The drawing of an icon. Without a filled twin, the outline stands in.
+     *
+     * @return the drawing, or empty if there is no icon with this name
+     */
+    public Optional<IconArt> art(String name, boolean filled) {
+        Optional<IconArt> exact = load(name, filled);
+        return exact.isEmpty() && filled ? load(name, false) : exact;
+    }
+
+    private Optional<IconArt> load(String name, boolean filled) {
+        if (!isPlain(name)) {
+            return Optional.empty();
+        }
+        return loaded.computeIfAbsent((filled ? "filled/" : "outline/") + name, path -> {
+            URL url = resource(path);
+            if (url == null) {
+                return Optional.empty();
+            }
+            try (InputStream in = url.openStream()) {
+                return Optional.of(new IconArt(name, filled, IconReader.shapes(in)));
+            } catch (IOException failed) {
+                throw new UncheckedIOException("the bundled icon " + path + " can't be read", failed);
+            }
+        });
+    }
+
+    /** Only plain names become part of a resource's path. */
+    private static boolean isPlain(String name) {
+        return !name.isEmpty()
+                && name.chars().allMatch(c -> c == '-' || (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9'));
+    }
+
+    private static URL resource(String path) {
+        return BundledIcons.class.getClassLoader().getResource(ROOT + path + ".svg");
+    }
+}

@@ -1,0 +1,215 @@
+package org.yonderarc.draw;
+
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.view.ViewBox;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.awt.geom.RoundRectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import javax.imageio.ImageIO;
+import org.yonderarc.layout.Box;
+import org.yonderarc.scene.Colour;
+import org.yonderarc.scene.Outline;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+
+/**
+ * Paints scenes as PNG. Text is painted as outlines, so the machine's own fonts and hinting have no say. The same scene
+ * gives the same bytes. Thread-safe.
+ */
+public final class PngPainter {
+    /** The smallest scale: smaller pictures can't be read. */
+    public static final double SMALLEST_SCALE = 0.25;
+    /** The largest scale: a phone becomes 3,000 by 6,600 pixels. */
+    public static final double LARGEST_SCALE = 8;
+
+    private final BundledIcons icons;
+    private final InterFont font;
+    private final Map<String, SVGDocument> documents = new ConcurrentHashMap<>();
+
+    /** A painter with these icons and this font. */
+    public PngPainter(BundledIcons icons, InterFont font) {
+        this.icons = icons;
+        this.font = font;
+    }
+
+    /**
+     * The scene as the bytes of a PNG file.
+     *
+     * @param scale pixels for each dp
+     * @throws IllegalArgumentException if the scale is below {@link #SMALLEST_SCALE} or above {@link #LARGEST_SCALE}
+     */
+    public byte[] paint(Scene scene, double scale) {
+        var out = new ByteArrayOutputStream();
+        try {
+            ImageIO.setUseCache(false);
+            ImageIO.write(image(scene, scale), "png", out);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException("writing to memory", impossible);
+        }
+        return out.toByteArray();
+    }
+
+    /** The scene as an opaque image; parameters as in {@link #paint}. */
+    public BufferedImage image(Scene scene, double scale) {
+        if (!(scale >= SMALLEST_SCALE && scale <= LARGEST_SCALE)) {
+            throw new IllegalArgumentException(
+                    "a scale is " + SMALLEST_SCALE + " to " + LARGEST_SCALE + ", not " + scale);
+        }
+        int width = (int) Math.ceil(scene.width() * scale);
+        int height = (int) Math.ceil(scene.height() * scale);
+        var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = image.createGraphics();
+        try {
+            graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+            graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+            graphics.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
+            graphics.setColor(color(scene.background()));
+            graphics.fillRect(0, 0, width, height);
+            graphics.scale(scale, scale);
+            var run = new Run(graphics, scale);
+            scene.nodes().forEach(node -> node.accept(run));
+        } finally {
+            graphics.dispose();
+        }
+        return image;
+    }
+
+    /** One painting. */
+    private final class Run implements SceneNode.Visitor {
+        private final Graphics2D graphics;
+        private final double scale;
+
+        Run(Graphics2D graphics, double scale) {
+            this.graphics = graphics;
+            this.scale = scale;
+        }
+
+        @Override
+        public void rect(SceneNode.Rect node) {
+            graphics.setColor(color(node.fill()));
+            graphics.fill(shape(node.box(), node.radius()));
+        }
+
+        @Override
+        public void text(SceneNode.Text node) {
+            var line = node.line();
+            if (!line.text().isEmpty()) {
+                graphics.setColor(color(node.fill()));
+                var glyphs = font.glyphs(line.text(), line.type());
+                graphics.fill(glyphs.getOutline((float) line.left(), (float) line.baseline()));
+            }
+        }
+
+        @Override
+        public void icon(SceneNode.Icon node) {
+            icons.art(node.name(), node.filled()).ifPresent(art -> {
+                Box box = node.box();
+                var view = new ViewBox((float) box.x(), (float) box.y(), (float) box.width(), (float) box.height());
+                document(art, node.fill()).render((java.awt.Component) null, graphics, view);
+            });
+        }
+
+        @Override
+        public void path(SceneNode.Path node) {
+            graphics.setColor(color(node.fill()));
+            Path2D path = path2d(node.outline());
+            if (node.stroke().isPresent()) {
+                float width = node.stroke().get().floatValue();
+                graphics.setStroke(new BasicStroke(width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+                graphics.draw(path);
+            } else {
+                graphics.fill(path);
+            }
+        }
+
+        @Override
+        public void group(SceneNode.Group node) {
+            if (node.clip().isEmpty()) {
+                node.children().forEach(child -> child.accept(this));
+            } else if (node.clip().get() > 0) {
+                rounded(node);
+            } else {
+                Shape before = graphics.getClip();
+                graphics.clip(shape(node.area(), 0));
+                node.children().forEach(child -> child.accept(this));
+                graphics.setClip(before);
+            }
+        }
+
+        /** Java2D clips without antialiasing, so a rounded clip is painted beside and laid on with a soft edge. */
+        private void rounded(SceneNode.Group node) {
+            Box area = node.area();
+            int x = (int) Math.floor(area.x() * scale);
+            int y = (int) Math.floor(area.y() * scale);
+            int width = (int) Math.ceil(area.right() * scale) - x;
+            int height = (int) Math.ceil(area.bottom() * scale) - y;
+            var layer = new BufferedImage(Math.max(1, width), Math.max(1, height), BufferedImage.TYPE_INT_ARGB_PRE);
+            Graphics2D beside = layer.createGraphics();
+            beside.setRenderingHints(graphics.getRenderingHints());
+            beside.translate(-x, -y);
+            beside.scale(scale, scale);
+            node.children().forEach(child -> child.accept(new Run(beside, scale)));
+            beside.dispose();
+            Graphics2D on = (Graphics2D) graphics.create();
+            on.setPaint(new java.awt.TexturePaint(
+                    layer,
+                    new Rectangle2D.Double(x / scale, y / scale, layer.getWidth() / scale, layer.getHeight() / scale)));
+            on.fill(shape(area, node.clip().get()));
+            on.dispose();
+        }
+    }
+
+    private SVGDocument document(IconArt art, Colour colour) {
+        return documents.computeIfAbsent(art.key() + colour.hex(), key -> {
+            String svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"24\" height=\"24\" viewBox=\"0 0 24 24\" "
+                    + art.paint(colour.hex()) + ">" + String.join("", art.shapes()) + "</svg>";
+            var in = new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8));
+            SVGDocument document = new SVGLoader().load(in, null, LoaderContext.createDefault());
+            if (document == null) {
+                throw new IllegalStateException("the icon " + art.key() + " can't be painted");
+            }
+            return document;
+        });
+    }
+
+    private static Shape shape(Box box, double radius) {
+        return radius > 0
+                ? new RoundRectangle2D.Double(box.x(), box.y(), box.width(), box.height(), 2 * radius, 2 * radius)
+                : new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height());
+    }
+
+    private static Path2D path2d(Outline outline) {
+        var path = new Path2D.Double();
+        for (Outline.Part part : outline.parts()) {
+            if (part instanceof Outline.Move move) {
+                path.moveTo(move.x(), move.y());
+            } else if (part instanceof Outline.Line line) {
+                path.lineTo(line.x(), line.y());
+            } else if (part instanceof Outline.Curve curve) {
+                path.curveTo(curve.x1(), curve.y1(), curve.x2(), curve.y2(), curve.x(), curve.y());
+            } else {
+                path.closePath();
+            }
+        }
+        return path;
+    }
+
+    private static Color color(Colour colour) {
+        return new Color(colour.red(), colour.green(), colour.blue(), (int) Math.round(colour.alpha() * 255));
+    }
+}

@@ -1,0 +1,50 @@
+package org.yonderarc.draw;
+
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.scene.Scene;
+
+/**
+ * Everything needed for pictures: the icons, the font, the exact measure and the painters, loaded once.
+ *
+ * <pre>{@code
+ * var studio = new Studio();
+ * var walk = Walk.of(plan);
+ * Scene scene = new View(walk, Device.PHONE, Palette.LIGHT, studio.measure()).scene(walk.start());
+ * byte[] png = studio.png(scene, 2);
+ * }</pre>
+ */
+public final class Studio {
+    private final BundledIcons icons;
+    private final TextMeasure measure;
+    private final SvgPainter svg;
+    private final PngPainter png;
+
+    /** A studio with the bundled icons and font. */
+    public Studio() {
+        this.icons = new BundledIcons();
+        var font = new InterFont();
+        this.measure = new FontMeasure(font);
+        this.svg = new SvgPainter(icons);
+        this.png = new PngPainter(icons, font);
+    }
+
+    /** The icons. */
+    public BundledIcons icons() {
+        return icons;
+    }
+
+    /** The exact measure of the bundled font. */
+    public TextMeasure measure() {
+        return measure;
+    }
+
+    /** The scene as an SVG document. */
+    public String svg(Scene scene) {
+        return svg.paint(scene);
+    }
+
+    /** The scene as the bytes of a PNG file, {@code scale} pixels for each dp. */
+    public byte[] png(Scene scene, double scale) {
+        return png.paint(scene, scale);
+    }
+}

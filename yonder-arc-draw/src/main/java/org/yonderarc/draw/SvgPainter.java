@@ -1,0 +1,159 @@
+package org.yonderarc.draw;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.yonderarc.layout.Box;
+import org.yonderarc.scene.Colour;
+import org.yonderarc.scene.Decimals;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+
+/** Paints scenes as SVG 1.1 documents: text as text, each icon once as a symbol. The same scene gives the same bytes. */
+public final class SvgPainter {
+    private final BundledIcons icons;
+
+    /** A painter with these icons. */
+    public SvgPainter(BundledIcons icons) {
+        this.icons = icons;
+    }
+
+    /** The scene as a document; one unit is one dp. */
+    public String paint(Scene scene) {
+        var run = new Run();
+        scene.nodes().forEach(node -> node.accept(run));
+        String width = Decimals.text(scene.width());
+        String height = Decimals.text(scene.height());
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
+                + "<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" width=\""
+                + width
+                + "\" height=\"" + height + "\" viewBox=\"0 0 " + width + " " + height
+                + "\" role=\"img\" aria-labelledby=\"title\" font-family=\"" + InterFont.FAMILY
+                + ", system-ui, sans-serif\">\n"
+                + "<title id=\"title\">" + Xml.escape(scene.title()) + "</title>\n"
+                + run.defs()
+                + "<rect width=\"" + width + "\" height=\"" + height + "\" fill=\""
+                + scene.background().hex() + "\"/>\n"
+                + run.body
+                + "</svg>\n";
+    }
+
+    /** One painting. */
+    private final class Run implements SceneNode.Visitor {
+        private final StringBuilder body = new StringBuilder();
+        private final Map<String, IconArt> symbols = new LinkedHashMap<>();
+        private final StringBuilder clips = new StringBuilder();
+        private int clipCount;
+
+        String defs() {
+            if (symbols.isEmpty() && clips.isEmpty()) {
+                return "";
+            }
+            var out = new StringBuilder("<defs>\n");
+            symbols.values().forEach(art -> {
+                out.append("<symbol id=\"icon-").append(art.key()).append("\" viewBox=\"0 0 24 24\">");
+                art.shapes().forEach(out::append);
+                out.append("</symbol>\n");
+            });
+            return out.append(clips).append("</defs>\n").toString();
+        }
+
+        @Override
+        public void rect(SceneNode.Rect node) {
+            body.append("<rect").append(box(node.box()));
+            if (node.radius() > 0) {
+                body.append(" rx=\"").append(Decimals.text(node.radius())).append('"');
+            }
+            body.append(paint("fill", node.fill())).append("/>\n");
+        }
+
+        @Override
+        public void text(SceneNode.Text node) {
+            var line = node.line();
+            if (line.text().isEmpty()) {
+                return;
+            }
+            body.append("<text x=\"")
+                    .append(Decimals.text(line.x()))
+                    .append("\" y=\"")
+                    .append(Decimals.text(line.baseline()))
+                    .append('"');
+            switch (line.anchor()) {
+                case START -> {}
+                case MIDDLE -> body.append(" text-anchor=\"middle\"");
+                case END -> body.append(" text-anchor=\"end\"");
+            }
+            body.append(" font-size=\"")
+                    .append(Decimals.text(line.type().size()))
+                    .append('"');
+            body.append(" font-weight=\"").append(line.type().weight().css()).append('"');
+            body.append(paint("fill", node.fill()))
+                    .append('>')
+                    .append(Xml.escape(line.text()))
+                    .append("</text>\n");
+        }
+
+        @Override
+        public void icon(SceneNode.Icon node) {
+            Optional<IconArt> art = icons.art(node.name(), node.filled());
+            art.ifPresent(icon -> {
+                symbols.putIfAbsent(icon.key(), icon);
+                body.append("<use xlink:href=\"#icon-")
+                        .append(icon.key())
+                        .append('"')
+                        .append(box(node.box()))
+                        .append(' ')
+                        .append(icon.paint(node.fill().hex()))
+                        .append("/>\n");
+            });
+        }
+
+        @Override
+        public void path(SceneNode.Path node) {
+            body.append("<path d=\"").append(node.outline().pathData()).append('"');
+            if (node.stroke().isPresent()) {
+                body.append(" fill=\"none\" stroke-width=\"")
+                        .append(Decimals.text(node.stroke().get()))
+                        .append("\" stroke-linecap=\"round\" stroke-linejoin=\"round\"")
+                        .append(paint("stroke", node.fill()));
+            } else {
+                body.append(paint("fill", node.fill()));
+            }
+            body.append("/>\n");
+        }
+
+        @Override
+        public void group(SceneNode.Group node) {
+            body.append("<g");
+            if (node.clip().isPresent()) {
+                String id = "clip-" + ++clipCount;
+                clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(node.area()));
+                if (node.clip().get() > 0) {
+                    clips.append(" rx=\"")
+                            .append(Decimals.text(node.clip().get()))
+                            .append('"');
+                }
+                clips.append("/></clipPath>\n");
+                body.append(" clip-path=\"url(#").append(id).append(")\"");
+            }
+            body.append(">\n");
+            if (node.meaning() instanceof Meaning.Link link) {
+                body.append("<title>").append(Xml.escape(link.label())).append("</title>\n");
+            }
+            node.children().forEach(child -> child.accept(this));
+            body.append("</g>\n");
+        }
+    }
+
+    private static String box(Box box) {
+        return " x=\"" + Decimals.text(box.x()) + "\" y=\"" + Decimals.text(box.y()) + "\" width=\""
+                + Decimals.text(box.width()) + "\" height=\"" + Decimals.text(box.height()) + "\"";
+    }
+
+    private static String paint(String attribute, Colour colour) {
+        String opacity =
+                colour.alpha() < 1 ? " " + attribute + "-opacity=\"" + Decimals.text(colour.alpha()) + "\"" : "";
+        return " " + attribute + "=\"" + colour.hex() + "\"" + opacity;
+    }
+}

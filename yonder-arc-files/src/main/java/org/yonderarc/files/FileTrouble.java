@@ -1,0 +1,12 @@
+package org.yonderarc.files;
+
+import java.nio.file.Path;
+
+/** A file that can't be read or written. The message names the file, the reason and a way out. */
+public final class FileTrouble extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    FileTrouble(Path file, String reason, String remedy) {
+        super(file + ": " + reason + " " + remedy);
+    }
+}

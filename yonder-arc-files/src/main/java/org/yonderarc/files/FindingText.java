@@ -1,0 +1,112 @@
+package org.yonderarc.files;
+
+import java.util.List;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.Severity;
+import org.yonderarc.tree.Spot;
+
+/** Findings as text for people: where, what, the line itself with a mark below, why, and what to do. */
+public final class FindingText {
+    /** Longer lines are cut around the mark. */
+    private static final int WIDEST = 100;
+
+    /** Whether a report has colours. */
+    public enum Colours {
+        /** Escape sequences for a terminal that shows them. */
+        ANSI,
+        /** Plain text. */
+        NONE
+    }
+
+    private FindingText() {}
+
+    /** The whole report on a file; one line of summary where nothing was found. */
+    public static String report(PlanFile file, Colours colours) {
+        var out = new StringBuilder();
+        List<String> lines = file.source().lines();
+        for (Finding finding : file.findings()) {
+            one(out, file.source().name(), lines, finding, colours);
+        }
+        return out.append(summary(file)).append('\n').toString();
+    }
+
+    private static String summary(PlanFile file) {
+        if (file.findings().isEmpty()) {
+            return file.source().name() + ": nothing to report"
+                    + file.plan()
+                            .map(plan -> " (" + count(plan.screens().list().size(), "screen") + ", "
+                                    + count((int) plan.items().count(), "item") + ", "
+                                    + count(plan.bars().size(), "bar") + ")")
+                            .orElse("");
+        }
+        long errors = count(file, Severity.ERROR);
+        long warnings = count(file, Severity.WARNING);
+        return file.source().name() + ": " + count((int) errors, "error") + ", " + count((int) warnings, "warning");
+    }
+
+    private static long count(PlanFile file, Severity severity) {
+        return file.findings().stream()
+                .filter(finding -> finding.severity() == severity)
+                .count();
+    }
+
+    private static String count(int number, String noun) {
+        return number + " " + noun + (number == 1 ? "" : "s");
+    }
+
+    private static void one(StringBuilder out, String name, List<String> lines, Finding finding, Colours colours) {
+        Spot spot = finding.spot();
+        out.append(name);
+        if (spot.isLocated()) {
+            out.append(':').append(spot.line()).append(':').append(spot.column());
+        }
+        out.append("  ")
+                .append(paint(finding.severity().word(), finding.severity(), colours))
+                .append(" [")
+                .append(finding.code().id())
+                .append("]\n  ")
+                .append(finding.message())
+                .append(' ')
+                .append(finding.code().why())
+                .append('\n');
+        if (spot.isLocated() && spot.line() <= lines.size()) {
+            line(out, lines.get(spot.line() - 1), spot, finding.severity(), colours);
+        }
+        out.append("  To do: ").append(finding.remedy()).append("\n\n");
+    }
+
+    private static void line(StringBuilder out, String line, Spot spot, Severity severity, Colours colours) {
+        int[] points = line.replace('\t', ' ').codePoints().toArray();
+        int mark = Math.min(spot.column() - 1, points.length);
+        int from = mark > WIDEST * 3 / 4 ? mark - WIDEST / 2 : 0;
+        int to = Math.min(points.length, from + WIDEST);
+        String number = Integer.toString(spot.line());
+        String cutBefore = from > 0 ? "\u2026" : "";
+        out.append("  ")
+                .append(number)
+                .append(" | ")
+                .append(cutBefore)
+                .append(new String(points, from, Math.max(0, to - from)))
+                .append(to < points.length ? "\u2026" : "")
+                .append('\n');
+        int length = Math.max(1, Math.min(spot.length(), Math.max(1, to - mark)));
+        out.append(" ".repeat(2 + number.length()))
+                .append(" | ")
+                .append(" ".repeat(mark - from + cutBefore.length()))
+                .append(paint("~".repeat(length), severity, colours))
+                .append('\n');
+    }
+
+    private static String paint(String text, Severity severity, Colours colours) {
+        if (colours == Colours.NONE) {
+            return text;
+        }
+        String code =
+                switch (severity) {
+                    case ERROR -> "31";
+                    case WARNING -> "33";
+                    case ADVICE -> "36";
+                };
+        return "\u001B[1;" + code + "m" + text + "\u001B[0m";
+    }
+}

@@ -1,0 +1,21 @@
+package org.yonderarc.files;
+
+import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.tree.Spot;
+
+/** A text that is no YAML or no JSON, or is too much of it. */
+final class ParseTrouble extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    private final transient Finding finding;
+
+    ParseTrouble(Code code, Spot spot, String message, String remedy) {
+        super(message);
+        this.finding = new Finding(code, spot, message, remedy);
+    }
+
+    Finding finding() {
+        return finding;
+    }
+}

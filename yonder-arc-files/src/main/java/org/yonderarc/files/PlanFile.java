@@ -1,0 +1,54 @@
+package org.yonderarc.files;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.bind.PlanWriter;
+import org.yonderarc.bind.Reading;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.plan.Plan;
+
+/**
+ * A plan file that was read and checked.
+ *
+ * @param source its text
+ * @param findings everything noticed, with file positions, in the order of the file
+ * @param plan the plan, if nothing that was found is an error
+ */
+public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan> plan) {
+    public PlanFile {
+        findings = List.copyOf(findings);
+    }
+
+    /**
+     * Reads and checks a plan file: JSON where its name ends in {@code .json}, YAML otherwise.
+     *
+     * @param icons the icons that exist
+     * @throws FileTrouble if the file can't be read
+     */
+    public static PlanFile read(Path file, IconNames icons) throws FileTrouble {
+        return read(SourceText.read(file), icons);
+    }
+
+    /** Reads and checks the text of a plan. */
+    public static PlanFile read(SourceText source, IconNames icons) {
+        try {
+            var root = source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
+            Reading reading = Reading.of(root, icons);
+            return new PlanFile(source, reading.findings(), reading.plan());
+        } catch (ParseTrouble trouble) {
+            return new PlanFile(source, List.of(trouble.finding()), Optional.empty());
+        }
+    }
+
+    /** The plan as YAML; reading it gives an equal plan. */
+    public static String toYaml(Plan plan) {
+        return YamlText.write(PlanWriter.write(plan));
+    }
+
+    /** The plan as JSON; reading it gives an equal plan. */
+    public static String toJson(Plan plan) {
+        return JsonText.write(PlanWriter.write(plan));
+    }
+}

@@ -1,0 +1,112 @@
+package org.yonderarc.files;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.CharBuffer;
+import java.nio.charset.CoderResult;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.List;
+
+/**
+ * The text of a file.
+ *
+ * @param name the file's name, as messages give it
+ * @param text its text
+ */
+public record SourceText(String name, String text) {
+    /** The largest plan file that is read: 16 MiB, some 100,000 screens. */
+    public static final long LARGEST = 16L << 20;
+
+    /**
+     * Reads a file of UTF-8 text; a byte order mark at its start is left out.
+     *
+     * @throws FileTrouble if it doesn't exist, is no file, is too large or isn't UTF-8 text
+     */
+    public static SourceText read(Path file) throws FileTrouble {
+        if (Files.isDirectory(file)) {
+            throw new FileTrouble(file, "this is a directory.", "Name the plan file inside of it.");
+        }
+        byte[] bytes = bytes(file);
+        String text = decode(file, bytes);
+        int control = controlCharacter(text);
+        if (control >= 0) {
+            throw new FileTrouble(
+                    file,
+                    "this is not a text file: a control character (code " + (int) text.charAt(control) + ") stands at "
+                            + place(text, control) + ".",
+                    "Name a plan in YAML or JSON.");
+        }
+        return new SourceText(file.toString(), text.startsWith("\uFEFF") ? text.substring(1) : text);
+    }
+
+    private static byte[] bytes(Path file) throws FileTrouble {
+        try (var in = Files.newInputStream(file)) {
+            byte[] bytes = in.readNBytes((int) LARGEST + 1);
+            if (bytes.length > LARGEST) {
+                throw new FileTrouble(
+                        file,
+                        "the file is larger than " + (LARGEST >> 20) + " MiB.",
+                        "No plan is that large; is it the right file?");
+            }
+            return bytes;
+        } catch (NoSuchFileException missing) {
+            throw new FileTrouble(
+                    file, "there is no such file.", "Check the name; \"yonder demo\" makes a plan to start from.");
+        } catch (IOException failed) {
+            throw new FileTrouble(
+                    file, "the file can't be read (" + reason(failed) + ").", "Check that you may read it.");
+        }
+    }
+
+    static String reason(IOException failed) {
+        return failed instanceof java.nio.file.AccessDeniedException ? "permission denied" : failed.getMessage();
+    }
+
+    private static String decode(Path file, byte[] bytes) throws FileTrouble {
+        var in = ByteBuffer.wrap(bytes);
+        var out = CharBuffer.allocate(bytes.length);
+        CoderResult result = StandardCharsets.UTF_8.newDecoder().decode(in, out, true);
+        out.flip();
+        if (result.isError()) {
+            throw new FileTrouble(
+                    file,
+                    "the byte 0x" + Integer.toHexString(bytes[in.position()] & 0xFF) + " at "
+                            + place(out.toString(), out.length()) + " is not UTF-8.",
+                    "Save the file as UTF-8 text.");
+        }
+        return out.toString();
+    }
+
+    private static int controlCharacter(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (c < ' ' && c != '\n' && c != '\r' && c != '\t') {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static String place(String text, int index) {
+        int line = 1;
+        int start = 0;
+        for (int i = text.indexOf('\n'); i >= 0 && i < index; i = text.indexOf('\n', i + 1)) {
+            line++;
+            start = i + 1;
+        }
+        return "line " + line + ", column " + (text.codePointCount(start, index) + 1);
+    }
+
+    /** The lines of the text, without their ends. */
+    public List<String> lines() {
+        return text.lines().toList();
+    }
+
+    /** Whether the name is that of a JSON file. */
+    public boolean isJson() {
+        return name.endsWith(".json");
+    }
+}

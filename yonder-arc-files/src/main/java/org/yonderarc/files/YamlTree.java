@@ -1,0 +1,189 @@
+package org.yonderarc.files;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.snakeyaml.engine.v2.api.LoadSettings;
+import org.snakeyaml.engine.v2.api.lowlevel.Parse;
+import org.snakeyaml.engine.v2.common.Anchor;
+import org.snakeyaml.engine.v2.common.ScalarStyle;
+import org.snakeyaml.engine.v2.events.AliasEvent;
+import org.snakeyaml.engine.v2.events.CollectionEndEvent;
+import org.snakeyaml.engine.v2.events.CollectionStartEvent;
+import org.snakeyaml.engine.v2.events.DocumentStartEvent;
+import org.snakeyaml.engine.v2.events.Event;
+import org.snakeyaml.engine.v2.events.MappingStartEvent;
+import org.snakeyaml.engine.v2.events.NodeEvent;
+import org.snakeyaml.engine.v2.events.ScalarEvent;
+import org.snakeyaml.engine.v2.exceptions.Mark;
+import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
+import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
+import org.snakeyaml.engine.v2.nodes.Tag;
+import org.snakeyaml.engine.v2.resolver.CoreScalarResolver;
+import org.snakeyaml.engine.v2.resolver.ScalarResolver;
+import org.yonderarc.finding.Code;
+import org.yonderarc.tree.FlagValue;
+import org.yonderarc.tree.NullValue;
+import org.yonderarc.tree.NumberValue;
+import org.yonderarc.tree.Spot;
+import org.yonderarc.tree.TextValue;
+import org.yonderarc.tree.Value;
+
+/** Reads YAML 1.2 into the neutral tree, scalars resolved by the core schema (YAML 1.2.2, section 10.3). */
+final class YamlTree {
+    private static final String QUOTES = "Put texts that hold \": \", \"#\", brackets or braces in quotes.";
+
+    private final ScalarResolver resolver = new CoreScalarResolver();
+    private final TreeBuilder tree = new TreeBuilder();
+    private final Map<Anchor, Value> anchors = new HashMap<>();
+    /** The anchors of the open collections, innermost last; empty for one without. */
+    private final java.util.ArrayDeque<Optional<Anchor>> open = new java.util.ArrayDeque<>();
+
+    private YamlTree() {}
+
+    static Value parse(String text) throws ParseTrouble {
+        return new YamlTree().read(text);
+    }
+
+    private Value read(String text) throws ParseTrouble {
+        var settings = LoadSettings.builder()
+                .setCodePointLimit((int) SourceText.LARGEST)
+                .setUseMarks(true)
+                .build();
+        boolean started = false;
+        try {
+            for (Event event : new Parse(settings).parseString(text)) {
+                if (event instanceof DocumentStartEvent) {
+                    if (started) {
+                        throw new ParseTrouble(
+                                Code.SYNTAX,
+                                at(event.getStartMark(), 3),
+                                "A second document starts here.",
+                                "Keep one plan in one file, without \"---\" between.");
+                    }
+                    started = true;
+                } else {
+                    take(event);
+                }
+            }
+        } catch (MarkedYamlEngineException wrong) {
+            Optional<Mark> mark = wrong.getProblemMark().or(wrong::getContextMark);
+            String context = wrong.getContext() == null ? "" : ", " + wrong.getContext();
+            throw new ParseTrouble(
+                    Code.SYNTAX,
+                    at(mark, 1),
+                    "This is not YAML: " + wrong.getProblem() + context + ".",
+                    "Look at this line and the one above it. " + QUOTES);
+        } catch (YamlEngineException wrong) {
+            throw new ParseTrouble(
+                    Code.SYNTAX, at(Optional.empty(), 1), "This is not YAML: " + wrong.getMessage() + ".", QUOTES);
+        }
+        if (tree.root() == null) {
+            throw new ParseTrouble(
+                    Code.SYNTAX,
+                    new Spot("", 1, 1, 1),
+                    "The file is empty.",
+                    "Start it with \"yonder: 1\" and the keys app, screens and menus.");
+        }
+        return tree.root();
+    }
+
+    private void take(Event event) throws ParseTrouble {
+        if (event instanceof NodeEvent node && tree.wantsKey()) {
+            key(node);
+        } else if (event instanceof ScalarEvent scalar) {
+            Value value = value(scalar);
+            scalar.getAnchor().ifPresent(anchor -> anchors.put(anchor, value));
+            tree.scalar(value);
+        } else if (event instanceof CollectionStartEvent start) {
+            tree.start(spot(event), start instanceof MappingStartEvent);
+            open.push(start.getAnchor());
+        } else if (event instanceof CollectionEndEvent) {
+            Value value = tree.end();
+            open.pop().ifPresent(anchor -> anchors.put(anchor, value));
+        } else if (event instanceof AliasEvent alias) {
+            alias(alias);
+        }
+    }
+
+    private void key(NodeEvent node) throws ParseTrouble {
+        if (!(node instanceof ScalarEvent scalar)) {
+            throw new ParseTrouble(
+                    Code.SYNTAX, at(node.getStartMark(), 1), "A key is a plain text.", "Write \"key: value\".");
+        }
+        tree.key(scalar.getValue(), line(node), column(node), length(node));
+    }
+
+    private Value value(ScalarEvent scalar) throws ParseTrouble {
+        Spot spot = spot(scalar);
+        boolean plain = scalar.getScalarStyle() == ScalarStyle.PLAIN;
+        Tag tag = scalar.getTag()
+                .map(Tag::new)
+                .orElseGet(() -> plain ? resolver.resolve(scalar.getValue(), true) : Tag.STR);
+        String text = scalar.getValue();
+        if (tag.equals(Tag.BOOL)) {
+            return new FlagValue(spot, text.equalsIgnoreCase("true"));
+        }
+        if (tag.equals(Tag.INT) || tag.equals(Tag.FLOAT)) {
+            return new NumberValue(spot, number(text, spot));
+        }
+        return tag.equals(Tag.NULL) ? new NullValue(spot) : new TextValue(spot, text);
+    }
+
+    /** A number of the core schema: decimal, {@code 0o17}, {@code 0x1F}, {@code .inf}, {@code .nan}. */
+    private static double number(String text, Spot spot) throws ParseTrouble {
+        try {
+            if (text.startsWith("0o") || text.startsWith("0x")) {
+                return new java.math.BigInteger(text.substring(2), text.startsWith("0o") ? 8 : 16).doubleValue();
+            }
+            String lower = text.toLowerCase(java.util.Locale.ROOT);
+            if (lower.endsWith(".inf")) {
+                return lower.startsWith("-") ? Double.NEGATIVE_INFINITY : Double.POSITIVE_INFINITY;
+            }
+            return lower.endsWith(".nan") ? Double.NaN : Double.parseDouble(text);
+        } catch (NumberFormatException notANumber) {
+            throw new ParseTrouble(
+                    Code.SYNTAX, spot, "\"" + text + "\" is no number.", "Put it in quotes if it is a text.");
+        }
+    }
+
+    private void alias(AliasEvent alias) throws ParseTrouble {
+        Value value = anchors.get(alias.getAlias());
+        if (value == null) {
+            throw new ParseTrouble(
+                    Code.SYNTAX,
+                    spot(alias),
+                    "The alias *" + alias.getAlias().getValue() + " has no finished anchor before it.",
+                    "Write the value out, or put &" + alias.getAlias().getValue() + " before an earlier one.");
+        }
+        tree.again(value, spot(alias));
+    }
+
+    private Spot spot(Event event) {
+        return tree.spot(line(event), column(event), length(event));
+    }
+
+    private static int line(Event event) {
+        return event.getStartMark().map(mark -> mark.getLine() + 1).orElse(1);
+    }
+
+    private static int column(Event event) {
+        return event.getStartMark().map(mark -> mark.getColumn() + 1).orElse(1);
+    }
+
+    private static int length(Event event) {
+        int start = event.getStartMark().map(Mark::getIndex).orElse(0);
+        boolean sameLine = event.getStartMark()
+                .map(Mark::getLine)
+                .equals(event.getEndMark().map(Mark::getLine));
+        return sameLine ? Math.max(1, event.getEndMark().map(Mark::getIndex).orElse(0) - start) : 1;
+    }
+
+    private static Spot at(Optional<Mark> mark, int length) {
+        return new Spot(
+                "",
+                mark.map(m -> m.getLine() + 1).orElse(1),
+                mark.map(m -> m.getColumn() + 1).orElse(1),
+                length);
+    }
+}
