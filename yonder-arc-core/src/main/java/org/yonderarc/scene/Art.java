@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextFit;
 import org.yonderarc.layout.TextLine;
@@ -134,6 +136,12 @@ final class Art {
         nodes.add(new SceneNode.Group("row:" + index, meaning, box, Optional.empty(), inner.nodes));
     }
 
+    private static String spoken(Row row) {
+        return Stream.of(row.title(), row.note(), row.value())
+                .filter(text -> !text.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+
     /** A made-up picture: a sky, a sun and hills or waves, chosen by {@code seed}. */
     void picture(String key, Box box, double radius, String seed) {
         int hash = seed.hashCode() * 0x9E3779B1 >>> 8;
@@ -143,10 +151,7 @@ final class Art {
         var parts = new ArrayList<SceneNode>();
         parts.add(new SceneNode.Rect("sky", box, 0, tint.ground()));
         parts.add(new SceneNode.Rect(
-                "sun",
-                Box.around(sunX, box.y() + box.height() * 0.36, sun, sun),
-                99,
-                palette.surface().withAlpha(0.55)));
+                "sun", Box.around(sunX, box.y() + box.height() * 0.36, sun, sun), 99, palette.glow()));
         parts.add(new SceneNode.Path(
                 "far", hills(box, 0.58, hash >> 8), tint.shape().withAlpha(0.55), Optional.empty()));
         parts.add(new SceneNode.Path("near", hills(box, 0.76, hash >> 12), tint.shape(), Optional.empty()));

@@ -87,7 +87,7 @@ final class FormArt {
     private static void toggle(boolean on, double right, double middle, Art art) {
         Palette palette = art.palette();
         var track = new Box(right - SWITCH_WIDTH, middle - SWITCH_HEIGHT / 2, SWITCH_WIDTH, SWITCH_HEIGHT);
-        art.rect("track", track, 99, on ? palette.accent() : palette.line());
+        art.rect("track", track, 99, on ? palette.accent() : palette.muted());
         double knob = SWITCH_HEIGHT - 8;
         double x = on ? track.right() - 4 - knob : track.x() + 4;
         art.rect("knob", new Box(x, track.y() + 4, knob, knob), 99, palette.surface());

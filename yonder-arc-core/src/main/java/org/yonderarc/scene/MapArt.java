@@ -37,11 +37,7 @@ final class MapArt {
             double x = area.x() + area.width() * SPOTS[i][0];
             double y = area.y() + area.height() * SPOTS[i][1];
             Colour colour = i == 0 ? palette.badge() : palette.accent();
-            art.rect(
-                    "pin-ground:" + i,
-                    Box.around(x, y + PIN / 2 - 2, 14, 5),
-                    99,
-                    palette.text().withAlpha(0.18));
+            art.rect("pin-ground:" + i, Box.around(x, y + PIN / 2 - 2, 14, 5), 99, palette.shadow());
             art.icon("pin:" + i, Box.around(x, y, PIN, PIN), Art.PIN, true, colour);
         }
         if (!rows.isEmpty() && area.height() > 2 * CARD) {

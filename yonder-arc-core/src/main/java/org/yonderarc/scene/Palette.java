@@ -16,6 +16,8 @@ import java.util.Optional;
  * @param line for hairlines
  * @param badge behind a badge's text
  * @param onBadge a badge's text
+ * @param glow the sun in sample pictures
+ * @param shadow what lies under raised things
  * @param tints the grounds of sample pictures
  */
 public record Palette(
@@ -29,6 +31,8 @@ public record Palette(
         Colour line,
         Colour badge,
         Colour onBadge,
+        Colour glow,
+        Colour shadow,
         List<Tint> tints) {
     /**
      * The two tones of a sample picture.
@@ -50,6 +54,8 @@ public record Palette(
             Colour.rgb(0xDCE4E7),
             Colour.rgb(0xBE3A2B),
             Colour.rgb(0xFFFFFF),
+            Colour.rgb(0xFFFFFF).withAlpha(0.55),
+            Colour.rgb(0x08181E).withAlpha(0.2),
             List.of(
                     tint(0xC4E0E3, 0x8FC1C7),
                     tint(0xF0E2C6, 0xDDC08A),
@@ -70,6 +76,8 @@ public record Palette(
             Colour.rgb(0x27353A),
             Colour.rgb(0xF08A7C),
             Colour.rgb(0x33100A),
+            Colour.rgb(0xFFFFFF).withAlpha(0.14),
+            Colour.rgb(0x000000).withAlpha(0.4),
             List.of(
                     tint(0x23454A, 0x356A70),
                     tint(0x4A4029, 0x75643A),

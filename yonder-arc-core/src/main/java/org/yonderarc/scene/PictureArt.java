@@ -145,6 +145,16 @@ final class PictureArt {
     private static void fact(Row row, Box box, Art art) {
         double baseline = Art.PLAIN.baselineAround(box.centerY());
         double half = box.width() / 2 - 24;
+        double right = box.right() - 16;
+        if (row.to().isPresent()) {
+            art.icon(
+                    "chevron",
+                    Box.around(right - 6, box.centerY(), 18, 18),
+                    Art.CHEVRON,
+                    false,
+                    art.palette().muted());
+            right -= 22;
+        }
         art.text(
                 "title",
                 row.title(),
@@ -158,7 +168,7 @@ final class PictureArt {
                 "value",
                 row.value(),
                 END,
-                box.right() - 16,
+                right,
                 baseline,
                 half,
                 Art.BODY,

@@ -1,0 +1,29 @@
+package org.yonderarc.browser;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.teavm.jso.JSBody;
+import org.teavm.jso.canvas.CanvasRenderingContext2D;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.layout.Type;
+
+/** Measures texts with the font that the browser really shows. */
+final class CanvasMeasure implements TextMeasure {
+    /** As in the page's style sheet. */
+    static final String FAMILY = "Inter, system-ui, sans-serif";
+
+    private final CanvasRenderingContext2D canvas = newCanvas();
+    private final Map<String, Double> widths = new HashMap<>();
+
+    @Override
+    public double width(String text, Type type) {
+        String font = type.weight().css() + " " + type.size() + "px " + FAMILY;
+        return widths.computeIfAbsent(font + '\n' + text, key -> {
+            canvas.setFont(font);
+            return canvas.measureText(text).getWidth();
+        });
+    }
+
+    @JSBody(script = "return document.createElement('canvas').getContext('2d');")
+    private static native CanvasRenderingContext2D newCanvas();
+}

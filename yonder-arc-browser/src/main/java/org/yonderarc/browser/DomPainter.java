@@ -1,0 +1,270 @@
+package org.yonderarc.browser;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+import org.teavm.jso.dom.html.HTMLDocument;
+import org.teavm.jso.dom.html.HTMLElement;
+import org.teavm.jso.dom.xml.Element;
+import org.teavm.jso.dom.xml.Node;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.scene.Colour;
+import org.yonderarc.scene.Decimals;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.walk.Step;
+
+/**
+ * Paints scenes as elements that mean what they show: navigation, links, buttons, a heading. An element stays as long
+ * as its key stays, so bars keep their focus and don't blink.
+ */
+final class DomPainter {
+    private static final String SVG = "http://www.w3.org/2000/svg";
+    /** From the top of a line that is 1.2 em high to its baseline, in em, by the font's ascent and descent. */
+    private static final double BASELINE = 0.9637;
+
+    private static final double LINE_HEIGHT = 1.2;
+
+    private final HTMLDocument document;
+    private final HTMLElement root;
+    private final Consumer<Step> take;
+    private final Map<String, Painted> painted = new HashMap<>();
+
+    /** An element, and the step that it takes now: listeners are added once and look here. */
+    private static final class Painted {
+        final Element element;
+        final String tag;
+        Step step;
+
+        Painted(Element element, String tag) {
+            this.element = element;
+            this.tag = tag;
+        }
+    }
+
+    DomPainter(HTMLDocument document, HTMLElement root, Consumer<Step> take) {
+        this.document = document;
+        this.root = root;
+        this.take = take;
+    }
+
+    void paint(Scene scene) {
+        style(root, "width", px(scene.width()));
+        style(root, "height", px(scene.height()));
+        style(root, "background-color", css(scene.background()));
+        var used = new HashSet<String>();
+        new Level(root, "", 0, 0, used).paint(scene.nodes());
+        painted.entrySet().removeIf(entry -> {
+            boolean gone = !used.contains(entry.getKey());
+            if (gone && entry.getValue().element.getParentNode() != null) {
+                entry.getValue().element.getParentNode().removeChild(entry.getValue().element);
+            }
+            return gone;
+        });
+    }
+
+    /** One group's children: positions are relative to the group. */
+    private final class Level implements SceneNode.Visitor {
+        private final Element parent;
+        private final String path;
+        private final double originX;
+        private final double originY;
+        private final Set<String> used;
+        private Node before;
+
+        Level(Element parent, String path, double originX, double originY, Set<String> used) {
+            this.parent = parent;
+            this.path = path;
+            this.originX = originX;
+            this.originY = originY;
+            this.used = used;
+        }
+
+        void paint(List<SceneNode> nodes) {
+            nodes.forEach(node -> node.accept(this));
+        }
+
+        /** The element for a key, made or found, standing behind the one before it. */
+        private Painted element(String key, String tag) {
+            String full = path + "/" + key;
+            used.add(full);
+            Painted known = painted.get(full);
+            if (known == null || !known.tag.equals(tag)) {
+                if (known != null) {
+                    parent.removeChild(known.element);
+                }
+                Element made = tag.equals("svg") ? document.createElementNS(SVG, tag) : document.createElement(tag);
+                known = new Painted(made, tag);
+                painted.put(full, known);
+            }
+            Node next = before == null ? parent.getFirstChild() : before.getNextSibling();
+            if (next != known.element) {
+                parent.insertBefore(known.element, next);
+            }
+            before = known.element;
+            return known;
+        }
+
+        private void place(Element element, Box box) {
+            style(element, "left", px(box.x() - originX));
+            style(element, "top", px(box.y() - originY));
+            style(element, "width", px(box.width()));
+            style(element, "height", px(box.height()));
+        }
+
+        @Override
+        public void rect(SceneNode.Rect node) {
+            Element element = element(node.key(), "div").element;
+            place(element, node.box());
+            style(element, "border-radius", px(node.radius()));
+            style(element, "background-color", css(node.fill()));
+        }
+
+        @Override
+        public void text(SceneNode.Text node) {
+            Element element = element(node.key(), "span").element;
+            TextLine line = node.line();
+            double size = line.type().size();
+            style(element, "left", px(line.left() - originX));
+            style(element, "top", px(line.baseline() - BASELINE * size - originY));
+            style(element, "font-size", px(size));
+            style(element, "line-height", Decimals.text(LINE_HEIGHT));
+            style(element, "font-weight", Integer.toString(line.type().weight().css()));
+            style(element, "color", css(node.fill()));
+            if (!line.text().equals(element.getTextContent())) {
+                element.setTextContent(line.text());
+            }
+        }
+
+        @Override
+        public void icon(SceneNode.Icon node) {
+            String filled = "icon-" + node.name() + "-filled";
+            boolean hasTwin = node.filled() && document.getElementById(filled) != null;
+            Element element = element(node.key(), "svg").element;
+            place(element, node.box());
+            style(element, "color", css(node.fill()));
+            element.setAttribute("aria-hidden", "true");
+            String target = "#" + (hasTwin ? filled : "icon-" + node.name());
+            Element use = child(element, "use");
+            if (!target.equals(use.getAttribute("href"))) {
+                use.setAttribute("href", target);
+            }
+        }
+
+        @Override
+        public void path(SceneNode.Path node) {
+            Element element = element(node.key(), "svg").element;
+            place(element, new Box(0, 0, 1, 1));
+            element.setAttribute("aria-hidden", "true");
+            Element path = child(element, "path");
+            path.setAttribute("d", node.outline().pathData());
+            style(path, "fill", node.stroke().isPresent() ? "none" : css(node.fill()));
+            style(path, "stroke", node.stroke().isPresent() ? css(node.fill()) : "none");
+            style(path, "stroke-width", Decimals.text(node.stroke().orElse(0.0)));
+        }
+
+        private Element child(Element svg, String tag) {
+            if (svg.getFirstChild() == null) {
+                svg.appendChild(document.createElementNS(SVG, tag));
+            }
+            return (Element) svg.getFirstChild();
+        }
+
+        @Override
+        public void group(SceneNode.Group node) {
+            Painted group = element(node.key(), tag(node.meaning()));
+            Element element = group.element;
+            place(element, node.area());
+            if (node.clip().isPresent()) {
+                boolean scrolls = node.meaning() instanceof Meaning.Main;
+                style(element, "overflow-x", "hidden");
+                style(element, "overflow-y", scrolls ? "auto" : "hidden");
+                style(element, "border-radius", px(node.clip().get()));
+            }
+            mean(group, node.meaning());
+            new Level(
+                            element,
+                            path + "/" + node.key(),
+                            node.area().x(),
+                            node.area().y(),
+                            used)
+                    .paint(node.children());
+        }
+
+        private void mean(Painted group, Meaning meaning) {
+            Element element = group.element;
+            if (meaning instanceof Meaning.Link link) {
+                element.setAttribute("href", "#" + link.address());
+                element.setAttribute("aria-label", link.label());
+                if (link.current()) {
+                    element.setAttribute("aria-current", "page");
+                } else {
+                    element.removeAttribute("aria-current");
+                }
+                follow(group, link.step());
+            } else if (meaning instanceof Meaning.Button button) {
+                element.setAttribute("type", "button");
+                element.setAttribute("aria-label", button.label());
+                follow(group, button.step());
+            } else if (meaning instanceof Meaning.Navigation navigation) {
+                element.setAttribute("aria-label", navigation.label());
+            } else if (meaning instanceof Meaning.Main main) {
+                element.setAttribute("aria-label", main.label());
+                element.setAttribute("tabindex", "-1");
+            } else if (meaning instanceof Meaning.Heading heading) {
+                element.setAttribute("aria-label", heading.text());
+            }
+        }
+
+        private void follow(Painted group, Step step) {
+            boolean isNew = group.step == null;
+            group.step = step;
+            if (isNew) {
+                ((HTMLElement) group.element).onClick(mouse -> {
+                    // With a modifier key the browser opens a tab of its own, and the address is enough for it.
+                    if (!mouse.getCtrlKey() && !mouse.getMetaKey() && !mouse.getShiftKey()) {
+                        mouse.preventDefault();
+                        take.accept(group.step);
+                    }
+                });
+            }
+        }
+    }
+
+    private static String tag(Meaning meaning) {
+        if (meaning instanceof Meaning.Link) {
+            return "a";
+        }
+        if (meaning instanceof Meaning.Button) {
+            return "button";
+        }
+        if (meaning instanceof Meaning.Navigation) {
+            return "nav";
+        }
+        if (meaning instanceof Meaning.Banner) {
+            return "header";
+        }
+        if (meaning instanceof Meaning.Main) {
+            return "main";
+        }
+        return meaning instanceof Meaning.Heading ? "h1" : "div";
+    }
+
+    private static void style(Element element, String property, String value) {
+        ((HTMLElement) element).getStyle().setProperty(property, value);
+    }
+
+    private static String px(double dp) {
+        return Decimals.text(dp) + "px";
+    }
+
+    private static String css(Colour colour) {
+        return "rgba(" + colour.red() + "," + colour.green() + "," + colour.blue() + "," + Decimals.text(colour.alpha())
+                + ")";
+    }
+}

@@ -1,0 +1,77 @@
+package org.yonderarc.browser;
+
+import org.teavm.jso.JSBody;
+import org.teavm.jso.JSFunctor;
+import org.teavm.jso.JSObject;
+import org.teavm.jso.dom.html.HTMLElement;
+
+/** What the prototype needs of the browser, each in one line. */
+final class Page {
+    private Page() {}
+
+    /** Something to run later. */
+    @JSFunctor
+    interface Callback extends JSObject {
+        void run();
+    }
+
+    /** Told the number of a history entry, or -1 where the entry has none. */
+    @JSFunctor
+    interface EntryCallback extends JSObject {
+        void run(int entry);
+    }
+
+    @JSBody(
+            params = "then",
+            script = "var go = function() { then(); };"
+                    + "Promise.all([document.fonts.load('400 16px Inter'), document.fonts.load('600 16px Inter')])"
+                    + ".then(go, go);")
+    static native void whenFontsAreLoaded(Callback then);
+
+    /** The address behind the number sign, as it stands in the address bar. */
+    @JSBody(script = "return location.hash.substring(1);")
+    static native String address();
+
+    /** The number of the current history entry, or -1. */
+    @JSBody(script = "return history.state && typeof history.state.entry === 'number' ? history.state.entry : -1;")
+    static native int entry();
+
+    @JSBody(
+            params = {"entry", "address"},
+            script = "history.pushState({entry: entry}, '', '#' + address);")
+    static native void push(int entry, String address);
+
+    @JSBody(
+            params = {"entry", "address"},
+            script = "history.replaceState({entry: entry}, '', '#' + address);")
+    static native void replace(int entry, String address);
+
+    @JSBody(script = "history.back();")
+    static native void back();
+
+    @JSBody(
+            params = "told",
+            script = "window.addEventListener('popstate', function(event) {"
+                    + "told(event.state && typeof event.state.entry === 'number' ? event.state.entry : -1); });")
+    static native void onPop(EntryCallback told);
+
+    @JSBody(params = "then", script = "window.addEventListener('resize', function() { then(); });")
+    static native void onResize(Callback then);
+
+    @JSBody(
+            params = "then",
+            script = "matchMedia('(prefers-color-scheme: dark)').addEventListener('change', function() { then(); });")
+    static native void onSchemeChange(Callback then);
+
+    @JSBody(script = "return matchMedia('(prefers-color-scheme: dark)').matches;")
+    static native boolean prefersDark();
+
+    @JSBody(params = "element", script = "element.focus({preventScroll: true});")
+    static native void focus(HTMLElement element);
+
+    @JSBody(script = "return document.activeElement === document.body || document.activeElement === null;")
+    static native boolean focusIsLost();
+
+    @JSBody(params = "element", script = "element.scrollTo(0, 0);")
+    static native void scrollToTop(HTMLElement element);
+}

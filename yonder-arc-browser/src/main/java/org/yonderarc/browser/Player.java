@@ -1,0 +1,132 @@
+package org.yonderarc.browser;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.teavm.jso.browser.Window;
+import org.teavm.jso.dom.html.HTMLDocument;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Insets;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.Effect;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Walk;
+
+/**
+ * Plays a plan in the page: takes steps, paints, and keeps the browser's history in step. Each history entry has a
+ * number, and each number a state; the browser's back button brings the state of the entry before.
+ */
+final class Player {
+    /** Narrower windows are taken for a phone, and filled. */
+    private static final double NARROW = 560;
+    /** The room around the device in a wide window, in px. */
+    private static final double MARGIN = 64;
+
+    private final HTMLDocument document;
+    private final Walk walk;
+    private final DomPainter painter;
+    private final CanvasMeasure measure = new CanvasMeasure();
+    private final Map<Integer, State> entries = new HashMap<>();
+    private int entry;
+    private State state;
+
+    Player(HTMLDocument document, Plan plan) {
+        this.document = document;
+        this.walk = Walk.of(plan);
+        this.state = walk.start();
+        this.painter = new DomPainter(document, document.getElementById("device"), this::take);
+    }
+
+    void start() {
+        entry = Math.max(0, Page.entry());
+        state = outside().map(place -> walk.arriveAt(state, place)).orElse(state);
+        entries.put(entry, state);
+        Page.replace(entry, walk.addressOf(state.place()));
+        Page.onPop(this::pop);
+        Page.onResize(this::paint);
+        Page.onSchemeChange(this::paint);
+        paint();
+    }
+
+    private void take(Step step) {
+        Change change = walk.step(state, step);
+        tell(change);
+        if (!change.moved()) {
+            return;
+        }
+        boolean undoes = step instanceof Step.Back && change.after().equals(entries.get(entry - 1));
+        if (undoes) {
+            Page.back();
+            return;
+        }
+        state = change.after();
+        entry++;
+        entries.put(entry, state);
+        Page.push(entry, walk.addressOf(state.place()));
+        paint();
+    }
+
+    /** The browser went to another entry of its history, or somebody wrote another address. */
+    private void pop(int number) {
+        boolean known = entries.containsKey(number);
+        if (known) {
+            state = entries.get(number);
+        } else {
+            state = outside().map(place -> walk.arriveAt(state, place)).orElse(walk.start());
+        }
+        entry = number < 0 ? entry + 1 : number;
+        entries.put(entry, state);
+        Page.replace(entry, walk.addressOf(state.place()));
+        paint();
+    }
+
+    private Optional<Place> outside() {
+        return walk.placeAt(Page.address());
+    }
+
+    private void tell(Change change) {
+        String happened = change.because();
+        for (Effect effect : change.effects()) {
+            if (effect instanceof Effect.ChosenAgain) {
+                Page.scrollToTop(document.querySelector("main"));
+            }
+        }
+        text("happened", happened);
+    }
+
+    private void paint() {
+        Device device = device();
+        Palette palette = Page.prefersDark() ? Palette.DARK : Palette.LIGHT;
+        Scene scene = new View(walk, device, palette, measure).scene(state);
+        painter.paint(scene);
+        document.setTitle(scene.title());
+        text("address", walk.addressOf(state.place()));
+        if (Page.focusIsLost()) {
+            Page.focus(document.querySelector("main"));
+        }
+    }
+
+    private Device device() {
+        double width = Window.current().getInnerWidth();
+        double height = Window.current().getInnerHeight();
+        if (width < NARROW) {
+            return new Device("window", within(width), within(height), Insets.NONE);
+        }
+        Device phone = Device.PHONE;
+        return phone.resized(phone.width(), Math.min(phone.height(), within(height - MARGIN)));
+    }
+
+    private static double within(double size) {
+        return Math.max(Device.SMALLEST, Math.min(Device.LARGEST, size));
+    }
+
+    private void text(String id, String text) {
+        document.getElementById(id).setTextContent(text);
+    }
+}

@@ -1,0 +1,115 @@
+package org.yonderarc.cli;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.examples.Brinelight;
+import org.yonderarc.files.FindingText;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.fit.Device;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Row;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Steps;
+import org.yonderarc.walk.Walk;
+import org.yonderarc.web.PageWriter;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "demo",
+        description = "Shows everything on the demo plan: check, pictures, a walk and a page.",
+        mixinStandardHelpOptions = true,
+        footer = {"", "Example:", "  yonder demo -o /tmp/brinelight"})
+final class DemoCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Option(
+            names = {"-o", "--output"},
+            paramLabel = "DIR",
+            description = "The folder for what is made. Default: demo-out.")
+    private Path folder = Path.of("demo-out");
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException failed) {
+            throw new Refusal(folder + ": the folder can't be made. Name another one with -o.");
+        }
+        var studio = new Studio();
+        Path file = folder.resolve(Brinelight.FILE);
+        SafeFile.write(file, Brinelight.yaml());
+        PlanFile read = PlanFile.read(file, studio.icons());
+        out.print("1. The plan and its check\n\n  " + FindingText.report(read, Terminal.colours()));
+        Plan plan = read.plan().orElseThrow();
+        var walk = Walk.of(plan);
+
+        out.println("\n2. A picture of every screen, in both schemes, as PNG and SVG\n");
+        int pictures = draw(walk, studio);
+        out.println("  " + pictures + " pictures in " + folder.resolve("screens"));
+
+        out.println("\n3. A short journey\n");
+        out.println(journey(walk).toString().indent(2));
+
+        out.println("4. A prototype to click\n");
+        Path page = folder.resolve("brinelight.html");
+        SafeFile.write(page, new PageWriter(studio.icons(), new InterFont()).page(plan));
+        out.println("  " + page + ": open it in a browser; it needs no network");
+        return Main.FINE;
+    }
+
+    private int draw(Walk walk, Studio studio) throws Exception {
+        Path screens = Files.createDirectories(folder.resolve("screens"));
+        int count = 0;
+        for (Screen screen : walk.plan().screens()) {
+            State state = walk.arriveAt(walk.start(), example(walk.plan(), screen));
+            for (Palette palette : Palette.SCHEMES) {
+                Scene scene = new View(walk, Device.PHONE, palette, studio.measure()).scene(state);
+                String name = screen.id() + "-" + palette.scheme();
+                SafeFile.write(screens.resolve(name + ".png"), studio.png(scene, 2));
+                SafeFile.write(screens.resolve(name + ".svg"), studio.svg(scene));
+                count += 2;
+            }
+        }
+        return count;
+    }
+
+    /** A place on {@code screen}: the first that a row of the plan leads to, for a screen with parameters. */
+    private static Place example(Plan plan, Screen screen) {
+        return plan.screens().stream()
+                .flatMap(any -> any.wireframe().rows().stream())
+                .map(Row::to)
+                .flatMap(java.util.Optional::stream)
+                .filter(place -> place.screen().equals(screen.id()))
+                .findFirst()
+                .orElse(Place.of(screen.id()));
+    }
+
+    private static WalkStory journey(Walk walk) {
+        var story = new WalkStory(walk);
+        State state = walk.start();
+        story.start(state);
+        for (String text : Brinelight.JOURNEY) {
+            Change change = walk.step(state, Steps.parse(walk.plan(), text));
+            story.add(change);
+            state = change.after();
+        }
+        return story;
+    }
+}

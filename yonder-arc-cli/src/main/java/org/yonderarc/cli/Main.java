@@ -1,0 +1,93 @@
+package org.yonderarc.cli;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import org.yonderarc.files.FileTrouble;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Help.Ansi;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.ParseResult;
+
+/** The command itself: names its parts, and turns every failure into a message and an exit status. */
+@Command(
+        name = "yonder",
+        description = "App navigation, written once: checked, drawn, walked and played.",
+        mixinStandardHelpOptions = true,
+        version = "yonder 0.1.0",
+        synopsisSubcommandLabel = "COMMAND",
+        subcommands = {
+            CheckCommand.class,
+            DrawCommand.class,
+            WalkCommand.class,
+            PageCommand.class,
+            DemoCommand.class,
+        },
+        footer = {
+            "",
+            "Examples:",
+            "  yonder demo",
+            "  yonder check brinelight.yaml",
+            "  yonder draw brinelight.yaml -o surveys.png --screen surveys",
+            "  yonder walk brinelight.yaml choose:surveys open:survey?survey=41 back",
+            "",
+            "Exit status: 0 fine, 1 the plan has errors, 2 the command could not be carried out.",
+        })
+public final class Main implements Runnable {
+    /** Everything went well. */
+    static final int FINE = 0;
+    /** The plan has errors. */
+    static final int PLAN_HAS_ERRORS = 1;
+    /** The command could not be carried out. */
+    static final int FAILED = 2;
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
+
+    private Main() {}
+
+    /** Runs the command and ends the process with its exit status. */
+    public static void main(String[] arguments) {
+        var out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
+        var err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+        System.exit(run(out, err, arguments));
+    }
+
+    /** Runs the command with these streams; gives the exit status. */
+    public static int run(PrintWriter out, PrintWriter err, String... arguments) {
+        var command = new CommandLine(new Main())
+                .setOut(out)
+                .setErr(err)
+                .setColorScheme(CommandLine.Help.defaultColorScheme(Ansi.OFF))
+                .setUsageHelpAutoWidth(false)
+                .setParameterExceptionHandler(Main::misused)
+                .setExecutionExceptionHandler(Main::failed);
+        int status = command.execute(arguments);
+        out.flush();
+        err.flush();
+        return status;
+    }
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), "a command is missing");
+    }
+
+    private static int misused(ParameterException wrong, String[] arguments) {
+        CommandLine command = wrong.getCommandLine();
+        PrintWriter err = command.getErr();
+        err.println("yonder: " + wrong.getMessage());
+        if (!CommandLine.UnmatchedArgumentException.printSuggestions(wrong, err)) {
+            err.println("See \"" + command.getCommandSpec().qualifiedName() + " --help\".");
+        }
+        return FAILED;
+    }
+
+    private static int failed(Exception failure, CommandLine command, ParseResult parsed) throws Exception {
+        if (failure instanceof FileTrouble || failure instanceof Refusal) {
+            command.getErr().println("yonder: " + failure.getMessage());
+            return failure instanceof Refusal refusal ? refusal.status() : FAILED;
+        }
+        throw failure;
+    }
+}

@@ -1,0 +1,49 @@
+package org.yonderarc.cli;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.InterFont;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.web.PageWriter;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "page",
+        description = "Writes a prototype to click: one HTML file that needs no network.",
+        mixinStandardHelpOptions = true,
+        sortOptions = false,
+        footer = {"", "Example:", "  yonder page brinelight.yaml -o brinelight.html"})
+final class PageCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private PlanArgument plan;
+
+    @Option(
+            names = {"-o", "--output"},
+            paramLabel = "FILE",
+            required = true,
+            description = "The page; its name ends in .html.")
+    private Path output;
+
+    @Override
+    public Integer call() throws Exception {
+        if (!output.toString().endsWith(".html")) {
+            throw new Refusal(output + ": a page's name ends in .html.");
+        }
+        Plan sound = plan.sound(spec.commandLine().getErr());
+        String page = new PageWriter(new BundledIcons(), new InterFont()).page(sound);
+        SafeFile.write(output, page);
+        spec.commandLine()
+                .getOut()
+                .println("Wrote " + output + " (" + page.length() / 1024 + " KiB). Open it in a browser.");
+        return Main.FINE;
+    }
+}

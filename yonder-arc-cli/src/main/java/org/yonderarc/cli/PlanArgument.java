@@ -1,0 +1,36 @@
+package org.yonderarc.cli;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FindingText;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.plan.Plan;
+import picocli.CommandLine.Parameters;
+
+/** The plan that a command works on. */
+final class PlanArgument {
+    @Parameters(paramLabel = "PLAN", description = "The plan: a YAML file, or a JSON file with the ending .json.")
+    private Path file;
+
+    PlanFile read() throws FileTrouble {
+        return PlanFile.read(file, new BundledIcons());
+    }
+
+    /**
+     * The plan, ready for use. Findings go to {@code err}.
+     *
+     * @throws Refusal if the plan has errors
+     */
+    Plan sound(PrintWriter err) throws FileTrouble, Refusal {
+        PlanFile read = read();
+        if (!read.findings().isEmpty()) {
+            err.print(FindingText.report(read, Terminal.colours()));
+            err.flush();
+        }
+        return read.plan()
+                .orElseThrow(() -> new Refusal(
+                        "the plan has errors; nothing was made of it. Mend them first.", Main.PLAN_HAS_ERRORS));
+    }
+}

@@ -1,0 +1,69 @@
+package org.yonderarc.cli;
+
+import java.util.List;
+import java.util.concurrent.Callable;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Steps;
+import org.yonderarc.walk.Walk;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "walk",
+        description = "Walks through a plan and tells what happens at each step.",
+        mixinStandardHelpOptions = true,
+        footer = {
+            "",
+            "Steps:",
+            "  choose:ITEM          a person chooses an item",
+            "  open:SCREEN?NAME=X   a place is opened on top",
+            "  back                 a person goes back",
+            "  tell:FACT=VALUE      the app tells a fact",
+            "",
+            "Example:",
+            "  yonder walk brinelight.yaml choose:surveys open:survey?survey=41 back",
+        })
+final class WalkCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private PlanArgument plan;
+
+    @Parameters(index = "1..*", arity = "0..*", paramLabel = "STEP", description = "What is done, in order.")
+    private List<String> steps = List.of();
+
+    @Override
+    public Integer call() throws Exception {
+        Plan sound = plan.sound(spec.commandLine().getErr());
+        var walk = Walk.of(sound);
+        var story = new WalkStory(walk);
+        State state = walk.start();
+        story.start(state);
+        for (String text : steps) {
+            Change change = walk.step(state, parse(sound, text));
+            if (change.refusal().isPresent()) {
+                spec.commandLine().getOut().print(story);
+                throw new Refusal(text + ": " + change.refusal().get());
+            }
+            story.add(change);
+            state = change.after();
+        }
+        spec.commandLine().getOut().print(story);
+        return Main.FINE;
+    }
+
+    private static Step parse(Plan plan, String text) throws Refusal {
+        try {
+            return Steps.parse(plan, text);
+        } catch (IllegalArgumentException wrong) {
+            throw new Refusal(text + ": " + wrong.getMessage());
+        }
+    }
+}

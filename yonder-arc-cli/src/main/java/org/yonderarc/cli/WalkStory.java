@@ -1,0 +1,76 @@
+package org.yonderarc.cli;
+
+import java.util.stream.Collectors;
+import org.yonderarc.fit.Fitter;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Place;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.Effect;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Walk;
+
+/** A walk told for people: a paragraph for each step. */
+final class WalkStory {
+    private final Walk walk;
+    private final StringBuilder out = new StringBuilder();
+
+    WalkStory(Walk walk) {
+        this.walk = walk;
+    }
+
+    void start(State state) {
+        out.append("start\n");
+        where(state);
+    }
+
+    void add(Change change) {
+        out.append('\n')
+                .append(change.step().text())
+                .append("\n  ")
+                .append(change.because())
+                .append('\n');
+        for (Effect effect : change.effects()) {
+            if (effect instanceof Effect.Leave) {
+                out.append("  effect     leave\n");
+            } else if (effect instanceof Effect.ChosenAgain again) {
+                out.append("  effect     chosen again: ").append(again.item()).append('\n');
+            }
+        }
+        where(change.after());
+    }
+
+    private void where(State state) {
+        Place place = state.place();
+        String title = Fitter.title(walk.plan(), place, state);
+        String trail = state.trail().places().stream().map(Place::text).collect(Collectors.joining(" > "));
+        String selected = walk.plan()
+                .items()
+                .map(Item::id)
+                .filter(state.branch()::equals)
+                .findFirst()
+                .orElse("none");
+        String leading = state.trail()
+                .below()
+                .map(below -> "back to " + Fitter.title(walk.plan(), below.top(), state))
+                .orElse("nothing");
+        line("at", title + "  " + walk.addressOf(place));
+        line("trail", trail);
+        line("selected", selected);
+        if (walk.plan().hasTopBar()) {
+            line("leading", leading);
+        }
+    }
+
+    private void line(String name, String value) {
+        out.append("  ")
+                .append(name)
+                .append(" ".repeat(11 - name.length()))
+                .append(value)
+                .append('\n');
+    }
+
+    @Override
+    public String toString() {
+        return out.toString();
+    }
+}

@@ -1,0 +1,126 @@
+package org.yonderarc.web;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Base64;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.IconArt;
+import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.WebFont;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.scene.Composer;
+
+/**
+ * Writes a plan as one HTML file that needs no network: the core compiled to JavaScript, the plan, the icons and the
+ * letters it uses. A content security policy lets nothing else run or load.
+ */
+public final class PageWriter {
+    private static final Pattern SLOT = Pattern.compile("\\{\\{([a-z-]+)}}");
+    private static final String SCRIPT = "org/yonderarc/browser/yonder-arc.js";
+
+    private final BundledIcons icons;
+    private final InterFont font;
+
+    /** A writer with these icons and this font. */
+    public PageWriter(BundledIcons icons, InterFont font) {
+        this.icons = icons;
+        this.font = font;
+    }
+
+    /** The page; the same plan gives the same bytes. */
+    public String page(Plan plan) {
+        String json = PlanFile.toJson(plan).replace("<", "\\u003c");
+        // The script stands inside of an element, whose end it must not seem to hold.
+        String script = "\n" + resource(SCRIPT).replace("</", "<\\/") + "\nmain();\n";
+        int[] letters = letters(json);
+        return fill(Map.of(
+                "title", escape(plan.app().name()),
+                "app", escape(plan.app().name()),
+                "regular", base64(WebFont.woff(font, Type.Weight.REGULAR, letters)),
+                "semibold", base64(WebFont.woff(font, Type.Weight.SEMIBOLD, letters)),
+                "symbols", symbols(plan),
+                "plan", json,
+                "script", script,
+                "script-hash", "sha256-" + base64(sha256(script))));
+    }
+
+    private static String fill(Map<String, String> values) {
+        Matcher slots = SLOT.matcher(resource("org/yonderarc/web/page.html"));
+        return slots.replaceAll(slot -> Matcher.quoteReplacement(values.get(slot.group(1))));
+    }
+
+    private String symbols(Plan plan) {
+        var names = new TreeSet<>(Composer.OWN_ICONS);
+        plan.screens().stream().map(Screen::icon).flatMap(Optional::stream).forEach(names::add);
+        plan.items().flatMap(item -> item.icon().stream()).forEach(names::add);
+        var out = new StringBuilder();
+        names.stream()
+                .flatMap(name -> Stream.of(icons.art(name, false), icons.art(name, true)))
+                .flatMap(Optional::stream)
+                .distinct()
+                .forEach(art -> symbol(out, art));
+        return out.toString();
+    }
+
+    private static void symbol(StringBuilder out, IconArt art) {
+        out.append("<symbol id=\"icon-")
+                .append(art.key())
+                .append("\" viewBox=\"0 0 24 24\"><g ")
+                .append(art.paint("currentColor"))
+                .append('>');
+        art.shapes().forEach(out::append);
+        out.append("</g></symbol>\n");
+    }
+
+    /** The letters of western European languages, common signs, and all that the plan uses. */
+    private static int[] letters(String json) {
+        IntStream usual = IntStream.concat(
+                IntStream.concat(IntStream.rangeClosed(0x20, 0x7E), IntStream.rangeClosed(0xA0, 0x17F)),
+                IntStream.concat(IntStream.rangeClosed(0x2010, 0x203A), IntStream.of(0x20AC, 0x2122, 0x2212)));
+        return IntStream.concat(usual, json.codePoints()).distinct().sorted().toArray();
+    }
+
+    private static String escape(String text) {
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
+    }
+
+    private static String base64(byte[] bytes) {
+        return Base64.getEncoder().encodeToString(bytes);
+    }
+
+    private static byte[] sha256(String text) {
+        try {
+            return MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
+        } catch (NoSuchAlgorithmException everyPlatformHasIt) {
+            throw new IllegalStateException(everyPlatformHasIt);
+        }
+    }
+
+    private static String resource(String path) {
+        try (InputStream in = PageWriter.class.getClassLoader().getResourceAsStream(path)) {
+            if (in == null) {
+                throw new IOException("not on the class path");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(path + " can't be read", failed);
+        }
+    }
+}

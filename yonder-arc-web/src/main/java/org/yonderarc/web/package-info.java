@@ -1,0 +1,2 @@
+/** Pages made of plans. */
+package org.yonderarc.web;
