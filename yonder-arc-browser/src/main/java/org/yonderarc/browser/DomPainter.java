@@ -57,15 +57,28 @@ final class DomPainter {
         style(root, "width", px(scene.width()));
         style(root, "height", px(scene.height()));
         style(root, "background-color", css(scene.background()));
+        // What is gone leaves first: an element that is moved, even in its place, would lose the focus.
         var used = new HashSet<String>();
-        new Level(root, "", 0, 0, used).paint(scene.nodes());
+        collect(scene.nodes(), "", used);
         painted.entrySet().removeIf(entry -> {
             boolean gone = !used.contains(entry.getKey());
-            if (gone && entry.getValue().element.getParentNode() != null) {
-                entry.getValue().element.getParentNode().removeChild(entry.getValue().element);
+            if (gone) {
+                Element element = entry.getValue().element;
+                element.getParentNode().removeChild(element);
             }
             return gone;
         });
+        new Level(root, "", 0, 0).paint(scene.nodes());
+    }
+
+    private static void collect(List<SceneNode> nodes, String path, Set<String> keys) {
+        for (SceneNode node : nodes) {
+            String full = path + "/" + node.key();
+            keys.add(full);
+            if (node instanceof SceneNode.Group group) {
+                collect(group.children(), full, keys);
+            }
+        }
     }
 
     /** One group's children: positions are relative to the group. */
@@ -74,15 +87,13 @@ final class DomPainter {
         private final String path;
         private final double originX;
         private final double originY;
-        private final Set<String> used;
         private Node before;
 
-        Level(Element parent, String path, double originX, double originY, Set<String> used) {
+        Level(Element parent, String path, double originX, double originY) {
             this.parent = parent;
             this.path = path;
             this.originX = originX;
             this.originY = originY;
-            this.used = used;
         }
 
         void paint(List<SceneNode> nodes) {
@@ -92,7 +103,6 @@ final class DomPainter {
         /** The element for a key, made or found, standing behind the one before it. */
         private Painted element(String key, String tag) {
             String full = path + "/" + key;
-            used.add(full);
             Painted known = painted.get(full);
             if (known == null || !known.tag.equals(tag)) {
                 if (known != null) {
@@ -191,8 +201,7 @@ final class DomPainter {
                             element,
                             path + "/" + node.key(),
                             node.area().x(),
-                            node.area().y(),
-                            used)
+                            node.area().y())
                     .paint(node.children());
         }
 

@@ -48,6 +48,7 @@ final class Player {
         state = outside().map(place -> walk.arriveAt(state, place)).orElse(state);
         entries.put(entry, state);
         Page.replace(entry, walk.addressOf(state.place()));
+        text("happened", "The app was started.");
         Page.onPop(this::pop);
         Page.onResize(this::paint);
         Page.onSchemeChange(this::paint);

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.PngPainter;
 import org.yonderarc.draw.Studio;
+import org.yonderarc.files.FindingText;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
@@ -25,7 +26,7 @@ import picocli.CommandLine.Spec;
             "",
             "Examples:",
             "  yonder draw brinelight.yaml -o tides.svg",
-            "  yonder draw brinelight.yaml -o draft.png --screen survey?survey=41 --scheme dark --tell drafts=120",
+            "  yonder draw brinelight.yaml -o a.png --screen survey?survey=41 --tell drafts=120",
         })
 final class DrawCommand implements Callable<Integer> {
     @Spec
@@ -63,7 +64,7 @@ final class DrawCommand implements Callable<Integer> {
         var walk = Walk.of(sound);
         Scene scene = look.view(walk, studio.measure()).scene(look.state(walk));
         SafeFile.write(output, svg ? studio.svg(scene).getBytes(StandardCharsets.UTF_8) : studio.png(scene, scale));
-        out.println("Drew " + output + " (" + scene.title() + ").");
+        out.println("Drew " + output + " (" + FindingText.visible(scene.title()) + ").");
         return Main.FINE;
     }
 }

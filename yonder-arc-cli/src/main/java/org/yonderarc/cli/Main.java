@@ -76,7 +76,9 @@ public final class Main implements Runnable {
     private static int misused(ParameterException wrong, String[] arguments) {
         CommandLine command = wrong.getCommandLine();
         PrintWriter err = command.getErr();
-        err.println("yonder: " + wrong.getMessage());
+        boolean noCommand = wrong instanceof CommandLine.UnmatchedArgumentException
+                && command.getCommandSpec().parent() == null;
+        err.println("yonder: " + (noCommand ? "there is no command \"" + arguments[0] + "\"" : wrong.getMessage()));
         if (!CommandLine.UnmatchedArgumentException.printSuggestions(wrong, err)) {
             err.println("See \"" + command.getCommandSpec().qualifiedName() + " --help\".");
         }

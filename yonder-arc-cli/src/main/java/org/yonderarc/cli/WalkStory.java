@@ -1,6 +1,7 @@
 package org.yonderarc.cli;
 
 import java.util.stream.Collectors;
+import org.yonderarc.files.FindingText;
 import org.yonderarc.fit.Fitter;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
@@ -65,7 +66,7 @@ final class WalkStory {
         out.append("  ")
                 .append(name)
                 .append(" ".repeat(11 - name.length()))
-                .append(value)
+                .append(FindingText.visible(value))
                 .append('\n');
     }
 

@@ -2,9 +2,11 @@ package org.yonderarc.bind;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
@@ -21,7 +23,7 @@ final class Fields {
     private final String what;
     private final List<Finding> findings;
     private final Map<String, MapValue.Entry> entries = new LinkedHashMap<>();
-    private final List<String> asked = new ArrayList<>();
+    private final Set<String> asked = new LinkedHashSet<>();
 
     /**
      * @param what the map in the words of a message: {@code screen "survey"}
@@ -125,7 +127,9 @@ final class Fields {
                         entry.keySpot(),
                         capitalised(what) + " has no key \"" + entry.key() + "\".",
                         Suggestion.sentence(
-                                entry.key(), asked, "It takes " + Suggestion.choice(asked) + ". Remove the line."));
+                                entry.key(),
+                                asked,
+                                "It takes " + Suggestion.choice(List.copyOf(asked)) + ". Remove the line."));
             }
         }
     }

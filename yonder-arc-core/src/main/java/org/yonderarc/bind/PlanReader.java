@@ -218,22 +218,23 @@ public final class PlanReader {
 
     private Optional<Bar> bar(Fields fields) {
         Optional<String> menu = fields.text("menu");
-        String form = fields.parsed("form", PlanReader::form, "Write \"form: bottom\" or \"form: top\".")
-                .orElse(menu.isPresent() ? "bottom" : "");
+        Optional<String> form = fields.value("form").isEmpty()
+                ? Optional.of("bottom")
+                : fields.parsed("form", PlanReader::form, "Write \"form: bottom\" or \"form: top\".");
         fields.done();
-        if (form.equals("top")) {
-            if (menu.isPresent()) {
-                fields.report(
-                        Code.BAD_VALUE,
-                        fields.value("menu").orElseThrow().spot(),
-                        "A top bar shows no menu.",
-                        "Remove \"menu\", or write \"form: bottom\".");
-            }
+        if (form.isEmpty()) {
+            return Optional.empty();
+        }
+        if (form.get().equals("top")) {
+            fields.value("menu")
+                    .ifPresent(value -> fields.report(
+                            Code.BAD_VALUE,
+                            value.spot(),
+                            "A top bar shows no menu.",
+                            "Remove \"menu\", or write \"form: bottom\"."));
             return Optional.of(new Bar.Top());
         }
-        if (menu.isEmpty()) {
-            fields.required("menu", "Add \"menu: ...\", the id of the menu it shows.");
-        }
+        fields.required("menu", "Add \"menu: ...\", the id of the menu it shows.");
         return menu.map(Bar.Bottom::new);
     }
 

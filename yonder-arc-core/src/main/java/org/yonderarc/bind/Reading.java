@@ -7,6 +7,7 @@ import org.yonderarc.check.Check;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Value;
 
 /**
@@ -23,6 +24,9 @@ public record Reading(Plan draft, List<Finding> findings) {
     /** Reads and checks in one go: the findings of both, located and in the order of the file. */
     public static Reading of(Value root, IconNames icons) {
         Reading read = PlanReader.read(root);
+        if (!(root instanceof MapValue)) {
+            return read;
+        }
         var all = new ArrayList<>(read.findings());
         Check.plan(read.draft(), icons).stream()
                 .map(finding -> finding.locatedIn(root))

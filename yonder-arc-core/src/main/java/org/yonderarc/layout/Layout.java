@@ -60,5 +60,8 @@ public record Layout(Box screen, Box content, Optional<Top> top, Optional<Bottom
      * @param box its outline, round at both ends
      * @param text what it says
      */
-    public record Badge(Box box, Optional<TextLine> text) {}
+    public record Badge(Box box, Optional<TextLine> text) {
+        /** The width in dp of the ring in the bar's colour that keeps a badge off what lies below. */
+        public static final double RING = 2;
+    }
 }

@@ -84,10 +84,11 @@ public final class Layouter {
             double x = icon.right() - Metrics.DOT / 2 - 2;
             return new Layout.Badge(new Box(x, icon.y() - 2, Metrics.DOT, Metrics.DOT), Optional.empty());
         }
-        double x = icon.right() - Metrics.BADGE_OVERLAP;
-        double room = Math.max(0, target.right() - x - 2 * Metrics.BADGE_PADDING);
+        double room = Math.max(0, target.width() - 2 * Metrics.BADGE_PADDING - 2 * Layout.Badge.RING);
         var line = TextLine.of(text, MIDDLE, 0, 0, room, Metrics.BADGE, measure);
         double width = Math.max(Metrics.BADGE_HEIGHT, line.width() + 2 * Metrics.BADGE_PADDING);
+        // A narrow slot draws the badge back over the icon, so that it never reaches into the neighbour.
+        double x = Math.min(icon.right() - Metrics.BADGE_OVERLAP, target.right() - Layout.Badge.RING - width);
         var box = new Box(x, icon.y() - 5, width, Metrics.BADGE_HEIGHT);
         return new Layout.Badge(
                 box,

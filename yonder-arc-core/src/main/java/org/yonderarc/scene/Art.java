@@ -131,7 +131,7 @@ final class Art {
         Optional<String> address = index < addresses.size() ? addresses.get(index) : Optional.empty();
         Meaning meaning = row.to().isPresent() && address.isPresent()
                 ? new Meaning.Link(
-                        row.title(), address.get(), new Step.Open(row.to().get()), false)
+                        spoken(row), address.get(), new Step.Open(row.to().get()), false)
                 : new Meaning.Plain();
         nodes.add(new SceneNode.Group("row:" + index, meaning, box, Optional.empty(), inner.nodes));
     }

@@ -12,14 +12,16 @@ import org.yonderarc.plan.Row;
 
 /** A headline figure over a curve through the day; the rows after the first stand below as a list. */
 final class ChartArt {
-    private static final double CARD = 296;
+    private static final double CARD = 288;
     private static final double CURVE_TOP = 120;
     private static final double CURVE_HEIGHT = 128;
     private static final Type AXIS = Type.regular(11);
-    /** The height of the curve at each fourth hour, as a share: two tides a day. */
-    private static final double[] LEVELS = {0.30, 0.86, 0.52, 0.10, 0.66, 0.94, 0.42};
-    /** Where on the curve the marker stands. */
-    private static final int MARK = 3;
+    /** The turns of the curve as shares of the day and of the height: two tides. */
+    private static final double[][] TURNS = {{0, 0.3}, {0.24, 0.88}, {0.5, 0.1}, {0.76, 0.94}, {1, 0.36}};
+    /** The turn at which the marker stands. */
+    private static final int MARK = 2;
+    /** The hours below the curve. */
+    private static final List<String> HOURS = List.of("00:00", "06:00", "12:00", "18:00", "24:00");
 
     private ChartArt() {}
 
@@ -62,10 +64,10 @@ final class ChartArt {
             double y = box.y() + box.height() * line / 2;
             art.rect("grid:" + line, new Box(box.x(), y, box.width(), 1), 0, palette.line());
         }
-        double[] points = new double[LEVELS.length * 2];
-        for (int i = 0; i < LEVELS.length; i++) {
-            points[2 * i] = box.x() + box.width() * i / (LEVELS.length - 1);
-            points[2 * i + 1] = box.bottom() - box.height() * LEVELS[i];
+        double[] points = new double[TURNS.length * 2];
+        for (int i = 0; i < TURNS.length; i++) {
+            points[2 * i] = box.x() + box.width() * TURNS[i][0];
+            points[2 * i + 1] = box.bottom() - box.height() * TURNS[i][1];
         }
         List<Outline.Part> line = Outline.smooth(points);
         var filled = new ArrayList<>(line);
@@ -78,13 +80,10 @@ final class ChartArt {
         double y = points[2 * MARK + 1];
         art.rect("mark-ring", Box.around(x, y, 18, 18), 99, palette.surface());
         art.rect("mark", Box.around(x, y, 12, 12), 99, palette.accent());
-        for (int i = 0; i < LEVELS.length; i += 2) {
-            var anchor = i == 0 ? START : i == LEVELS.length - 1 ? END : MIDDLE;
-            art.text("hour:" + i, hour(i * 4), anchor, points[2 * i], box.bottom() + 22, 48, AXIS, palette.muted());
+        for (int i = 0; i < HOURS.size(); i++) {
+            var anchor = i == 0 ? START : i == HOURS.size() - 1 ? END : MIDDLE;
+            double at = box.x() + box.width() * i / (HOURS.size() - 1);
+            art.text("hour:" + i, HOURS.get(i), anchor, at, box.bottom() + 22, 48, AXIS, palette.muted());
         }
-    }
-
-    private static String hour(int hour) {
-        return (hour < 10 ? "0" : "") + hour + ":00";
     }
 }

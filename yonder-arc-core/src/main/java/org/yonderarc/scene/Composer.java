@@ -87,7 +87,7 @@ public final class Composer {
         nodes.add(new SceneNode.Text("label", slot.label(), colour));
         slot.badge().ifPresent(badge -> {
             // The ring in the bar's colour keeps the badge off the icon's strokes.
-            nodes.add(new SceneNode.Rect("badge-ring", badge.box().inset(-2), 99, palette.surface()));
+            nodes.add(new SceneNode.Rect("badge-ring", badge.box().inset(-Layout.Badge.RING), 99, palette.surface()));
             nodes.add(new SceneNode.Rect("badge", badge.box(), 99, palette.badge()));
             badge.text().ifPresent(text -> nodes.add(new SceneNode.Text("badge-text", text, palette.onBadge())));
         });

@@ -65,14 +65,13 @@ public final class FindingText {
                 .append(" [")
                 .append(finding.code().id())
                 .append("]\n  ")
-                .append(finding.message())
-                .append(' ')
-                .append(finding.code().why())
+                .append(visible(finding.message()))
                 .append('\n');
         if (spot.isLocated() && spot.line() <= lines.size()) {
             line(out, lines.get(spot.line() - 1), spot, finding.severity(), colours);
         }
-        out.append("  To do: ").append(finding.remedy()).append("\n\n");
+        out.append("  Why it matters: ").append(finding.code().why()).append('\n');
+        out.append("  What to do: ").append(visible(finding.remedy())).append("\n\n");
     }
 
     private static void line(StringBuilder out, String line, Spot spot, Severity severity, Colours colours) {
@@ -95,6 +94,13 @@ public final class FindingText {
                 .append(" ".repeat(mark - from + cutBefore.length()))
                 .append(paint("~".repeat(length), severity, colours))
                 .append('\n');
+    }
+
+    /** The text with control characters, which could steer a terminal, replaced by U+FFFD. */
+    public static String visible(String text) {
+        var out = new StringBuilder(text.length());
+        text.codePoints().forEach(c -> out.appendCodePoint(Character.isISOControl(c) ? 0xFFFD : c));
+        return out.toString();
     }
 
     private static String paint(String text, Severity severity, Colours colours) {

@@ -54,7 +54,9 @@ public record SourceText(String name, String text) {
             return bytes;
         } catch (NoSuchFileException missing) {
             throw new FileTrouble(
-                    file, "there is no such file.", "Check the name; \"yonder demo\" makes a plan to start from.");
+                    file,
+                    "there is no such file.",
+                    "Check the name, or start from the plan that \"yonder demo\" writes.");
         } catch (IOException failed) {
             throw new FileTrouble(
                     file, "the file can't be read (" + reason(failed) + ").", "Check that you may read it.");
@@ -83,7 +85,8 @@ public record SourceText(String name, String text) {
     private static int controlCharacter(String text) {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
-            if (c < ' ' && c != '\n' && c != '\r' && c != '\t') {
+            boolean space = c == '\n' || c == '\r' || c == '\t';
+            if (Character.isISOControl(c) && !space) {
                 return i;
             }
         }

@@ -1,0 +1,156 @@
+package org.yonderarc.cli;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.yonderarc.examples.Brinelight;
+
+class CommandTest {
+    @TempDir
+    private Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+    private Path plan;
+
+    @BeforeEach
+    void writePlan() throws Exception {
+        plan = Files.writeString(folder.resolve("plan.yaml"), Brinelight.yaml());
+        Files.writeString(folder.resolve("faulty.yaml"), Brinelight.yaml().replace("start: tides", "start: tidse"));
+    }
+
+    private int yonder(String... arguments) {
+        return Main.run(new PrintWriter(out), new PrintWriter(err), arguments);
+    }
+
+    @Test
+    void checkTellsWhatIsWrongAndEndsWithOne() {
+        assertEquals(0, yonder("check", plan.toString()));
+        assertTrue(out.toString().endsWith("nothing to report (10 screens, 5 items, 2 bars)\n"), out.toString());
+        assertEquals(1, yonder("check", folder.resolve("faulty.yaml").toString()));
+        assertTrue(out.toString().contains("faulty.yaml:8:10  error [unknown-screen]"), out.toString());
+        assertEquals("", err.toString());
+    }
+
+    @Test
+    void drawWritesSvgAndPng() throws Exception {
+        Path svg = folder.resolve("a.svg");
+        assertEquals(
+                0,
+                yonder(
+                        "draw",
+                        plan.toString(),
+                        "-o",
+                        svg.toString(),
+                        "--screen",
+                        "survey?survey=7",
+                        "--tell",
+                        "drafts=120"));
+        assertTrue(Files.readString(svg).contains(">Survey 7</text>"));
+        assertTrue(Files.readString(svg).contains(">99+</text>"));
+        Path png = folder.resolve("a.png");
+        assertEquals(
+                0,
+                yonder(
+                        "draw",
+                        plan.toString(),
+                        "-o",
+                        png.toString(),
+                        "--scheme",
+                        "dark",
+                        "--device",
+                        "phone-small",
+                        "--scale",
+                        "1"));
+        assertArrayEquals(new byte[] {(byte) 0x89, 'P', 'N', 'G'}, java.util.Arrays.copyOf(Files.readAllBytes(png), 4));
+    }
+
+    @Test
+    void aPlanWithErrorsLeavesTheOldPictureAlone() throws Exception {
+        Path svg = Files.writeString(folder.resolve("a.svg"), "old");
+        assertEquals(1, yonder("draw", folder.resolve("faulty.yaml").toString(), "-o", svg.toString()));
+        assertEquals("old", Files.readString(svg));
+        assertTrue(err.toString().contains("Did you mean \"tides\""), err.toString());
+    }
+
+    @Test
+    void walkTellsWhatHappensAtEachStep() {
+        assertEquals(
+                0, yonder("walk", plan.toString(), "choose:surveys", "open:survey?survey=41", "back", "back", "back"));
+        assertTrue(
+                out.toString()
+                        .contains(
+                                """
+                open:survey?survey=41
+                  Opened on top of the trail.
+                  at         Survey 41  /surveys/41
+                  trail      surveys > survey?survey=41
+                  selected   surveys
+                  leading    back to Surveys
+                """),
+                out.toString());
+        assertTrue(out.toString().contains("  effect     leave\n"), out.toString());
+    }
+
+    @Test
+    void demoMakesEverythingItNames() throws Exception {
+        Path made = folder.resolve("demo");
+        assertEquals(0, yonder("demo", "-o", made.toString()), err::toString);
+        assertTrue(Files.readString(made.resolve("brinelight.html")).contains("Content-Security-Policy"));
+        try (var pictures = Files.list(made.resolve("screens"))) {
+            assertEquals(40, pictures.count());
+        }
+        assertTrue(out.toString().contains("40 pictures in " + made.resolve("screens")), out.toString());
+    }
+
+    /** Arguments with {@code P} for a good plan and {@code D} for the folder; then the message. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "                              | a command is missing",
+                "chek                          | there is no command \"chek\"",
+                "check                         | Missing required parameter: 'PLAN'",
+                "check D/none.yaml             | none.yaml: there is no such file",
+                "check D                       | this is a directory",
+                "draw P                        | Missing required option: '--output=FILE'",
+                "draw P -o D/a.bmp             | a picture's name ends in .svg or .png",
+                "draw P -o D/no/a.png          | Make the folder first",
+                "draw P -o /proc/a.png         | the file can't be written",
+                "draw P -o D/a.svg --screen survys | There is no screen \"survys\". Did you mean \"surveys\"",
+                "draw P -o D/a.svg --screen survey | \"survey\" needs the parameter {survey}",
+                "draw P -o D/a.svg --screen a?b    | \"b\" is not name=value",
+                "draw P -o D/a.svg --device phon   | there is no device \"phon\". Did you mean \"phone\"",
+                "draw P -o D/a.svg --scheme drak   | there is no scheme \"drak\". Did you mean \"dark\"",
+                "draw P -o D/a.svg --tell drafts=x | the fact \"drafts\" takes a number",
+                "draw P -o D/a.svg --scale 0       | --scale: 0.0 is outside of 0.25 to 8.0",
+                "draw P -o D/a.svg --sceme dark    | Possible solutions: --screen, --scheme",
+                "walk P jump                   | there is no step \"jump\"",
+                "walk P choose:survys          | There is no item \"survys\". Did you mean \"surveys\"",
+                "page P -o D/a.txt             | a page's name ends in .html",
+                "demo -o P                     | the folder can't be made",
+            })
+    void mistakesGetAMessageAndTheStatusTwo(String arguments, String message) throws Exception {
+        String[] words = arguments == null
+                ? new String[0]
+                : arguments.replace("P", plan.toString()).split(" ");
+        for (int i = 0; i < words.length; i++) {
+            words[i] = words[i].equals("D") || words[i].startsWith("D/") ? folder + words[i].substring(1) : words[i];
+        }
+        assertEquals(2, yonder(words));
+        assertTrue(err.toString().contains(message), err.toString());
+        assertFalse(err.toString().contains("\tat "), "no stack trace");
+        assertFalse(Files.exists(folder.resolve("a.svg")), "nothing was written");
+    }
+}

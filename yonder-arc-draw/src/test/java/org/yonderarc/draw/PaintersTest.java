@@ -1,0 +1,122 @@
+package org.yonderarc.draw;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.Test;
+import org.w3c.dom.Document;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.fit.Device;
+import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Colour;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.Walk;
+
+class PaintersTest {
+    private static final String HOSTILE = "</text><script>alert(1)</script>\u0007 \"&'";
+
+    private final Studio studio = new Studio();
+
+    @Test
+    void svgIsWellFormedAndSafeAndUsesEachIconOnce() throws Exception {
+        Plan plan = PlanBuilder.app(HOSTILE)
+                .start("a")
+                .screen("a", screen -> screen.title(HOSTILE)
+                        .icon("droplet")
+                        .wireframe(Wireframe.Kind.LIST)
+                        .row(HOSTILE, HOSTILE, HOSTILE, "a")
+                        .row("B", "", "", "a"))
+                .screen("b", screen -> screen.icon("droplet"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .build();
+        String svg = studio.svg(scene(plan, Palette.LIGHT));
+        Document document = DocumentBuilderFactory.newDefaultNSInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
+        assertEquals(0, document.getElementsByTagName("script").getLength());
+        assertEquals(
+                "</text><script>alert(1)</script>\uFFFD \"&' \u2013 " + HOSTILE.replace('\u0007', '\uFFFD'),
+                document.getElementsByTagName("title").item(0).getTextContent());
+        var symbols = document.getElementsByTagName("symbol");
+        assertEquals(3, symbols.getLength(), "droplet, its filled twin and the chevron");
+        assertEquals(4, document.getElementsByTagName("use").getLength());
+        assertEquals("img", document.getDocumentElement().getAttribute("role"));
+    }
+
+    @Test
+    void theSameSceneGivesTheSameBytes() {
+        Scene scene = scene(small(), Palette.DARK);
+        assertEquals(studio.svg(scene), new Studio().svg(scene));
+        assertArrayEquals(studio.png(scene, 1.5), new Studio().png(scene, 1.5));
+    }
+
+    @Test
+    void pngHasTheSizeAndTheColoursOfTheScene() throws Exception {
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(studio.png(scene(small(), Palette.LIGHT), 2)));
+        assertEquals(768, image.getWidth());
+        assertEquals(1648, image.getHeight());
+        assertEquals(0xFFFFFFFF, image.getRGB(4, 1640), "the bar's surface");
+        // The filled droplet stands in the middle of the first of two slots, 10 to 34 dp below the bar's edge.
+        int accent =
+                0xFF000000 | Integer.decode("0x" + Palette.LIGHT.accent().hex().substring(1));
+        assertEquals(accent, image.getRGB(192, 2 * (824 - 20 - 64 + 24)));
+        assertThrows(IllegalArgumentException.class, () -> studio.png(scene(small(), Palette.LIGHT), 9));
+        assertThrows(IllegalArgumentException.class, () -> studio.png(scene(small(), Palette.LIGHT), Double.NaN));
+    }
+
+    @Test
+    void roundedClipsHideTheCornersAndKeepTheMiddle() {
+        Colour red = Colour.rgb(0xFF0000);
+        var box = new Box(10, 10, 20, 20);
+        var child = new SceneNode.Rect("r", new Box(0, 0, 40, 40), 0, red);
+        var group = new SceneNode.Group("g", new Meaning.Plain(), box, Optional.of(10.0), List.of(child));
+        var scene = new Scene(40, 40, Colour.rgb(0xFFFFFF), "clip", List.of(group));
+        BufferedImage image = new PngPainter(studio.icons(), new InterFont()).image(scene, 2);
+        assertEquals(0xFFFF0000, image.getRGB(40, 40));
+        assertEquals(0xFFFFFFFF, image.getRGB(21, 21), "inside of the box, outside of its round corner");
+        assertEquals(0xFFFFFFFF, image.getRGB(70, 40), "outside of the box");
+    }
+
+    @Test
+    void iconsComeFromTheSetAndFromNowhereElse() {
+        BundledIcons icons = studio.icons();
+        assertTrue(icons.has("droplet") && icons.hasTwin("droplet"));
+        assertTrue(icons.has("users") && !icons.hasTwin("users"));
+        assertFalse(icons.art("users", true).orElseThrow().filled(), "without a twin the outline stands in");
+        for (String name : List.of("", "../filled/droplet", "droplet.svg", "a/b", "no-such-icon")) {
+            assertFalse(icons.has(name), name);
+            assertEquals(Optional.empty(), icons.art(name, true), name);
+        }
+        assertTrue(icons.all().size() > 4000 && icons.all().contains("map-pin"));
+    }
+
+    private static Plan small() {
+        return PlanBuilder.app("Small")
+                .start("a")
+                .screen("a", screen -> screen.icon("droplet").wireframe(Wireframe.Kind.CHART))
+                .screen("b", screen -> screen.icon("book"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .build();
+    }
+
+    private Scene scene(Plan plan, Palette palette) {
+        var walk = Walk.of(plan);
+        return new View(walk, Device.PHONE, palette, studio.measure()).scene(walk.start());
+    }
+}

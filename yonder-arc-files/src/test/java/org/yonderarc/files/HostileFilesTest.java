@@ -1,0 +1,89 @@
+package org.yonderarc.files;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Finding;
+
+class HostileFilesTest {
+    @TempDir
+    private Path folder;
+
+    @Test
+    void filesThatAreNoTextAreRefusedWithTheReason() throws Exception {
+        assertRefused(folder.resolve("none.yaml"), "there is no such file");
+        assertRefused(folder, "this is a directory");
+        assertRefused(written(new byte[(int) SourceText.LARGEST + 1]), "larger than 16 MiB");
+        assertRefused(written(new byte[] {'a', ':', ' ', 'b', '\n', 0x00}), "code 0) stands at line 2, column 1");
+        assertRefused(
+                written("a: 1\nname: Caf\u00e9".getBytes(StandardCharsets.ISO_8859_1)),
+                "the byte 0xe9 at line 2, column 10 is not UTF-8");
+        assertRefused(written(new byte[] {'a', (byte) 0xE2, (byte) 0x82}), "is not UTF-8");
+    }
+
+    @Test
+    void nestingAndAliasesAreBounded() {
+        assertEquals("too-deep 1:65", first("plan.yaml", "[".repeat(1000) + "]".repeat(1000)));
+        assertEquals("too-deep 1:65", first("plan.json", "[".repeat(100_000)));
+        String blocks =
+                IntStream.range(0, 1000).mapToObj(i -> " ".repeat(i) + "a:").collect(Collectors.joining("\n"));
+        assertEquals("too-deep 65:65", first("plan.yaml", blocks));
+        var bomb = new StringBuilder("a0: &a0 [x,x,x,x,x,x,x,x,x,x]\n");
+        for (int i = 1; i < 30; i++) {
+            String alias = "*a" + (i - 1);
+            bomb.append(
+                    "a" + i + ": &a" + i + " [" + String.join(",", java.util.Collections.nCopies(10, alias)) + "]\n");
+        }
+        assertTrue(first("plan.yaml", bomb.toString()).startsWith("too-large"));
+        assertEquals("syntax 1:1", first("plan.yaml", ""));
+        assertEquals("syntax 1:1", first("plan.json", " "));
+    }
+
+    @Test
+    void writingReplacesTheWholeFileOrLeavesItWhole() throws Exception {
+        Path file = folder.resolve("out.txt");
+        SafeFile.write(file, "first");
+        SafeFile.write(file, "second");
+        assertEquals("second", Files.readString(file));
+        Path inside = Files.createDirectory(folder.resolve("sub")).resolve("keep.txt");
+        Files.writeString(inside, "kept");
+        assertTrue(assertThrows(FileTrouble.class, () -> SafeFile.write(folder.resolve("sub"), "x"))
+                .getMessage()
+                .contains("this is a directory"));
+        assertTrue(assertThrows(FileTrouble.class, () -> SafeFile.write(folder.resolve("no/x.txt"), "x"))
+                .getMessage()
+                .contains("Make the folder first"));
+        assertArrayEquals("kept".getBytes(StandardCharsets.UTF_8), Files.readAllBytes(inside));
+        try (var left = Files.walk(folder)) {
+            assertTrue(left.noneMatch(path -> path.toString().endsWith(".part")), "nothing is left lying about");
+        }
+    }
+
+    private void assertRefused(Path file, String reason) {
+        var trouble = assertThrows(FileTrouble.class, () -> PlanFile.read(file, IconNames.ANY));
+        assertTrue(trouble.getMessage().contains(reason), trouble.getMessage());
+        assertTrue(trouble.getMessage().startsWith(file.toString()), trouble.getMessage());
+    }
+
+    private Path written(byte[] bytes) throws Exception {
+        return Files.write(folder.resolve("plan.yaml"), bytes);
+    }
+
+    private static String first(String name, String text) {
+        Finding finding = PlanFile.read(new SourceText(name, text), IconNames.ANY)
+                .findings()
+                .get(0);
+        return finding.code().id() + " " + finding.spot().line() + ":"
+                + finding.spot().column();
+    }
+}

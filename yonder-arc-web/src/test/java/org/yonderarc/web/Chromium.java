@@ -1,0 +1,46 @@
+package org.yonderarc.web;
+
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+
+/** A real Chromium without a window, from the system's packages. */
+final class Chromium {
+    /** The driver complains that it knows no debugging protocol for newer browsers; none is used here. */
+    private static final Logger DRIVER_LOG = Logger.getLogger("org.openqa.selenium");
+
+    private Chromium() {}
+
+    static ChromeDriver start(int width, int height) throws Exception {
+        DRIVER_LOG.setLevel(Level.SEVERE);
+        Path profile = Files.createTempDirectory("yonder-chromium");
+        var options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--window-size=" + width + "," + height,
+                "--user-data-dir=" + profile);
+        var logs = new LoggingPreferences();
+        logs.enable(LogType.BROWSER, Level.ALL);
+        options.setCapability("goog:loggingPrefs", logs);
+        var service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(new File("/usr/bin/chromedriver"))
+                .usingAnyFreePort()
+                .build();
+        return new ChromeDriver(service, options);
+    }
+}
