@@ -1,7 +1,5 @@
 package org.yonderarc.scene;
 
-import static org.yonderarc.layout.TextLine.Anchor.START;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -91,37 +89,51 @@ final class Art {
         nodes.add(new SceneNode.Icon(key, box, name, filled, fill));
     }
 
-    /** A line of text, shortened to {@code most} dp; gives its width. */
-    double text(
-            String key,
-            String text,
-            TextLine.Anchor anchor,
-            double x,
-            double baseline,
-            double most,
-            Type type,
-            Colour fill) {
+    /** A text that starts at {@code x}, its capitals centred on {@code y}, shortened to {@code most} dp; gives its width. */
+    double left(String key, String text, Ink ink, double x, double y, double most) {
+        return text(key, text, ink, TextLine.Anchor.START, x, y, most);
+    }
+
+    /** As {@link #left}, but ending at {@code x}. */
+    double right(String key, String text, Ink ink, double x, double y, double most) {
+        return text(key, text, ink, TextLine.Anchor.END, x, y, most);
+    }
+
+    /** As {@link #left}, but with its middle at {@code x}. */
+    double middle(String key, String text, Ink ink, double x, double y, double most) {
+        return text(key, text, ink, TextLine.Anchor.MIDDLE, x, y, most);
+    }
+
+    private double text(String key, String text, Ink ink, TextLine.Anchor anchor, double x, double y, double most) {
         if (text.isEmpty()) {
             return 0;
         }
-        var line = TextLine.of(text, anchor, x, baseline, Math.max(0, most), type, measure);
-        nodes.add(new SceneNode.Text(key, line, fill));
+        double baseline = ink.type().baselineAround(y);
+        var line = TextLine.of(text, anchor, x, baseline, Math.max(0, most), ink.type(), measure);
+        nodes.add(new SceneNode.Text(key, line, ink.colour()));
         return line.width();
+    }
+
+    /** A row's title over its note, together centred on {@code y}. */
+    void titleAndNote(Row row, double x, double y, double most) {
+        double offset = row.note().isEmpty() ? 0 : 10;
+        left("title", row.title(), new Ink(BODY, palette.text()), x, y - offset, most);
+        left("note", row.note(), new Ink(SMALL, palette.muted()), x, y + offset + 1, most);
     }
 
     double width(String text, Type type) {
         return measure.width(text, type);
     }
 
-    /** A paragraph of at most {@code most} lines; gives the baseline of the next line. */
-    double paragraph(String key, String text, Box box, double lineHeight, int most, Type type, Colour fill) {
-        double baseline = type.baselineAround(box.y() + lineHeight / 2);
+    /** A paragraph of at most {@code most} lines; gives the lower edge of the last. */
+    double paragraph(String key, String text, Ink ink, Box box, double lineHeight, int most) {
+        double y = box.y();
         int index = 0;
-        for (String line : TextFit.wrap(text, type, box.width(), most, measure)) {
-            text(key + "-" + index++, line, START, box.x(), baseline, box.width(), type, fill);
-            baseline += lineHeight;
+        for (String line : TextFit.wrap(text, ink.type(), box.width(), most, measure)) {
+            left(key + "-" + index++, line, ink, box.x(), y + lineHeight / 2, box.width());
+            y += lineHeight;
         }
-        return baseline;
+        return y;
     }
 
     /** The content of the row {@code index}, as a link where the row leads somewhere. */

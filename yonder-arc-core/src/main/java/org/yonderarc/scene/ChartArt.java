@@ -1,9 +1,5 @@
 package org.yonderarc.scene;
 
-import static org.yonderarc.layout.TextLine.Anchor.END;
-import static org.yonderarc.layout.TextLine.Anchor.MIDDLE;
-import static org.yonderarc.layout.TextLine.Anchor.START;
-
 import java.util.ArrayList;
 import java.util.List;
 import org.yonderarc.layout.Box;
@@ -45,17 +41,16 @@ final class ChartArt {
         Palette palette = art.palette();
         double left = card.x() + 16;
         double most = card.width() - 32;
-        art.text("title", row.title(), START, left, card.y() + 32, most, Art.BODY, palette.muted());
-        double figure = art.text("value", row.value(), START, left, card.y() + 74, most, Art.HEADLINE, palette.text());
-        art.text(
+        art.left("title", row.title(), new Ink(Art.BODY, palette.muted()), left, card.y() + 26, most);
+        double figure =
+                art.left("value", row.value(), new Ink(Art.HEADLINE, palette.text()), left, card.y() + 62, most);
+        art.right(
                 "note",
                 row.note(),
-                END,
+                new Ink(Art.PLAIN, palette.muted()),
                 card.right() - 16,
-                card.y() + 74,
-                most - figure - 16,
-                Art.PLAIN,
-                palette.muted());
+                card.y() + 68,
+                most - figure - 16);
     }
 
     private static void curve(Box box, Art art) {
@@ -80,10 +75,17 @@ final class ChartArt {
         double y = points[2 * MARK + 1];
         art.rect("mark-ring", Box.around(x, y, 18, 18), 99, palette.surface());
         art.rect("mark", Box.around(x, y, 12, 12), 99, palette.accent());
+        var axis = new Ink(AXIS, palette.muted());
         for (int i = 0; i < HOURS.size(); i++) {
-            var anchor = i == 0 ? START : i == HOURS.size() - 1 ? END : MIDDLE;
             double at = box.x() + box.width() * i / (HOURS.size() - 1);
-            art.text("hour:" + i, HOURS.get(i), anchor, at, box.bottom() + 22, 48, AXIS, palette.muted());
+            double below = box.bottom() + 18;
+            if (i == 0) {
+                art.left("hour:" + i, HOURS.get(i), axis, at, below, 48);
+            } else if (i == HOURS.size() - 1) {
+                art.right("hour:" + i, HOURS.get(i), axis, at, below, 48);
+            } else {
+                art.middle("hour:" + i, HOURS.get(i), axis, at, below, 48);
+            }
         }
     }
 }

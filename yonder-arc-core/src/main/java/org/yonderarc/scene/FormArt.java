@@ -1,8 +1,5 @@
 package org.yonderarc.scene;
 
-import static org.yonderarc.layout.TextLine.Anchor.END;
-import static org.yonderarc.layout.TextLine.Anchor.START;
-
 import java.util.List;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Row;
@@ -50,38 +47,17 @@ final class FormArt {
                 art.icon("chevron", Box.around(right - 6, box.centerY(), 18, 18), Art.CHEVRON, false, palette.muted());
                 right -= 22;
             }
-            right -= art.text(
+            right -= art.right(
                     "value",
                     row.value(),
-                    END,
+                    new Ink(Art.PLAIN, palette.muted()),
                     right,
-                    Art.PLAIN.baselineAround(box.centerY()),
-                    box.width() * 0.45,
-                    Art.PLAIN,
-                    palette.muted());
+                    box.centerY(),
+                    box.width() * 0.45);
             right -= 12;
         }
         double left = box.x() + INSET;
-        double offset = row.note().isEmpty() ? 0 : 10;
-        double middle = box.centerY();
-        art.text(
-                "title",
-                row.title(),
-                START,
-                left,
-                Art.BODY.baselineAround(middle - offset),
-                right - left,
-                Art.BODY,
-                palette.text());
-        art.text(
-                "note",
-                row.note(),
-                START,
-                left,
-                Art.SMALL.baselineAround(middle + offset + 1),
-                right - left,
-                Art.SMALL,
-                palette.muted());
+        art.titleAndNote(row, left, box.centerY(), right - left);
     }
 
     private static void toggle(boolean on, double right, double middle, Art art) {

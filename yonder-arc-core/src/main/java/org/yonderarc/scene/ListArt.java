@@ -1,8 +1,5 @@
 package org.yonderarc.scene;
 
-import static org.yonderarc.layout.TextLine.Anchor.END;
-import static org.yonderarc.layout.TextLine.Anchor.START;
-
 import java.util.List;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Row;
@@ -53,35 +50,9 @@ final class ListArt {
             right -= 24;
         }
         double left = thumb.right() + INSET;
-        double value = art.text(
-                "value",
-                row.value(),
-                END,
-                right,
-                Art.SMALL.baselineAround(box.centerY()),
-                (right - left) * 0.45,
-                Art.SMALL,
-                palette.muted());
+        double value = art.right(
+                "value", row.value(), new Ink(Art.SMALL, palette.muted()), right, box.centerY(), (right - left) * 0.45);
         double most = right - left - (value > 0 ? value + INSET : 0);
-        double middle = box.centerY();
-        double offset = row.note().isEmpty() ? 0 : 10;
-        art.text(
-                "title",
-                row.title(),
-                START,
-                left,
-                Art.BODY.baselineAround(middle - offset),
-                most,
-                Art.BODY,
-                palette.text());
-        art.text(
-                "note",
-                row.note(),
-                START,
-                left,
-                Art.SMALL.baselineAround(middle + offset + 1),
-                most,
-                Art.SMALL,
-                palette.muted());
+        art.titleAndNote(row, left, box.centerY(), most);
     }
 }

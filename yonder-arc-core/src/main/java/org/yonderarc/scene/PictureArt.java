@@ -1,9 +1,5 @@
 package org.yonderarc.scene;
 
-import static org.yonderarc.layout.TextLine.Anchor.END;
-import static org.yonderarc.layout.TextLine.Anchor.MIDDLE;
-import static org.yonderarc.layout.TextLine.Anchor.START;
-
 import java.util.List;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Type;
@@ -44,8 +40,8 @@ final class PictureArt {
             pill(row.value(), picture, art);
         }
         double y = picture.bottom();
-        art.text("title", row.title(), START, left, y + 28, most, Art.BODY, palette.text());
-        art.text("note", row.note(), START, left, y + 48, most, Art.SMALL, palette.muted());
+        art.left("title", row.title(), new Ink(Art.BODY, palette.text()), left, y + 22, most);
+        art.left("note", row.note(), new Ink(Art.SMALL, palette.muted()), left, y + 43, most);
     }
 
     private static void pill(String text, Box picture, Art art) {
@@ -53,15 +49,7 @@ final class PictureArt {
         double width = Math.min(picture.width() - 16, art.width(text, type) + 20);
         var box = new Box(picture.right() - 8 - width, picture.y() + 8, width, 24);
         art.rect("pill", box, 99, art.palette().surface());
-        art.text(
-                "pill-text",
-                text,
-                MIDDLE,
-                box.centerX(),
-                type.baselineAround(box.centerY()),
-                width - 12,
-                type,
-                art.palette().text());
+        art.middle("pill-text", text, new Ink(type, art.palette().text()), box.centerX(), box.centerY(), width - 12);
     }
 
     static void gallery(List<Row> rows, Art art) {
@@ -83,24 +71,14 @@ final class PictureArt {
         art.picture("picture", picture, 10, row.title());
         double left = box.x() + INSET;
         double most = box.width() - 2 * INSET;
-        art.text(
-                "title",
-                row.title(),
-                START,
-                left,
-                picture.bottom() + 24,
-                most,
-                TILE_TITLE,
-                art.palette().text());
-        art.text(
+        art.left("title", row.title(), new Ink(TILE_TITLE, art.palette().text()), left, picture.bottom() + 19, most);
+        art.left(
                 "note",
                 row.note(),
-                START,
+                new Ink(Type.regular(12), art.palette().muted()),
                 left,
-                picture.bottom() + 42,
-                most,
-                Type.regular(12),
-                art.palette().muted());
+                picture.bottom() + 38,
+                most);
     }
 
     /** The first row is the thing itself: its title, what is said of it and a picture. The others are facts about it. */
@@ -114,10 +92,10 @@ final class PictureArt {
             return;
         }
         Row first = rows.get(0);
-        double baseline = hero.bottom() + 36;
-        art.text("title", first.title(), START, hero.x(), baseline, hero.width(), Art.LARGE, palette.text());
-        var text = new Box(hero.x(), baseline + 8, hero.width(), 80);
-        double next = art.paragraph("note", first.note(), text, 22, 4, Art.PLAIN, palette.muted());
+        art.left(
+                "title", first.title(), new Ink(Art.LARGE, palette.text()), hero.x(), hero.bottom() + 28, hero.width());
+        var text = new Box(hero.x(), hero.bottom() + 44, hero.width(), 80);
+        double next = art.paragraph("note", first.note(), new Ink(Art.PLAIN, palette.muted()), text, 22, 4) + 16;
         facts(rows.subList(1, rows.size()), next, art);
     }
 
@@ -143,7 +121,6 @@ final class PictureArt {
     }
 
     private static void fact(Row row, Box box, Art art) {
-        double baseline = Art.PLAIN.baselineAround(box.centerY());
         double half = box.width() / 2 - 24;
         double right = box.right() - 16;
         if (row.to().isPresent()) {
@@ -155,23 +132,7 @@ final class PictureArt {
                     art.palette().muted());
             right -= 22;
         }
-        art.text(
-                "title",
-                row.title(),
-                START,
-                box.x() + 16,
-                baseline,
-                half,
-                Art.PLAIN,
-                art.palette().muted());
-        art.text(
-                "value",
-                row.value(),
-                END,
-                right,
-                baseline,
-                half,
-                Art.BODY,
-                art.palette().text());
+        art.left("title", row.title(), new Ink(Art.PLAIN, art.palette().muted()), box.x() + 16, box.centerY(), half);
+        art.right("value", row.value(), new Ink(Art.BODY, art.palette().text()), right, box.centerY(), half);
     }
 }

@@ -1,0 +1,6 @@
+package org.yonderarc.scene;
+
+import org.yonderarc.layout.Type;
+
+/** How a text of sample content is set, and in which colour. */
+record Ink(Type type, Colour colour) {}
