@@ -57,9 +57,7 @@ final class WalkStory {
         line("at", title + "  " + walk.addressOf(place));
         line("trail", trail);
         line("selected", selected);
-        if (walk.plan().hasTopBar()) {
-            line("leading", leading);
-        }
+        line("leading", leading);
     }
 
     private void line(String name, String value) {

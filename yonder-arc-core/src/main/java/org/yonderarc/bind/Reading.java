@@ -3,11 +3,13 @@ package org.yonderarc.bind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.yonderarc.check.Check;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.Value;
 
 /**
@@ -15,10 +17,12 @@ import org.yonderarc.tree.Value;
  *
  * @param draft the plan as far as it could be read, for the check; not fit for use where there are errors
  * @param findings everything noticed, in the order of the file; never null, may be empty
+ * @param dropped the JSON Pointers of the list items that could not be read, and are not in the draft
  */
-public record Reading(Plan draft, List<Finding> findings) {
+public record Reading(Plan draft, List<Finding> findings, Set<String> dropped) {
     public Reading {
         findings = List.copyOf(findings);
+        dropped = Set.copyOf(dropped);
     }
 
     /** Reads and checks in one go: the findings of both, located and in the order of the file. */
@@ -29,12 +33,37 @@ public record Reading(Plan draft, List<Finding> findings) {
         }
         var all = new ArrayList<>(read.findings());
         Check.plan(read.draft(), icons).stream()
-                .map(finding -> finding.locatedIn(root))
+                .map(finding -> read.inTheFile(finding).locatedIn(root))
                 .forEach(all::add);
         all.sort((a, b) -> a.spot().line() != b.spot().line()
                 ? Integer.compare(a.spot().line(), b.spot().line())
                 : Integer.compare(a.spot().column(), b.spot().column()));
-        return new Reading(read.draft(), all);
+        return new Reading(read.draft(), all, read.dropped());
+    }
+
+    /** A finding about the draft, pointing into the file: behind a dropped list item, the numbers are higher there. */
+    private Finding inTheFile(Finding finding) {
+        if (dropped.isEmpty()) {
+            return finding;
+        }
+        var pointer = new StringBuilder();
+        for (String name : finding.spot().pointer().split("/")) {
+            if (name.isEmpty()) {
+                continue;
+            }
+            boolean isIndex = name.chars().allMatch(Character::isDigit);
+            pointer.append('/');
+            pointer.append(isIndex ? Integer.toString(index(pointer.toString(), name)) : name);
+        }
+        return new Finding(finding.code(), Spot.at(pointer.toString()), finding.message(), finding.remedy());
+    }
+
+    private int index(String list, String inDraft) {
+        int index = -1;
+        for (int kept = -1; kept < Integer.parseInt(inDraft); kept += dropped.contains(list + index) ? 0 : 1) {
+            index++;
+        }
+        return index;
     }
 
     /** The plan, if nothing that was found is an error. */

@@ -1,46 +1,93 @@
 package org.yonderarc.build;
 
-import java.util.Optional;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Target;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 
 /** Defines one item of a {@link MenuBuilder}. */
-public final class ItemBuilder {
-    private final String screen;
-    private String id;
-    private Optional<String> label = Optional.empty();
-    private Optional<String> icon = Optional.empty();
-    private Optional<String> badge = Optional.empty();
+public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
+    ItemBuilder() {}
 
-    ItemBuilder(String screen) {
-        this.screen = screen;
-        this.id = screen;
+    @Override
+    ItemBuilder self() {
+        return this;
     }
 
     /** Sets an id other than the screen's. */
     public ItemBuilder id(String own) {
-        id = own;
-        return this;
+        return put("id", own);
+    }
+
+    /** Lets the item only tell the app that it was chosen; the person stays. */
+    public ItemBuilder stays() {
+        return put("goes", false);
+    }
+
+    /** Sets where a web address opens. */
+    public ItemBuilder opens(Target.Opens where) {
+        return put("opens", where);
     }
 
     /** Sets a label other than the screen's title. */
     public ItemBuilder label(String text) {
-        label = Optional.of(text);
-        return this;
+        return put("label", text);
+    }
+
+    /** Sets the label in several languages, by language tag. */
+    public ItemBuilder label(Map<String, String> texts) {
+        return put("label", Texts.of(texts));
+    }
+
+    /** Sets a label for where there is little room. */
+    public ItemBuilder shortLabel(String text) {
+        return put("short", text);
+    }
+
+    /** Sets the name for screen readers. */
+    public ItemBuilder spoken(String text) {
+        return put("spoken", text);
     }
 
     /** Sets an icon other than the screen's. */
     public ItemBuilder icon(String name) {
-        icon = Optional.of(name);
-        return this;
+        return put("icon", name);
+    }
+
+    /** Sets the icon for while the item is selected. */
+    public ItemBuilder selectedIcon(String name) {
+        return put("selected-icon", name);
     }
 
     /** Shows a fact as the badge. */
     public ItemBuilder badge(String fact) {
-        badge = Optional.of(fact);
-        return this;
+        return put("badge", fact);
     }
 
-    Item build() {
-        return new Item(id, screen, label, icon, badge);
+    /** Shows a fact as the badge, in a style, and no number above {@code cap}. */
+    public ItemBuilder badge(String fact, Badge.Style style, int cap) {
+        var badge = new LinkedHashMap<String, Value>();
+        badge.put("fact", Trees.text(fact));
+        badge.put("style", Trees.text(style.name().toLowerCase(java.util.Locale.ROOT)));
+        badge.put("cap", Trees.number(cap));
+        return put("badge", Trees.map(badge));
+    }
+
+    /** Shows the item only while a condition holds. */
+    public ItemBuilder when(String condition) {
+        return put("when", condition);
+    }
+
+    /** Lets the item be chosen only while a condition holds. */
+    public ItemBuilder enabled(String condition) {
+        return put("enabled", condition);
+    }
+
+    /** Keeps the item in the bar, or in the overflow. */
+    public ItemBuilder slot(Item.Slot slot) {
+        return put("slot", slot);
     }
 }

@@ -1,28 +1,64 @@
 package org.yonderarc.build;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.function.UnaryOperator;
-import org.yonderarc.plan.Item;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 
-/** Defines one menu of a {@link PlanBuilder}. */
+/** Defines one menu, or one section of a menu, of a {@link PlanBuilder}. */
 public final class MenuBuilder {
-    private final List<Item> items = new ArrayList<>();
+    private final List<Value> entries = new ArrayList<>();
 
     MenuBuilder() {}
 
-    /** Adds an item that leads to {@code screen}. */
-    public MenuBuilder item(String screen) {
-        return item(screen, UnaryOperator.identity());
+    /** Adds an item that leads to {@code place}: a screen's id, or {@code survey?survey=41}. */
+    public MenuBuilder item(String place) {
+        return item(place, UnaryOperator.identity());
     }
 
-    /** Adds an item that leads to {@code screen}. */
-    public MenuBuilder item(String screen, UnaryOperator<ItemBuilder> define) {
-        items.add(define.apply(new ItemBuilder(screen)).build());
+    /** Adds an item that leads to {@code place}. */
+    public MenuBuilder item(String place, UnaryOperator<ItemBuilder> define) {
+        return add("screen", place, define);
+    }
+
+    /** Adds an item that leads to a web address. */
+    public MenuBuilder web(String address, UnaryOperator<ItemBuilder> define) {
+        return add("web", address, define);
+    }
+
+    /** Adds an item that opens a document or a media file in the plan's folder. */
+    public MenuBuilder document(String file, UnaryOperator<ItemBuilder> define) {
+        return add("document", file, define);
+    }
+
+    /** Adds an item that sends a signal to the app. */
+    public MenuBuilder signal(String name, UnaryOperator<ItemBuilder> define) {
+        return add("signal", name, define);
+    }
+
+    /** Adds a section with a heading. */
+    public MenuBuilder section(String heading, UnaryOperator<MenuBuilder> define) {
+        var section = new LinkedHashMap<String, Value>();
+        section.put("section", Trees.text(heading));
+        section.put("items", define.apply(new MenuBuilder()).tree());
+        entries.add(Trees.map(section));
         return this;
     }
 
-    List<Item> items() {
-        return items;
+    /** Adds a divider. */
+    public MenuBuilder divider() {
+        entries.add(Trees.text("divider"));
+        return this;
+    }
+
+    private MenuBuilder add(String key, String target, UnaryOperator<ItemBuilder> define) {
+        entries.add(define.apply(new ItemBuilder().put(key, target)).tree());
+        return this;
+    }
+
+    Value tree() {
+        return Trees.list(entries);
     }
 }

@@ -1,25 +1,18 @@
 package org.yonderarc.build;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.Map;
+import java.util.Objects;
 import java.util.function.UnaryOperator;
-import org.yonderarc.check.Check;
+import org.yonderarc.bind.Reading;
 import org.yonderarc.check.IconNames;
-import org.yonderarc.finding.Code;
-import org.yonderarc.finding.Finding;
-import org.yonderarc.plan.App;
-import org.yonderarc.plan.Bar;
-import org.yonderarc.plan.Catalog;
-import org.yonderarc.plan.Fact;
-import org.yonderarc.plan.FactValue;
-import org.yonderarc.plan.Identified;
-import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.Screen;
+import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Spot;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 
 /**
  * Builds a plan in Java, in the order and the words of a plan file:
@@ -34,50 +27,70 @@ import org.yonderarc.tree.Spot;
  *         .build();
  * }</pre>
  *
- * <p>A mistake is kept until {@link #build()}, which reports all of them together.
+ * <p>The builder writes the tree that a file is read into, so a plan that is built equals the one that is read.
+ * Mistakes are kept until {@link #build()}, which reports all of them together.
  */
 public final class PlanBuilder {
-    private final String name;
-    private final List<Fact> facts = new ArrayList<>();
-    private final List<Screen> screens = new ArrayList<>();
-    private final List<Menu> menus = new ArrayList<>();
-    private final List<Bar> bars = new ArrayList<>();
-    private final List<Finding> mistakes = new ArrayList<>();
-    private Optional<String> start = Optional.empty();
+    private final AppBuilder app = new AppBuilder();
+    private final Map<String, Value> kinds = new LinkedHashMap<>();
+    private final List<MapValue.Entry> facts = new ArrayList<>();
+    private final List<MapValue.Entry> screens = new ArrayList<>();
+    private final List<MapValue.Entry> menus = new ArrayList<>();
+    private final List<Value> bars = new ArrayList<>();
+    private final List<Value> accepted = new ArrayList<>();
 
     private PlanBuilder(String name) {
-        this.name = name;
+        app.put("name", Objects.requireNonNull(name, "name"));
     }
 
     /** Starts the plan of the app with this name. */
     public static PlanBuilder app(String name) {
-        return new PlanBuilder(java.util.Objects.requireNonNull(name, "name"));
+        return new PlanBuilder(name);
     }
 
     /** Sets the screen that is shown first. */
     public PlanBuilder start(String screen) {
-        start = Optional.of(screen);
+        app.put("start", screen);
+        return this;
+    }
+
+    /** Sets the languages that texts come in, the default one first. */
+    public PlanBuilder languages(String... tags) {
+        app.put("languages", tags);
+        return this;
+    }
+
+    /** Sets the screens and signals that people must always be able to reach. */
+    public PlanBuilder required(String... ids) {
+        app.put("required", ids);
+        return this;
+    }
+
+    /** Allows web addresses with these schemes, beside http, https, mailto and tel. */
+    public PlanBuilder links(String... schemes) {
+        app.put("links", schemes);
+        return this;
+    }
+
+    /** Defines a device kind by the narrowest window in dp that belongs to it; the default kinds go. */
+    public PlanBuilder kind(String id, double from) {
+        kinds.put(id, Trees.number(from));
         return this;
     }
 
     /** Declares a fact that is true or false. */
     public PlanBuilder fact(String id, boolean initial) {
-        return fact(id, () -> new FactValue.Flag(initial));
+        return add(facts, id, Trees.flag(initial));
     }
 
     /** Declares a fact that is a number. */
     public PlanBuilder fact(String id, double initial) {
-        return fact(id, () -> new FactValue.Number(initial));
+        return add(facts, id, Trees.number(initial));
     }
 
     /** Declares a fact that is a text. */
     public PlanBuilder fact(String id, String initial) {
-        return fact(id, () -> new FactValue.Text(initial));
-    }
-
-    private PlanBuilder fact(String id, Supplier<FactValue> initial) {
-        keep(Spot.child("/facts", id), () -> facts.add(new Fact(id, initial.get())));
-        return this;
+        return add(facts, id, Trees.text(initial));
     }
 
     /** Adds a screen with all defaults: its title is its id in words. */
@@ -87,29 +100,52 @@ public final class PlanBuilder {
 
     /** Adds a screen. */
     public PlanBuilder screen(String id, UnaryOperator<ScreenBuilder> define) {
-        keep(
-                Spot.child("/screens", id),
-                () -> screens.add(define.apply(new ScreenBuilder(id)).build()));
-        return this;
+        return add(screens, id, define.apply(new ScreenBuilder()).tree());
     }
 
     /** Adds a menu. */
     public PlanBuilder menu(String id, UnaryOperator<MenuBuilder> define) {
-        keep(
-                Spot.child("/menus", id),
-                () -> menus.add(new Menu(id, define.apply(new MenuBuilder()).items())));
-        return this;
+        return add(menus, id, define.apply(new MenuBuilder()).tree());
     }
 
-    /** Adds a bottom bar that shows {@code menu}. Without any bar a plan gets a bottom bar with its first menu and a top bar. */
+    /** Adds a bottom bar that shows {@code menu}. Without any bar a plan has one with its first menu, and a top bar. */
     public PlanBuilder bottomBar(String menu) {
-        bars.add(new Bar.Bottom(menu));
-        return this;
+        return bar(bar -> bar.menu(menu).form(FormBuilder.bottom()));
     }
 
     /** Adds a top bar. */
     public PlanBuilder topBar() {
-        bars.add(new Bar.Top());
+        return bar(bar -> bar.form(FormBuilder.top()));
+    }
+
+    /** Adds a bar. */
+    public PlanBuilder bar(UnaryOperator<BarBuilder> define) {
+        bars.add(define.apply(new BarBuilder()).tree());
+        return this;
+    }
+
+    /** Accepts all findings with this code, for a reason. */
+    public PlanBuilder accept(String code, String because) {
+        accepted.add(Trees.map(ordered("code", code, "because", because)));
+        return this;
+    }
+
+    /** Accepts the findings with this code at a JSON Pointer and below it, for a reason. */
+    public PlanBuilder accept(String code, String at, String because) {
+        accepted.add(Trees.map(ordered("code", code, "at", at, "because", because)));
+        return this;
+    }
+
+    private static Map<String, Value> ordered(String... pairs) {
+        var out = new LinkedHashMap<String, Value>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            out.put(pairs[i], Trees.text(pairs[i + 1]));
+        }
+        return out;
+    }
+
+    private PlanBuilder add(List<MapValue.Entry> to, String id, Value value) {
+        to.add(new MapValue.Entry(id, Spot.ROOT, value));
         return this;
     }
 
@@ -128,47 +164,31 @@ public final class PlanBuilder {
      * @throws PlanException with all errors, if there are any
      */
     public Plan build(IconNames icons) {
-        List<Bar> shown = bars.isEmpty() ? defaultBars() : bars;
-        var plan = new Plan(new App(name, start), Catalog.of(facts), Catalog.of(screens), Catalog.of(menus), shown);
-        var findings = new ArrayList<>(mistakes);
-        duplicates("/facts", facts, findings);
-        duplicates("/screens", screens, findings);
-        duplicates("/menus", menus, findings);
-        findings.addAll(Check.plan(plan, icons));
-        if (Finding.anyError(findings)) {
-            throw new PlanException(findings);
-        }
-        return plan;
+        Reading reading = Reading.of(Trees.pointed(tree()), icons);
+        return reading.plan().orElseThrow(() -> new PlanException(reading.findings()));
     }
 
-    private List<Bar> defaultBars() {
-        var defaults = new ArrayList<Bar>();
-        if (!menus.isEmpty()) {
-            defaults.add(new Bar.Bottom(menus.get(0).id()));
+    private Value tree() {
+        var out = new LinkedHashMap<String, Value>();
+        out.put("yonder", Trees.number(Plan.FORMAT));
+        out.put("app", app.tree());
+        if (!kinds.isEmpty()) {
+            out.put("kinds", Trees.map(kinds));
         }
-        defaults.add(new Bar.Top());
-        return defaults;
+        out.put("facts", new MapValue(Spot.ROOT, facts));
+        out.put("screens", new MapValue(Spot.ROOT, screens));
+        out.put("menus", new MapValue(Spot.ROOT, menus));
+        if (!bars.isEmpty()) {
+            out.put("bars", Trees.list(bars));
+        }
+        out.put("accepted", Trees.list(accepted));
+        return Trees.map(out);
     }
 
-    private static void duplicates(String parent, List<? extends Identified> all, List<Finding> findings) {
-        var seen = new HashSet<String>();
-        for (Identified one : all) {
-            if (!seen.add(one.id())) {
-                findings.add(new Finding(
-                        Code.DUPLICATE_ID,
-                        Spot.at(Spot.child(parent, one.id())),
-                        "\"" + one.id() + "\" is defined twice.",
-                        "Rename or remove one of them."));
-            }
-        }
-    }
-
-    private void keep(String pointer, Runnable add) {
-        try {
-            add.run();
-        } catch (IllegalArgumentException refused) {
-            mistakes.add(new Finding(
-                    Code.BAD_VALUE, Spot.at(pointer), refused.getMessage() + ".", "Correct it in the builder."));
+    private static final class AppBuilder extends MapBuilder<AppBuilder> {
+        @Override
+        AppBuilder self() {
+            return this;
         }
     }
 }

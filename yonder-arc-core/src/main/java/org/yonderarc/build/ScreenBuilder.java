@@ -1,75 +1,108 @@
 package org.yonderarc.build;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import org.yonderarc.plan.Ids;
-import org.yonderarc.plan.PathTemplate;
-import org.yonderarc.plan.Place;
-import org.yonderarc.plan.Row;
-import org.yonderarc.plan.Screen;
-import org.yonderarc.plan.Template;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.yonderarc.plan.Wireframe;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 
 /** Defines one screen of a {@link PlanBuilder}. */
-public final class ScreenBuilder {
-    private final String id;
-    private final List<Row> rows = new ArrayList<>();
-    private Template title;
-    private PathTemplate path;
-    private Optional<String> icon = Optional.empty();
-    private Optional<String> under = Optional.empty();
-    private Wireframe.Kind kind = Wireframe.Kind.EMPTY;
+public final class ScreenBuilder extends MapBuilder<ScreenBuilder> {
+    private final Rows wireframe = new Rows();
 
-    ScreenBuilder(String id) {
-        this.id = Ids.require(id, "screen");
-        this.title = Screen.defaultTitle(id);
-        this.path = Screen.defaultPath(id);
+    ScreenBuilder() {}
+
+    @Override
+    ScreenBuilder self() {
+        return this;
     }
 
     /** Sets the title; it may have holes for parameters and facts: {@code Survey {survey}}. */
     public ScreenBuilder title(String template) {
-        title = Template.parse(template);
-        return this;
+        return put("title", template);
+    }
+
+    /** Sets the title in several languages, by language tag. */
+    public ScreenBuilder title(Map<String, String> templates) {
+        return put("title", Texts.of(templates));
     }
 
     /** Sets the icon by its name. */
     public ScreenBuilder icon(String name) {
-        icon = Optional.of(name);
-        return this;
+        return put("icon", name);
     }
 
     /** Sets the address: {@code /surveys/{survey}}. */
     public ScreenBuilder path(String template) {
-        path = PathTemplate.parse(template);
-        return this;
+        return put("path", template);
     }
 
     /** Sets the screen above this one. */
     public ScreenBuilder under(String parent) {
-        under = Optional.of(parent);
-        return this;
+        return put("under", parent);
+    }
+
+    /** Shows the screen only while a condition holds, and another in its place while it doesn't. */
+    public ScreenBuilder needs(String condition, String otherwise) {
+        return put("needs", condition).put("otherwise", otherwise);
+    }
+
+    /** Shows no bar on the screen. */
+    public ScreenBuilder noBars() {
+        return put("bars", "none");
+    }
+
+    /** Shows only these bars on the screen. */
+    public ScreenBuilder bars(String... ids) {
+        return put("bars", ids);
     }
 
     /** Sets what previews show in the screen. */
     public ScreenBuilder wireframe(Wireframe.Kind content) {
-        kind = content;
+        wireframe.put("kind", content);
         return this;
+    }
+
+    /** Sets a picture file that previews show in place of the wireframe. */
+    public ScreenBuilder picture(String file) {
+        return put("picture", file);
     }
 
     /** Adds a row of sample content. */
     public ScreenBuilder row(String title, String note, String value) {
-        rows.add(new Row(title, note, value, Optional.empty()));
-        return this;
+        return row(title, note, value, "");
     }
 
     /** Adds a row of sample content that opens {@code place}, written as {@code survey?survey=41}. */
     public ScreenBuilder row(String title, String note, String value, String place) {
-        rows.add(new Row(title, note, value, Optional.of(Place.parse(place))));
+        var row = new LinkedHashMap<String, Value>();
+        row.put("title", Trees.text(title));
+        row.put("note", Trees.text(note));
+        row.put("value", Trees.text(value));
+        if (!place.isEmpty()) {
+            row.put("to", Trees.text(place));
+        }
+        wireframe.add("rows", Trees.map(row));
         return this;
     }
 
-    Screen build() {
-        return new Screen(id, title, icon, path, under, new Wireframe(kind, rows));
+    @Override
+    MapValue tree() {
+        MapValue rows = wireframe.tree();
+        if (!rows.entries().isEmpty()) {
+            if (rows.entry("kind").isEmpty()) {
+                wireframe.put("kind", Wireframe.Kind.EMPTY);
+            }
+            put("wireframe", wireframe.tree());
+        }
+        return super.tree();
+    }
+
+    private static final class Rows extends MapBuilder<Rows> {
+        @Override
+        Rows self() {
+            return this;
+        }
     }
 }

@@ -1,2 +1,2 @@
-/** Builders that make a plan in Java and read like its file. */
+/** Builders that make a plan in Java and read like its file: each writes the same tree that a file is read into. */
 package org.yonderarc.build;

@@ -2,30 +2,98 @@ package org.yonderarc.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
+import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.Severity;
+import org.yonderarc.plan.Acceptance;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.Spot;
 
 /** The check: every rule over a plan. Pure; the same plan gives the same findings in the same order. */
 public final class Check {
+    /** Rules about links: what they find would make the others stumble. */
+    private static final List<Consumer<Subject>> LINKS = List.of(
+            LinkRules::start,
+            LinkRules::parents,
+            LinkRules::paths,
+            LinkRules::guards,
+            LinkRules::items,
+            LinkRules::rows,
+            LinkRules::bars,
+            LinkRules::icons,
+            SafetyRules::links,
+            SafetyRules::files,
+            TextRules::holes,
+            ConditionRules::facts);
+
+    /** Rules about what a plan with sound links does. */
+    private static final List<Consumer<Subject>> SENSE = List.of(
+            ReachRules::screens,
+            ReachRules::redirects,
+            ReachRules::start,
+            ReachRules::deadEnds,
+            ReachRules::required,
+            ConditionRules::decide,
+            BarRules::clashes,
+            BarRules::items,
+            BarRules::hidden,
+            TextRules::texts,
+            UnusedRules::facts);
+
     private Check() {}
 
     /**
-     * Everything noticed about {@code plan}. The findings know their JSON Pointer; their file position is looked up by
-     * {@link Finding#locatedIn}.
+     * Everything noticed about {@code plan}, but for what its author accepts. The findings know their JSON Pointer;
+     * their file position is looked up by {@link Finding#locatedIn}.
      *
      * @param icons the icons that exist
      */
     public static List<Finding> plan(Plan plan, IconNames icons) {
         var findings = new ArrayList<Finding>();
-        for (Rule rule : List.<Rule>of(
-                Rules::start, Rules::parents, Rules::paths, Rules::items, Rules::rows, Rules::bars, Rules::holes)) {
-            rule.look(plan, findings::add);
-        }
-        Rules.icons(plan, icons, findings::add);
-        // With broken links anything may be out of reach; that would only repeat what was said.
+        var subject = new Subject(plan, icons, findings::add);
+        LINKS.forEach(rule -> rule.accept(subject));
         if (!Finding.anyError(findings)) {
-            Reach.look(plan, findings::add);
+            SENSE.forEach(rule -> rule.accept(subject));
         }
-        return List.copyOf(findings);
+        return accepted(plan, findings);
+    }
+
+    private static List<Finding> accepted(Plan plan, List<Finding> findings) {
+        var left = new ArrayList<Finding>();
+        var used = new ArrayList<Acceptance>();
+        for (Finding finding : findings) {
+            var by = plan.accepted().stream()
+                    .filter(acceptance -> accepts(acceptance, finding))
+                    .findFirst();
+            by.ifPresentOrElse(used::add, () -> left.add(finding));
+        }
+        int index = 0;
+        for (Acceptance acceptance : plan.accepted()) {
+            String pointer = "/accepted/" + index++;
+            if (!used.contains(acceptance)) {
+                boolean isError = Code.of(acceptance.code())
+                        .filter(code -> code.severity() == Severity.ERROR)
+                        .isPresent();
+                left.add(new Finding(
+                        Code.UNUSED_ACCEPTANCE,
+                        Spot.at(pointer),
+                        isError
+                                ? "Errors such as \"" + acceptance.code() + "\" can't be accepted."
+                                : "There is no finding \"" + acceptance.code() + "\" to accept here.",
+                        "Remove it."));
+            }
+        }
+        return List.copyOf(left);
+    }
+
+    private static boolean accepts(Acceptance acceptance, Finding finding) {
+        String pointer = finding.spot().pointer();
+        return finding.severity() != Severity.ERROR
+                && acceptance.code().equals(finding.code().id())
+                && acceptance
+                        .at()
+                        .map(at -> pointer.equals(at) || pointer.startsWith(at + "/"))
+                        .orElse(true);
     }
 }

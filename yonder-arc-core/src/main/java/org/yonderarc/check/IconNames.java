@@ -13,6 +13,11 @@ public interface IconNames {
         }
 
         @Override
+        public boolean hasTwin(String name) {
+            return true;
+        }
+
+        @Override
         public Collection<String> all() {
             return List.of();
         }
@@ -20,6 +25,9 @@ public interface IconNames {
 
     /** Whether there is an icon with this name. */
     boolean has(String name);
+
+    /** Whether the icon has a filled twin. */
+    boolean hasTwin(String name);
 
     /** All names, for suggestions; never null, may be empty. */
     Collection<String> all();

@@ -1,9 +1,12 @@
 package org.yonderarc.finding;
 
+import static org.yonderarc.finding.Severity.ADVICE;
 import static org.yonderarc.finding.Severity.ERROR;
 import static org.yonderarc.finding.Severity.WARNING;
 
+import java.util.Arrays;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Every kind of finding, with its severity and why it matters. */
 public enum Code {
@@ -14,18 +17,48 @@ public enum Code {
     MISSING_KEY(ERROR, "Without it there is nothing to show or to link to."),
     WRONG_TYPE(ERROR, "The value can't mean what this key means."),
     BAD_VALUE(ERROR, "The value is outside of what this key allows."),
+    BAD_CONDITION(ERROR, "Nobody can tell when it holds."),
     DUPLICATE_ID(ERROR, "Two things with one id: a link to it could mean either."),
     DUPLICATE_PATH(ERROR, "Two screens with one path: an address could mean either."),
     MISSING_START(ERROR, "The app has nothing to show first."),
     UNKNOWN_SCREEN(ERROR, "The link leads nowhere."),
     UNKNOWN_MENU(ERROR, "The bar has nothing to show."),
+    UNKNOWN_BAR(ERROR, "The screen names a bar that isn't there."),
+    UNKNOWN_ITEM(ERROR, "The bar names an item that its menu doesn't have."),
+    UNKNOWN_KIND(ERROR, "No device is of this kind, so the rule never applies."),
     UNKNOWN_FACT(ERROR, "The value would never arrive."),
     UNKNOWN_ICON(ERROR, "An empty square would stand in its place."),
     MISSING_PARAMETER(ERROR, "The screen can't be shown without knowing which one is meant."),
     UNKNOWN_PARAMETER(ERROR, "The screen has no use for it."),
     PARENT_LOOP(ERROR, "Going up from here never arrives."),
+    REDIRECT_LOOP(ERROR, "A person would be sent from screen to screen and arrive nowhere."),
+    START_GUARDED(ERROR, "The app would open on nothing."),
+    UNSAFE_LINK(ERROR, "Such an address could run code or read files on a person's device."),
+    UNSAFE_FILE(ERROR, "A plan only reads files in its own folder."),
     BAR_CLASH(ERROR, "Two bars would stand on the same edge, one on top of the other."),
-    UNREACHABLE_SCREEN(WARNING, "Nobody can ever get there.");
+    UNREACHABLE_SCREEN(WARNING, "Nobody can ever get there."),
+    DEAD_END(WARNING, "People get in, but the screen shows no way out."),
+    NO_WAY_ROUND(WARNING, "Who isn't allowed in is shown nothing at all."),
+    REQUIRED_MISSING(WARNING, "People look for it, and some of them won't find it."),
+    CONDITION_ALWAYS(WARNING, "A condition that always holds decides nothing."),
+    CONDITION_NEVER(WARNING, "What depends on it never happens."),
+    HIDDEN_EVERYWHERE(WARNING, "Nobody ever sees the item."),
+    TOO_MANY_ITEMS(WARNING, "The more there is to choose from, the harder the choice, and the smaller each target."),
+    ONE_ITEM(WARNING, "A bar with one item offers no choice."),
+    SOME_ICONS(WARNING, "With icons on only some items, labels don't line up and the bar looks unfinished."),
+    NO_ICON(WARNING, "Without a label and an icon there is nothing to see."),
+    NO_NAME(WARNING, "A person who doesn't see the icon is told nothing."),
+    SAME_ICON(WARNING, "Items that look the same are told apart only by reading."),
+    NO_TWIN(ADVICE, "Without a filled twin the selected item is told apart by colour alone."),
+    TOO_MANY_ACTIONS(WARNING, "More than three buttons leave no room for the title."),
+    TWO_HEADERS(WARNING, "Two headers above each other take the room of the content."),
+    LONG_WORD(ADVICE, "A word that can't be broken is cut off on narrow devices and in large text."),
+    HIDDEN_CHARACTERS(WARNING, "Characters that can't be seen change how a text reads, and can deceive."),
+    EMPTY_TEXT(WARNING, "An empty text leaves a hole where people expect a word."),
+    MISSING_LANGUAGE(WARNING, "Part of the people would read another language here."),
+    BADGE_TYPE(WARNING, "A cap has no effect on what isn't a number."),
+    UNUSED_FACT(ADVICE, "What nobody uses is a leftover, or something was forgotten."),
+    UNUSED_ACCEPTANCE(ADVICE, "It accepts nothing, and would hide a new finding.");
 
     private final Severity severity;
     private final String why;
@@ -43,6 +76,11 @@ public enum Code {
     /** Why it matters, in one sentence. */
     public String why() {
         return why;
+    }
+
+    /** The code with this id. */
+    public static Optional<Code> of(String id) {
+        return Arrays.stream(values()).filter(code -> code.id().equals(id)).findFirst();
     }
 
     /** The code as reports write it: {@code unknown-screen}. */

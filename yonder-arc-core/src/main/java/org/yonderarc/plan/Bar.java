@@ -1,33 +1,43 @@
 package org.yonderarc.plan;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 
-/** Where and how a menu, or the place's title, is shown. */
-public sealed interface Bar {
-    /** The word for the form in a plan file. */
-    String form();
+/**
+ * Where and how a menu, or the place's title, is shown.
+ *
+ * @param id its id; by default that of its menu, or its form
+ * @param menu the id of the menu it shows
+ * @param forms its form on each device kind; under {@link #ANY_KIND} the form for all others; never empty
+ * @param within the id of the screen on which, and below which, it stands; no value for everywhere
+ * @param visibility where it shows
+ */
+public record Bar(
+        String id, Optional<String> menu, Map<String, Form> forms, Optional<String> within, Visibility visibility)
+        implements Identified {
+    /** The key of the form for every device kind that has none of its own. */
+    public static final String ANY_KIND = "";
 
-    /**
-     * A bar at the lower edge with an equal slot for each item.
-     *
-     * @param menu the id of the menu it shows
-     */
-    record Bottom(String menu) implements Bar {
-        public Bottom {
-            Objects.requireNonNull(menu, "menu");
+    public Bar {
+        Ids.require(id, "bar");
+        Objects.requireNonNull(menu, "menu");
+        if (forms.isEmpty()) {
+            throw new IllegalArgumentException("a bar needs a form");
         }
-
-        @Override
-        public String form() {
-            return "bottom";
-        }
+        forms = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(forms));
+        Objects.requireNonNull(within, "within");
+        Objects.requireNonNull(visibility, "visibility");
     }
 
-    /** A bar at the upper edge with the place's title and, where there is a way back, a back button. */
-    record Top() implements Bar {
-        @Override
-        public String form() {
-            return "top";
-        }
+    /** A bar of one form, with all defaults. */
+    public static Bar of(Form form, Optional<String> menu) {
+        return new Bar(menu.orElse(form.word()), menu, Map.of(ANY_KIND, form), Optional.empty(), Visibility.EVERYWHERE);
+    }
+
+    /** The form on a device kind; no value where the bar doesn't show on it. */
+    public Optional<Form> form(String kind) {
+        return Optional.ofNullable(forms.getOrDefault(kind, forms.get(ANY_KIND)));
     }
 }

@@ -43,6 +43,26 @@ public final class Ids {
         return id;
     }
 
+    /** An id made of what people read: "Tide tables" becomes {@code tide-tables}; {@code item} where nothing is left. */
+    public static String slug(String text) {
+        var out = new StringBuilder();
+        for (char c : text.toLowerCase(java.util.Locale.ROOT).toCharArray()) {
+            boolean letter = c >= 'a' && c <= 'z';
+            boolean digit = c >= '0' && c <= '9';
+            if (letter || (digit && !out.isEmpty())) {
+                out.append(c);
+            } else if (!out.isEmpty() && out.charAt(out.length() - 1) != '-') {
+                out.append('-');
+            }
+            if (out.length() == LONGEST) {
+                break;
+            }
+        }
+        String slug = out.toString();
+        slug = slug.endsWith("-") ? slug.substring(0, slug.length() - 1) : slug;
+        return slug.isEmpty() ? "item" : slug;
+    }
+
     /** An id as a title: {@code shore-map} becomes "Shore map". */
     public static String asTitle(String id) {
         return Character.toUpperCase(id.charAt(0)) + id.substring(1).replace('-', ' ');

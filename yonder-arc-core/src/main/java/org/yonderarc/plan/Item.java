@@ -2,23 +2,75 @@ package org.yonderarc.plan;
 
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
- * A menu item that leads to a screen. It is a branch: it has a trail of its own.
+ * A menu item. One that goes to a screen is a branch: it has a trail of its own.
  *
- * @param id its id, the screen's by default; unique in the plan
- * @param screen the id of the screen it leads to
- * @param label what it says; the screen's title by default
- * @param icon the name of its icon; the screen's by default
- * @param badge the id of the fact that its badge shows; hidden where the fact is zero, false or empty
+ * @param id its id; by default that of its screen or its signal; unique in the plan
+ * @param target what it leads to
+ * @param label what it says; by default the title of its screen
+ * @param shortLabel what it says where there is little room; by default the label
+ * @param spoken its accessible name; by default the label
+ * @param icon the name of its icon; by default that of its screen
+ * @param selectedIcon the name of its icon while it is selected; by default the filled twin of the icon
+ * @param badge its badge
+ * @param when shown only while this holds
+ * @param enabled can be chosen only while this holds
+ * @param slot whether it stands in the bar or in the overflow
+ * @param visibility where it shows
  */
-public record Item(String id, String screen, Optional<String> label, Optional<String> icon, Optional<String> badge)
-        implements Identified {
+public record Item(
+        String id,
+        Target target,
+        Optional<Words> label,
+        Optional<Words> shortLabel,
+        Optional<Words> spoken,
+        Optional<String> icon,
+        Optional<String> selectedIcon,
+        Optional<Badge> badge,
+        Optional<Condition> when,
+        Optional<Condition> enabled,
+        Slot slot,
+        Visibility visibility)
+        implements Identified, Entry {
+    /** Where an item stands when a bar is full. */
+    public enum Slot {
+        /** In the bar if there is room, by its order. */
+        AUTO,
+        /** Always in the bar. */
+        BAR,
+        /** Always in the overflow. */
+        OVERFLOW
+    }
+
     public Item {
         Ids.require(id, "item");
-        Objects.requireNonNull(screen, "screen");
+        Objects.requireNonNull(target, "target");
         Objects.requireNonNull(label, "label");
+        Objects.requireNonNull(shortLabel, "shortLabel");
+        Objects.requireNonNull(spoken, "spoken");
         Objects.requireNonNull(icon, "icon");
+        Objects.requireNonNull(selectedIcon, "selectedIcon");
         Objects.requireNonNull(badge, "badge");
+        Objects.requireNonNull(when, "when");
+        Objects.requireNonNull(enabled, "enabled");
+        Objects.requireNonNull(slot, "slot");
+        Objects.requireNonNull(visibility, "visibility");
+    }
+
+    /** The place that it goes to: no value for an item that leaves the person where they are. */
+    public Optional<Place> place() {
+        return target instanceof Target.ToScreen to && to.goes() ? Optional.of(to.place()) : Optional.empty();
+    }
+
+    /** The id of the screen that it names, whether it goes there or only tells. */
+    public Optional<String> screen() {
+        return target instanceof Target.ToScreen to ? Optional.of(to.place().screen()) : Optional.empty();
+    }
+
+    @Override
+    public Stream<Item> items() {
+        return Stream.of(this);
     }
 }

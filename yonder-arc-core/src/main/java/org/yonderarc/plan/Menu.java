@@ -6,11 +6,16 @@ import java.util.List;
  * An ordered list of items, defined once and shown by any number of bars.
  *
  * @param id its id
- * @param items its items in order
+ * @param entries its items, sections and dividers in order
  */
-public record Menu(String id, List<Item> items) implements Identified {
+public record Menu(String id, List<Entry> entries) implements Identified {
     public Menu {
         Ids.require(id, "menu");
-        items = List.copyOf(items);
+        entries = List.copyOf(entries);
+    }
+
+    /** All items, those in sections included, in order. */
+    public List<Item> items() {
+        return entries.stream().flatMap(Entry::items).toList();
     }
 }

@@ -11,15 +11,23 @@ import java.util.Optional;
  * @param icon the name of its icon
  * @param path its address; {@code /} and the id by default
  * @param under the id of the screen above it, from which it is opened
+ * @param needs shown only while this holds
+ * @param otherwise the id of the screen that is shown in its place while {@code needs} doesn't hold
+ * @param bars which bars show on it
  * @param wireframe what previews show in it
+ * @param picture a picture file that previews show in place of the wireframe, inside of the plan's folder
  */
 public record Screen(
         String id,
-        Template title,
+        Words title,
         Optional<String> icon,
         PathTemplate path,
         Optional<String> under,
-        Wireframe wireframe)
+        Optional<Condition> needs,
+        Optional<String> otherwise,
+        BarsOn bars,
+        Wireframe wireframe,
+        Optional<String> picture)
         implements Identified {
     public Screen {
         Ids.require(id, "screen");
@@ -27,7 +35,11 @@ public record Screen(
         Objects.requireNonNull(icon, "icon");
         Objects.requireNonNull(path, "path");
         Objects.requireNonNull(under, "under");
+        Objects.requireNonNull(needs, "needs");
+        Objects.requireNonNull(otherwise, "otherwise");
+        Objects.requireNonNull(bars, "bars");
         Objects.requireNonNull(wireframe, "wireframe");
+        Objects.requireNonNull(picture, "picture");
     }
 
     /** The path that a screen has where the plan gives none. */
@@ -36,7 +48,7 @@ public record Screen(
     }
 
     /** The title that a screen has where the plan gives none: its id in words. */
-    public static Template defaultTitle(String id) {
-        return Template.parse(Ids.asTitle(id));
+    public static Words defaultTitle(String id) {
+        return Words.of(Ids.asTitle(id));
     }
 }

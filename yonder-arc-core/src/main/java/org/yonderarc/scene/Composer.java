@@ -20,6 +20,9 @@ public final class Composer {
     /** The thickness of a hairline in dp. */
     private static final double HAIRLINE = 1;
 
+    /** The opacity of what can't be chosen. */
+    private static final double DISABLED = 0.4;
+
     private Composer() {}
 
     /** The scene of {@code layout}. */
@@ -80,7 +83,9 @@ public final class Composer {
 
     private static SceneNode slot(Layout.Slot slot, Palette palette) {
         FittedItem item = slot.item();
-        Colour colour = item.selected() ? palette.accent() : palette.muted();
+        Colour colour = item.selected()
+                ? palette.accent()
+                : item.enabled() ? palette.muted() : palette.muted().withAlpha(DISABLED);
         var nodes = new ArrayList<SceneNode>();
         item.icon()
                 .ifPresent(name -> nodes.add(new SceneNode.Icon("icon", slot.icon(), name, item.selected(), colour)));
@@ -91,18 +96,16 @@ public final class Composer {
             nodes.add(new SceneNode.Rect("badge", badge.box(), 99, palette.badge()));
             badge.text().ifPresent(text -> nodes.add(new SceneNode.Text("badge-text", text, palette.onBadge())));
         });
-        return new SceneNode.Group(
-                "item:" + item.id(),
-                new Meaning.Link(accessibleName(item), item.address(), item.step(), item.selected()),
-                slot.target(),
-                Optional.empty(),
-                nodes);
+        return new SceneNode.Group("item:" + item.id(), meaning(item), slot.target(), Optional.empty(), nodes);
     }
 
-    private static String accessibleName(FittedItem item) {
-        return item.badge()
-                .map(badge -> badge.isEmpty() ? item.label() + ", new" : item.label() + ", " + badge)
-                .orElse(item.label());
+    private static Meaning meaning(FittedItem item) {
+        String name = item.badge()
+                .map(badge -> item.spoken() + (badge.isEmpty() ? ", new" : ", " + badge))
+                .orElse(item.spoken());
+        return item.address()
+                .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected()))
+                .orElseGet(() -> new Meaning.Button(name, item.step()));
     }
 
     private static SceneNode hairline(Box bar, double y, Palette palette) {

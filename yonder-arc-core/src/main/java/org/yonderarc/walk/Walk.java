@@ -13,6 +13,7 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Target;
 
 /**
  * The reducer of one plan: from a state and a step to a change. Pure and thread-safe; a step never throws, one that
@@ -37,7 +38,7 @@ public final class Walk {
         this.plan = plan;
         plan.items().forEach(item -> {
             items.putIfAbsent(item.id(), item);
-            branchOfScreen.putIfAbsent(item.screen(), item.id());
+            item.place().ifPresent(place -> branchOfScreen.putIfAbsent(place.screen(), item.id()));
         });
         String screen = plan.app()
                 .start()
@@ -91,11 +92,17 @@ public final class Walk {
                     "There is no item \"" + step.item() + "\". "
                             + Suggestion.sentence(step.item(), items.keySet(), "The items are " + names() + "."));
         }
+        if (!isEnabled(item, state)) {
+            return refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
+        }
+        if (item.place().isEmpty()) {
+            return new Change(step, state, state, List.of(effect(item)), "The app is told; the person stays.");
+        }
         String branch = item.id();
         if (!branch.equals(state.branch())) {
             Trail trail = state.trails().get(branch);
             boolean first = trail == null;
-            Trail there = first ? Trail.at(Place.of(item.screen())) : trail;
+            Trail there = first ? Trail.at(item.place().get()) : trail;
             return moved(
                     state,
                     step,
@@ -112,6 +119,21 @@ public final class Walk {
                 state,
                 List.of(new Effect.ChosenAgain(branch)),
                 "Chosen again at the branch's root: the app is told.");
+    }
+
+    private static boolean isEnabled(Item item, State state) {
+        return item.enabled().map(condition -> condition.holds(state.facts())).orElse(true);
+    }
+
+    private static Effect effect(Item item) {
+        Target target = item.target();
+        if (target instanceof Target.ToWeb web) {
+            return new Effect.OpenWeb(web.address(), web.opens());
+        }
+        if (target instanceof Target.ToDocument document) {
+            return new Effect.OpenDocument(document.file());
+        }
+        return target instanceof Target.ToApp app ? new Effect.Signal(app.name()) : new Effect.Chosen(item.id());
     }
 
     private Change open(State state, Step.Open step) {
@@ -227,7 +249,8 @@ public final class Walk {
 
     /** The places above {@code place} up to the branch's root, and the place; those whose parameters are unknown are left out. */
     private Trail trailTo(Place place, String branch) {
-        String root = items.containsKey(branch) ? items.get(branch).screen() : "";
+        String root =
+                Optional.ofNullable(items.get(branch)).flatMap(Item::screen).orElse("");
         var down = new ArrayDeque<Place>();
         for (String screen : upFrom(place.screen())) {
             Place above = ancestor(screen, place);

@@ -1,6 +1,7 @@
 package org.yonderarc.check;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.mock;
@@ -20,7 +21,8 @@ class CheckTest {
     void iconsAreAskedForByNameAndListedOnlyForSuggestions() {
         IconNames icons = mock(IconNames.class);
         when(icons.has(anyString())).thenReturn(true);
-        assertEquals(List.of(), Check.plan(Shore.plan(), icons));
+        when(icons.hasTwin(anyString())).thenReturn(true);
+        assertFalse(Finding.anyError(Check.plan(Shore.plan(), icons)));
         verify(icons).has("droplet");
         verify(icons).has("clipboard-list");
         verify(icons, never()).all();
@@ -47,10 +49,9 @@ class CheckTest {
         assertEquals(
                 List.of(
                         "bad-value /facts/Bad Fact",
-                        "bad-value /screens/x",
                         "duplicate-id /screens/tides",
+                        "bad-value /screens/x/path",
                         "unknown-screen /app/start",
-                        "duplicate-path /screens/tides/path",
                         "unknown-screen /menus/main/0/screen",
                         "unknown-fact /menus/main/0/badge",
                         "unknown-menu /bars/0/menu",

@@ -26,7 +26,7 @@ public final class BundledIcons implements IconNames {
         return isPlain(name) && resource("outline/" + name) != null;
     }
 
-    /** Whether the icon has a filled twin. */
+    @Override
     public boolean hasTwin(String name) {
         return isPlain(name) && resource("filled/" + name) != null;
     }

@@ -23,6 +23,11 @@ class FaultyPlansTest {
         }
 
         @Override
+        public boolean hasTwin(String name) {
+            return has(name);
+        }
+
+        @Override
         public Collection<String> all() {
             return List.of("droplet", "droplets", "clipboard-list");
         }

@@ -66,7 +66,9 @@ public final class PageWriter {
     private String symbols(Plan plan) {
         var names = new TreeSet<>(Composer.OWN_ICONS);
         plan.screens().stream().map(Screen::icon).flatMap(Optional::stream).forEach(names::add);
-        plan.items().flatMap(item -> item.icon().stream()).forEach(names::add);
+        plan.items()
+                .flatMap(item -> Stream.concat(item.icon().stream(), item.selectedIcon().stream()))
+                .forEach(names::add);
         var out = new StringBuilder();
         names.stream()
                 .flatMap(name -> Stream.of(icons.art(name, false), icons.art(name, true)))

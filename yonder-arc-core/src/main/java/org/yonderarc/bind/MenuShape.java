@@ -1,0 +1,239 @@
+package org.yonderarc.bind;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.yonderarc.finding.Code;
+import org.yonderarc.plan.Badge;
+import org.yonderarc.plan.Entry;
+import org.yonderarc.plan.Ids;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Target;
+import org.yonderarc.plan.Words;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.TextValue;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/** The shapes of menus: items, sections and dividers. */
+final class MenuShape {
+    private static final Shape<Badge> BADGE = badge();
+    static final Shape<Item> ITEM = item();
+    static final Shape<Entry.Section> SECTION = section();
+
+    /** A line of a menu: a screen's id, an item, a section, or the word {@code divider}. */
+    static final Kind<Entry> ENTRY = new Kind<>() {
+        private static final String DIVIDER = "divider";
+
+        @Override
+        public Optional<Entry> read(Value value, Context context) {
+            if (value instanceof TextValue text && text.text().equals(DIVIDER)) {
+                return Optional.of(new Entry.Divider());
+            }
+            boolean isSection =
+                    value instanceof MapValue map && map.entry("section").isPresent();
+            return isSection
+                    ? SECTION.read(value, context).map(section -> section)
+                    : ITEM.read(value, context).map(item -> item);
+        }
+
+        @Override
+        public Value write(Entry value) {
+            if (value instanceof Entry.Section section) {
+                return SECTION.write(section);
+            }
+            return value instanceof Item item ? ITEM.write(item) : Trees.text(DIVIDER);
+        }
+
+        @Override
+        public Value schema(Definitions definitions) {
+            return Trees.map(
+                    "anyOf",
+                    Trees.list(List.of(
+                            ITEM.schema(definitions),
+                            SECTION.schema(definitions),
+                            Trees.map("const", Trees.text(DIVIDER)))));
+        }
+
+        @Override
+        public String takes() {
+            return "a screen's id, an item, a section or `divider`";
+        }
+    };
+
+    /** The entry of the map {@code menus}. */
+    static final CatalogKind.Entry<Menu> MENU = new CatalogKind.Entry<>() {
+        private final Kind<List<Entry>> entries = Kinds.list(ENTRY);
+
+        @Override
+        public Optional<Menu> read(String id, Value value, Context context) {
+            return entries.read(value, context).map(list -> new Menu(id, list));
+        }
+
+        @Override
+        public Value write(Menu menu) {
+            return entries.write(menu.entries());
+        }
+
+        @Override
+        public Value schema(Definitions definitions) {
+            return entries.schema(definitions);
+        }
+    };
+
+    private MenuShape() {}
+
+    private static Shape<Badge> badge() {
+        var shape = new Shape<Badge>("badge", "A small mark on an item that shows a fact.");
+        var fact =
+                shape.required("fact", Basics.ID, Badge::fact, "The fact it shows; hidden at zero, false or nothing.");
+        var style = shape.field(
+                "style",
+                Kinds.choice(Badge.Style.values()),
+                Badge::style,
+                Badge.Style.AUTO,
+                "How it is shown: as the fact says, or as a dot whatever the value.");
+        var cap = shape.field(
+                "cap",
+                Kinds.whole(1, 9999),
+                Badge::cap,
+                Badge.DEFAULT_CAP,
+                "The largest number shown; more is shown as this and a plus sign.");
+        return shape.shortForm(fact).makes(got -> new Badge(got.get(fact), got.get(style), got.get(cap)));
+    }
+
+    private static Shape<Entry.Section> section() {
+        var shape = new Shape<Entry.Section>("section", "Items under a heading.");
+        var heading = shape.required("section", Basics.WORDS, Entry.Section::heading, "The heading.");
+        var items = shape.required("items", Kinds.list(ITEM), Entry.Section::list, "The items in order.");
+        return shape.makes(got -> new Entry.Section(got.get(heading), got.get(items)));
+    }
+
+    private static Shape<Item> item() {
+        var shape = new Shape<Item>("item", "One item of a menu; it leads to one of screen, web, document or signal.");
+        var screen = shape.optional(
+                "screen",
+                Basics.PLACE,
+                item -> item.target() instanceof Target.ToScreen to ? Optional.of(to.place()) : Optional.empty(),
+                "The screen it leads to, with parameters if it takes any: survey?survey=41.");
+        var goes = shape.field(
+                "goes",
+                Kinds.FLAG,
+                item -> !(item.target() instanceof Target.ToScreen to) || to.goes(),
+                true,
+                "Whether the person goes to the screen; if not, the app is only told.");
+        var web = shape.optional(
+                "web",
+                Kinds.TEXT,
+                item -> item.target() instanceof Target.ToWeb to ? Optional.of(to.address()) : Optional.empty(),
+                "The web address it leads to.");
+        var opens = shape.field(
+                "opens",
+                Kinds.choice(Target.Opens.values()),
+                item -> item.target() instanceof Target.ToWeb to ? to.opens() : Target.Opens.BROWSER,
+                Target.Opens.BROWSER,
+                "Where a web address opens: inside the app or in the person's browser.");
+        var document = shape.optional(
+                "document",
+                Kinds.TEXT,
+                item -> item.target() instanceof Target.ToDocument to ? Optional.of(to.file()) : Optional.empty(),
+                "The document or media file it leads to, inside of the plan's folder.");
+        var signal = shape.optional(
+                "signal",
+                Basics.ID,
+                item -> item.target() instanceof Target.ToApp to ? Optional.of(to.name()) : Optional.empty(),
+                "The signal it sends to the app.");
+        var id = shape.optional(
+                "id",
+                Basics.ID,
+                item -> item.id().equals(defaultId(item.target(), item.label()))
+                        ? Optional.empty()
+                        : Optional.of(item.id()),
+                "Its id. Default: that of its screen or signal, or its label in lower case.");
+        var label = shape.optional("label", Basics.WORDS, Item::label, "What it says. Default: its screen's title.");
+        var shortLabel = shape.optional(
+                "short",
+                Basics.WORDS,
+                Item::shortLabel,
+                "What it says where there is little room. Default: its label.");
+        var spoken = shape.optional(
+                "spoken", Basics.WORDS, Item::spoken, "Its name for screen readers. Default: its label.");
+        var icon = shape.optional("icon", Kinds.TEXT, Item::icon, "The name of its icon. Default: its screen's.");
+        var selectedIcon = shape.optional(
+                "selected-icon",
+                Kinds.TEXT,
+                Item::selectedIcon,
+                "The name of its icon while it is selected. Default: the filled twin of its icon.");
+        var badge = shape.optional("badge", BADGE, Item::badge, "Its badge: a fact, or a map.");
+        var when = shape.optional("when", Basics.CONDITION, Item::when, "It is shown only while this holds.");
+        var enabled =
+                shape.optional("enabled", Basics.CONDITION, Item::enabled, "It can be chosen only while this holds.");
+        var slot = shape.field(
+                "slot",
+                Kinds.choice(Item.Slot.values()),
+                Item::slot,
+                Item.Slot.AUTO,
+                "Whether it always stands in the bar, always in the overflow, or where there is room.");
+        var visibility = Basics.visibility(shape, Item::visibility);
+        return shape.shortForm(screen).mayMake(got -> {
+            List<String> targets = Stream.of(screen, web, document, signal)
+                    .filter(got::has)
+                    .map(Field::key)
+                    .toList();
+            if (targets.size() != 1) {
+                refuseTargets(targets, got);
+                return Optional.empty();
+            }
+            Target target = got.has(screen)
+                    ? new Target.ToScreen(got.get(screen).orElseThrow(), got.get(goes))
+                    : got.has(web)
+                            ? new Target.ToWeb(got.get(web).orElseThrow(), got.get(opens))
+                            : got.has(document)
+                                    ? new Target.ToDocument(got.get(document).orElseThrow())
+                                    : new Target.ToApp(got.get(signal).orElseThrow());
+            return Optional.of(new Item(
+                    got.get(id).orElseGet(() -> defaultId(target, got.get(label))),
+                    target,
+                    got.get(label),
+                    got.get(shortLabel),
+                    got.get(spoken),
+                    got.get(icon),
+                    got.get(selectedIcon),
+                    got.get(badge),
+                    got.get(when),
+                    got.get(enabled),
+                    got.get(slot),
+                    visibility.apply(got)));
+        });
+    }
+
+    private static void refuseTargets(List<String> targets, Got got) {
+        boolean wasReported = targets.isEmpty()
+                && got.source() instanceof MapValue map
+                && Stream.of("screen", "web", "document", "signal")
+                        .anyMatch(key -> map.entry(key).isPresent());
+        if (!wasReported && got.source() instanceof MapValue) {
+            got.context()
+                    .report(
+                            targets.isEmpty() ? Code.MISSING_KEY : Code.BAD_VALUE,
+                            got.source().spot(),
+                            targets.isEmpty()
+                                    ? "The item leads nowhere."
+                                    : "The item has more than one of " + String.join(", ", targets) + ".",
+                            "Give it one of \"screen\", \"web\", \"document\" and \"signal\".");
+        }
+    }
+
+    /** The id of an item that gives none. */
+    static String defaultId(Target target, Optional<Words> label) {
+        if (target instanceof Target.ToScreen to) {
+            return to.place().screen();
+        }
+        if (target instanceof Target.ToApp to) {
+            return to.name();
+        }
+        String named = target instanceof Target.ToWeb to ? to.address() : ((Target.ToDocument) target).file();
+        return Ids.slug(label.map(words -> words.in(Words.ANY).source()).orElse(named));
+    }
+}

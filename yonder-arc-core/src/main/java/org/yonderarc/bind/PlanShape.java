@@ -1,0 +1,195 @@
+package org.yonderarc.bind;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.plan.Acceptance;
+import org.yonderarc.plan.App;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Catalog;
+import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.Fact;
+import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.tree.FlagValue;
+import org.yonderarc.tree.NumberValue;
+import org.yonderarc.tree.TextValue;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/** The shape of a whole plan. */
+final class PlanShape {
+    /** The value of a fact: its type is that of the value. */
+    private static final CatalogKind.Entry<Fact> FACT = new CatalogKind.Entry<>() {
+        @Override
+        public Optional<Fact> read(String id, Value value, Context context) {
+            Optional<FactValue> initial = value instanceof FlagValue flag
+                    ? Optional.of(new FactValue.Flag(flag.on()))
+                    : value instanceof TextValue text
+                            ? Optional.of(new FactValue.Text(text.text()))
+                            : value instanceof NumberValue number && Double.isFinite(number.number())
+                                    ? Optional.of(new FactValue.Number(number.number()))
+                                    : Optional.empty();
+            if (initial.isEmpty()) {
+                context.wrongType(
+                        value,
+                        "true, false, a finite number or a text",
+                        "Write the value it has until the app tells another, such as 0, false or \"\".");
+            }
+            return initial.map(known -> new Fact(id, known));
+        }
+
+        @Override
+        public Value write(Fact fact) {
+            FactValue value = fact.initial();
+            if (value instanceof FactValue.Flag flag) {
+                return Trees.flag(flag.on());
+            }
+            return value instanceof FactValue.Number number ? Trees.number(number.number()) : Trees.text(value.text());
+        }
+
+        @Override
+        public Value schema(Definitions definitions) {
+            return Trees.map("type", Trees.texts(List.of("boolean", "number", "string")));
+        }
+    };
+
+    private static final CatalogKind.Entry<DeviceKind> DEVICE_KIND = new CatalogKind.Entry<>() {
+        private final Kind<Double> from = Kinds.number(0, 4000);
+
+        @Override
+        public Optional<DeviceKind> read(String id, Value value, Context context) {
+            return from.read(value, context).map(width -> new DeviceKind(id, width));
+        }
+
+        @Override
+        public Value write(DeviceKind kind) {
+            return from.write(kind.from());
+        }
+
+        @Override
+        public Value schema(Definitions definitions) {
+            return from.schema(definitions);
+        }
+    };
+
+    private static final Shape<App> APP = app();
+    private static final Shape<Acceptance> ACCEPTANCE = acceptance();
+    static final BarShape BAR = new BarShape();
+    private static final Kind<List<Bar>> BARS = Kinds.list(BAR);
+    static final Shape<Plan> PLAN = plan();
+
+    private PlanShape() {}
+
+    private static Shape<App> app() {
+        var shape = new Shape<App>("app", "What the plan is of.");
+        var name = shape.required("name", Kinds.TEXT, App::name, "The app's name, as people read it.");
+        var start = shape.optional("start", Basics.ID, App::start, "The screen that is shown first.");
+        var languages = shape.field(
+                "languages",
+                Kinds.list(Basics.LANGUAGE),
+                App::languages,
+                List.of(),
+                "The languages that its texts come in, the default one first.");
+        var required = shape.field(
+                "required",
+                Kinds.list(Basics.ID),
+                App::required,
+                List.of(),
+                "The screens and signals that people must always be able to reach.");
+        var links = shape.field(
+                "links",
+                Kinds.list(Kinds.parsed(
+                        "a scheme",
+                        PlanShape::scheme,
+                        text -> text,
+                        "^[a-z][a-z0-9+.-]*$",
+                        "Write a scheme such as \"geo\", without the colon.")),
+                App::links,
+                List.of(),
+                "The schemes that web addresses may have beside http, https, mailto and tel.");
+        return shape.makes(
+                got -> new App(got.get(name), got.get(start), got.get(languages), got.get(required), got.get(links)));
+    }
+
+    /** RFC 3986, section 3.1. */
+    private static String scheme(String text) {
+        boolean fits = !text.isEmpty()
+                && text.charAt(0) >= 'a'
+                && text.charAt(0) <= 'z'
+                && text.chars()
+                        .allMatch(c -> (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || "+.-".indexOf(c) >= 0);
+        if (!fits || List.of("javascript", "data", "file", "vbscript", "blob").contains(text)) {
+            throw new IllegalArgumentException("\"" + text + "\" is no scheme that a link may have");
+        }
+        return text;
+    }
+
+    private static Shape<Acceptance> acceptance() {
+        var shape = new Shape<Acceptance>("acceptance", "A finding that the author accepts.");
+        var code = shape.required("code", Kinds.TEXT, Acceptance::code, "The code of the finding.");
+        var at = shape.optional(
+                "at",
+                Kinds.TEXT,
+                Acceptance::at,
+                "The JSON Pointer of what it is about, or of something above it. Default: everywhere.");
+        var because = shape.required("because", Kinds.TEXT, Acceptance::because, "The reason.");
+        return shape.makes(got -> new Acceptance(got.get(code), got.get(at), got.get(because)));
+    }
+
+    private static Shape<Plan> plan() {
+        var shape = new Shape<Plan>("plan", "The whole definition of one app's navigation.");
+        var format = shape.required(
+                "yonder",
+                Kinds.whole(Plan.FORMAT, Plan.FORMAT),
+                plan -> Plan.FORMAT,
+                "The version of the plan format, " + Plan.FORMAT + ".");
+        var app = shape.required("app", APP, Plan::app, "What the plan is of.");
+        var kinds = shape.field(
+                "kinds",
+                Kinds.catalog("device kind", DEVICE_KIND),
+                Plan::kinds,
+                DeviceKind.DEFAULTS,
+                "The kinds of devices, each with the narrowest window in dp that belongs to it.");
+        var facts = shape.field(
+                "facts",
+                Kinds.catalog("fact", FACT),
+                Plan::facts,
+                Catalog.of(List.<Fact>of()),
+                "The live values that the app tells, each with its value until then.");
+        var screens = shape.required(
+                "screens",
+                Kinds.catalog("screen", CatalogKind.of(ScreenShape.SCREEN)),
+                Plan::screens,
+                "The screens by their ids.");
+        var menus = shape.field(
+                "menus",
+                Kinds.catalog("menu", MenuShape.MENU),
+                Plan::menus,
+                Catalog.of(List.<Menu>of()),
+                "The menus by their ids, each a list.");
+        var bars = shape.optional(
+                "bars",
+                BARS,
+                plan -> plan.bars().equals(Plan.defaultBars(plan.menus()))
+                        ? Optional.empty()
+                        : Optional.of(plan.bars()),
+                "The bars. Default: a bottom bar with the first menu, and a top bar.");
+        var accepted = shape.field(
+                "accepted",
+                Kinds.list(ACCEPTANCE),
+                Plan::accepted,
+                List.of(),
+                "The findings that the author accepts, each with the reason.");
+        // A draft for the check is wanted even where required keys are missing.
+        return shape.makes(got -> new Plan(
+                got.has(app) ? got.get(app) : new App("App", Optional.empty(), List.of(), List.of(), List.of()),
+                got.get(kinds),
+                got.get(facts),
+                got.has(screens) ? got.get(screens) : Catalog.of(List.<Screen>of()),
+                got.get(menus),
+                got.get(bars).orElseGet(() -> Plan.defaultBars(got.get(menus))),
+                got.get(accepted)));
+    }
+}

@@ -1,0 +1,77 @@
+package org.yonderarc.bind;
+
+import java.util.List;
+import org.yonderarc.plan.BarsOn;
+import org.yonderarc.plan.Row;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Wireframe;
+
+/** The shape of a screen and its sample content. */
+final class ScreenShape {
+    private static final Shape<Row> ROW = row();
+    private static final Shape<Wireframe> WIREFRAME = wireframe();
+    static final Shape<Screen> SCREEN = screen();
+
+    private ScreenShape() {}
+
+    private static Shape<Row> row() {
+        var shape = new Shape<Row>("row", "One row of sample content.");
+        var title = shape.required("title", Kinds.TEXT, Row::title, "What it is called.");
+        var note = shape.field("note", Kinds.TEXT, Row::note, "", "A smaller second line.");
+        var value = shape.field(
+                "value", Kinds.TEXT, Row::value, "", "What stands at the end: a time, a count, \"on\" or \"off\".");
+        var to = shape.optional("to", Basics.PLACE, Row::to, "The place it opens: survey?survey=41.");
+        return shape.shortForm(title).makes(got -> new Row(got.get(title), got.get(note), got.get(value), got.get(to)));
+    }
+
+    private static Shape<Wireframe> wireframe() {
+        var shape = new Shape<Wireframe>("wireframe", "Sample content, so that previews look like an app.");
+        var kind =
+                shape.required("kind", Kinds.choice(Wireframe.Kind.values()), Wireframe::kind, "What kind of content.");
+        var rows = shape.field("rows", Kinds.list(ROW), Wireframe::rows, List.of(), "The rows of the content.");
+        return shape.shortForm(kind).makes(got -> new Wireframe(got.get(kind), got.get(rows)));
+    }
+
+    private static Shape<Screen> screen() {
+        var shape = new Shape<Screen>("screen", "A place a person can be.");
+        var title = shape.derived(
+                "title",
+                Basics.WORDS,
+                Screen::title,
+                Screen::defaultTitle,
+                "Its title; {name} is filled with a parameter or a fact. Default: the id in words.");
+        var icon = shape.optional("icon", Kinds.TEXT, Screen::icon, "The name of its icon.");
+        var path = shape.derived(
+                "path",
+                Basics.PATH,
+                Screen::path,
+                Screen::defaultPath,
+                "Its address, with {parameters} as whole segments. Default: a slash and the id.");
+        var under = shape.optional("under", Basics.ID, Screen::under, "The screen above it, from which it is opened.");
+        var needs = shape.optional("needs", Basics.CONDITION, Screen::needs, "It is shown only while this holds.");
+        var otherwise = shape.optional(
+                "otherwise", Basics.ID, Screen::otherwise, "The screen that is shown while \"needs\" doesn't hold.");
+        var bars = shape.field(
+                "bars",
+                new BarsOnKind(),
+                Screen::bars,
+                BarsOn.ALL,
+                "Which bars show on it: all, none, or a list of ids.");
+        var wireframe =
+                shape.field("wireframe", WIREFRAME, Screen::wireframe, Wireframe.EMPTY, "What previews show in it.");
+        var picture = shape.optional(
+                "picture", Kinds.TEXT, Screen::picture, "A picture file that previews show in place of the wireframe.");
+        return shape.shortForm(title)
+                .makes(got -> new Screen(
+                        got.id(),
+                        got.get(title),
+                        got.get(icon),
+                        got.get(path),
+                        got.get(under),
+                        got.get(needs),
+                        got.get(otherwise),
+                        got.get(bars),
+                        got.get(wireframe),
+                        got.get(picture)));
+    }
+}

@@ -1,0 +1,230 @@
+package org.yonderarc.bind;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.yonderarc.finding.Code;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.TextValue;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/**
+ * The shape of a map in a plan file: its keys, and how a thing is made of their values. Filled once, then only read.
+ *
+ * @param <R> what it is in Java
+ */
+final class Shape<R> implements Kind<R> {
+    private final String name;
+    private final String doc;
+    private final List<Field<R, ?>> fields = new ArrayList<>();
+    private Optional<Field<R, ?>> shortField = Optional.empty();
+    private Function<Got, Optional<R>> make;
+
+    /**
+     * @param name its name in the schema and the reference: {@code screen}
+     * @param doc what it is, in one sentence
+     */
+    Shape(String name, String doc) {
+        this.name = name;
+        this.doc = doc;
+    }
+
+    /** Adds a key with a fallback that depends on the thing's id. */
+    <T> Field<R, T> derived(String key, Kind<T> kind, Function<R, T> get, Function<String, T> fallback, String about) {
+        var field = new Field<R, T>(key, kind, get, fallback, about);
+        fields.add(field);
+        return field;
+    }
+
+    /** Adds a key with a constant fallback. */
+    <T> Field<R, T> field(String key, Kind<T> kind, Function<R, T> get, T fallback, String about) {
+        return derived(key, kind, get, id -> fallback, about);
+    }
+
+    /** Adds a key that may be absent. */
+    <T> Field<R, Optional<T>> optional(String key, Kind<T> kind, Function<R, Optional<T>> get, String about) {
+        return field(key, new OptionalKind<>(kind), get, Optional.empty(), about);
+    }
+
+    /** Adds a key that must be there. */
+    <T> Field<R, T> required(String key, Kind<T> kind, Function<R, T> get, String about) {
+        return derived(key, kind, get, null, about);
+    }
+
+    /** Lets a value that is no map stand for a map with this key alone. */
+    Shape<R> shortForm(Field<R, ?> field) {
+        shortField = Optional.of(field);
+        return this;
+    }
+
+    /** Says how the thing is made; called only when no required value is missing. */
+    Shape<R> makes(Function<Got, R> maker) {
+        return mayMake(got -> Optional.of(maker.apply(got)));
+    }
+
+    /** As {@link #makes}, for things that may be refused with a report. */
+    Shape<R> mayMake(Function<Got, Optional<R>> maker) {
+        make = maker;
+        return this;
+    }
+
+    String name() {
+        return name;
+    }
+
+    String doc() {
+        return doc;
+    }
+
+    List<Field<R, ?>> fields() {
+        return fields;
+    }
+
+    Optional<Field<R, ?>> shortField() {
+        return shortField;
+    }
+
+    @Override
+    public Optional<R> read(Value value, Context context) {
+        return read("", value, context.of(name));
+    }
+
+    /** Reads a thing that stands under {@code id}. */
+    Optional<R> read(String id, Value value, Context context) {
+        var got = new Got(id, value, context);
+        if (value instanceof MapValue map) {
+            var all = new Fields(map, context);
+            readFields(all, got);
+            all.done();
+        } else if (shortField.isPresent() && !(value instanceof org.yonderarc.tree.ListValue)) {
+            readField(shortField.get(), value, got);
+            fields.stream()
+                    .filter(Field::isRequired)
+                    .filter(field -> !got.has(field))
+                    .forEach(field -> got.lacks());
+        } else {
+            context.wrongType(value, takes(), remedy());
+            return Optional.empty();
+        }
+        return made(got);
+    }
+
+    /** Reads the keys of this shape out of a map that may hold others too. */
+    void readFields(Fields from, Got got) {
+        for (Field<R, ?> field : fields) {
+            Optional<Value> value = from.value(field.key());
+            if (value.isPresent()) {
+                readField(field, value.get(), got);
+            } else if (field.isRequired()) {
+                got.lacks();
+                got.context()
+                        .report(
+                                Code.MISSING_KEY,
+                                from.map().spot(),
+                                Context.capitalised(got.context().subject()) + " has no \"" + field.key() + "\".",
+                                "Add \"" + field.key() + ": ...\": " + field.doc());
+            }
+        }
+    }
+
+    private <T> void readField(Field<R, T> field, Value value, Got got) {
+        Optional<T> read = field.kind().read(value, got.context().of("\"" + field.key() + "\""));
+        read.ifPresent(present -> got.put(field, present));
+        if (read.isEmpty() && field.isRequired()) {
+            got.lacks();
+        }
+    }
+
+    /** The thing, if all that is required is there and it accepts its values. */
+    Optional<R> made(Got got) {
+        if (!got.isComplete()) {
+            return Optional.empty();
+        }
+        try {
+            return make.apply(got);
+        } catch (IllegalArgumentException refused) {
+            got.context().badValue(got.source(), refused.getMessage(), "Change the value.");
+            return Optional.empty();
+        }
+    }
+
+    /** The thing, whatever is missing; for shapes whose maker can do without. */
+    R draft(Got got) {
+        return make.apply(got).orElseThrow();
+    }
+
+    @Override
+    public Value write(R thing) {
+        return write("", thing);
+    }
+
+    /** Writes a thing that stands under {@code id}: what equals its fallback is left out. */
+    Value write(String id, R thing) {
+        var out = new LinkedHashMap<String, Value>();
+        writeFields(id, thing, out);
+        boolean isShort = shortField.isPresent()
+                && out.keySet().equals(java.util.Set.of(shortField.get().key()));
+        Value only = isShort ? out.values().iterator().next() : null;
+        return only instanceof TextValue ? only : Trees.map(out);
+    }
+
+    void writeFields(String id, R thing, LinkedHashMap<String, Value> out) {
+        fields.forEach(field -> writeField(field, id, thing, out));
+    }
+
+    private static <R, T> void writeField(Field<R, T> field, String id, R thing, LinkedHashMap<String, Value> out) {
+        T value = field.get().apply(thing);
+        if (field.isRequired() || !value.equals(field.fallback().apply(id))) {
+            out.put(field.key(), field.kind().write(value));
+        }
+    }
+
+    @Override
+    public Value schema(Definitions definitions) {
+        return definitions.reference(name, () -> {
+            MapValue object = object(definitions);
+            return shortField
+                    .<Value>map(field -> Trees.map(
+                            "anyOf", Trees.list(List.of(object, field.kind().schema(definitions)))))
+                    .orElse(object);
+        });
+    }
+
+    /** The schema of the long form. */
+    MapValue object(Definitions definitions) {
+        var out = new LinkedHashMap<String, Value>();
+        out.put("type", Trees.text("object"));
+        out.put("description", Trees.text(doc));
+        out.put("properties", Trees.map(properties(definitions)));
+        List<String> required =
+                fields.stream().filter(Field::isRequired).map(Field::key).toList();
+        if (!required.isEmpty()) {
+            out.put("required", Trees.texts(required));
+        }
+        out.put("additionalProperties", Trees.flag(false));
+        return Trees.map(out);
+    }
+
+    LinkedHashMap<String, Value> properties(Definitions definitions) {
+        var out = new LinkedHashMap<String, Value>();
+        for (Field<R, ?> field : fields) {
+            Value schema = field.kind().schema(definitions);
+            out.put(
+                    field.key(),
+                    schema instanceof MapValue map ? Trees.with(map, "description", Trees.text(field.doc())) : schema);
+        }
+        return out;
+    }
+
+    @Override
+    public String takes() {
+        return shortField.map(field -> field.kind().takes() + " or a map").orElse("a map");
+    }
+
+    private String remedy() {
+        return "Write \"{ " + fields.get(0).key() + ": ... }\".";
+    }
+}

@@ -1,0 +1,54 @@
+package org.yonderarc.build;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/** Defines one bar of a {@link PlanBuilder}. */
+public final class BarBuilder extends ShownBuilder<BarBuilder> {
+    private final Map<String, Value> forms = new LinkedHashMap<>();
+
+    BarBuilder() {}
+
+    @Override
+    BarBuilder self() {
+        return this;
+    }
+
+    /** Sets an id other than the menu's. */
+    public BarBuilder id(String own) {
+        return put("id", own);
+    }
+
+    /** Sets the menu that the bar shows. */
+    public BarBuilder menu(String id) {
+        return put("menu", id);
+    }
+
+    /** Shows the bar on this screen and below it only. */
+    public BarBuilder within(String screen) {
+        return put("within", screen);
+    }
+
+    /** Sets the form for every device kind. */
+    public BarBuilder form(FormBuilder form) {
+        form.tree().entries().forEach(entry -> put(entry.key(), entry.value()));
+        return this;
+    }
+
+    /** Sets the form for one device kind; on kinds without a form the bar doesn't show. */
+    public BarBuilder form(String kind, FormBuilder form) {
+        forms.put(kind, form.tree());
+        return this;
+    }
+
+    @Override
+    MapValue tree() {
+        if (!forms.isEmpty()) {
+            put("forms", Trees.map(forms));
+        }
+        return super.tree();
+    }
+}

@@ -1,0 +1,244 @@
+package org.yonderarc.check;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.yonderarc.finding.Code;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Visibility;
+import org.yonderarc.plan.Words;
+
+/** Bars as people see them: on each device kind, with the items that show there. */
+final class BarRules {
+    /** More buttons than this at the end of a top bar leave no room for its title. */
+    private static final int MOST_ACTIONS = 3;
+    /** More items than this in a bar that only scrolls or wraps can't be taken in at a glance. */
+    private static final int MOST_UNFOLDED = 7;
+
+    private BarRules() {}
+
+    /** Whether something with this visibility shows on devices of this kind, in some window. */
+    static boolean mayShow(Visibility visibility, DeviceKind kind) {
+        return (visibility.on().isEmpty() || visibility.on().contains(kind.id()))
+                && !visibility.off().contains(kind.id());
+    }
+
+    static void clashes(Subject subject) {
+        Plan plan = subject.plan();
+        for (DeviceKind kind : plan.kinds()) {
+            var taken = new HashMap<String, List<Bar>>();
+            int index = 0;
+            for (Bar bar : plan.bars()) {
+                String pointer = subject.bar(index++);
+                Optional<Form> form = bar.form(kind.id()).filter(any -> mayShow(bar.visibility(), kind));
+                if (form.isPresent()) {
+                    List<Bar> before = taken.computeIfAbsent(edge(form.get()), none -> new ArrayList<>());
+                    before.stream()
+                            .filter(other -> meet(plan, bar, other))
+                            .findFirst()
+                            .ifPresent(other -> clash(subject, kind, form.get(), bar, other, pointer));
+                    before.add(bar);
+                }
+            }
+        }
+    }
+
+    private static void clash(Subject subject, DeviceKind kind, Form form, Bar bar, Bar other, String pointer) {
+        boolean isHeader = form instanceof Form.Top;
+        boolean nested = !bar.within().equals(other.within());
+        subject.tell(
+                isHeader && nested ? Code.TWO_HEADERS : Code.BAR_CLASH,
+                pointer,
+                "On a " + kind.id() + ", the bars \"" + other.id() + "\" and \"" + bar.id() + "\" both stand at the "
+                        + edge(form) + " edge.",
+                "Remove one of them, or let them show on different device kinds or screens.");
+    }
+
+    private static String edge(Form form) {
+        return form instanceof Form.Bottom ? "lower" : form instanceof Form.Top ? "upper" : "leading";
+    }
+
+    /** Whether two bars show in some window on some screen together. */
+    private static boolean meet(Plan plan, Bar a, Bar b) {
+        Visibility one = a.visibility();
+        Visibility other = b.visibility();
+        boolean widths = one.minWidth().orElse(0.0) < other.maxWidth().orElse(Double.MAX_VALUE)
+                && other.minWidth().orElse(0.0) < one.maxWidth().orElse(Double.MAX_VALUE);
+        boolean held = one.orientation().isEmpty()
+                || other.orientation().isEmpty()
+                || one.orientation().equals(other.orientation());
+        boolean pointed = one.pointer().isEmpty()
+                || other.pointer().isEmpty()
+                || one.pointer().equals(other.pointer());
+        return widths
+                && held
+                && pointed
+                && plan.screens().stream().anyMatch(screen -> stands(plan, a, screen) && stands(plan, b, screen));
+    }
+
+    private static boolean stands(Plan plan, Bar bar, Screen screen) {
+        return screen.bars().shows(bar.id())
+                && bar.within().map(top -> plan.isWithin(screen.id(), top)).orElse(true);
+    }
+
+    static void items(Subject subject) {
+        int index = 0;
+        for (Bar bar : subject.plan().bars()) {
+            String pointer = subject.bar(index++);
+            var told = new ArrayList<Code>();
+            for (DeviceKind kind : subject.plan().kinds()) {
+                bar.form(kind.id()).ifPresent(form -> form(subject, bar, form, kind, pointer, told));
+            }
+        }
+    }
+
+    private static void form(Subject subject, Bar bar, Form form, DeviceKind kind, String pointer, List<Code> told) {
+        List<Item> items = bar.menu().flatMap(subject.plan().menus()::find).stream()
+                .flatMap(menu -> menu.items().stream())
+                .filter(item -> mayShow(item.visibility(), kind))
+                .toList();
+        if (form instanceof Form.Top top && top.actions().size() > MOST_ACTIONS) {
+            once(
+                    subject,
+                    told,
+                    Code.TOO_MANY_ACTIONS,
+                    pointer,
+                    "The top bar has " + top.actions().size() + " actions.",
+                    "Keep the three that matter most, and put the others into a menu.");
+        }
+        if (!form.showsMenu()) {
+            return;
+        }
+        if (items.size() == 1) {
+            once(
+                    subject,
+                    told,
+                    Code.ONE_ITEM,
+                    pointer,
+                    "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has one item.",
+                    "Add a second one, or do without the bar.");
+        }
+        boolean unfolds = form instanceof Form.Bottom bottom && bottom.whenFull() != Form.WhenFull.OVERFLOW;
+        boolean tooMany = form instanceof Form.Bottom && unfolds && items.size() > MOST_UNFOLDED
+                || form instanceof Form.Rail && items.size() > MOST_UNFOLDED;
+        if (tooMany) {
+            once(
+                    subject,
+                    told,
+                    Code.TOO_MANY_ITEMS,
+                    pointer,
+                    "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has " + items.size() + " items.",
+                    "Keep at most " + MOST_UNFOLDED + ", or use a drawer.");
+        }
+        icons(subject, bar, form, items, pointer, told);
+    }
+
+    private static void icons(Subject subject, Bar bar, Form form, List<Item> items, String pointer, List<Code> told) {
+        Map<String, Item> byIcon = new HashMap<>();
+        List<Item> without = items.stream()
+                .filter(item -> icon(subject.plan(), item).isEmpty())
+                .toList();
+        if (!without.isEmpty() && without.size() < items.size()) {
+            once(
+                    subject,
+                    told,
+                    Code.SOME_ICONS,
+                    pointer,
+                    "In the bar \"" + bar.id() + "\" these items have no icon: "
+                            + String.join(", ", without.stream().map(Item::id).toList())
+                            + ".",
+                    "Give every item an icon, or none.");
+        }
+        boolean iconsOnly = form instanceof Form.Bottom bottom && bottom.labels() == Form.Labels.NONE
+                || form instanceof Form.Rail rail && rail.labels() == Form.Labels.NONE;
+        if (iconsOnly && without.size() == items.size() && !items.isEmpty()) {
+            once(
+                    subject,
+                    told,
+                    Code.NO_ICON,
+                    pointer,
+                    "The bar \"" + bar.id() + "\" shows neither labels nor icons.",
+                    "Give its items icons, or show their labels.");
+        }
+        for (Item item : items) {
+            Optional<String> icon = icon(subject.plan(), item);
+            if (icon.isEmpty()) {
+                continue;
+            }
+            Item other = byIcon.putIfAbsent(icon.get(), item);
+            if (other != null) {
+                once(
+                        subject,
+                        told,
+                        Code.SAME_ICON,
+                        pointer,
+                        "In the bar \"" + bar.id() + "\", \"" + other.id()
+                                + "\" and \"" + item.id() + "\" have the same icon \"" + icon.get()
+                                + "\".",
+                        "Give one of them another icon.");
+            }
+            boolean canBeSelected = item.place().isPresent();
+            if (canBeSelected
+                    && item.selectedIcon().isEmpty()
+                    && !subject.icons().hasTwin(icon.get())) {
+                once(
+                        subject,
+                        told,
+                        Code.NO_TWIN,
+                        pointer,
+                        "The icon \"" + icon.get() + "\" of \"" + item.id() + "\" has no filled twin.",
+                        "Choose an icon that has one, or set \"selected-icon\".");
+            }
+        }
+    }
+
+    /** Tells each kind of finding once for a bar: on the other device kinds it would only be repeated. */
+    private static void once(
+            Subject subject, List<Code> told, Code code, String pointer, String message, String remedy) {
+        if (!told.contains(code)) {
+            told.add(code);
+            subject.tell(code, pointer, message, remedy);
+        }
+    }
+
+    static Optional<String> icon(Plan plan, Item item) {
+        return item.icon().or(() -> item.screen().flatMap(plan.screens()::find).flatMap(Screen::icon));
+    }
+
+    static void hidden(Subject subject) {
+        for (Subject.PlacedItem placed : subject.items()) {
+            Item item = placed.item();
+            boolean shown = subject.plan().kinds().stream().anyMatch(kind -> mayShow(item.visibility(), kind));
+            boolean empty = item.visibility().minWidth().orElse(0.0)
+                    >= item.visibility().maxWidth().orElse(Double.MAX_VALUE);
+            if (!shown || empty) {
+                subject.tell(
+                        Code.HIDDEN_EVERYWHERE,
+                        placed.pointer(),
+                        "The item \"" + item.id() + "\" shows on no device.",
+                        "Let it show on some device kind, or remove it.");
+            }
+            boolean nameless =
+                    item.spoken().or(item::label).filter(BarRules::isBlank).isPresent();
+            if (nameless) {
+                subject.tell(
+                        Code.NO_NAME,
+                        placed.pointer(),
+                        "The item \"" + item.id() + "\" has no name.",
+                        "Write what it is called in \"spoken\"; it is read aloud, not shown.");
+            }
+        }
+    }
+
+    private static boolean isBlank(Words words) {
+        return words.byLanguage().values().stream()
+                .allMatch(template -> template.source().isBlank());
+    }
+}

@@ -1,0 +1,211 @@
+package org.yonderarc.check;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.yonderarc.finding.Code;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Condition;
+import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Target;
+
+/** Who can get where: unreachable screens, redirects, dead ends, and what must always be within reach. */
+final class ReachRules {
+    private ReachRules() {}
+
+    static void screens(Subject subject) {
+        Plan plan = subject.plan();
+        Map<String, List<String>> children = new HashMap<>();
+        plan.screens().forEach(screen -> screen.under()
+                .ifPresent(parent -> children.computeIfAbsent(parent, none -> new ArrayList<>())
+                        .add(screen.id())));
+        var reached = new HashSet<String>();
+        var open = new ArrayDeque<String>();
+        plan.app().start().ifPresent(open::add);
+        for (Bar bar : plan.bars()) {
+            itemsOf(plan, bar).stream()
+                    .flatMap(item -> item.place().stream())
+                    .map(Place::screen)
+                    .forEach(open::add);
+        }
+        while (!open.isEmpty()) {
+            String id = open.remove();
+            if (reached.add(id)) {
+                Screen screen = plan.screens().get(id);
+                open.addAll(children.getOrDefault(id, List.of()));
+                screen.otherwise().ifPresent(open::add);
+                screen.wireframe()
+                        .rows()
+                        .forEach(row -> row.to().map(Place::screen).ifPresent(open::add));
+            }
+        }
+        for (Screen screen : plan.screens()) {
+            if (!reached.contains(screen.id())) {
+                subject.tell(
+                        Code.UNREACHABLE_SCREEN,
+                        Subject.pointer("screens", screen.id()),
+                        "No item, row or parent leads to \"" + screen.id() + "\".",
+                        "Add an item for it to a menu, or put it under another screen.");
+            }
+        }
+    }
+
+    /** The items that a bar may show: those of its menu, and those that a top bar has as actions. */
+    private static List<Item> itemsOf(Plan plan, Bar bar) {
+        var items = new ArrayList<Item>();
+        bar.menu().flatMap(plan.menus()::find).ifPresent(menu -> items.addAll(menu.items()));
+        for (Form form : bar.forms().values()) {
+            if (form instanceof Form.Top top) {
+                plan.items().filter(item -> top.actions().contains(item.id())).forEach(items::add);
+            }
+        }
+        return items;
+    }
+
+    static void redirects(Subject subject) {
+        Plan plan = subject.plan();
+        for (Screen screen : plan.screens()) {
+            if (screen.needs().isPresent() && screen.otherwise().isEmpty()) {
+                subject.tell(
+                        Code.NO_WAY_ROUND,
+                        Subject.screen(screen, "needs"),
+                        "While \"" + screen.needs().get().text() + "\" doesn't hold, \"" + screen.id()
+                                + "\" has nothing to show.",
+                        "Add \"otherwise: ...\", the screen that is shown then.");
+            }
+            var seen = new LinkedHashSet<String>();
+            Optional<Screen> at = Optional.of(screen);
+            Condition all = null;
+            // A redirect goes on only while none of the conditions on the way holds.
+            while (at.isPresent()
+                    && at.get().needs().isPresent()
+                    && seen.add(at.get().id())) {
+                Condition fails = new Condition.Not(at.get().needs().get());
+                all = all == null ? fails : new Condition.And(all, fails);
+                at = at.get().otherwise().flatMap(plan.screens()::find);
+            }
+            boolean circles = at.isPresent() && at.get().id().equals(screen.id()) && !seen.isEmpty();
+            if (circles && seen.contains(screen.id()) && Situations.any(all, plan.initialFacts())) {
+                subject.tell(
+                        Code.REDIRECT_LOOP,
+                        Subject.screen(screen, "otherwise"),
+                        "\"" + screen.id() + "\" leads to " + String.join(" to ", seen) + " and back to itself.",
+                        "Let one of these screens be shown to everybody.");
+            }
+        }
+    }
+
+    static void start(Subject subject) {
+        Plan plan = subject.plan();
+        Screen start = plan.screens().get(plan.app().start().orElseThrow());
+        var seen = new HashSet<String>();
+        Screen at = start;
+        while (seen.add(at.id())) {
+            boolean open =
+                    at.needs().map(needs -> needs.holds(plan.initialFacts())).orElse(true);
+            Optional<Screen> next = at.otherwise().flatMap(plan.screens()::find);
+            if (open) {
+                return;
+            }
+            if (next.isEmpty()) {
+                break;
+            }
+            at = next.get();
+        }
+        subject.tell(
+                Code.START_GUARDED,
+                "/app/start",
+                "With the facts as they are at first, \"" + start.id() + "\" can't be shown, and nothing in its place.",
+                "Add \"otherwise: ...\" to \"" + at.id() + "\", with a screen that everybody may see.");
+    }
+
+    static void deadEnds(Subject subject) {
+        Plan plan = subject.plan();
+        for (Screen screen : plan.screens()) {
+            boolean leads =
+                    screen.wireframe().rows().stream().anyMatch(row -> row.to().isPresent());
+            boolean isGate =
+                    plan.screens().stream().anyMatch(other -> other.otherwise().equals(Optional.of(screen.id())));
+            boolean hasBar = plan.bars().stream().anyMatch(bar -> screen.bars().shows(bar.id()));
+            // A gate is left when the condition that led there comes true.
+            if (!hasBar && !leads && !isGate) {
+                subject.tell(
+                        Code.DEAD_END,
+                        Subject.screen(screen, "bars"),
+                        "\"" + screen.id() + "\" shows no bar and nothing that leads on.",
+                        "Show the top bar on it, or a row that leads somewhere.");
+            }
+        }
+    }
+
+    /** Each required screen or signal has an item on every device kind, in every situation. */
+    static void required(Subject subject) {
+        Plan plan = subject.plan();
+        int index = 0;
+        for (String required : plan.app().required()) {
+            String pointer = "/app/required/" + index++;
+            for (DeviceKind kind : plan.kinds()) {
+                List<Item> shown = shownOn(plan, kind).stream()
+                        .filter(item -> leadsTo(item, required))
+                        .toList();
+                boolean isStart = plan.app().start().equals(Optional.of(required));
+                if (shown.isEmpty() && !isStart) {
+                    subject.tell(
+                            Code.REQUIRED_MISSING,
+                            pointer,
+                            "No bar on a " + kind.id() + " has an item for \"" + required + "\".",
+                            "Add it to a menu that is shown on a " + kind.id() + ".");
+                } else {
+                    missedWhen(shown)
+                            .filter(condition -> Situations.any(condition, plan.initialFacts()))
+                            .ifPresent(condition -> subject.tell(
+                                    Code.REQUIRED_MISSING,
+                                    pointer,
+                                    "On a " + kind.id() + ", \"" + required + "\" can't be reached while "
+                                            + condition.text() + ".",
+                                    "Show an item for it then, too."));
+                }
+            }
+        }
+    }
+
+    private static Optional<Condition> missedWhen(List<Item> shown) {
+        Condition missed = null;
+        for (Item item : shown) {
+            if (item.when().isEmpty()) {
+                return Optional.empty();
+            }
+            Condition hidden = new Condition.Not(item.when().get());
+            missed = missed == null ? hidden : new Condition.And(missed, hidden);
+        }
+        return Optional.ofNullable(missed);
+    }
+
+    private static boolean leadsTo(Item item, String required) {
+        return item.place().map(Place::screen).equals(Optional.of(required))
+                || item.target() instanceof Target.ToApp to && to.name().equals(required);
+    }
+
+    private static Set<Item> shownOn(Plan plan, DeviceKind kind) {
+        var items = new LinkedHashSet<Item>();
+        for (Bar bar : plan.bars()) {
+            if (bar.form(kind.id()).isPresent() && BarRules.mayShow(bar.visibility(), kind)) {
+                itemsOf(plan, bar).stream()
+                        .filter(item -> BarRules.mayShow(item.visibility(), kind))
+                        .forEach(items::add);
+            }
+        }
+        return items;
+    }
+}

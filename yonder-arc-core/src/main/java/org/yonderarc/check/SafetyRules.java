@@ -1,0 +1,89 @@
+package org.yonderarc.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.yonderarc.finding.Code;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Target;
+
+/** Plans are untrusted: where their links and files may point. */
+final class SafetyRules {
+    private static final List<String> SCHEMES = List.of("http", "https", "mailto", "tel");
+
+    private SafetyRules() {}
+
+    static void links(Subject subject) {
+        for (Subject.PlacedItem placed : subject.items()) {
+            if (placed.item().target() instanceof Target.ToWeb web) {
+                link(subject, web.address(), placed.pointer() + "/web");
+            }
+        }
+    }
+
+    private static void link(Subject subject, String address, String pointer) {
+        int colon = address.indexOf(':');
+        String scheme = colon < 0 ? "" : address.substring(0, colon).toLowerCase(Locale.ROOT);
+        List<String> allowed = new ArrayList<>(SCHEMES);
+        allowed.addAll(subject.plan().app().links());
+        boolean plain = address.chars().allMatch(c -> c > ' ' && c < 127 && "\"<>\\^`{|}".indexOf(c) < 0);
+        boolean web = scheme.equals("http") || scheme.equals("https");
+        boolean hasHost = !web || address.regionMatches(colon + 1, "//", 0, 2) && address.length() > colon + 3;
+        if (colon < 0 || !allowed.contains(scheme)) {
+            subject.tell(
+                    Code.UNSAFE_LINK,
+                    pointer,
+                    colon < 0
+                            ? "\"" + address + "\" is no full address."
+                            : "Links with \"" + scheme + ":\" are not allowed.",
+                    colon < 0
+                            ? "Write it with its scheme: \"https://...\"."
+                            : "Use one of " + String.join(", ", allowed)
+                                    + ", or list the scheme in \"app: { links: [ ... ] }\".");
+        } else if (!plain || !hasHost) {
+            subject.tell(
+                    Code.UNSAFE_LINK,
+                    pointer,
+                    "\"" + address + "\" is no proper address.",
+                    "Write it as a browser shows it, other characters percent-encoded.");
+        }
+    }
+
+    static void files(Subject subject) {
+        for (Screen screen : subject.plan().screens()) {
+            screen.picture().ifPresent(file -> file(subject, file, Subject.screen(screen, "picture")));
+        }
+        for (Subject.PlacedItem placed : subject.items()) {
+            if (placed.item().target() instanceof Target.ToDocument document) {
+                file(subject, document.file(), placed.pointer() + "/document");
+            }
+        }
+        int index = 0;
+        for (Bar bar : subject.plan().bars()) {
+            String pointer = subject.bar(index++);
+            for (Form form : bar.forms().values()) {
+                if (form instanceof Form.Top top) {
+                    top.profile().flatMap(Form.Profile::picture).ifPresent(file -> file(subject, file, pointer));
+                } else if (form instanceof Form.Drawer drawer) {
+                    drawer.header().flatMap(Form.Header::picture).ifPresent(file -> file(subject, file, pointer));
+                }
+            }
+        }
+    }
+
+    /** A relative path that stays inside of the plan's folder on every system. */
+    private static void file(Subject subject, String file, String pointer) {
+        boolean plain =
+                !file.isBlank() && file.chars().noneMatch(c -> c < ' ' || c == 127 || "\\:*?\"<>|".indexOf(c) >= 0);
+        boolean inside = !file.startsWith("/") && !List.of(file.split("/", -1)).contains("..");
+        if (!plain || !inside) {
+            subject.tell(
+                    Code.UNSAFE_FILE,
+                    pointer,
+                    "\"" + file + "\" is no file inside of the plan's folder.",
+                    "Write a path below the plan, with forward slashes: \"pictures/crew.png\".");
+        }
+    }
+}

@@ -1,0 +1,111 @@
+package org.yonderarc.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Entry;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.tree.Spot;
+
+/**
+ * What the rules look at, and where they tell what they notice.
+ *
+ * @param plan the plan
+ * @param icons the icons that exist
+ * @param findings takes what is noticed
+ */
+record Subject(Plan plan, IconNames icons, Consumer<Finding> findings) {
+    /** An item and the JSON Pointer to it. */
+    record PlacedItem(Menu menu, Item item, String pointer) {}
+
+    void tell(Code code, String pointer, String message, String remedy) {
+        findings.accept(new Finding(code, Spot.at(pointer), message, remedy));
+    }
+
+    /** Every item with its pointer, those in sections included. */
+    List<PlacedItem> items() {
+        var all = new ArrayList<PlacedItem>();
+        for (Menu menu : plan.menus()) {
+            int index = 0;
+            for (Entry entry : menu.entries()) {
+                String pointer = pointer("menus", menu.id(), Integer.toString(index++));
+                if (entry instanceof Item item) {
+                    all.add(new PlacedItem(menu, item, pointer));
+                } else if (entry instanceof Entry.Section section) {
+                    int inner = 0;
+                    for (Item item : section.list()) {
+                        all.add(new PlacedItem(menu, item, pointer + "/items/" + inner++));
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
+    /** The pointer to a screen's key. */
+    static String screen(Screen screen, String key) {
+        return pointer("screens", screen.id(), key);
+    }
+
+    static String pointer(String... names) {
+        String pointer = "";
+        for (String name : names) {
+            pointer = Spot.child(pointer, name);
+        }
+        return pointer;
+    }
+
+    /** The pointer to a bar; for the bars of a plan that defines none, to what they are made of. */
+    String bar(int index) {
+        Bar bar = plan.bars().get(index);
+        boolean byDefault = plan.bars().equals(Plan.defaultBars(plan.menus()));
+        return byDefault ? bar.menu().map(menu -> pointer("menus", menu)).orElse("") : "/bars/" + index;
+    }
+
+    /** A link: the screen exists, and gets exactly the parameters that its path takes. */
+    void link(String screen, Map<String, String> parameters, String pointer) {
+        Screen target = plan.screens().find(screen).orElse(null);
+        if (target == null) {
+            tell(
+                    Code.UNKNOWN_SCREEN,
+                    pointer,
+                    "There is no screen \"" + screen + "\".",
+                    Suggestion.sentence(screen, plan.screens().ids(), "Add it below \"screens\"."));
+            return;
+        }
+        List<String> names = target.path().names();
+        names.stream()
+                .filter(name -> !parameters.containsKey(name))
+                .forEach(name -> tell(
+                        Code.MISSING_PARAMETER,
+                        pointer,
+                        "\"" + screen + "\" needs the parameter {" + name + "} of its path " + target.path() + ".",
+                        "Write \"" + screen + "?" + name + "=...\", or link to a screen without parameters."));
+        parameters.keySet().stream()
+                .filter(name -> !names.contains(name))
+                .forEach(name -> tell(
+                        Code.UNKNOWN_PARAMETER,
+                        pointer,
+                        "The path " + target.path() + " of \"" + screen + "\" has no parameter {" + name + "}.",
+                        Suggestion.sentence(name, names, "Remove it.")));
+    }
+
+    /** A fact that is asked for somewhere. */
+    void fact(String fact, String pointer) {
+        if (plan.facts().find(fact).isEmpty()) {
+            tell(
+                    Code.UNKNOWN_FACT,
+                    pointer,
+                    "There is no fact \"" + fact + "\".",
+                    Suggestion.sentence(fact, plan.facts().ids(), "Add it below \"facts\"."));
+        }
+    }
+}

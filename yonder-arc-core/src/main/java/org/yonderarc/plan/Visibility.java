@@ -1,0 +1,63 @@
+package org.yonderarc.plan;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * Where a bar or an item shows. All that is said must be fulfilled.
+ *
+ * @param on the device kinds it shows on; empty for all
+ * @param off the device kinds it doesn't show on
+ * @param minWidth the narrowest window in dp, inclusive
+ * @param maxWidth the widest window in dp, exclusive
+ * @param orientation the orientation it shows in
+ * @param pointer the pointer it shows for
+ */
+public record Visibility(
+        List<String> on,
+        List<String> off,
+        Optional<Double> minWidth,
+        Optional<Double> maxWidth,
+        Optional<Orientation> orientation,
+        Optional<Pointer> pointer) {
+    /** Shows everywhere. */
+    public static final Visibility EVERYWHERE = new Visibility(
+            List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    /** How a window is held; a square counts as portrait. */
+    public enum Orientation {
+        /** Not wider than high. */
+        PORTRAIT,
+        /** Wider than high. */
+        LANDSCAPE
+    }
+
+    /** What people point with. */
+    public enum Pointer {
+        /** A finger. */
+        COARSE,
+        /** A mouse or a pen. */
+        FINE
+    }
+
+    public Visibility {
+        on = List.copyOf(on);
+        off = List.copyOf(off);
+        Objects.requireNonNull(minWidth, "minWidth");
+        Objects.requireNonNull(maxWidth, "maxWidth");
+        Objects.requireNonNull(orientation, "orientation");
+        Objects.requireNonNull(pointer, "pointer");
+    }
+
+    /** Whether it shows on a device of this kind, in a window of this size in dp, for this pointer. */
+    public boolean shows(String kind, double width, double height, Pointer with) {
+        Orientation held = width > height ? Orientation.LANDSCAPE : Orientation.PORTRAIT;
+        return (on.isEmpty() || on.contains(kind))
+                && !off.contains(kind)
+                && width >= minWidth.orElse(0.0)
+                && width < maxWidth.orElse(Double.MAX_VALUE)
+                && orientation.orElse(held) == held
+                && pointer.orElse(with) == with;
+    }
+}
