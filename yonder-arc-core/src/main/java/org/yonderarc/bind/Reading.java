@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.check.Check;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.MapValue;
@@ -32,13 +33,24 @@ public record Reading(Plan draft, List<Finding> findings, Set<String> dropped) {
             return read;
         }
         var all = new ArrayList<>(read.findings());
-        Check.plan(read.draft(), icons).stream()
+        boolean isWhole = !Finding.anyError(read.findings());
+        var noticed = isWhole ? Check.plan(read.draft(), icons) : Check.draft(read.draft(), icons);
+        noticed.stream()
+                .filter(finding -> !read.follows(finding))
                 .map(finding -> read.inTheFile(finding).locatedIn(root))
                 .forEach(all::add);
         all.sort((a, b) -> a.spot().line() != b.spot().line()
                 ? Integer.compare(a.spot().line(), b.spot().line())
                 : Integer.compare(a.spot().column(), b.spot().column()));
         return new Reading(read.draft(), all, read.dropped());
+    }
+
+    /** Whether a finding only repeats that {@code app} could not be read. */
+    private boolean follows(Finding finding) {
+        return finding.code() == Code.MISSING_START
+                && findings.stream()
+                        .anyMatch(other -> other.spot().pointer().startsWith("/app")
+                                || other.message().contains("\"app\""));
     }
 
     /** A finding about the draft, pointing into the file: behind a dropped list item, the numbers are higher there. */

@@ -31,34 +31,38 @@ final class BarRules {
     }
 
     static void clashes(Subject subject) {
-        Plan plan = subject.plan();
-        for (DeviceKind kind : plan.kinds()) {
-            var taken = new HashMap<String, List<Bar>>();
-            int index = 0;
-            for (Bar bar : plan.bars()) {
-                String pointer = subject.bar(index++);
-                Optional<Form> form = bar.form(kind.id()).filter(any -> mayShow(bar.visibility(), kind));
-                if (form.isPresent()) {
-                    List<Bar> before = taken.computeIfAbsent(edge(form.get()), none -> new ArrayList<>());
-                    before.stream()
-                            .filter(other -> meet(plan, bar, other))
-                            .findFirst()
-                            .ifPresent(other -> clash(subject, kind, form.get(), bar, other, pointer));
-                    before.add(bar);
-                }
+        List<Bar> bars = subject.plan().bars();
+        for (int i = 0; i < bars.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                clash(subject, bars.get(j), bars.get(i), subject.bar(i));
             }
         }
     }
 
-    private static void clash(Subject subject, DeviceKind kind, Form form, Bar bar, Bar other, String pointer) {
-        boolean isHeader = form instanceof Form.Top;
-        boolean nested = !bar.within().equals(other.within());
-        subject.tell(
-                isHeader && nested ? Code.TWO_HEADERS : Code.BAR_CLASH,
-                pointer,
-                "On a " + kind.id() + ", the bars \"" + other.id() + "\" and \"" + bar.id() + "\" both stand at the "
-                        + edge(form) + " edge.",
-                "Remove one of them, or let them show on different device kinds or screens.");
+    private static void clash(Subject subject, Bar other, Bar bar, String pointer) {
+        if (!meet(subject.plan(), bar, other)) {
+            return;
+        }
+        List<DeviceKind> kinds = subject.plan().kinds().stream()
+                .filter(kind -> edge(bar, kind).isPresent() && edge(bar, kind).equals(edge(other, kind)))
+                .toList();
+        if (!kinds.isEmpty()) {
+            String edge = edge(bar, kinds.get(0)).orElseThrow();
+            boolean isHeader = edge.equals("upper") && !bar.within().equals(other.within());
+            subject.tell(
+                    isHeader ? Code.TWO_HEADERS : Code.BAR_CLASH,
+                    pointer,
+                    "The bars \"" + other.id() + "\" and \"" + bar.id() + "\" both stand at the " + edge + " edge "
+                            + Subject.on(kinds) + ".",
+                    "Remove one of them, or let them show on different device kinds or screens.");
+        }
+    }
+
+    /** The edge at which a bar stands on a device kind, if it shows there. */
+    private static Optional<String> edge(Bar bar, DeviceKind kind) {
+        return bar.form(kind.id())
+                .filter(form -> mayShow(bar.visibility(), kind))
+                .map(BarRules::edge);
     }
 
     private static String edge(Form form) {
@@ -94,7 +98,9 @@ final class BarRules {
             String pointer = subject.bar(index++);
             var told = new ArrayList<Code>();
             for (DeviceKind kind : subject.plan().kinds()) {
-                bar.form(kind.id()).ifPresent(form -> form(subject, bar, form, kind, pointer, told));
+                bar.form(kind.id())
+                        .filter(form -> mayShow(bar.visibility(), kind))
+                        .ifPresent(form -> form(subject, bar, form, kind, pointer, told));
             }
         }
     }

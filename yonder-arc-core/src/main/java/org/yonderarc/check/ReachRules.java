@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -151,33 +152,34 @@ final class ReachRules {
 
     /** Each required screen or signal has an item on every device kind, in every situation. */
     static void required(Subject subject) {
-        Plan plan = subject.plan();
         int index = 0;
-        for (String required : plan.app().required()) {
-            String pointer = "/app/required/" + index++;
-            for (DeviceKind kind : plan.kinds()) {
-                List<Item> shown = shownOn(plan, kind).stream()
-                        .filter(item -> leadsTo(item, required))
-                        .toList();
-                boolean isStart = plan.app().start().equals(Optional.of(required));
-                if (shown.isEmpty() && !isStart) {
-                    subject.tell(
-                            Code.REQUIRED_MISSING,
-                            pointer,
-                            "No bar on a " + kind.id() + " has an item for \"" + required + "\".",
-                            "Add it to a menu that is shown on a " + kind.id() + ".");
-                } else {
-                    missedWhen(shown)
-                            .filter(condition -> Situations.any(condition, plan.initialFacts()))
-                            .ifPresent(condition -> subject.tell(
-                                    Code.REQUIRED_MISSING,
-                                    pointer,
-                                    "On a " + kind.id() + ", \"" + required + "\" can't be reached while "
-                                            + condition.text() + ".",
-                                    "Show an item for it then, too."));
-                }
+        for (String required : subject.plan().app().required()) {
+            Map<String, List<DeviceKind>> missing = new LinkedHashMap<>();
+            for (DeviceKind kind : subject.plan().kinds()) {
+                whenMissing(subject.plan(), required, kind)
+                        .ifPresent(when -> missing.computeIfAbsent(when, none -> new ArrayList<>())
+                                .add(kind));
             }
+            String pointer = "/app/required/" + index++;
+            missing.forEach((when, kinds) -> subject.tell(
+                    Code.REQUIRED_MISSING,
+                    pointer,
+                    "No bar leads to \"" + required + "\" " + Subject.on(kinds) + when + ".",
+                    "Add an item for it to a menu that shows then and there."));
         }
+    }
+
+    /** When a required screen or signal is out of reach: an empty text for always. */
+    private static Optional<String> whenMissing(Plan plan, String required, DeviceKind kind) {
+        List<Item> shown = shownOn(plan, kind).stream()
+                .filter(item -> leadsTo(item, required))
+                .toList();
+        if (shown.isEmpty()) {
+            return plan.app().start().equals(Optional.of(required)) ? Optional.empty() : Optional.of("");
+        }
+        return missedWhen(shown)
+                .filter(condition -> Situations.any(condition, plan.initialFacts()))
+                .map(condition -> " while " + condition.text());
     }
 
     private static Optional<Condition> missedWhen(List<Item> shown) {

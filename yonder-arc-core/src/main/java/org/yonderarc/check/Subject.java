@@ -8,6 +8,7 @@ import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
@@ -48,6 +49,16 @@ record Subject(Plan plan, IconNames icons, Consumer<Finding> findings) {
             }
         }
         return all;
+    }
+
+    /** The device kinds as a message says them: "on phone, tablet and desktop". */
+    static String on(List<DeviceKind> kinds) {
+        var out = new StringBuilder("on ");
+        for (int i = 0; i < kinds.size(); i++) {
+            out.append(i == 0 ? "" : i == kinds.size() - 1 ? " and " : ", ")
+                    .append(kinds.get(i).id());
+        }
+        return out.toString();
     }
 
     /** The pointer to a screen's key. */

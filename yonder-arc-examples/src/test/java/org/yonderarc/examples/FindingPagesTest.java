@@ -1,0 +1,63 @@
+package org.yonderarc.examples;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.files.FindingText;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SourceText;
+import org.yonderarc.finding.Code;
+
+/** Each code has a page whose wrong example has the finding, and whose right example has none at all. */
+class FindingPagesTest {
+    private static final Path DOCS = Path.of("../docs").toAbsolutePath().normalize();
+
+    @ParameterizedTest
+    @EnumSource(Code.class)
+    void theExamplesDoWhatThePageSays(Code code) throws Exception {
+        String page = Files.readString(DOCS.resolve("findings/" + code.id() + ".md"));
+        assertTrue(
+                page.startsWith(
+                        "# " + code.id() + "\n\nSeverity: " + code.severity().word() + ". " + code.why()),
+                page);
+        PlanFile wrong = check(block(page, "yaml wrong"));
+        assertTrue(wrong.findings().stream().anyMatch(finding -> finding.code() == code), () -> report(wrong));
+        assertTrue(wrong.findings().stream().allMatch(finding -> finding.spot().isLocated()), () -> report(wrong));
+        PlanFile right = check(block(page, "yaml"));
+        assertEquals(List.of(), right.findings(), () -> report(right));
+    }
+
+    @Test
+    void theListIsComplete() throws Exception {
+        String list = Files.readString(DOCS.resolve("findings.md"));
+        for (Code code : Code.values()) {
+            String row = "| [" + code.id() + "](findings/" + code.id() + ".md) | "
+                    + code.severity().word() + " | ";
+            assertTrue(list.contains(row + code.why() + " |"), code.id());
+        }
+    }
+
+    private static PlanFile check(String yaml) {
+        return PlanFile.read(new SourceText("example.yaml", yaml), new BundledIcons());
+    }
+
+    private static String report(PlanFile file) {
+        return FindingText.report(file, FindingText.Colours.NONE);
+    }
+
+    private static String block(String page, String language) {
+        Matcher block =
+                Pattern.compile("```" + language + "\n(.*?)```", Pattern.DOTALL).matcher(page);
+        assertTrue(block.find(), language);
+        return block.group(1);
+    }
+}
