@@ -21,6 +21,7 @@ import picocli.CommandLine.ParseResult;
             DrawCommand.class,
             WalkCommand.class,
             PageCommand.class,
+            SchemaCommand.class,
             DemoCommand.class,
         },
         footer = {

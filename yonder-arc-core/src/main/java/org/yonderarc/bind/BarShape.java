@@ -77,6 +77,9 @@ final class BarShape implements Kind<Bar> {
             context.of("\"forms\"").wrongType(value, "a map of device kinds", "Write \"forms: { phone: bottom }\".");
             return forms;
         }
+        if (map.entries().isEmpty()) {
+            context.badValue(value, "\"forms\" names no device kind", "Write \"forms: { phone: bottom }\".");
+        }
         for (MapValue.Entry entry : new Fields(map, context.of("\"forms\"")).byId("device kind")) {
             FormShape.KIND.read(entry.value(), context.of("form")).ifPresent(form -> forms.put(entry.key(), form));
         }
@@ -130,18 +133,24 @@ final class BarShape implements Kind<Bar> {
             for (FormShape<?> form : FormShape.ALL) {
                 variants.add(variant(form, definitions));
             }
-            var many = own.properties(definitions);
-            var forms = new LinkedHashMap<String, Value>();
-            forms.put("type", Trees.text("object"));
-            forms.put("propertyNames", Trees.map("pattern", Trees.text(CatalogKind.ID_PATTERN)));
-            forms.put("additionalProperties", FormShape.KIND.schema(definitions));
-            forms.put("minProperties", Trees.number(1));
-            forms.put(
-                    "description", Trees.text("The form on each device kind; on a kind without one it doesn't show."));
-            many.put("forms", Trees.map(forms));
-            variants.add(object(many, List.of("forms")));
+            Value any = FormShape.KIND.schema(definitions);
+            variants.add(object(many(any, definitions), List.of("forms", "menu")));
+            variants.add(object(many(FormShape.named("top").schema(definitions), definitions), List.of("forms")));
             return Trees.map("anyOf", Trees.list(variants));
         });
+    }
+
+    /** The keys of a bar with a form of this schema for each device kind. */
+    private LinkedHashMap<String, Value> many(Value form, Definitions definitions) {
+        var forms = new LinkedHashMap<String, Value>();
+        forms.put("type", Trees.text("object"));
+        forms.put("propertyNames", Trees.map("pattern", Trees.text(CatalogKind.ID_PATTERN)));
+        forms.put("additionalProperties", form);
+        forms.put("minProperties", Trees.number(1));
+        forms.put("description", Trees.text("The form on each device kind; on a kind without one it doesn't show."));
+        var properties = own.properties(definitions);
+        properties.put("forms", Trees.map(forms));
+        return properties;
     }
 
     private Value variant(FormShape<?> form, Definitions definitions) {

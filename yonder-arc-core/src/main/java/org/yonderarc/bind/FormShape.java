@@ -61,20 +61,11 @@ record FormShape<F extends Form>(String word, Class<F> type, F byDefault, Shape<
         @Override
         public Value schema(Definitions definitions) {
             return definitions.reference("form", () -> {
-                var variants = new java.util.ArrayList<Value>();
-                variants.add(Trees.map("enum", Trees.texts(words())));
-                for (FormShape<?> form : ALL) {
-                    MapValue object = form.shape.object(definitions);
-                    var properties = new LinkedHashMap<String, Value>();
-                    properties.put("form", Trees.map("const", Trees.text(form.word)));
-                    properties.putAll(form.shape.properties(definitions));
-                    var out = new LinkedHashMap<String, Value>();
-                    object.entries().forEach(entry -> out.put(entry.key(), entry.value()));
-                    out.put("properties", Trees.map(properties));
-                    out.put("required", Trees.texts(List.of("form")));
-                    variants.add(Trees.map(out));
-                }
-                return Trees.map("anyOf", Trees.list(variants));
+                return Trees.map(
+                        "anyOf",
+                        Trees.list(ALL.stream()
+                                .map(form -> form.schema(definitions))
+                                .toList()));
             });
         }
 
@@ -116,6 +107,20 @@ record FormShape<F extends Form>(String word, Class<F> type, F byDefault, Shape<
         var got = new Got("", outer.source(), outer.context().of(word + " bar"));
         shape.readFields(fields, got);
         return shape.made(got).map(form -> form);
+    }
+
+    /** The schema of this form: its word, or a map with the word under {@code form}. */
+    Value schema(Definitions definitions) {
+        return definitions.reference("form-" + word, () -> {
+            var properties = new LinkedHashMap<String, Value>();
+            properties.put("form", Trees.map("const", Trees.text(word)));
+            properties.putAll(shape.properties(definitions));
+            var object = new LinkedHashMap<String, Value>();
+            shape.object(definitions).entries().forEach(entry -> object.put(entry.key(), entry.value()));
+            object.put("properties", Trees.map(properties));
+            object.put("required", Trees.texts(List.of("form")));
+            return Trees.map("anyOf", Trees.list(List.of(Trees.map("const", Trees.text(word)), Trees.map(object))));
+        });
     }
 
     void writeBeside(Form form, LinkedHashMap<String, Value> out) {

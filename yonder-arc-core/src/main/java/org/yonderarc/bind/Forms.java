@@ -7,6 +7,11 @@ import org.yonderarc.plan.Form;
 final class Forms {
     private static final Kind<List<String>> IDS = Kinds.list(Basics.ID);
 
+    static final Shape<Form.Overflow> OVERFLOW = overflow();
+    static final Shape<Form.Floating> FLOATING = floating();
+    static final Shape<Form.Profile> PROFILE = profile();
+    static final Shape<Form.Header> HEADER = header();
+
     private Forms() {}
 
     static Shape<Form.Bottom> bottom() {
@@ -25,7 +30,7 @@ final class Forms {
                 "What happens to the items that don't fit: an overflow item, more rows, or scrolling.");
         var overflow = shape.field(
                 "overflow",
-                overflow(),
+                OVERFLOW,
                 Form.Bottom::overflow,
                 Form.Overflow.DEFAULT,
                 "The item that leads to those that don't fit.");
@@ -43,7 +48,7 @@ final class Forms {
                 "Where the icon stands, seen from its label.");
         var floating = shape.optional(
                 "floating",
-                floating(),
+                FLOATING,
                 Form.Bottom::floating,
                 "How it floats. Without it, it reaches from edge to edge.");
         return shape.makes(got -> new Form.Bottom(
@@ -95,7 +100,7 @@ final class Forms {
                 List.of(),
                 "The ids of up to three items that stand as buttons at its end.");
         var profile = shape.optional(
-                "profile", profile(), Form.Top::profile, "The picture of the person, with a text beside it.");
+                "profile", PROFILE, Form.Top::profile, "The picture of the person, with a text beside it.");
         var line = shape.field(
                 "line", Kinds.FLAG, Form.Top::line, Form.Top.DEFAULT.line(), "Whether a line closes it below.");
         var scrolling = shape.field(
@@ -152,7 +157,7 @@ final class Forms {
                 Form.Drawer::opens,
                 Form.Drawer.DEFAULT.opens(),
                 "How it opens: over the content, beside it, from beneath it; or it is kept open.");
-        var header = shape.optional("header", header(), Form.Drawer::header, "What stands at its head.");
+        var header = shape.optional("header", HEADER, Form.Drawer::header, "What stands at its head.");
         var footer = shape.field(
                 "footer", IDS, Form.Drawer::footer, List.of(), "The ids of the items that stand at its foot.");
         var width = shape.field(

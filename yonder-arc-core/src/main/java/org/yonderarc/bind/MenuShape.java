@@ -18,7 +18,7 @@ import org.yonderarc.tree.Value;
 
 /** The shapes of menus: items, sections and dividers. */
 final class MenuShape {
-    private static final Shape<Badge> BADGE = badge();
+    static final Shape<Badge> BADGE = badge();
     static final Shape<Item> ITEM = item();
     static final Shape<Entry.Section> SECTION = section();
 
@@ -176,6 +176,11 @@ final class MenuShape {
                 Item.Slot.AUTO,
                 "Whether it always stands in the bar, always in the overflow, or where there is room.");
         var visibility = Basics.visibility(shape, Item::visibility);
+        shape.schemaRule(
+                "oneOf",
+                Trees.list(Stream.of(screen, web, document, signal)
+                        .map(target -> Trees.map("required", Trees.texts(List.of(target.key()))))
+                        .toList()));
         return shape.shortForm(screen).mayMake(got -> {
             List<String> targets = Stream.of(screen, web, document, signal)
                     .filter(got::has)

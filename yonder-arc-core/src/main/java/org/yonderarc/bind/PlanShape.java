@@ -74,8 +74,8 @@ final class PlanShape {
         }
     };
 
-    private static final Shape<App> APP = app();
-    private static final Shape<Acceptance> ACCEPTANCE = acceptance();
+    static final Shape<App> APP = app();
+    static final Shape<Acceptance> ACCEPTANCE = acceptance();
     static final BarShape BAR = new BarShape();
     private static final Kind<List<Bar>> BARS = Kinds.list(BAR);
     static final Shape<Plan> PLAN = plan();

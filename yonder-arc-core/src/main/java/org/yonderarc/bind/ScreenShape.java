@@ -8,8 +8,8 @@ import org.yonderarc.plan.Wireframe;
 
 /** The shape of a screen and its sample content. */
 final class ScreenShape {
-    private static final Shape<Row> ROW = row();
-    private static final Shape<Wireframe> WIREFRAME = wireframe();
+    static final Shape<Row> ROW = row();
+    static final Shape<Wireframe> WIREFRAME = wireframe();
     static final Shape<Screen> SCREEN = screen();
 
     private ScreenShape() {}

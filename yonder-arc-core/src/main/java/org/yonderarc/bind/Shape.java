@@ -20,6 +20,7 @@ final class Shape<R> implements Kind<R> {
     private final String name;
     private final String doc;
     private final List<Field<R, ?>> fields = new ArrayList<>();
+    private final LinkedHashMap<String, Value> rules = new LinkedHashMap<>();
     private Optional<Field<R, ?>> shortField = Optional.empty();
     private Function<Got, Optional<R>> make;
 
@@ -68,6 +69,12 @@ final class Shape<R> implements Kind<R> {
     /** As {@link #makes}, for things that may be refused with a report. */
     Shape<R> mayMake(Function<Got, Optional<R>> maker) {
         make = maker;
+        return this;
+    }
+
+    /** Adds a rule to the schema that the keys alone can't say. */
+    Shape<R> schemaRule(String key, Value rule) {
+        rules.put(key, rule);
         return this;
     }
 
@@ -187,10 +194,17 @@ final class Shape<R> implements Kind<R> {
         return definitions.reference(name, () -> {
             MapValue object = object(definitions);
             return shortField
-                    .<Value>map(field -> Trees.map(
-                            "anyOf", Trees.list(List.of(object, field.kind().schema(definitions)))))
+                    .<Value>map(field -> anyOf(object, field, definitions))
                     .orElse(object);
         });
+    }
+
+    /** A map is always the long form, even where the short form could be a map too. */
+    private static Value anyOf(MapValue object, Field<?, ?> field, Definitions definitions) {
+        var brief = new LinkedHashMap<String, Value>();
+        brief.put("not", Trees.type("object"));
+        brief.put("allOf", Trees.list(List.of(field.kind().schema(definitions))));
+        return Trees.map("anyOf", Trees.list(List.of(object, Trees.map(brief))));
     }
 
     /** The schema of the long form. */
@@ -205,6 +219,7 @@ final class Shape<R> implements Kind<R> {
             out.put("required", Trees.texts(required));
         }
         out.put("additionalProperties", Trees.flag(false));
+        out.putAll(rules);
         return Trees.map(out);
     }
 

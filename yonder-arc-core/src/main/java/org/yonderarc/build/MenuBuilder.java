@@ -3,6 +3,7 @@ package org.yonderarc.build;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -40,8 +41,17 @@ public final class MenuBuilder {
 
     /** Adds a section with a heading. */
     public MenuBuilder section(String heading, UnaryOperator<MenuBuilder> define) {
+        return section(Trees.text(heading), define);
+    }
+
+    /** Adds a section with a heading in several languages, by language tag. */
+    public MenuBuilder section(Map<String, String> headings, UnaryOperator<MenuBuilder> define) {
+        return section(Texts.of(headings), define);
+    }
+
+    private MenuBuilder section(Value heading, UnaryOperator<MenuBuilder> define) {
         var section = new LinkedHashMap<String, Value>();
-        section.put("section", Trees.text(heading));
+        section.put("section", heading);
         section.put("items", define.apply(new MenuBuilder()).tree());
         entries.add(Trees.map(section));
         return this;

@@ -10,7 +10,8 @@ import java.util.function.Function;
  * A text that people read: the same in every language, or one for each.
  *
  * @param byLanguage the templates by language tag (BCP 47); a text that is the same in every language stands under the
- *     empty tag; never empty, in the order of the plan
+ *     empty tag; never empty, in the order of the plan,
+ *     which doesn't count in equality
  */
 public record Words(Map<String, Template> byLanguage) {
     /** The tag of a text that is the same in every language. */

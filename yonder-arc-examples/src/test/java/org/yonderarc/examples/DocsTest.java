@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.yonderarc.bind.PlanReference;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
@@ -62,6 +63,12 @@ class DocsTest {
             all.forEach(
                     picture -> assertTrue(readme.contains(picture.getFileName().toString()), picture.toString()));
         }
+    }
+
+    @Test
+    void theReferenceIsThatOfTheReader() throws Exception {
+        assertTrue(Files.readString(ROOT.resolve("docs/plan.md"))
+                .endsWith(PlanReference.markdown().stripTrailing() + "\n"));
     }
 
     @Test

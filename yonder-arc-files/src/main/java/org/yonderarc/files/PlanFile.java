@@ -3,6 +3,7 @@ package org.yonderarc.files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.bind.PlanSchema;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.check.IconNames;
@@ -50,5 +51,10 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
     /** The plan as JSON; reading it gives an equal plan. */
     public static String toJson(Plan plan) {
         return JsonText.write(PlanWriter.write(plan));
+    }
+
+    /** The JSON Schema (draft 2020-12) of plan files, for editors. */
+    public static String schema() {
+        return JsonText.write(PlanSchema.schema());
     }
 }

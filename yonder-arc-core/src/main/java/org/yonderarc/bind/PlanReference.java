@@ -1,0 +1,94 @@
+package org.yonderarc.bind;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.yonderarc.tree.FlagValue;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.NumberValue;
+import org.yonderarc.tree.TextValue;
+import org.yonderarc.tree.Value;
+
+/** The reference of plan files as Markdown, made from the shapes that the reader reads by. */
+public final class PlanReference {
+    private PlanReference() {}
+
+    /** A heading and a table of keys for each shape, in the order in which a plan is written. */
+    public static String markdown() {
+        var out = new StringBuilder();
+        for (Shape<?> shape : shapes()) {
+            out.append("### ").append(shape.name()).append("\n\n").append(shape.doc());
+            shape.shortField()
+                    .ifPresent(field ->
+                            out.append(" Short form: the `").append(field.key()).append("` alone."));
+            out.append("\n\n| key | takes | default | meaning |\n|---|---|---|---|\n");
+            shape.fields().forEach(field -> row(out, field));
+            out.append('\n');
+        }
+        return out.toString();
+    }
+
+    private static List<Shape<?>> shapes() {
+        return List.of(
+                PlanShape.PLAN,
+                PlanShape.APP,
+                ScreenShape.SCREEN,
+                ScreenShape.WIREFRAME,
+                ScreenShape.ROW,
+                MenuShape.ITEM,
+                MenuShape.BADGE,
+                MenuShape.SECTION,
+                PlanShape.BAR.ownShape(),
+                FormShape.named("bottom").shape(),
+                Forms.OVERFLOW,
+                Forms.FLOATING,
+                FormShape.named("top").shape(),
+                Forms.PROFILE,
+                FormShape.named("rail").shape(),
+                FormShape.named("drawer").shape(),
+                Forms.HEADER,
+                PlanShape.ACCEPTANCE);
+    }
+
+    private static <R, T> void row(StringBuilder out, Field<R, T> field) {
+        out.append("| `")
+                .append(field.key())
+                .append("` | ")
+                .append(field.kind().takes())
+                .append(" | ")
+                .append(field.isRequired() ? "required" : defaultOf(field))
+                .append(" | ")
+                .append(field.doc())
+                .append(" |\n");
+    }
+
+    /** The default as a plan would write it; nothing where it is nothing, or follows from the id. */
+    private static <R, T> String defaultOf(Field<R, T> field) {
+        if (field.kind() instanceof OptionalKind) {
+            return "";
+        }
+        T first = field.fallback().apply("a");
+        if (!first.equals(field.fallback().apply("b"))) {
+            return "from the id";
+        }
+        Value value = field.kind().write(first);
+        if (value instanceof TextValue text) {
+            return text.text().isEmpty() ? "" : "`" + text.text() + "`";
+        }
+        if (value instanceof NumberValue number) {
+            return "`" + NumberValue.plain(number.number()) + "`";
+        }
+        if (value instanceof FlagValue flag) {
+            return "`" + flag.on() + "`";
+        }
+        if (value instanceof MapValue map && !map.entries().isEmpty()) {
+            return map.entries().stream()
+                    .map(entry -> "`" + entry.key() + ": " + text(entry.value()) + "`")
+                    .collect(Collectors.joining(" "));
+        }
+        return "none";
+    }
+
+    private static String text(Value scalar) {
+        return scalar instanceof NumberValue number ? NumberValue.plain(number.number()) : "...";
+    }
+}

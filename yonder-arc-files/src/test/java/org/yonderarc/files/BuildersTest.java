@@ -1,0 +1,144 @@
+package org.yonderarc.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.build.PlanException;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.plan.Badge;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Target;
+import org.yonderarc.plan.Visibility;
+import org.yonderarc.plan.Wireframe;
+
+/** The builders say everything that a file can say. */
+class BuildersTest {
+    @Test
+    void theBuildersGiveThePlanThatHasEveryKey() throws Exception {
+        Plan built = PlanBuilder.app("Brinelight")
+                .start("tides")
+                .languages("en", "de")
+                .required("settings", "sign-out")
+                .links("geo")
+                .kind("phone", 0)
+                .kind("tablet", 600)
+                .kind("desktop", 1024)
+                .fact("signed-in", false)
+                .fact("drafts", 2)
+                .fact("observer", "Guest")
+                .screen("tides", screen -> screen.title(Map.of("en", "Tides", "de", "Gezeiten"))
+                        .icon("droplet")
+                        .path("/today")
+                        .wireframe(Wireframe.Kind.CHART))
+                .screen("surveys", screen -> screen.title("Surveys")
+                        .icon("clipboard-list")
+                        .wireframe(Wireframe.Kind.LIST)
+                        .row("Plain", "", "")
+                        .row("Gull Point", "Draft", "Today", "survey?survey=41"))
+                .screen("survey", screen -> screen.title("Survey {survey}")
+                        .under("surveys")
+                        .path("/surveys/{survey}")
+                        .picture("pictures/survey.png"))
+                .screen("crew", screen -> screen.icon("user").needs("signed-in and drafts >= 0", "sign-in"))
+                .screen("sign-in", screen -> screen.noBars())
+                .screen("settings", screen -> screen.icon("settings").bars("main", "head"))
+                .menu("main", menu -> menu.item("tides")
+                        .item("surveys", item -> item.id("log")
+                                .label("Log")
+                                .shortLabel("L")
+                                .spoken("The log")
+                                .badge("drafts", Badge.Style.DOT, 9))
+                        .divider()
+                        .section(Map.of("en", "Crew", "de", "Leute"), section -> section.item(
+                                        "crew", item -> item.icon("user")
+                                                .selectedIcon("star")
+                                                .when("signed-in")
+                                                .enabled("drafts < 100")
+                                                .slot(Item.Slot.OVERFLOW))
+                                .item("settings", item -> item.on("phone", "tablet")
+                                        .off("desktop")
+                                        .minWidth(100)
+                                        .maxWidth(900)))
+                        .web("https://tables.example/tides", item -> item.label("Tide tables")
+                                .icon("table")
+                                .opens(Target.Opens.INSIDE)
+                                .orientation(Visibility.Orientation.LANDSCAPE))
+                        .document(
+                                "papers/rules.pdf", item -> item.label("Rules").pointer(Visibility.Pointer.FINE))
+                        .signal("sign-out", item -> item))
+                .bar(bar -> bar.menu("main")
+                        .form(
+                                "phone",
+                                FormBuilder.bottom()
+                                        .most(4)
+                                        .whenFull(Form.WhenFull.OVERFLOW)
+                                        .overflow("Further", "menu-2")
+                                        .labels(Form.Labels.SELECTED)
+                                        .icons(Form.IconSide.BEFORE)
+                                        .floating(12, 20, false))
+                        .form(
+                                "tablet",
+                                FormBuilder.rail()
+                                        .labels(Form.Labels.NONE)
+                                        .narrow(true)
+                                        .action("log")
+                                        .items(Form.Side.CENTER)
+                                        .line(true))
+                        .form(
+                                "desktop",
+                                FormBuilder.drawer()
+                                        .opens(Form.Opening.KEPT)
+                                        .header("pictures/crew.png", "{observer}", "On the shore")
+                                        .footer("sign-out")
+                                        .width(280)
+                                        .collapsed(72)))
+                .bar(bar -> bar.id("head")
+                        .within("tides")
+                        .form(FormBuilder.top()
+                                .title(Form.TitleKind.LOGO)
+                                .items(Form.Side.START)
+                                .actions("settings")
+                                .profile("pictures/me.png", "{observer}")
+                                .line(false)
+                                .scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.id("low")
+                        .menu("main")
+                        .on("desktop")
+                        .pointer(Visibility.Pointer.FINE)
+                        .form(FormBuilder.bottom()))
+                .accept("unused-fact", "/facts/observer", "It comes in spring")
+                .build();
+        try (var in = BuildersTest.class.getResourceAsStream("everything.yaml")) {
+            var source = new SourceText("everything.yaml", new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            assertEquals(PlanFile.read(source, IconNames.ANY).plan().orElseThrow(), built);
+        }
+    }
+
+    @Test
+    void whatABuiltPlanHoldsCannotBeChangedThroughItsBuilder() {
+        var builder = PlanBuilder.app("A").start("a").screen("a");
+        Plan first = builder.build();
+        Plan second = builder.screen("b").build();
+        assertEquals(1, first.screens().list().size());
+        assertEquals(2, second.screens().list().size());
+        assertThrows(UnsupportedOperationException.class, () -> first.bars().clear());
+    }
+
+    @Test
+    void aKeyThatAFormDoesNotTakeIsReportedAsInAFile() {
+        var wrong = assertThrows(PlanException.class, () -> PlanBuilder.app("A")
+                .start("a")
+                .screen("a")
+                .bar(bar -> bar.form(FormBuilder.top().narrow(true)))
+                .build());
+        assertTrue(wrong.getMessage().contains("unknown-key at /bars/0/narrow"), wrong.getMessage());
+    }
+}

@@ -1,0 +1,126 @@
+package org.yonderarc.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+import org.yonderarc.bind.PlanReader;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.plan.Plan;
+
+/** The schema and the reader agree, on a plan with every key and on every way of spoiling one value of it. */
+class SchemaTest {
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private final JsonSchema schema =
+            JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(PlanFile.schema());
+
+    private static Plan everything() throws Exception {
+        try (var in = SchemaTest.class.getResourceAsStream("everything.yaml")) {
+            String yaml = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            PlanFile read = PlanFile.read(new SourceText("everything.yaml", yaml), IconNames.ANY);
+            return read.plan()
+                    .orElseThrow(() -> new AssertionError(FindingText.report(read, FindingText.Colours.NONE)));
+        }
+    }
+
+    @Test
+    void theSchemaItselfIsValid() throws Exception {
+        JsonSchema meta = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(java.net.URI.create("https://json-schema.org/draft/2020-12/schema"));
+        assertEquals(List.of(), List.copyOf(meta.validate(JSON.readTree(PlanFile.schema()))));
+    }
+
+    @Test
+    void aPlanWithEveryKeyIsWrittenWithoutLoss() throws Exception {
+        Plan plan = everything();
+        for (SourceText text : List.of(
+                new SourceText("p.yaml", PlanFile.toYaml(plan)), new SourceText("p.json", PlanFile.toJson(plan)))) {
+            PlanFile again = PlanFile.read(text, IconNames.ANY);
+            assertEquals(plan, again.plan().orElseThrow(), text::text);
+        }
+    }
+
+    @Test
+    void agreesWithTheReaderOnRightAndWrongPlans() throws Exception {
+        JsonNode right = JSON.readTree(PlanFile.toJson(everything()));
+        assertEquals(List.of(), List.copyOf(schema.validate(right)));
+        var disagreements = new ArrayList<String>();
+        int[] cases = new int[2];
+        spoiled(right, "", wrong -> {
+            boolean fits = schema.validate(wrong.plan).isEmpty();
+            boolean reads = reads(wrong.plan);
+            cases[fits ? 1 : 0]++;
+            // A text may break a grammar that a regular expression can't tell; everything else must agree.
+            boolean looser = fits && !reads && wrong.what.endsWith("\"###\"");
+            if (fits != reads && !looser) {
+                disagreements.add(
+                        wrong.what + (fits ? ": only the schema accepts it" : ": only the reader accepts it"));
+            }
+        });
+        assertEquals(List.of(), disagreements);
+        assertTrue(
+                cases[0] > 500 && cases[1] > 50, "many wrong plans and many right ones: " + cases[0] + ", " + cases[1]);
+    }
+
+    @Test
+    void theCopyInTheDocsIsCurrent() throws Exception {
+        assertEquals(PlanFile.schema(), Files.readString(Path.of("../docs/plan.schema.json")));
+    }
+
+    private record Spoiled(String what, JsonNode plan) {}
+
+    private static boolean reads(JsonNode plan) {
+        try {
+            return !Finding.anyError(
+                    PlanReader.read(JsonTree.parse(plan.toString())).findings());
+        } catch (ParseTrouble impossible) {
+            throw new AssertionError(impossible);
+        }
+    }
+
+    /** Every copy of {@code root} in which one value is replaced or removed, or one key is added. */
+    private static void spoiled(JsonNode root, String at, Consumer<Spoiled> take) throws Exception {
+        JsonNode here = root.at(at);
+        if (here instanceof ObjectNode object) {
+            JsonNode more = root.deepCopy();
+            ((ObjectNode) more.at(at)).put("zzz-not-a-key", 1);
+            take.accept(new Spoiled(at + " gets a key", more));
+            for (String key : (Iterable<String>) object::fieldNames) {
+                String below = at + "/" + key.replace("~", "~0").replace("/", "~1");
+                JsonNode less = root.deepCopy();
+                ((ObjectNode) less.at(at)).remove(key);
+                take.accept(new Spoiled(below + " removed", less));
+                for (String value : List.of("42", "-1", "true", "\"###\"", "\"all\"", "[]", "{}", "null")) {
+                    JsonNode other = root.deepCopy();
+                    ((ObjectNode) other.at(at)).set(key, JSON.readTree(value));
+                    take.accept(new Spoiled(below + " = " + value, other));
+                }
+                spoiled(root, below, take);
+            }
+        } else if (here instanceof ArrayNode array) {
+            for (int i = 0; i < array.size(); i++) {
+                for (String value : List.of("42", "true", "\"###\"", "[]", "{}", "null")) {
+                    JsonNode other = root.deepCopy();
+                    ((ArrayNode) other.at(at)).set(i, JSON.readTree(value));
+                    take.accept(new Spoiled(at + "/" + i + " = " + value, other));
+                }
+                spoiled(root, at + "/" + i, take);
+            }
+        }
+    }
+}
