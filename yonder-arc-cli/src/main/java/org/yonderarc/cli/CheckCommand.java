@@ -1,18 +1,29 @@
 package org.yonderarc.cli;
 
 import java.util.concurrent.Callable;
+import org.yonderarc.files.FindingJson;
+import org.yonderarc.files.FindingSarif;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.finding.Severity;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 @Command(
         name = "check",
         description = "Finds the problems in a plan.",
         mixinStandardHelpOptions = true,
-        footer = {"", "Example:", "  yonder check brinelight.yaml"})
+        sortOptions = false,
+        footer = {
+            "",
+            "Examples:",
+            "  yonder check brinelight.yaml",
+            "  yonder check brinelight.yaml --strict --sarif > findings.sarif",
+        })
 final class CheckCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -20,10 +31,28 @@ final class CheckCommand implements Callable<Integer> {
     @Mixin
     private PlanArgument plan;
 
+    @ArgGroup(exclusive = true)
+    private Output output = new Output();
+
+    @Option(names = "--strict", description = "Warnings count as errors.")
+    private boolean strict;
+
+    private static final class Output {
+        @Option(names = "--json", description = "The findings as JSON.")
+        private boolean json;
+
+        @Option(names = "--sarif", description = "The findings as SARIF 2.1.0, for code hosts and editors.")
+        private boolean sarif;
+    }
+
     @Override
     public Integer call() throws Exception {
         PlanFile read = plan.read();
-        spec.commandLine().getOut().print(FindingText.report(read, Terminal.colours()));
-        return read.plan().isPresent() ? Main.FINE : Main.PLAN_HAS_ERRORS;
+        String report = output.json
+                ? FindingJson.report(read)
+                : output.sarif ? FindingSarif.report(read) : FindingText.report(read, Terminal.colours());
+        spec.commandLine().getOut().print(report);
+        boolean fails = read.plan().isEmpty() || strict && read.count(Severity.WARNING) > 0;
+        return fails ? Main.PLAN_HAS_ERRORS : Main.FINE;
     }
 }

@@ -15,4 +15,9 @@ public enum Severity {
     public String word() {
         return name().toLowerCase(Locale.ROOT);
     }
+
+    /** The word for several: "errors", "warnings", "advice". */
+    public String plural() {
+        return this == ADVICE ? word() : word() + "s";
+    }
 }

@@ -39,15 +39,10 @@ public final class FindingText {
                                     + count(plan.bars().size(), "bar") + ")")
                             .orElse("");
         }
-        long errors = count(file, Severity.ERROR);
-        long warnings = count(file, Severity.WARNING);
-        return file.source().name() + ": " + count((int) errors, "error") + ", " + count((int) warnings, "warning");
-    }
-
-    private static long count(PlanFile file, Severity severity) {
-        return file.findings().stream()
-                .filter(finding -> finding.severity() == severity)
-                .count();
+        int advice = file.count(Severity.ADVICE);
+        return file.source().name() + ": " + count(file.count(Severity.ERROR), "error") + ", "
+                + count(file.count(Severity.WARNING), "warning")
+                + (advice > 0 ? ", " + count(advice, "piece") + " of advice" : "");
     }
 
     private static String count(int number, String noun) {

@@ -8,6 +8,7 @@ import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.Severity;
 import org.yonderarc.plan.Plan;
 
 /**
@@ -41,6 +42,13 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
         } catch (ParseTrouble trouble) {
             return new PlanFile(source, List.of(trouble.finding()), Optional.empty());
         }
+    }
+
+    /** How many findings there are of a severity. */
+    public int count(Severity severity) {
+        return (int) findings.stream()
+                .filter(finding -> finding.severity() == severity)
+                .count();
     }
 
     /** The plan as YAML; reading it gives an equal plan. */
