@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.examples.Brinelight;
 
 class CommandTest {
@@ -114,6 +115,37 @@ class CommandTest {
         assertTrue(out.toString().contains("40 pictures in " + made.resolve("screens")), out.toString());
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"bottom", "drawer", "wide"})
+    void newPlansCheckCleanAndKeepWhatIsThere(String arrangement) throws Exception {
+        Path file = folder.resolve("shore.yaml");
+        assertEquals(0, yonder("new", "Shore Walks: 2", "--as", arrangement, "-o", file.toString()), err::toString);
+        assertEquals(0, yonder("check", file.toString(), "--strict"));
+        assertTrue(out.toString().contains("nothing to report"), out.toString());
+        assertTrue(Files.readString(file).contains("{ name: \"Shore Walks: 2\""));
+        assertEquals(2, yonder("new", "Other", "-o", file.toString()));
+        assertTrue(err.toString().contains("exists already"), err.toString());
+    }
+
+    @Test
+    void iconsAreFoundByMeaning() {
+        assertEquals(0, yonder("icons", "money", "--twins"));
+        assertTrue(out.toString().lines().allMatch(line -> line.contains("filled twin")), out.toString());
+        assertTrue(out.toString().contains("coin"), out.toString());
+        assertEquals(0, yonder("icons", "shoar"));
+        assertTrue(out.toString().contains("No icon means \"shoar\". Did you mean"), out.toString());
+    }
+
+    @Test
+    void checkWritesForProgramsAndIsStrictWhenAsked() throws Exception {
+        Path odd =
+                Files.writeString(folder.resolve("odd.yaml"), Brinelight.yaml().replace("    - species\n", ""));
+        assertEquals(0, yonder("check", odd.toString(), "--json"));
+        assertTrue(out.toString().contains("\"code\" : \"unreachable-screen\""), out.toString());
+        assertEquals(1, yonder("check", odd.toString(), "--sarif", "--strict"));
+        assertTrue(out.toString().contains("\"version\" : \"2.1.0\""), out.toString());
+    }
+
     /** Arguments with {@code P} for a good plan and {@code D} for the folder; then the message. */
     @ParameterizedTest
     @CsvSource(
@@ -140,6 +172,9 @@ class CommandTest {
                 "walk P choose:survys          | There is no item \"survys\". Did you mean \"surveys\"",
                 "page P -o D/a.txt             | a page's name ends in .html",
                 "demo -o P                     | the folder can't be made",
+                "check P --json --sarif        | mutually exclusive",
+                "new Shore --as rial           | there is no arrangement \"rial\"",
+                "icons water --most 0          | --most: 0 is outside of 1 to 500",
             })
     void mistakesGetAMessageAndTheStatusTwo(String arguments, String message) throws Exception {
         String[] words = arguments == null

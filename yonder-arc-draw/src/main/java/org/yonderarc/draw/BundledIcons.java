@@ -14,7 +14,10 @@ import org.yonderarc.check.IconNames;
 
 /** The open icon set that comes with the library: outlines, and filled twins of many. Thread-safe. */
 public final class BundledIcons implements IconNames {
-    private static final String ROOT = "META-INF/resources/webjars/tabler__icons/3.35.0/icons/";
+    /** Where the package keeps its files; the version is that of the dependency. */
+    static final String PACKAGE = "META-INF/resources/webjars/tabler__icons/3.35.0/";
+
+    private static final String ROOT = PACKAGE + "icons/";
 
     private final Map<String, Optional<IconArt>> loaded = new ConcurrentHashMap<>();
 

@@ -1,0 +1,81 @@
+package org.yonderarc.cli;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Ids;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "new",
+        description = "Writes a plan to start from, with comments.",
+        mixinStandardHelpOptions = true,
+        sortOptions = false,
+        footer = {
+            "",
+            "Arrangements:",
+            "  bottom   a bottom bar with four items",
+            "  drawer   a drawer with sections, and a sign-in",
+            "  wide     one menu: bottom bar on phones, rail on tablets, drawer on desktops",
+            "",
+            "Example:",
+            "  yonder new \"Shore Walks\" --as wide",
+        })
+final class NewCommand implements Callable<Integer> {
+    /** The arrangements, the usual one first. */
+    static final List<String> ARRANGEMENTS = List.of("bottom", "drawer", "wide");
+
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "NAME", description = "The app's name, as people read it.")
+    private String name;
+
+    @Option(names = "--as", paramLabel = "ARRANGEMENT", description = "bottom (default), drawer or wide.")
+    private String arrangement = ARRANGEMENTS.get(0);
+
+    @Option(
+            names = {"-o", "--output"},
+            paramLabel = "FILE",
+            description = "The plan file. Default: the name in lower case, with .yaml.")
+    private Optional<Path> output = Optional.empty();
+
+    @Override
+    public Integer call() throws Exception {
+        if (!ARRANGEMENTS.contains(arrangement)) {
+            throw new Refusal("there is no arrangement \"" + arrangement + "\". "
+                    + Suggestion.sentence(
+                            arrangement, ARRANGEMENTS, "Choose " + Suggestion.choice(ARRANGEMENTS) + "."));
+        }
+        if (name.isBlank() || name.chars().anyMatch(c -> Character.isISOControl(c) || c == '"' || c == '\\')) {
+            throw new Refusal("\"" + name + "\" is no name for an app. Write one without quotes and backslashes.");
+        }
+        Path file = output.orElse(Path.of(Ids.slug(name) + ".yaml"));
+        if (Files.exists(file)) {
+            throw new Refusal(file + ": this file exists already, and is left as it is. Name another with -o.");
+        }
+        SafeFile.write(file, plan(name, arrangement, file.getFileName().toString()));
+        spec.commandLine().getOut().println("Wrote " + file + ". Next: yonder page " + file + " -o prototype.html");
+        return Main.FINE;
+    }
+
+    /** The text of a starter plan. */
+    static String plan(String name, String arrangement, String file) throws IOException {
+        try (InputStream in = NewCommand.class.getResourceAsStream(arrangement + ".yaml")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .replace("{{name}}", name)
+                    .replace("{{file}}", file);
+        }
+    }
+}

@@ -1,0 +1,109 @@
+package org.yonderarc.draw;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonToken;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.TreeSet;
+import org.yonderarc.finding.Suggestion;
+
+/** Finds icons of the bundled set by what they mean: by their names, and by the words that the set files them under. */
+public final class IconSearch {
+    private final List<Entry> entries = new ArrayList<>();
+
+    /** An icon and the words for it. */
+    private record Entry(String name, String category, List<String> words) {
+        /** How well a word fits: the name itself, a part of it, a word for it, its category, the start of any. */
+        int score(String word) {
+            if (name.equals(word)) {
+                return 100;
+            }
+            List<String> parts = List.of(name.split("-"));
+            if (parts.contains(word)) {
+                return 60 - parts.size();
+            }
+            if (words.contains(word)) {
+                return 50 - parts.size();
+            }
+            if (category.equals(word)) {
+                return 30 - parts.size();
+            }
+            boolean starts = parts.stream().anyMatch(part -> part.startsWith(word))
+                    || words.stream().anyMatch(tag -> tag.startsWith(word));
+            return starts && word.length() > 2 ? 15 - parts.size() : 0;
+        }
+    }
+
+    /**
+     * An icon that was found.
+     *
+     * @param name its name
+     * @param category what the set files it under, in lower case; may be empty
+     * @param words other words for it, in lower case; may be empty
+     */
+    public record Found(String name, String category, List<String> words) {}
+
+    /** Reads the words of the bundled set; takes some tens of milliseconds. */
+    public IconSearch() {
+        String path = BundledIcons.PACKAGE + "icons.json";
+        try (InputStream in = IconSearch.class.getClassLoader().getResourceAsStream(path);
+                JsonParser json = new JsonFactory().createParser(in)) {
+            json.nextToken();
+            while (json.nextToken() == JsonToken.FIELD_NAME) {
+                String name = json.currentName();
+                json.nextToken();
+                entries.add(entry(name, json));
+            }
+        } catch (IOException failed) {
+            throw new UncheckedIOException("the words of the bundled icons can't be read", failed);
+        }
+    }
+
+    private static Entry entry(String name, JsonParser json) throws IOException {
+        String category = "";
+        var words = new ArrayList<String>();
+        while (json.nextToken() == JsonToken.FIELD_NAME) {
+            String field = json.currentName();
+            json.nextToken();
+            if (field.equals("category")) {
+                category = json.getValueAsString("").toLowerCase(Locale.ROOT);
+            } else if (field.equals("tags")) {
+                while (json.nextToken() != JsonToken.END_ARRAY) {
+                    words.add(json.getText().toLowerCase(Locale.ROOT));
+                }
+            } else {
+                json.skipChildren();
+            }
+        }
+        return new Entry(name, category, words);
+    }
+
+    /** The icons for a word, best first, at most {@code most}; may be empty. */
+    public List<Found> find(String word, int most) {
+        String wanted = word.strip().toLowerCase(Locale.ROOT);
+        record Scored(Entry entry, int score) {}
+        return entries.stream()
+                .map(entry -> new Scored(entry, entry.score(wanted)))
+                .filter(scored -> scored.score > 0)
+                .sorted(Comparator.comparingInt(Scored::score).reversed().thenComparing(scored -> scored.entry.name))
+                .limit(most)
+                .map(scored -> new Found(scored.entry.name, scored.entry.category, scored.entry.words))
+                .toList();
+    }
+
+    /** Words that are written like {@code word} and that icons are filed under, best first. */
+    public List<String> near(String word) {
+        var known = new TreeSet<String>();
+        entries.forEach(entry -> {
+            known.addAll(entry.words);
+            known.addAll(List.of(entry.name.split("-")));
+        });
+        return Suggestion.near(word.strip().toLowerCase(Locale.ROOT), known, 3);
+    }
+}
