@@ -133,11 +133,12 @@ final class ReachRules {
 
     static void deadEnds(Subject subject) {
         Plan plan = subject.plan();
+        var gates = new HashSet<String>();
+        plan.screens().forEach(screen -> screen.otherwise().ifPresent(gates::add));
         for (Screen screen : plan.screens()) {
             boolean leads =
                     screen.wireframe().rows().stream().anyMatch(row -> row.to().isPresent());
-            boolean isGate =
-                    plan.screens().stream().anyMatch(other -> other.otherwise().equals(Optional.of(screen.id())));
+            boolean isGate = gates.contains(screen.id());
             boolean hasBar = plan.bars().stream().anyMatch(bar -> screen.bars().shows(bar.id()));
             // A gate is left when the condition that led there comes true.
             if (!hasBar && !leads && !isGate) {

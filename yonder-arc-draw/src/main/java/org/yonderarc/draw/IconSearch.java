@@ -10,11 +10,27 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.TreeSet;
 import org.yonderarc.finding.Suggestion;
 
 /** Finds icons of the bundled set by what they mean: by their names, and by the words that the set files them under. */
 public final class IconSearch {
+    /** Words that people look for and the set doesn't know, each with words that it does know. */
+    private static final Map<String, List<String>> ALSO = Map.ofEntries(
+            Map.entry("shore", List.of("beach", "wave", "ocean", "sea")),
+            Map.entry("coast", List.of("beach", "wave", "ocean", "sea")),
+            Map.entry("tide", List.of("wave", "water", "moon")),
+            Map.entry("crew", List.of("users", "people", "friends")),
+            Map.entry("team", List.of("users", "people", "friends")),
+            Map.entry("survey", List.of("clipboard", "checklist", "form")),
+            Map.entry("preferences", List.of("settings", "adjustments")),
+            Map.entry("profile", List.of("user", "account")),
+            Map.entry("quit", List.of("logout", "exit")),
+            Map.entry("notes", List.of("note", "notebook")),
+            Map.entry("payments", List.of("payment", "money")),
+            Map.entry("species", List.of("animal", "plant", "fish")));
+
     private final List<Entry> entries = new ArrayList<>();
 
     /** An icon and the words for it. */
@@ -25,6 +41,10 @@ public final class IconSearch {
                 return 100;
             }
             List<String> parts = List.of(name.split("-"));
+            if (parts.contains("off") && !word.equals("off")) {
+                // The struck-out variants mean the opposite.
+                return 0;
+            }
             if (parts.contains(word)) {
                 return 60 - parts.size();
             }
@@ -88,8 +108,11 @@ public final class IconSearch {
     public List<Found> find(String word, int most) {
         String wanted = word.strip().toLowerCase(Locale.ROOT);
         record Scored(Entry entry, int score) {}
+        var all = new ArrayList<>(List.of(wanted));
+        all.addAll(ALSO.getOrDefault(wanted, List.of()));
         return entries.stream()
-                .map(entry -> new Scored(entry, entry.score(wanted)))
+                .map(entry -> new Scored(
+                        entry, all.stream().mapToInt(entry::score).max().orElse(0)))
                 .filter(scored -> scored.score > 0)
                 .sorted(Comparator.comparingInt(Scored::score).reversed().thenComparing(scored -> scored.entry.name))
                 .limit(most)
