@@ -12,7 +12,7 @@ import org.teavm.jso.dom.xml.Element;
 import org.teavm.jso.dom.xml.Node;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextLine;
-import org.yonderarc.scene.Colour;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.Decimals;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;

@@ -9,6 +9,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.View;
@@ -103,7 +104,7 @@ final class Player {
 
     private void paint() {
         Device device = device();
-        Palette palette = Page.prefersDark() ? Palette.DARK : Palette.LIGHT;
+        Palette palette = Palette.of(walk.plan().theme(), Page.prefersDark() ? Scheme.DARK : Scheme.LIGHT);
         Scene scene = new View(walk, device, palette, measure).scene(state);
         painter.paint(scene);
         document.setTitle(scene.title());

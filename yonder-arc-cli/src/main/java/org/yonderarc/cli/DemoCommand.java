@@ -15,6 +15,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Row;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
@@ -79,7 +80,8 @@ final class DemoCommand implements Callable<Integer> {
         int count = 0;
         for (Screen screen : walk.plan().screens()) {
             State state = walk.arriveAt(walk.start(), example(walk.plan(), screen));
-            for (Palette palette : Palette.SCHEMES) {
+            for (Scheme scheme : Scheme.values()) {
+                var palette = Palette.of(walk.plan().theme(), scheme);
                 Scene scene = new View(walk, Device.PHONE, palette, studio.measure()).scene(state);
                 String name = screen.id() + "-" + palette.scheme();
                 SafeFile.write(screens.resolve(name + ".png"), studio.png(scene, 2));

@@ -1,5 +1,6 @@
 package org.yonderarc.cli;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
@@ -7,6 +8,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.View;
 import org.yonderarc.walk.State;
@@ -26,7 +28,7 @@ final class LookOptions {
     private String device = Device.PHONE.id();
 
     @Option(names = "--scheme", paramLabel = "NAME", description = "light (default) or dark.")
-    private String scheme = Palette.LIGHT.scheme();
+    private String scheme = Scheme.LIGHT.word();
 
     @Option(names = "--tell", paramLabel = "FACT=VALUE", description = "The value of a fact; may be given many times.")
     private List<String> facts = List.of();
@@ -35,11 +37,11 @@ final class LookOptions {
         Device on = Device.preset(device)
                 .orElseThrow(() -> new Refusal("there is no device \"" + device + "\". "
                         + Suggestion.sentence(device, Device.presetNames(), choose(Device.presetNames()))));
-        List<String> schemes = Palette.SCHEMES.stream().map(Palette::scheme).toList();
-        Palette palette = Palette.scheme(scheme)
+        List<String> schemes = Arrays.stream(Scheme.values()).map(Scheme::word).toList();
+        Scheme chosen = Scheme.of(scheme)
                 .orElseThrow(() -> new Refusal("there is no scheme \"" + scheme + "\". "
                         + Suggestion.sentence(scheme, schemes, choose(schemes))));
-        return new View(walk, on, palette, measure);
+        return new View(walk, on, Palette.of(walk.plan().theme(), chosen), measure);
     }
 
     State state(Walk walk) throws Refusal {

@@ -31,6 +31,8 @@ public final class PlanReference {
         return List.of(
                 PlanShape.PLAN,
                 PlanShape.APP,
+                ThemeShape.THEME,
+                ThemeShape.COLOURS,
                 ScreenShape.SCREEN,
                 ScreenShape.WIREFRAME,
                 ScreenShape.ROW,

@@ -12,6 +12,7 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.TextValue;
@@ -146,6 +147,12 @@ final class PlanShape {
                 plan -> Plan.FORMAT,
                 "The version of the plan format, " + Plan.FORMAT + ".");
         var app = shape.required("app", APP, Plan::app, "What the plan is of.");
+        var theme = shape.field(
+                "theme",
+                ThemeShape.THEME,
+                Plan::theme,
+                Theme.DEFAULT,
+                "Its colours. Default: calm ones that pass the check.");
         var kinds = shape.field(
                 "kinds",
                 Kinds.catalog("device kind", DEVICE_KIND),
@@ -185,6 +192,7 @@ final class PlanShape {
         // A draft for the check is wanted even where required keys are missing.
         return shape.makes(got -> new Plan(
                 got.has(app) ? got.get(app) : new App("App", Optional.empty(), List.of(), List.of(), List.of()),
+                got.get(theme),
                 got.get(kinds),
                 got.get(facts),
                 got.has(screens) ? got.get(screens) : Catalog.of(List.<Screen>of()),

@@ -9,6 +9,8 @@ import java.util.function.UnaryOperator;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.Trees;
@@ -32,6 +34,7 @@ import org.yonderarc.tree.Value;
  */
 public final class PlanBuilder {
     private final AppBuilder app = new AppBuilder();
+    private final Map<String, Map<String, Value>> theme = new LinkedHashMap<>();
     private final Map<String, Value> kinds = new LinkedHashMap<>();
     private final List<MapValue.Entry> facts = new ArrayList<>();
     private final List<MapValue.Entry> screens = new ArrayList<>();
@@ -69,6 +72,12 @@ public final class PlanBuilder {
     /** Allows web addresses with these schemes, beside http, https, mailto and tel. */
     public PlanBuilder links(String... schemes) {
         app.put("links", schemes);
+        return this;
+    }
+
+    /** Sets a colour of the theme, as CSS Color 4 writes it: {@code #0a6c74}. */
+    public PlanBuilder colour(Scheme scheme, Role role, String css) {
+        theme.computeIfAbsent(scheme.word(), none -> new LinkedHashMap<>()).put(role.word(), Trees.text(css));
         return this;
     }
 
@@ -172,6 +181,9 @@ public final class PlanBuilder {
         var out = new LinkedHashMap<String, Value>();
         out.put("yonder", Trees.number(Plan.FORMAT));
         out.put("app", app.tree());
+        var colours = new LinkedHashMap<String, Value>();
+        theme.forEach((scheme, roles) -> colours.put(scheme, Trees.map(roles)));
+        out.put("theme", Trees.map(colours));
         if (!kinds.isEmpty()) {
             out.put("kinds", Trees.map(kinds));
         }

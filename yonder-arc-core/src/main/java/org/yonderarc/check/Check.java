@@ -39,6 +39,7 @@ public final class Check {
             BarRules::items,
             BarRules::hidden,
             TextRules::texts,
+            ContrastRules::look,
             UnusedRules::facts);
 
     private Check() {}

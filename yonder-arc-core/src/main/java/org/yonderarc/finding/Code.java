@@ -52,6 +52,7 @@ public enum Code {
     NO_TWIN(ADVICE, "Without a filled twin the selected item is told apart by colour alone."),
     TOO_MANY_ACTIONS(WARNING, "More than three buttons leave no room for the title."),
     TWO_HEADERS(WARNING, "Two headers above each other take the room of the content."),
+    LOW_CONTRAST(WARNING, "Who sees less well, or stands in the sun, can't read it."),
     LONG_WORD(ADVICE, "A word that can't be broken is cut off on narrow devices and in large text."),
     HIDDEN_CHARACTERS(WARNING, "Characters that can't be seen change how a text reads, and can deceive."),
     EMPTY_TEXT(WARNING, "An empty text leaves a hole where people expect a word."),

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
  * links lead nowhere can be built, written and checked. Only a plan without errors can be walked and drawn.
  *
  * @param app what the plan is of
+ * @param theme its colours
  * @param kinds the kinds of devices
  * @param facts the live values that the app tells
  * @param screens the screens
@@ -22,6 +23,7 @@ import java.util.stream.Stream;
  */
 public record Plan(
         App app,
+        Theme theme,
         Catalog<DeviceKind> kinds,
         Catalog<Fact> facts,
         Catalog<Screen> screens,
@@ -33,6 +35,7 @@ public record Plan(
 
     public Plan {
         Objects.requireNonNull(app, "app");
+        Objects.requireNonNull(theme, "theme");
         Objects.requireNonNull(kinds, "kinds");
         Objects.requireNonNull(facts, "facts");
         Objects.requireNonNull(screens, "screens");

@@ -11,6 +11,7 @@ import org.yonderarc.layout.TextFit;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Row;
 import org.yonderarc.walk.Step;
 

@@ -8,6 +8,7 @@ import org.yonderarc.fit.Fitting;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.walk.Step;
 
 /** Composes scenes from layouts. */

@@ -3,6 +3,7 @@ package org.yonderarc.scene;
 import java.util.ArrayList;
 import java.util.List;
 import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Row;
 
 /** A stretch of shore with a pin for each row, and the first row on a card below. */

@@ -1,7 +1,10 @@
 package org.yonderarc.scene;
 
 import java.util.List;
-import java.util.Optional;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 
 /**
  * The colours of a scheme, by role.
@@ -42,60 +45,49 @@ public record Palette(
      */
     public record Tint(Colour ground, Colour shape) {}
 
-    /** Dark on light. */
-    public static final Palette LIGHT = new Palette(
-            "light",
-            Colour.rgb(0xF6F8F9),
-            Colour.rgb(0xFFFFFF),
-            Colour.rgb(0xE9EFF1),
-            Colour.rgb(0x14252B),
-            Colour.rgb(0x56666D),
-            Colour.rgb(0x0A6C74),
-            Colour.rgb(0xDCE4E7),
-            Colour.rgb(0xBE3A2B),
-            Colour.rgb(0xFFFFFF),
-            Colour.rgb(0xFFFFFF).withAlpha(0.55),
-            Colour.rgb(0x08181E).withAlpha(0.2),
-            List.of(
-                    tint(0xC4E0E3, 0x8FC1C7),
-                    tint(0xF0E2C6, 0xDDC08A),
-                    tint(0xD0E4D2, 0x9FC6A5),
-                    tint(0xEBD5CC, 0xD3A796),
-                    tint(0xD6D8EC, 0xAAAFD6),
-                    tint(0xCDDFEE, 0x97BAD9)));
+    private static final List<Tint> LIGHT_TINTS = List.of(
+            tint(0xC4E0E3, 0x8FC1C7),
+            tint(0xF0E2C6, 0xDDC08A),
+            tint(0xD0E4D2, 0x9FC6A5),
+            tint(0xEBD5CC, 0xD3A796),
+            tint(0xD6D8EC, 0xAAAFD6),
+            tint(0xCDDFEE, 0x97BAD9));
 
-    /** Light on dark. */
-    public static final Palette DARK = new Palette(
-            "dark",
-            Colour.rgb(0x0D1518),
-            Colour.rgb(0x152024),
-            Colour.rgb(0x1E2B30),
-            Colour.rgb(0xE7EFF1),
-            Colour.rgb(0x9AABB1),
-            Colour.rgb(0x66CBD0),
-            Colour.rgb(0x27353A),
-            Colour.rgb(0xF08A7C),
-            Colour.rgb(0x33100A),
-            Colour.rgb(0xFFFFFF).withAlpha(0.14),
-            Colour.rgb(0x000000).withAlpha(0.4),
-            List.of(
-                    tint(0x23454A, 0x356A70),
-                    tint(0x4A4029, 0x75643A),
-                    tint(0x2A4431, 0x42694B),
-                    tint(0x4A342C, 0x755043),
-                    tint(0x35385A, 0x50568A),
-                    tint(0x263F57, 0x3B6286)));
+    private static final List<Tint> DARK_TINTS = List.of(
+            tint(0x23454A, 0x356A70),
+            tint(0x4A4029, 0x75643A),
+            tint(0x2A4431, 0x42694B),
+            tint(0x4A342C, 0x755043),
+            tint(0x35385A, 0x50568A),
+            tint(0x263F57, 0x3B6286));
 
-    /** Both schemes. */
-    public static final List<Palette> SCHEMES = List.of(LIGHT, DARK);
+    /** The default theme, dark on light. */
+    public static final Palette LIGHT = of(Theme.DEFAULT, Scheme.LIGHT);
+
+    /** The default theme, light on dark. */
+    public static final Palette DARK = of(Theme.DEFAULT, Scheme.DARK);
+
+    /** The colours of a theme in a scheme. */
+    public static Palette of(Theme theme, Scheme scheme) {
+        boolean isLight = scheme == Scheme.LIGHT;
+        return new Palette(
+                scheme.word(),
+                theme.colour(scheme, Role.BACKGROUND),
+                theme.colour(scheme, Role.SURFACE),
+                theme.colour(scheme, Role.QUIET),
+                theme.colour(scheme, Role.TEXT),
+                theme.colour(scheme, Role.MUTED),
+                theme.colour(scheme, Role.ACCENT),
+                theme.colour(scheme, Role.LINE),
+                theme.colour(scheme, Role.BADGE),
+                theme.colour(scheme, Role.ON_BADGE),
+                Colour.rgb(0xFFFFFF).withAlpha(isLight ? 0.55 : 0.14),
+                Colour.rgb(isLight ? 0x08181E : 0x000000).withAlpha(isLight ? 0.2 : 0.4),
+                isLight ? LIGHT_TINTS : DARK_TINTS);
+    }
 
     public Palette {
         tints = List.copyOf(tints);
-    }
-
-    /** The palette of the scheme with this name. */
-    public static Optional<Palette> scheme(String name) {
-        return SCHEMES.stream().filter(palette -> palette.scheme.equals(name)).findFirst();
     }
 
     private static Tint tint(int ground, int shape) {

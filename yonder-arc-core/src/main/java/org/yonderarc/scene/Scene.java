@@ -2,6 +2,7 @@ package org.yonderarc.scene;
 
 import java.util.List;
 import java.util.Objects;
+import org.yonderarc.plan.Colour;
 
 /**
  * A picture before it is painted.

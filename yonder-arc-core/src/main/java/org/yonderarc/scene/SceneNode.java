@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextLine;
+import org.yonderarc.plan.Colour;
 
 /** Something to paint. Later nodes lie over earlier ones. */
 public sealed interface SceneNode {

@@ -22,7 +22,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import javax.imageio.ImageIO;
 import org.yonderarc.layout.Box;
-import org.yonderarc.scene.Colour;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.Outline;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;

@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
-import org.yonderarc.scene.Colour;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.Decimals;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;

@@ -15,6 +15,8 @@ import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Target;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Wireframe;
@@ -28,6 +30,15 @@ class BuildersTest {
                 .languages("en", "de")
                 .required("settings", "sign-out")
                 .links("geo")
+                .colour(Scheme.LIGHT, Role.BACKGROUND, "#ffffff")
+                .colour(Scheme.LIGHT, Role.SURFACE, "#fff")
+                .colour(Scheme.LIGHT, Role.QUIET, "#e9eff1")
+                .colour(Scheme.LIGHT, Role.TEXT, "#14252b")
+                .colour(Scheme.LIGHT, Role.MUTED, "#56666d")
+                .colour(Scheme.LIGHT, Role.ACCENT, "#0a6c74")
+                .colour(Scheme.DARK, Role.LINE, "#27353a80")
+                .colour(Scheme.DARK, Role.BADGE, "hsl(7, 79%, 71%)")
+                .colour(Scheme.DARK, Role.ON_BADGE, "#33100a")
                 .kind("phone", 0)
                 .kind("tablet", 600)
                 .kind("desktop", 1024)

@@ -14,7 +14,10 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
@@ -25,6 +28,7 @@ import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.FontMeasure;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Wireframe;
 
@@ -188,6 +192,56 @@ class PageTest {
                         .doubleValue();
                 assertEquals(expected, measure.width(text, type), expected * 0.002, text + " in " + type);
             }
+        }
+    }
+
+    /** What CSS Color 4 says of a colour is what the browser makes of it. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "#0a6c74",
+                "#ABC",
+                "#abc8",
+                "#0a6c7480",
+                "rgb(10 108 116)",
+                "rgb(10, 108, 116)",
+                "rgb(10 108 116 / 0.5)",
+                "rgba(10, 108, 116, 25%)",
+                "rgb(50% 0% 100%)",
+                "rgb(300 -5 12.6)",
+                "hsl(184 84% 25%)",
+                "hsl(184, 84%, 25%)",
+                "hsla(-30 100% 50% / 0.4)",
+                "hsl(725deg 20% 80%)",
+                "hsl(0 0% 100%)"
+            })
+    void coloursAreReadAsTheBrowserReadsThem(String css) {
+        String computed = (String) browser.executeScript(
+                "const e = document.createElement('i'); e.style.color = arguments[0]; document.body.append(e);"
+                        + "const c = getComputedStyle(e).color; e.remove(); return c;",
+                css);
+        Colour expected = Colour.parse(computed);
+        Colour read = Colour.parse(css);
+        assertEquals(expected.hex(), read.hex(), css);
+        assertEquals(expected.alpha(), read.alpha(), 0.005, css);
+        assertEquals(read, Colour.parse(read.css()), css);
+    }
+
+    @Test
+    void narrowWindowsAreFilled() {
+        browser.manage().window().setSize(new Dimension(520, 740));
+        try {
+            browser.get("about:blank");
+            browser.get(address);
+            await("Tides");
+            Number width = (Number) browser.executeScript("return innerWidth");
+            assertEquals(
+                    width.intValue(),
+                    browser.findElement(By.id("device")).getSize().getWidth());
+            assertEquals(
+                    0, browser.findElement(By.cssSelector("nav")).getLocation().getX());
+        } finally {
+            browser.manage().window().setSize(new Dimension(1280, 800));
         }
     }
 

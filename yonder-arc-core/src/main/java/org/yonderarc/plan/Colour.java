@@ -1,4 +1,4 @@
-package org.yonderarc.scene;
+package org.yonderarc.plan;
 
 /**
  * A colour in sRGB.
@@ -22,6 +22,16 @@ public record Colour(int red, int green, int blue, double alpha) {
         return new Colour(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255, 1);
     }
 
+    /**
+     * Reads a colour as CSS Color 4 writes it: {@code #rgb}, {@code #rgba}, {@code #rrggbb}, {@code #rrggbbaa} (section
+     * 5.2), {@code rgb(10 108 116 / 0.5)} (5.1) or {@code hsl(184 84% 25%)} (7), with the older commas too.
+     *
+     * @throws IllegalArgumentException with the reason, if it isn't one of these
+     */
+    public static Colour parse(String text) {
+        return ColourParser.parse(text);
+    }
+
     /** This colour with another alpha. */
     public Colour withAlpha(double other) {
         return new Colour(red, green, blue, other);
@@ -34,6 +44,20 @@ public record Colour(int red, int green, int blue, double alpha) {
             out.append(HEX.charAt(channel >> 4)).append(HEX.charAt(channel & 15));
         }
         return out.toString();
+    }
+
+    /** The colour as CSS Color 4 writes it; reading it gives an equal colour. */
+    public String css() {
+        return alpha == 1 ? hex() : "rgb(" + red + " " + green + " " + blue + " / " + alpha + ")";
+    }
+
+    /** The colour mixed with another, channel by channel in sRGB: 0 gives this one, 1 the other. */
+    public Colour mixedWith(Colour other, double share) {
+        return new Colour(
+                (int) Math.round(red + (other.red - red) * share),
+                (int) Math.round(green + (other.green - green) * share),
+                (int) Math.round(blue + (other.blue - blue) * share),
+                alpha + (other.alpha - alpha) * share);
     }
 
     /** The relative luminance of WCAG 2.2, from 0 for black to 1 for white; the alpha is left out. */

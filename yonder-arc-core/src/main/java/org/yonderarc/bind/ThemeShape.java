@@ -1,0 +1,49 @@
+package org.yonderarc.bind;
+
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Theme;
+
+/** The shape of a theme. */
+final class ThemeShape {
+    private static final Kind<Colour> COLOUR = Kinds.parsed(
+            "a colour",
+            Colour::parse,
+            Colour::css,
+            "^\\s*(#[0-9a-fA-F]{3,8}|(rgb|hsl)a?\\(.*\\))\\s*$",
+            "Write a colour such as \"#0a6c74\", in quotes, or rgb(10 108 116).");
+
+    /** The colours of one scheme, by role. */
+    static final Shape<Map<Role, Colour>> COLOURS = colours();
+
+    static final Shape<Theme> THEME = theme();
+
+    private ThemeShape() {}
+
+    private static Shape<Map<Role, Colour>> colours() {
+        var shape = new Shape<Map<Role, Colour>>("colours", "The colours of a scheme, by what they are for.");
+        var fields = new LinkedHashMap<Role, Field<Map<Role, Colour>, Optional<Colour>>>();
+        for (Role role : Role.values()) {
+            fields.put(
+                    role,
+                    shape.optional(
+                            role.word(), COLOUR, colours -> Optional.ofNullable(colours.get(role)), role.purpose()));
+        }
+        return shape.makes(got -> {
+            var colours = new EnumMap<Role, Colour>(Role.class);
+            fields.forEach((role, field) -> got.get(field).ifPresent(colour -> colours.put(role, colour)));
+            return Map.copyOf(colours);
+        });
+    }
+
+    private static Shape<Theme> theme() {
+        var shape = new Shape<Theme>("theme", "The colours of the plan, in both schemes.");
+        var light = shape.field("light", COLOURS, Theme::light, Map.of(), "Dark on light.");
+        var dark = shape.field("dark", COLOURS, Theme::dark, Map.of(), "Light on dark.");
+        return shape.makes(got -> new Theme(got.get(light), got.get(dark)));
+    }
+}

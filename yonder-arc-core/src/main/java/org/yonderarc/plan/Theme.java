@@ -1,0 +1,47 @@
+package org.yonderarc.plan;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
+
+/**
+ * The colours of a plan, by scheme and role. A role that the plan leaves out has the default colour.
+ *
+ * @param light the plan's own colours in the light scheme
+ * @param dark the plan's own colours in the dark scheme
+ */
+public record Theme(Map<Role, Colour> light, Map<Role, Colour> dark) {
+    /** The theme of a plan that defines none. */
+    public static final Theme DEFAULT = new Theme(Map.of(), Map.of());
+
+    private static final Map<Role, Colour> DEFAULT_LIGHT =
+            colours(0xF6F8F9, 0xFFFFFF, 0xE9EFF1, 0x14252B, 0x56666D, 0x0A6C74, 0xDCE4E7, 0xBE3A2B, 0xFFFFFF);
+
+    private static final Map<Role, Colour> DEFAULT_DARK =
+            colours(0x0D1518, 0x152024, 0x1E2B30, 0xE7EFF1, 0x9AABB1, 0x66CBD0, 0x27353A, 0xF08A7C, 0x33100A);
+
+    public Theme {
+        light = Map.copyOf(light);
+        dark = Map.copyOf(dark);
+    }
+
+    /** The plan's own colours of a scheme. */
+    public Map<Role, Colour> own(Scheme scheme) {
+        return scheme == Scheme.LIGHT ? light : dark;
+    }
+
+    /** The colour of a role in a scheme. */
+    public Colour colour(Scheme scheme, Role role) {
+        Map<Role, Colour> defaults = scheme == Scheme.LIGHT ? DEFAULT_LIGHT : DEFAULT_DARK;
+        return Objects.requireNonNullElse(own(scheme).get(role), defaults.get(role));
+    }
+
+    /** In the order of the roles. */
+    private static Map<Role, Colour> colours(int... rgb) {
+        var colours = new EnumMap<Role, Colour>(Role.class);
+        for (Role role : Role.values()) {
+            colours.put(role, Colour.rgb(rgb[role.ordinal()]));
+        }
+        return colours;
+    }
+}
