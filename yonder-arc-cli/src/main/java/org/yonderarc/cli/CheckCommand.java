@@ -1,10 +1,16 @@
 package org.yonderarc.cli;
 
+import java.io.PrintWriter;
 import java.util.concurrent.Callable;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingJson;
 import org.yonderarc.files.FindingSarif;
 import org.yonderarc.files.FindingText;
+import org.yonderarc.files.Fixes;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -22,6 +28,7 @@ import picocli.CommandLine.Spec;
             "",
             "Examples:",
             "  yonder check brinelight.yaml",
+            "  yonder check brinelight.yaml --fix",
             "  yonder check brinelight.yaml --strict --sarif > findings.sarif",
         })
 final class CheckCommand implements Callable<Integer> {
@@ -37,6 +44,9 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--strict", description = "Warnings count as errors.")
     private boolean strict;
 
+    @Option(names = "--fix", description = "Mends what is certain in the file itself; comments and formatting stay.")
+    private boolean fix;
+
     private static final class Output {
         @Option(names = "--json", description = "The findings as JSON.")
         private boolean json;
@@ -47,12 +57,29 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        PlanFile read = plan.read();
+        PlanFile read = fix ? mended(plan.read()) : plan.read();
         String report = output.json
                 ? FindingJson.report(read)
                 : output.sarif ? FindingSarif.report(read) : FindingText.report(read, Terminal.colours());
         spec.commandLine().getOut().print(report);
         boolean fails = read.plan().isEmpty() || strict && read.count(Severity.WARNING) > 0;
         return fails ? Main.PLAN_HAS_ERRORS : Main.FINE;
+    }
+
+    /** The file with everything mended that is certain, written in place of the old one. */
+    private PlanFile mended(PlanFile read) throws FileTrouble {
+        Fixes.Outcome outcome = Fixes.apply(read, new BundledIcons());
+        PrintWriter err = spec.commandLine().getErr();
+        if (outcome.applied().isEmpty()) {
+            err.println("Nothing can be mended for certain.");
+            return read;
+        }
+        SafeFile.write(plan.file(), outcome.file().source().text());
+        for (Finding finding : outcome.applied()) {
+            Finding.Fix done = finding.fix().orElseThrow();
+            err.println("Mended line " + finding.spot().line() + ": " + FindingText.visible(done.from()) + " is now "
+                    + FindingText.visible(done.to()));
+        }
+        return outcome.file();
     }
 }

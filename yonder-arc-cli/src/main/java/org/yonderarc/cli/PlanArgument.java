@@ -14,6 +14,10 @@ final class PlanArgument {
     @Parameters(paramLabel = "PLAN", description = "The plan: a YAML file, or a JSON file with the ending .json.")
     private Path file;
 
+    Path file() {
+        return file;
+    }
+
     PlanFile read() throws FileTrouble {
         return PlanFile.read(file, new BundledIcons());
     }

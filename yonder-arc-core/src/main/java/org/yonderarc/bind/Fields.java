@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.tree.MapValue;
@@ -73,15 +74,21 @@ final class Fields {
     void done() {
         for (MapValue.Entry entry : entries.values()) {
             if (!asked.contains(entry.key())) {
-                context.report(
-                        Code.UNKNOWN_KEY,
-                        entry.keySpot(),
-                        Context.capitalised(context.subject()) + " has no key \"" + entry.key() + "\".",
-                        Suggestion.sentence(
-                                entry.key(),
-                                asked,
-                                "It takes " + Suggestion.choice(List.copyOf(asked)) + ". Remove the line."));
+                String remedy = Suggestion.sentence(
+                        entry.key(), asked, "It takes " + Suggestion.choice(List.copyOf(asked)) + ". Remove the line.");
+                context.findings()
+                        .add(new Finding(
+                                Code.UNKNOWN_KEY,
+                                entry.keySpot(),
+                                Context.capitalised(context.subject()) + " has no key \"" + entry.key() + "\".",
+                                remedy,
+                                Suggestion.fix(entry.key(), free())));
             }
         }
+    }
+
+    /** The keys that were asked for and are not there: a misspelt key can't mean one that is. */
+    private List<String> free() {
+        return asked.stream().filter(key -> !entries.containsKey(key)).toList();
     }
 }

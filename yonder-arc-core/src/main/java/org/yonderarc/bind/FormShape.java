@@ -3,6 +3,8 @@ package org.yonderarc.bind;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Form;
 import org.yonderarc.tree.MapValue;
@@ -37,7 +39,7 @@ record FormShape<F extends Form>(String word, Class<F> type, F byDefault, Shape<
             Optional<Value> named = fields.value("form");
             if (named.isEmpty()) {
                 context.report(
-                        org.yonderarc.finding.Code.MISSING_KEY,
+                        Code.MISSING_KEY,
                         value.spot(),
                         "The form has no \"form\".",
                         "Add \"form: ...\": " + Suggestion.choice(words()) + ".");
@@ -81,10 +83,13 @@ record FormShape<F extends Form>(String word, Class<F> type, F byDefault, Shape<
         if (word.isEmpty()) {
             context.wrongType(value, "the word of a form", "Write " + Suggestion.choice(words()) + ".");
         } else if (!words().contains(word.get())) {
-            context.badValue(
-                    value,
-                    "there is no form \"" + word.get() + "\"",
-                    Suggestion.sentence(word.get(), words(), "Write " + Suggestion.choice(words()) + "."));
+            context.findings()
+                    .add(new Finding(
+                            Code.BAD_VALUE,
+                            value.spot(),
+                            "There is no form \"" + word.get() + "\".",
+                            Suggestion.sentence(word.get(), words(), "Write " + Suggestion.choice(words()) + "."),
+                            Suggestion.fix(word.get(), words())));
             return Optional.empty();
         }
         return word;

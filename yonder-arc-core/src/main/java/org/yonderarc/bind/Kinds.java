@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.ConditionTrouble;
@@ -220,13 +221,13 @@ final class Kinds {
             Optional<E> chosen = word.flatMap(text ->
                     constants.stream().filter(one -> word(one).equals(text)).findFirst());
             if (word.isPresent() && chosen.isEmpty()) {
-                List<String> near = Suggestion.near(word.get(), words(), 1);
-                context.badValue(
-                        value,
-                        context.subject() + " can't be \"" + word.get() + "\"",
-                        near.isEmpty()
-                                ? "Write " + Suggestion.choice(words()) + "."
-                                : "Did you mean " + Suggestion.choice(near) + "?");
+                context.findings()
+                        .add(new Finding(
+                                Code.BAD_VALUE,
+                                value.spot(),
+                                Context.capitalised(context.subject()) + " can't be \"" + word.get() + "\".",
+                                Suggestion.sentence(word.get(), words(), "Write " + Suggestion.choice(words()) + "."),
+                                Suggestion.fix(word.get(), words())));
             }
             return chosen;
         }

@@ -67,7 +67,7 @@ public record Reading(Plan draft, List<Finding> findings, Set<String> dropped) {
             pointer.append('/');
             pointer.append(isIndex ? Integer.toString(index(pointer.toString(), name)) : name);
         }
-        return new Finding(finding.code(), Spot.at(pointer.toString()), finding.message(), finding.remedy());
+        return finding.at(Spot.at(pointer.toString()));
     }
 
     private int index(String list, String inDraft) {

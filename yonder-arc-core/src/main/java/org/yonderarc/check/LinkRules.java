@@ -99,11 +99,8 @@ final class LinkRules {
             screen.otherwise().ifPresent(other -> subject.link(other, Map.of(), Subject.screen(screen, "otherwise")));
             screen.bars().only().stream()
                     .filter(bar -> !bars.contains(bar))
-                    .forEach(bar -> subject.tell(
-                            Code.UNKNOWN_BAR,
-                            Subject.screen(screen, "bars"),
-                            "There is no bar \"" + bar + "\".",
-                            Suggestion.sentence(bar, bars, "Give a bar this id.")));
+                    .forEach(bar -> subject.unknown(
+                            Code.UNKNOWN_BAR, Subject.screen(screen, "bars"), "bar", bar, bars, "Give a bar this id."));
         }
     }
 
@@ -144,11 +141,13 @@ final class LinkRules {
             String pointer = subject.bar(index++);
             bar.menu()
                     .filter(menu -> plan.menus().find(menu).isEmpty())
-                    .ifPresent(menu -> subject.tell(
+                    .ifPresent(menu -> subject.unknown(
                             Code.UNKNOWN_MENU,
                             pointer + "/menu",
-                            "There is no menu \"" + menu + "\".",
-                            Suggestion.sentence(menu, plan.menus().ids(), "Add it below \"menus\".")));
+                            "menu",
+                            menu,
+                            plan.menus().ids(),
+                            "Add it below \"menus\"."));
             bar.within().ifPresent(screen -> {
                 if (plan.screens().find(screen).isEmpty()) {
                     subject.link(screen, Map.of(), pointer + "/within");
@@ -188,11 +187,7 @@ final class LinkRules {
                                 : List.of();
         named.stream()
                 .filter(id -> !items.contains(id))
-                .forEach(id -> subject.tell(
-                        Code.UNKNOWN_ITEM,
-                        pointer,
-                        "There is no item \"" + id + "\".",
-                        Suggestion.sentence(id, items, "Add it to the menu.")));
+                .forEach(id -> subject.unknown(Code.UNKNOWN_ITEM, pointer, "item", id, items, "Add it to the menu."));
     }
 
     private static void kinds(Subject subject, Visibility visibility, String pointer) {
@@ -204,11 +199,8 @@ final class LinkRules {
         if (subject.plan().kinds().find(kind).isEmpty()) {
             List<String> known =
                     List.copyOf(new java.util.TreeSet<>(subject.plan().kinds().ids()));
-            subject.tell(
-                    Code.UNKNOWN_KIND,
-                    pointer,
-                    "There is no device kind \"" + kind + "\".",
-                    Suggestion.sentence(kind, known, "Write " + Suggestion.choice(known) + "."));
+            subject.unknown(
+                    Code.UNKNOWN_KIND, pointer, "device kind", kind, known, "Write " + Suggestion.choice(known) + ".");
         }
     }
 
@@ -224,11 +216,8 @@ final class LinkRules {
 
     private static void icon(Subject subject, String name, String pointer) {
         if (!subject.icons().has(name)) {
-            subject.tell(
-                    Code.UNKNOWN_ICON,
-                    pointer,
-                    "There is no icon \"" + name + "\".",
-                    Suggestion.sentence(name, subject.icons().all(), "Choose an icon of the set."));
+            subject.unknown(
+                    Code.UNKNOWN_ICON, pointer, "icon", name, subject.icons().all(), "Choose an icon of the set.");
         }
     }
 }

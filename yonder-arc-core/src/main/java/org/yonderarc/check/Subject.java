@@ -1,6 +1,7 @@
 package org.yonderarc.check;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
@@ -29,6 +30,16 @@ record Subject(Plan plan, IconNames icons, Consumer<Finding> findings) {
 
     void tell(Code code, String pointer, String message, String remedy) {
         findings.accept(new Finding(code, Spot.at(pointer), message, remedy));
+    }
+
+    /** Tells of a name that nothing has, with the names that can be meant. */
+    void unknown(Code code, String pointer, String noun, String name, Collection<String> known, String otherwise) {
+        findings.accept(new Finding(
+                code,
+                Spot.at(pointer),
+                "There is no " + noun + " \"" + name + "\".",
+                Suggestion.sentence(name, known, otherwise),
+                Suggestion.fix(name, known)));
     }
 
     /** Every item with its pointer, those in sections included. */
@@ -85,11 +96,13 @@ record Subject(Plan plan, IconNames icons, Consumer<Finding> findings) {
     void link(String screen, Map<String, String> parameters, String pointer) {
         Screen target = plan.screens().find(screen).orElse(null);
         if (target == null) {
-            tell(
+            unknown(
                     Code.UNKNOWN_SCREEN,
                     pointer,
-                    "There is no screen \"" + screen + "\".",
-                    Suggestion.sentence(screen, plan.screens().ids(), "Add it below \"screens\"."));
+                    "screen",
+                    screen,
+                    plan.screens().ids(),
+                    "Add it below \"screens\".");
             return;
         }
         List<String> names = target.path().names();
@@ -112,11 +125,7 @@ record Subject(Plan plan, IconNames icons, Consumer<Finding> findings) {
     /** A fact that is asked for somewhere. */
     void fact(String fact, String pointer) {
         if (plan.facts().find(fact).isEmpty()) {
-            tell(
-                    Code.UNKNOWN_FACT,
-                    pointer,
-                    "There is no fact \"" + fact + "\".",
-                    Suggestion.sentence(fact, plan.facts().ids(), "Add it below \"facts\"."));
+            unknown(Code.UNKNOWN_FACT, pointer, "fact", fact, plan.facts().ids(), "Add it below \"facts\".");
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Finds the names that somebody may have meant. */
 public final class Suggestion {
@@ -12,9 +13,17 @@ public final class Suggestion {
 
     private Suggestion() {}
 
+    private record Candidate(String name, int distance) {}
+
     /** The known names nearest to {@code wrong}, best first, at most {@code most}; may be empty. */
     public static List<String> near(String wrong, Collection<String> known, int most) {
-        record Candidate(String name, int distance) {}
+        return candidates(wrong, known).stream()
+                .limit(most)
+                .map(Candidate::name)
+                .toList();
+    }
+
+    private static List<Candidate> candidates(String wrong, Collection<String> known) {
         var near = new ArrayList<Candidate>();
         int reach = Math.max(1, wrong.length() / 3);
         for (String name : known) {
@@ -26,7 +35,14 @@ public final class Suggestion {
         near.sort(Comparator.comparingInt(Candidate::distance)
                 .thenComparingInt(candidate -> Math.abs(candidate.name().length() - wrong.length()))
                 .thenComparing(Candidate::name));
-        return near.stream().limit(most).map(Candidate::name).toList();
+        return near;
+    }
+
+    /** The fix that writes the one name that is nearest; nothing where several are as near, or none is. */
+    public static Optional<Finding.Fix> fix(String wrong, Collection<String> known) {
+        List<Candidate> near = candidates(wrong, known);
+        boolean isClear = near.size() == 1 || near.size() > 1 && near.get(0).distance < near.get(1).distance;
+        return isClear ? Optional.of(new Finding.Fix(wrong, near.get(0).name)) : Optional.empty();
     }
 
     /** A sentence such as {@code Did you mean "surveys"?}, or the fallback where no name is near. */
