@@ -169,6 +169,11 @@ final class MenuShape {
         var when = shape.optional("when", Basics.CONDITION, Item::when, "It is shown only while this holds.");
         var enabled =
                 shape.optional("enabled", Basics.CONDITION, Item::enabled, "It can be chosen only while this holds.");
+        var transition = shape.optional(
+                "transition",
+                MotionShape.TRANSITION,
+                Item::transition,
+                "How its screen follows another. Default: as the screen says.");
         var slot = shape.field(
                 "slot",
                 Kinds.choice(Item.Slot.values()),
@@ -208,6 +213,7 @@ final class MenuShape {
                     got.get(badge),
                     got.get(when),
                     got.get(enabled),
+                    got.get(transition),
                     got.get(slot),
                     visibility.apply(got)));
         });

@@ -10,6 +10,7 @@ import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Theme;
@@ -153,6 +154,7 @@ final class PlanShape {
                 Plan::theme,
                 Theme.DEFAULT,
                 "Its colours. Default: calm ones that pass the check.");
+        var motion = shape.field("motion", MotionShape.MOTION, Plan::motion, Motion.DEFAULT, "How things move.");
         var kinds = shape.field(
                 "kinds",
                 Kinds.catalog("device kind", DEVICE_KIND),
@@ -193,6 +195,7 @@ final class PlanShape {
         return shape.makes(got -> new Plan(
                 got.has(app) ? got.get(app) : new App("App", Optional.empty(), List.of(), List.of(), List.of()),
                 got.get(theme),
+                got.get(motion),
                 got.get(kinds),
                 got.get(facts),
                 got.has(screens) ? got.get(screens) : Catalog.of(List.<Screen>of()),

@@ -57,6 +57,11 @@ final class ScreenShape {
                 Screen::bars,
                 BarsOn.ALL,
                 "Which bars show on it: all, none, or a list of ids.");
+        var transition = shape.optional(
+                "transition",
+                MotionShape.TRANSITION,
+                Screen::transition,
+                "How it follows another. Default: as the plan's motion says.");
         var wireframe =
                 shape.field("wireframe", WIREFRAME, Screen::wireframe, Wireframe.EMPTY, "What previews show in it.");
         var picture = shape.optional(
@@ -71,6 +76,7 @@ final class ScreenShape {
                         got.get(needs),
                         got.get(otherwise),
                         got.get(bars),
+                        got.get(transition),
                         got.get(wireframe),
                         got.get(picture)));
     }

@@ -62,6 +62,11 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
         return put("selected-icon", name);
     }
 
+    /** Sets how the item's screen follows another. */
+    public ItemBuilder transition(MotionBuilder transition) {
+        return put("transition", transition.tree());
+    }
+
     /** Shows a fact as the badge. */
     public ItemBuilder badge(String fact) {
         return put("badge", fact);

@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.function.UnaryOperator;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -35,6 +36,7 @@ import org.yonderarc.tree.Value;
 public final class PlanBuilder {
     private final AppBuilder app = new AppBuilder();
     private final Map<String, Map<String, Value>> theme = new LinkedHashMap<>();
+    private final Map<String, Value> motion = new LinkedHashMap<>();
     private final Map<String, Value> kinds = new LinkedHashMap<>();
     private final List<MapValue.Entry> facts = new ArrayList<>();
     private final List<MapValue.Entry> screens = new ArrayList<>();
@@ -78,6 +80,36 @@ public final class PlanBuilder {
     /** Sets a colour of the theme, as CSS Color 4 writes it: {@code #0a6c74}. */
     public PlanBuilder colour(Scheme scheme, Role role, String css) {
         theme.computeIfAbsent(scheme.word(), none -> new LinkedHashMap<>()).put(role.word(), Trees.text(css));
+        return this;
+    }
+
+    /** Sets the motion of the selected item's mark. */
+    public PlanBuilder selectMotion(MotionBuilder timing) {
+        motion.put("select", timing.tree());
+        return this;
+    }
+
+    /** Sets the motion of items on hover, press and focus. */
+    public PlanBuilder stateMotion(MotionBuilder timing) {
+        motion.put("states", timing.tree());
+        return this;
+    }
+
+    /** Sets the motion of drawers and rails. */
+    public PlanBuilder drawerMotion(MotionBuilder timing) {
+        motion.put("drawers", timing.tree());
+        return this;
+    }
+
+    /** Sets how screens follow each other. */
+    public PlanBuilder screenMotion(MotionBuilder transition) {
+        motion.put("screens", transition.tree());
+        return this;
+    }
+
+    /** Sets what is left of motion for people who want less of it. */
+    public PlanBuilder reducedMotion(Motion.Reduced reduced) {
+        motion.put("reduced", Trees.text(reduced.name().toLowerCase(java.util.Locale.ROOT)));
         return this;
     }
 
@@ -184,6 +216,7 @@ public final class PlanBuilder {
         var colours = new LinkedHashMap<String, Value>();
         theme.forEach((scheme, roles) -> colours.put(scheme, Trees.map(roles)));
         out.put("theme", Trees.map(colours));
+        out.put("motion", Trees.map(motion));
         if (!kinds.isEmpty()) {
             out.put("kinds", Trees.map(kinds));
         }

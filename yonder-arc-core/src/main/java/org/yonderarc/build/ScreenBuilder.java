@@ -28,6 +28,11 @@ public final class ScreenBuilder extends MapBuilder<ScreenBuilder> {
         return put("title", Texts.of(templates));
     }
 
+    /** Sets how the screen follows another. */
+    public ScreenBuilder transition(MotionBuilder transition) {
+        return put("transition", transition.tree());
+    }
+
     /** Sets the icon by its name. */
     public ScreenBuilder icon(String name) {
         return put("icon", name);

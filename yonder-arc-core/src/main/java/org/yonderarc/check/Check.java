@@ -39,6 +39,7 @@ public final class Check {
             BarRules::items,
             BarRules::hidden,
             TextRules::texts,
+            MotionRules::look,
             ContrastRules::look,
             UnusedRules::facts);
 

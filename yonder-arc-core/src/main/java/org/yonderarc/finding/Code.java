@@ -53,6 +53,7 @@ public enum Code {
     TOO_MANY_ACTIONS(WARNING, "More than three buttons leave no room for the title."),
     TWO_HEADERS(WARNING, "Two headers above each other take the room of the content."),
     LOW_CONTRAST(WARNING, "Who sees less well, or stands in the sun, can't read it."),
+    ODD_MOTION(WARNING, "A motion that is too short isn't seen, and for one that is too long people wait."),
     LONG_WORD(ADVICE, "A word that can't be broken is cut off on narrow devices and in large text."),
     HIDDEN_CHARACTERS(WARNING, "Characters that can't be seen change how a text reads, and can deceive."),
     EMPTY_TEXT(WARNING, "An empty text leaves a hole where people expect a word."),

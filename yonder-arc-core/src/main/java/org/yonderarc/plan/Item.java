@@ -17,6 +17,7 @@ import java.util.stream.Stream;
  * @param badge its badge
  * @param when shown only while this holds
  * @param enabled can be chosen only while this holds
+ * @param transition how its screen follows another; by default as the screen says
  * @param slot whether it stands in the bar or in the overflow
  * @param visibility where it shows
  */
@@ -31,6 +32,7 @@ public record Item(
         Optional<Badge> badge,
         Optional<Condition> when,
         Optional<Condition> enabled,
+        Optional<Transition> transition,
         Slot slot,
         Visibility visibility)
         implements Identified, Entry {
@@ -55,6 +57,7 @@ public record Item(
         Objects.requireNonNull(badge, "badge");
         Objects.requireNonNull(when, "when");
         Objects.requireNonNull(enabled, "enabled");
+        Objects.requireNonNull(transition, "transition");
         Objects.requireNonNull(slot, "slot");
         Objects.requireNonNull(visibility, "visibility");
     }

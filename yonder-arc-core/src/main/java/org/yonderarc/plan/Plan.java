@@ -14,6 +14,7 @@ import java.util.stream.Stream;
  *
  * @param app what the plan is of
  * @param theme its colours
+ * @param motion how things move
  * @param kinds the kinds of devices
  * @param facts the live values that the app tells
  * @param screens the screens
@@ -24,6 +25,7 @@ import java.util.stream.Stream;
 public record Plan(
         App app,
         Theme theme,
+        Motion motion,
         Catalog<DeviceKind> kinds,
         Catalog<Fact> facts,
         Catalog<Screen> screens,
@@ -36,6 +38,7 @@ public record Plan(
     public Plan {
         Objects.requireNonNull(app, "app");
         Objects.requireNonNull(theme, "theme");
+        Objects.requireNonNull(motion, "motion");
         Objects.requireNonNull(kinds, "kinds");
         Objects.requireNonNull(facts, "facts");
         Objects.requireNonNull(screens, "screens");

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param needs shown only while this holds
  * @param otherwise the id of the screen that is shown in its place while {@code needs} doesn't hold
  * @param bars which bars show on it
+ * @param transition how it follows another; by default as the plan's motion says
  * @param wireframe what previews show in it
  * @param picture a picture file that previews show in place of the wireframe, inside of the plan's folder
  */
@@ -26,6 +27,7 @@ public record Screen(
         Optional<Condition> needs,
         Optional<String> otherwise,
         BarsOn bars,
+        Optional<Transition> transition,
         Wireframe wireframe,
         Optional<String> picture)
         implements Identified {
@@ -38,6 +40,7 @@ public record Screen(
         Objects.requireNonNull(needs, "needs");
         Objects.requireNonNull(otherwise, "otherwise");
         Objects.requireNonNull(bars, "bars");
+        Objects.requireNonNull(transition, "transition");
         Objects.requireNonNull(wireframe, "wireframe");
         Objects.requireNonNull(picture, "picture");
     }

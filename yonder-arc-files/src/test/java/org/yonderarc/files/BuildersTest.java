@@ -8,16 +8,19 @@ import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.build.PlanException;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Target;
+import org.yonderarc.plan.Transition;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Wireframe;
 
@@ -39,6 +42,14 @@ class BuildersTest {
                 .colour(Scheme.DARK, Role.LINE, "#27353a80")
                 .colour(Scheme.DARK, Role.BADGE, "hsl(7, 79%, 71%)")
                 .colour(Scheme.DARK, Role.ON_BADGE, "#33100a")
+                .selectMotion(MotionBuilder.spring(300, 30, 0.5, 2).after(20))
+                .stateMotion(MotionBuilder.lasting(90))
+                .drawerMotion(MotionBuilder.lasting(240).easing("linear(0 0%, 0.5 20% 40%, 1)"))
+                .screenMotion(MotionBuilder.lasting(320)
+                        .after(10)
+                        .kind(Transition.Kind.COVER)
+                        .easing("steps(4, jump-both)"))
+                .reducedMotion(Motion.Reduced.NONE)
                 .kind("phone", 0)
                 .kind("tablet", 600)
                 .kind("desktop", 1024)
@@ -59,7 +70,8 @@ class BuildersTest {
                         .path("/surveys/{survey}")
                         .picture("pictures/survey.png"))
                 .screen("crew", screen -> screen.icon("user").needs("signed-in and drafts >= 0", "sign-in"))
-                .screen("sign-in", screen -> screen.noBars())
+                .screen("sign-in", screen -> screen.noBars()
+                        .transition(MotionBuilder.lasting(300).kind(Transition.Kind.RISE)))
                 .screen("settings", screen -> screen.icon("settings").bars("main", "head"))
                 .menu("main", menu -> menu.item("tides")
                         .item("surveys", item -> item.id("log")
@@ -73,7 +85,9 @@ class BuildersTest {
                                                 .selectedIcon("star")
                                                 .when("signed-in")
                                                 .enabled("drafts < 100")
-                                                .slot(Item.Slot.OVERFLOW))
+                                                .slot(Item.Slot.OVERFLOW)
+                                                .transition(MotionBuilder.spring(200, 28)
+                                                        .kind(Transition.Kind.FADE)))
                                 .item("settings", item -> item.on("phone", "tablet")
                                         .off("desktop")
                                         .minWidth(100)

@@ -29,6 +29,7 @@ import org.yonderarc.draw.FontMeasure;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Easing;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Wireframe;
 
@@ -225,6 +226,52 @@ class PageTest {
         assertEquals(expected.hex(), read.hex(), css);
         assertEquals(expected.alpha(), read.alpha(), 0.005, css);
         assertEquals(read, Colour.parse(read.css()), css);
+    }
+
+    /** What CSS Easing Functions Level 2 takes for an easing is what the browser takes for one. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "linear",
+                "ease",
+                "ease-in-out",
+                "step-start",
+                "cubic-bezier(0.2, 0, 0, 1)",
+                "cubic-bezier(0,-2,1,3)",
+                "cubic-bezier(1.1, 0, 0, 1)",
+                "cubic-bezier(0, 0, 1)",
+                "steps(3)",
+                "steps(3, start)",
+                "steps(1, jump-both)",
+                "steps(1, jump-none)",
+                "steps(2, jump-none)",
+                "steps(0)",
+                "steps(2.5)",
+                "steps(3, middle)",
+                "linear(0, 1)",
+                "linear(0, 0.5 20% 40%, 1)",
+                "linear(20% 0.5, 1)",
+                "linear(0 1)",
+                "linear()",
+                "linear(0, 20%, 1)",
+                "linear(0, 0.5 10% 20% 30%, 1)",
+                "linear(0, 10% 0.5 20%, 1)",
+                "bounce",
+                "ease()",
+                ""
+            })
+    void easingsAreThoseOfTheBrowser(String css) {
+        boolean expected =
+                (boolean) browser.executeScript("return CSS.supports('transition-timing-function', arguments[0])", css);
+        boolean read;
+        try {
+            Easing easing = Easing.parse(css);
+            read = true;
+            assertEquals(easing, Easing.parse(easing.text()), easing::text);
+        } catch (IllegalArgumentException refused) {
+            read = false;
+        }
+        assertEquals(expected, read, css);
     }
 
     @Test

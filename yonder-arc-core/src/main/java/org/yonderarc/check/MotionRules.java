@@ -1,0 +1,60 @@
+package org.yonderarc.check;
+
+import org.yonderarc.finding.Code;
+import org.yonderarc.plan.Motion;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Timing;
+import org.yonderarc.plan.Transition;
+
+/** Motions that people can follow, and don't wait for. */
+final class MotionRules {
+    /** Below this a motion is seen as a jump, in ms. */
+    private static final double SHORTEST = 50;
+    /** Above this people wait for a bar or a drawer, in ms. */
+    private static final double LONGEST_BAR = 500;
+    /** Above this people wait for a screen, in ms. */
+    private static final double LONGEST_SCREEN = 800;
+
+    private MotionRules() {}
+
+    static void look(Subject subject) {
+        Motion motion = subject.plan().motion();
+        timing(subject, motion.select(), LONGEST_BAR, "/motion/select");
+        timing(subject, motion.states(), LONGEST_BAR, "/motion/states");
+        timing(subject, motion.drawers(), LONGEST_BAR, "/motion/drawers");
+        transition(subject, motion.screens(), "/motion/screens");
+        for (Screen screen : subject.plan().screens()) {
+            screen.transition()
+                    .ifPresent(transition -> transition(subject, transition, Subject.screen(screen, "transition")));
+        }
+        for (Subject.PlacedItem placed : subject.items()) {
+            placed.item()
+                    .transition()
+                    .ifPresent(transition -> transition(subject, transition, placed.pointer() + "/transition"));
+        }
+    }
+
+    private static void transition(Subject subject, Transition transition, String pointer) {
+        if (transition.kind() != Transition.Kind.NONE) {
+            timing(subject, transition.timing(), LONGEST_SCREEN, pointer);
+        }
+    }
+
+    private static void timing(Subject subject, Timing timing, double longest, String pointer) {
+        double moving = timing instanceof Timing.Eased eased ? eased.duration() : ((Timing.Sprung) timing).settling();
+        double all = timing.delay() + moving;
+        if (all > longest) {
+            subject.tell(
+                    Code.ODD_MOTION,
+                    pointer,
+                    "The motion takes " + Math.round(all) + " ms.",
+                    "Let it take " + Math.round(longest) + " ms at most.");
+        } else if (moving > 0 && moving < SHORTEST) {
+            subject.tell(
+                    Code.ODD_MOTION,
+                    pointer,
+                    "The motion takes " + Math.round(moving) + " ms.",
+                    "Let it take " + Math.round(SHORTEST) + " ms at least, or 0 for none.");
+        }
+    }
+}
