@@ -48,7 +48,7 @@ final class Player {
         entry = Math.max(0, Page.entry());
         state = outside().map(place -> walk.arriveAt(state, place)).orElse(state);
         entries.put(entry, state);
-        Page.replace(entry, walk.addressOf(state.place()));
+        Page.replace(entry, walk.addressOf(walk.shown(state)));
         text("happened", "The app was started.");
         Page.onPop(this::pop);
         Page.onResize(this::paint);
@@ -70,7 +70,7 @@ final class Player {
         state = change.after();
         entry++;
         entries.put(entry, state);
-        Page.push(entry, walk.addressOf(state.place()));
+        Page.push(entry, walk.addressOf(walk.shown(state)));
         paint();
     }
 
@@ -84,7 +84,7 @@ final class Player {
         }
         entry = number < 0 ? entry + 1 : number;
         entries.put(entry, state);
-        Page.replace(entry, walk.addressOf(state.place()));
+        Page.replace(entry, walk.addressOf(walk.shown(state)));
         paint();
     }
 
@@ -93,13 +93,18 @@ final class Player {
     }
 
     private void tell(Change change) {
-        String happened = change.because();
+        var happened = new StringBuilder(change.because());
         for (Effect effect : change.effects()) {
             if (effect instanceof Effect.ChosenAgain) {
                 Page.scrollToTop(document.querySelector("main"));
+            } else if (effect instanceof Effect.OpenWeb web) {
+                Page.open(web.address());
             }
         }
-        text("happened", happened);
+        change.effects().stream()
+                .filter(effect -> !(effect instanceof Effect.Refused))
+                .forEach(effect -> happened.append(" (").append(effect.text()).append(")"));
+        text("happened", happened.toString());
     }
 
     private void paint() {
@@ -108,7 +113,7 @@ final class Player {
         Scene scene = new View(walk, device, palette, measure).scene(state);
         painter.paint(scene);
         document.setTitle(scene.title());
-        text("address", walk.addressOf(state.place()));
+        text("address", walk.addressOf(walk.shown(state)));
         if (Page.focusIsLost()) {
             Page.focus(document.querySelector("main"));
         }

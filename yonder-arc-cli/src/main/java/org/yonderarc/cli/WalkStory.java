@@ -6,7 +6,6 @@ import org.yonderarc.fit.Fitter;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.walk.Change;
-import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Walk;
 
@@ -30,18 +29,12 @@ final class WalkStory {
                 .append("\n  ")
                 .append(change.because())
                 .append('\n');
-        for (Effect effect : change.effects()) {
-            if (effect instanceof Effect.Leave) {
-                out.append("  effect     leave\n");
-            } else if (effect instanceof Effect.ChosenAgain again) {
-                out.append("  effect     chosen again: ").append(again.item()).append('\n');
-            }
-        }
+        change.effects().forEach(effect -> line("effect", effect.text()));
         where(change.after());
     }
 
     private void where(State state) {
-        Place place = state.place();
+        Place place = walk.shown(state);
         String title = Fitter.title(walk.plan(), place, state);
         String trail = state.trail().places().stream().map(Place::text).collect(Collectors.joining(" > "));
         String selected = walk.plan()

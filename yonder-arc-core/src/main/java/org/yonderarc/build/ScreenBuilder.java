@@ -53,6 +53,11 @@ public final class ScreenBuilder extends MapBuilder<ScreenBuilder> {
         return put("needs", condition).put("otherwise", otherwise);
     }
 
+    /** Shows the screen only while a condition holds, and nothing in its place while it doesn't. */
+    public ScreenBuilder needsOnly(String condition) {
+        return put("needs", condition);
+    }
+
     /** Shows no bar on the screen. */
     public ScreenBuilder noBars() {
         return put("bars", "none");

@@ -28,7 +28,7 @@ public final class Fitter {
     /** What {@code device} shows in {@code state}. */
     public static Fitting fit(Walk walk, Device device, State state) {
         Plan plan = walk.plan();
-        Place place = state.place();
+        Place place = walk.shown(state);
         Wireframe content = plan.screens().get(place.screen()).wireframe();
         String title = title(plan, place, state);
         String kind = DeviceKind.at(plan.kinds(), device.width());

@@ -4,24 +4,62 @@ import org.yonderarc.plan.Target;
 
 /** Something that the app has to do, or to know, because of a step. */
 public sealed interface Effect {
+    /** The effect in words: {@code signal: sign-out}. */
+    String text();
+
     /** The person wants to leave the app. */
-    record Leave() implements Effect {}
+    record Leave() implements Effect {
+        @Override
+        public String text() {
+            return "leave";
+        }
+    }
 
     /** The selected item was chosen again at the root of its branch: a good moment to scroll to the top. */
-    record ChosenAgain(String item) implements Effect {}
+    record ChosenAgain(String item) implements Effect {
+        @Override
+        public String text() {
+            return "chosen again: " + item;
+        }
+    }
 
     /** An item was chosen that leaves the person where they are. */
-    record Chosen(String item) implements Effect {}
+    record Chosen(String item) implements Effect {
+        @Override
+        public String text() {
+            return "chosen: " + item;
+        }
+    }
 
     /** A signal for the app. */
-    record Signal(String name) implements Effect {}
+    record Signal(String name) implements Effect {
+        @Override
+        public String text() {
+            return "signal: " + name;
+        }
+    }
 
     /** A web address is to be opened. */
-    record OpenWeb(String address, Target.Opens where) implements Effect {}
+    record OpenWeb(String address, Target.Opens where) implements Effect {
+        @Override
+        public String text() {
+            return "open on the web: " + address;
+        }
+    }
 
     /** A document or a media file in the plan's folder is to be opened. */
-    record OpenDocument(String file) implements Effect {}
+    record OpenDocument(String file) implements Effect {
+        @Override
+        public String text() {
+            return "open the document: " + file;
+        }
+    }
 
     /** The step can't be taken; nothing changed. */
-    record Refused(String reason) implements Effect {}
+    record Refused(String reason) implements Effect {
+        @Override
+        public String text() {
+            return "refused: " + reason;
+        }
+    }
 }

@@ -96,14 +96,14 @@ public final class Walk {
             return refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
         }
         if (item.place().isEmpty()) {
-            return new Change(step, state, state, List.of(effect(item)), "The app is told; the person stays.");
+            return new Change(step, state, state, List.of(effect(item)), "The person stays; the app is told.");
         }
         String branch = item.id();
         if (!branch.equals(state.branch())) {
             Trail trail = state.trails().get(branch);
             boolean first = trail == null;
             Trail there = first ? Trail.at(item.place().get()) : trail;
-            return moved(
+            return arrived(
                     state,
                     step,
                     at(state, branch, there),
@@ -145,7 +145,7 @@ public final class Walk {
             return new Change(step, state, state, List.of(), "It is shown already.");
         }
         State after = at(state, state.branch(), state.trail().push(step.place()));
-        return moved(state, step, after, "Opened on top of the trail.");
+        return arrived(state, step, after, "Opened on top of the trail.");
     }
 
     private Change back(State state, Step.Back step) {
@@ -184,6 +184,41 @@ public final class Walk {
         var facts = new HashMap<>(state.facts());
         facts.put(step.fact(), step.value());
         return moved(state, step, new State(state.branch(), state.trails(), facts), "The fact has a new value.");
+    }
+
+    /**
+     * The place that a person in {@code state} is shown. Conditions are settled here, so that a place that isn't
+     * allowed is never shown, and is there as soon as it is: where its screen needs what doesn't hold, the screen that
+     * the plan names otherwise; where there is none, the place below it on the trail, at last the start.
+     */
+    public Place shown(State state) {
+        for (Optional<Trail> at = Optional.of(state.trail());
+                at.isPresent();
+                at = at.get().below()) {
+            Optional<Place> settled = settled(at.get().top(), state);
+            if (settled.isPresent()) {
+                return settled.get();
+            }
+        }
+        Place first = start.place();
+        return settled(first, state).orElse(first);
+    }
+
+    /** The place that is shown for {@code place} with the facts as they are; nothing where that leads nowhere. */
+    private Optional<Place> settled(Place place, State state) {
+        var seen = new LinkedHashSet<String>();
+        Place at = place;
+        while (seen.add(at.screen())) {
+            Screen screen = plan.screens().get(at.screen());
+            if (screen.needs().map(needs -> needs.holds(state.facts())).orElse(true)) {
+                return Optional.of(at);
+            }
+            if (screen.otherwise().isEmpty()) {
+                return Optional.empty();
+            }
+            at = Place.of(screen.otherwise().get());
+        }
+        return Optional.empty();
     }
 
     /** Why {@code place} can't be shown: its screen or a parameter doesn't exist, or a parameter is missing. */
@@ -300,6 +335,25 @@ public final class Walk {
         var trails = new HashMap<>(state.trails());
         trails.put(branch, trail);
         return new State(branch, trails, state.facts());
+    }
+
+    /** A move to a place that may not be allowed: refused where nothing could be shown in its place. */
+    private Change arrived(State before, Step step, State after, String because) {
+        Place wanted = after.place();
+        Optional<Place> settled = settled(wanted, after);
+        if (settled.isEmpty()) {
+            return refused(
+                    before, step, "\"" + wanted.screen() + "\" is not allowed now, and nothing is shown in its place.");
+        }
+        boolean isDiverted = !settled.get().equals(wanted);
+        return moved(
+                before,
+                step,
+                after,
+                isDiverted
+                        ? because + " Its condition doesn't hold, so \""
+                                + settled.get().screen() + "\" is shown until it does."
+                        : because);
     }
 
     private static Change moved(State before, Step step, State after, String because) {

@@ -155,7 +155,7 @@ class PageTest {
     void choosingAgainAndLeavingAreTold() {
         item("Tides").click();
         assertEquals(
-                "Chosen again at the branch's root: the app is told.",
+                "Chosen again at the branch's root: the app is told. (chosen again: tides)",
                 browser.findElement(By.id("happened")).getText());
     }
 

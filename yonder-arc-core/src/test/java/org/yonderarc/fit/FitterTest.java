@@ -1,0 +1,136 @@
+package org.yonderarc.fit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.plan.Badge;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Visibility;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Steps;
+import org.yonderarc.walk.Walk;
+
+/** Which bars and items show, on which device, with which facts. */
+class FitterTest {
+    private static final Plan PLAN = PlanBuilder.app("Brinelight")
+            .start("tides")
+            .languages("de", "en")
+            .fact("signed-in", false)
+            .fact("drafts", 120)
+            .fact("news", true)
+            .fact("observer", "Maren")
+            .screen("tides", screen -> screen.title(Map.of("de", "Gezeiten", "en", "Tides"))
+                    .icon("droplet"))
+            .screen("map", screen -> screen.icon("map-pin"))
+            .screen("pins", screen -> screen.under("map"))
+            .screen("full", screen -> screen.noBars().under("tides"))
+            .screen("plain", screen -> screen.bars("top").under("tides"))
+            .menu("main", menu -> menu.item("tides", item -> item.badge("drafts"))
+                    .item("map", item -> item.label("Map of {observer}")
+                            .selectedIcon("star")
+                            .badge("news"))
+                    .section("More", section -> section.signal(
+                                    "send", item -> item.enabled("signed-in").badge("drafts", Badge.Style.AUTO, 200))
+                            .signal("out", item -> item.when("signed-in").badge("observer"))
+                            .signal("wide", item -> item.minWidth(400))
+                            .signal("lying", item -> item.orientation(Visibility.Orientation.LANDSCAPE))
+                            .signal("desk", item -> item.on("desktop"))
+                            .signal("hand", item -> item.pointer(Visibility.Pointer.COARSE)
+                                    .spoken("By hand")
+                                    .badge("drafts", Badge.Style.DOT, 9))))
+            .bar(bar -> bar.menu("main").form("phone", FormBuilder.bottom()).form("tablet", FormBuilder.rail()))
+            .bar(bar -> bar.id("low").menu("main").within("map").on("tablet").form(FormBuilder.bottom()))
+            .topBar()
+            .build();
+
+    private final Walk walk = Walk.of(PLAN);
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "384 x 824  |                     | tides map send hand",
+                "384 x 824  | tell:signed-in=true | tides map send out hand",
+                "432 x 824  |                     | tides map send wide hand",
+                "500 x 400  |                     | tides map send wide lying hand",
+                "700 x 900  |                     | none",
+                "700 x 900  | choose:map          | tides map send wide hand",
+                "700 x 900  | choose:map open:pins | tides map send wide hand",
+                "1200 x 900 | choose:map          | none",
+                "384 x 824  | open:full           | none",
+                "384 x 824  | open:plain          | none",
+            })
+    void itemsAndBarsShowWhereThePlanSays(String size, String steps, String items) {
+        Optional<Fitting.BottomBar> bottom = fit(size, steps).bottom();
+        String shown = bottom.map(bar -> String.join(
+                        " ", bar.items().stream().map(FittedItem::id).toList()))
+                .orElse("none");
+        assertEquals(items, shown);
+    }
+
+    @Test
+    void screensSayWhichBarsTheyShow() {
+        assertTrue(fit("384 x 824", "open:plain").top().isPresent());
+        assertFalse(fit("384 x 824", "open:full").top().isPresent());
+        assertEquals(
+                Optional.of("Back to Gezeiten"),
+                fit("384 x 824", "open:plain").top().orElseThrow().back());
+        assertEquals(
+                Optional.empty(), fit("384 x 824", null).top().orElseThrow().back());
+    }
+
+    @Test
+    void itemsAreLabelledBadgedAndSelectedByTheState() {
+        List<FittedItem> items =
+                fit("384 x 824", "choose:map open:pins").bottom().orElseThrow().items();
+        FittedItem tides = items.get(0);
+        assertEquals("Gezeiten", tides.label(), "in the app's first language");
+        assertEquals(Optional.of("99+"), tides.badge());
+        assertEquals(Optional.of("droplet"), tides.icon());
+        FittedItem map = items.get(1);
+        assertTrue(map.selected() && !tides.selected(), "selected while a child is shown");
+        assertEquals("Map of Maren", map.label());
+        assertEquals(Optional.of("star"), map.icon());
+        assertEquals(Optional.of(""), map.badge(), "a dot for what is true");
+        assertEquals(Optional.of("/pins"), map.address(), "where its branch was left");
+        FittedItem send = items.get(2);
+        assertFalse(send.enabled());
+        assertEquals(Optional.of("120"), send.badge(), "under its own cap");
+        assertEquals(Optional.empty(), send.address());
+        FittedItem hand = items.get(3);
+        assertEquals("By hand", hand.spoken());
+        assertEquals(Optional.of(""), hand.badge(), "a dot whatever the value");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "tell:drafts=0, none",
+        "tell:drafts=-1, none",
+        "tell:drafts=7, 7",
+        "tell:drafts=99, 99",
+        "tell:drafts=2.5, 2.5"
+    })
+    void badgesHideAtZero(String step, String badge) {
+        FittedItem tides = fit("384 x 824", step).bottom().orElseThrow().items().get(0);
+        assertEquals(badge, tides.badge().orElse("none"));
+    }
+
+    private Fitting fit(String size, String steps) {
+        String[] sides = size.split(" x ");
+        var device = new Device("test", Double.parseDouble(sides[0]), Double.parseDouble(sides[1]), Insets.NONE);
+        State state = walk.start();
+        for (String step : steps == null ? new String[0] : steps.split(" ")) {
+            state = walk.step(state, Steps.parse(PLAN, step)).after();
+        }
+        return Fitter.fit(walk, device, state);
+    }
+}
