@@ -48,8 +48,9 @@ final class Player {
         entry = Math.max(0, Page.entry());
         state = outside().map(place -> walk.arriveAt(state, place)).orElse(state);
         entries.put(entry, state);
-        Page.replace(entry, walk.addressOf(walk.shown(state)));
+        Page.replace(entry, walk.addressOf(state.place()));
         text("happened", "The app was started.");
+        new FactsPanel(document, this::take).show(walk.plan());
         Page.onPop(this::pop);
         Page.onResize(this::paint);
         Page.onSchemeChange(this::paint);
@@ -62,6 +63,14 @@ final class Player {
         if (!change.moved()) {
             return;
         }
+        if (step instanceof Step.Tell) {
+            // What the app tells is no place to go back to.
+            state = change.after();
+            entries.put(entry, state);
+            Page.replace(entry, walk.addressOf(state.place()));
+            paint();
+            return;
+        }
         boolean undoes = step instanceof Step.Back && change.after().equals(entries.get(entry - 1));
         if (undoes) {
             Page.back();
@@ -70,7 +79,7 @@ final class Player {
         state = change.after();
         entry++;
         entries.put(entry, state);
-        Page.push(entry, walk.addressOf(walk.shown(state)));
+        Page.push(entry, walk.addressOf(state.place()));
         paint();
     }
 
@@ -78,13 +87,14 @@ final class Player {
     private void pop(int number) {
         boolean known = entries.containsKey(number);
         if (known) {
-            state = entries.get(number);
+            State then = entries.get(number);
+            state = new State(then.branch(), then.trails(), state.facts());
         } else {
-            state = outside().map(place -> walk.arriveAt(state, place)).orElse(walk.start());
+            state = outside().map(place -> walk.arriveAt(state, place)).orElse(state);
         }
         entry = number < 0 ? entry + 1 : number;
         entries.put(entry, state);
-        Page.replace(entry, walk.addressOf(walk.shown(state)));
+        Page.replace(entry, walk.addressOf(state.place()));
         paint();
     }
 

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.Studio;
@@ -12,6 +13,8 @@ import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.fit.Device;
+import org.yonderarc.plan.Condition;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Row;
@@ -22,6 +25,7 @@ import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 import org.yonderarc.web.PageWriter;
@@ -79,7 +83,7 @@ final class DemoCommand implements Callable<Integer> {
         Path screens = Files.createDirectories(folder.resolve("screens"));
         int count = 0;
         for (Screen screen : walk.plan().screens()) {
-            State state = walk.arriveAt(walk.start(), example(walk.plan(), screen));
+            State state = walk.arriveAt(allowed(walk, screen), example(walk.plan(), screen));
             for (Scheme scheme : Scheme.values()) {
                 var palette = Palette.of(walk.plan().theme(), scheme);
                 Scene scene = new View(walk, Device.PHONE, palette, studio.measure()).scene(state);
@@ -90,6 +94,16 @@ final class DemoCommand implements Callable<Integer> {
             }
         }
         return count;
+    }
+
+    /** The start, with every fact told true that the screen's condition asks about. */
+    private static State allowed(Walk walk, Screen screen) {
+        State state = walk.start();
+        for (String fact : screen.needs().map(Condition::facts).orElse(Set.of())) {
+            state = walk.step(state, new Step.Tell(fact, new FactValue.Flag(true)))
+                    .after();
+        }
+        return state;
     }
 
     /** A place on {@code screen}: the first that a row of the plan leads to, for a screen with parameters. */

@@ -38,9 +38,9 @@ class CommandTest {
     @Test
     void checkTellsWhatIsWrongAndEndsWithOne() {
         assertEquals(0, yonder("check", plan.toString()));
-        assertTrue(out.toString().endsWith("nothing to report (10 screens, 5 items, 2 bars)\n"), out.toString());
+        assertTrue(out.toString().endsWith("nothing to report (11 screens, 5 items, 2 bars)\n"), out.toString());
         assertEquals(1, yonder("check", folder.resolve("faulty.yaml").toString()));
-        assertTrue(out.toString().contains("faulty.yaml:8:10  error [unknown-screen]"), out.toString());
+        assertTrue(out.toString().contains("faulty.yaml:9:10  error [unknown-screen]"), out.toString());
         assertEquals("", err.toString());
     }
 
@@ -110,9 +110,9 @@ class CommandTest {
         assertEquals(0, yonder("demo", "-o", made.toString()), err::toString);
         assertTrue(Files.readString(made.resolve("brinelight.html")).contains("Content-Security-Policy"));
         try (var pictures = Files.list(made.resolve("screens"))) {
-            assertEquals(40, pictures.count());
+            assertEquals(44, pictures.count());
         }
-        assertTrue(out.toString().contains("40 pictures in " + made.resolve("screens")), out.toString());
+        assertTrue(out.toString().contains("44 pictures in " + made.resolve("screens")), out.toString());
     }
 
     @ParameterizedTest

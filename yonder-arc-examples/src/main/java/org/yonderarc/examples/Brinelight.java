@@ -15,7 +15,7 @@ public final class Brinelight {
     /** The name of the plan file. */
     public static final String FILE = "brinelight.yaml";
 
-    /** A short journey: to a draft, aside to the guide, and back to where it was left. */
+    /** A short journey: to a draft, aside to the guide, back to where it was left, and past the sign-in to the crew. */
     public static final List<String> JOURNEY = List.of(
             "choose:surveys",
             "open:survey?survey=41",
@@ -23,6 +23,9 @@ public final class Brinelight {
             "open:kind?kind=shore-crab",
             "tell:drafts=3",
             "choose:surveys",
+            "back",
+            "choose:crew",
+            "tell:signed-in=true",
             "back",
             "back");
 

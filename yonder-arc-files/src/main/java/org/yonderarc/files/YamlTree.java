@@ -49,6 +49,8 @@ final class YamlTree {
         var settings = LoadSettings.builder()
                 .setCodePointLimit((int) SourceText.LARGEST)
                 .setUseMarks(true)
+                // One buffer for the whole text: the reader of 2.9 fails where a surrogate pair lies across its end.
+                .setBufferSize(text.length() + 2)
                 .build();
         boolean started = false;
         try {

@@ -48,7 +48,12 @@ class PageTest {
             .screen("survey", screen -> screen.title("Survey {survey}")
                     .path("/surveys/{survey}")
                     .under("surveys"))
-            .menu("main", menu -> menu.item("tides").item("surveys", item -> item.badge("drafts")))
+            .fact("signed-in", false)
+            .screen("crew", screen -> screen.needs("signed-in", "sign-in"))
+            .screen("sign-in")
+            .menu("main", menu -> menu.item("tides")
+                    .item("surveys", item -> item.badge("drafts"))
+                    .item("crew"))
             .build();
 
     @TempDir
@@ -157,6 +162,21 @@ class PageTest {
         assertEquals(
                 "Chosen again at the branch's root: the app is told. (chosen again: tides)",
                 browser.findElement(By.id("happened")).getText());
+    }
+
+    @Test
+    void factsToldBesideTheDeviceAreFollowedAtOnce() {
+        item("Crew").click();
+        await("Sign in");
+        browser.findElement(By.name("signed-in")).click();
+        await("Crew");
+        assertTrue(browser.getCurrentUrl().endsWith("#/crew"), browser.getCurrentUrl());
+        WebElement drafts = browser.findElement(By.name("drafts"));
+        drafts.sendKeys(Keys.chord(Keys.CONTROL, "a"), "120");
+        assertEquals("Surveys, 99+", item("Surveys").getAccessibleName());
+        browser.navigate().back();
+        await("Tides");
+        assertEquals("Surveys, 99+", item("Surveys").getAccessibleName(), "going back doesn't untell a fact");
     }
 
     @Test
