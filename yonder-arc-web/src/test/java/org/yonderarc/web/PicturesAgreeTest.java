@@ -1,0 +1,127 @@
+package org.yonderarc.web;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Base64;
+import java.util.stream.IntStream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.openqa.selenium.By;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.draw.WebFont;
+import org.yonderarc.fit.Device;
+import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Walk;
+
+/** SVG as a real browser shows it, and PNG as we paint it, differ by the smoothing of edges alone. */
+class PicturesAgreeTest {
+    /** A pixel is another one where a channel differs by more than this of 255: more than smoothing does to a flat area. */
+    private static final int SMOOTHING = 96;
+    /** The largest share of such pixels; they lie on the edges of letters, which browsers smooth in their own way. */
+    private static final double MOST_OTHER = 0.004;
+    /** The largest mean difference of a channel, of 255. */
+    private static final double MOST_MEAN = 1.0;
+
+    @TempDir
+    private static Path folder;
+
+    private static ChromeDriver browser;
+    private final Studio studio = new Studio();
+
+    @BeforeAll
+    static void startBrowser() throws Exception {
+        browser = Chromium.start(1000, 1100);
+    }
+
+    @AfterAll
+    static void stopBrowser() {
+        browser.quit();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Wireframe.Kind.class)
+    void forEveryKindOfContent(Wireframe.Kind kind) throws Exception {
+        Palette palette = kind.ordinal() % 2 == 0 ? Palette.LIGHT : Palette.DARK;
+        Scene scene = scene(kind, palette);
+        BufferedImage painted = ImageIO.read(new ByteArrayInputStream(studio.png(scene, 1)));
+        BufferedImage shown = shown(studio.svg(scene));
+        assertEquals(painted.getWidth(), shown.getWidth());
+        assertEquals(painted.getHeight(), shown.getHeight());
+        long sum = 0;
+        int others = 0;
+        for (int y = 0; y < painted.getHeight(); y++) {
+            for (int x = 0; x < painted.getWidth(); x++) {
+                int worst = 0;
+                for (int shift : new int[] {0, 8, 16}) {
+                    int difference =
+                            Math.abs((painted.getRGB(x, y) >> shift & 255) - (shown.getRGB(x, y) >> shift & 255));
+                    sum += difference;
+                    worst = Math.max(worst, difference);
+                }
+                others += worst > SMOOTHING ? 1 : 0;
+            }
+        }
+        double pixels = (double) painted.getWidth() * painted.getHeight();
+        assertTrue(sum / pixels / 3 < MOST_MEAN, kind + ": mean difference " + sum / pixels / 3);
+        assertTrue(others / pixels < MOST_OTHER, kind + ": other pixels " + others / pixels);
+    }
+
+    private Scene scene(Wireframe.Kind kind, Palette palette) {
+        Plan plan = PlanBuilder.app("Brinelight")
+                .start("a")
+                .fact("n", 120)
+                .screen("a", screen -> screen.title("Tides").icon("droplet"))
+                .screen("b", screen -> screen.title("Gull Point, lower shore")
+                        .under("a")
+                        .wireframe(kind)
+                        .row("Beadlet anemone", "Dark red, jelly-like, middle shore", "212", "b")
+                        .row("Common limpet", "Patella vulgata", "on", "b")
+                        .row("Shore crab", "", "off"))
+                .screen("c", screen -> screen.title("Crew").icon("user"))
+                .menu("main", menu -> menu.item("a", item -> item.badge("n")).item("c"))
+                .build();
+        var walk = Walk.of(plan);
+        var state = walk.step(walk.start(), new Step.Open(org.yonderarc.plan.Place.of("b")))
+                .after();
+        return new View(walk, Device.PHONE, palette, studio.measure()).scene(state);
+    }
+
+    /** A picture of the SVG in the browser, with the font that the picture names. */
+    private static BufferedImage shown(String svg) throws Exception {
+        var font = new InterFont();
+        int[] letters = IntStream.rangeClosed(0x20, 0x2030).toArray();
+        var html = new StringBuilder("<!DOCTYPE html><meta charset=utf-8><style>body{margin:0}svg{display:block}");
+        for (Type.Weight weight : Type.Weight.values()) {
+            html.append("@font-face{font-family:Inter;font-weight:")
+                    .append(weight.css())
+                    .append(";src:url(data:font/woff;base64,")
+                    .append(Base64.getEncoder().encodeToString(WebFont.woff(font, weight, letters)))
+                    .append(")}");
+        }
+        html.append("</style>").append(svg.substring(svg.indexOf("<svg")));
+        Path page = Files.writeString(folder.resolve("picture.html"), html);
+        browser.get(page.toUri().toString());
+        browser.executeAsyncScript("document.fonts.ready.then(arguments[0])");
+        byte[] png = browser.findElement(By.tagName("svg")).getScreenshotAs(OutputType.BYTES);
+        return ImageIO.read(new ByteArrayInputStream(png));
+    }
+}
