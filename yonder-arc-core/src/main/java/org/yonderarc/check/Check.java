@@ -39,6 +39,7 @@ public final class Check {
             BarRules::items,
             BarRules::hidden,
             TextRules::texts,
+            LabelRules::look,
             MotionRules::look,
             ContrastRules::look,
             UnusedRules::facts);

@@ -8,6 +8,7 @@ import org.yonderarc.walk.Step;
  *
  * @param id the item's id
  * @param label what it says
+ * @param brief what it says where the label doesn't fit; the label itself where the plan gives no shorter one
  * @param spoken its accessible name
  * @param icon the name of its icon
  * @param selected whether the person is on its branch
@@ -19,6 +20,7 @@ import org.yonderarc.walk.Step;
 public record FittedItem(
         String id,
         String label,
+        String brief,
         String spoken,
         Optional<String> icon,
         boolean selected,

@@ -99,6 +99,7 @@ public final class Fitter {
         return new FittedItem(
                 item.id(),
                 label,
+                item.shortLabel().map(words -> filled(plan, words, state)).orElse(label),
                 item.spoken().map(words -> filled(plan, words, state)).orElse(label),
                 selected
                         ? item.selectedIcon().or(item::icon).or(() -> screen.flatMap(Screen::icon))

@@ -64,6 +64,17 @@ public final class Layouter {
         return new Layout.Bottom(box, slots);
     }
 
+    /** The room for a label in a bottom bar with so many items, in dp; what is wider is cut off. */
+    public static double labelRoom(Device device, int items) {
+        double room = device.width() - device.safe().left() - device.safe().right();
+        return onGrid(room / items) - 2 * Metrics.LABEL_MARGIN;
+    }
+
+    /** How the widest label of a bottom bar is set: that of the selected item. */
+    public static Type widestLabel() {
+        return Metrics.LABEL_SELECTED;
+    }
+
     private static double onGrid(double dp) {
         return Math.floor(dp / Metrics.SLOT_GRID) * Metrics.SLOT_GRID;
     }
@@ -75,7 +86,10 @@ public final class Layouter {
         Type type = item.selected() ? Metrics.LABEL_SELECTED : Metrics.LABEL;
         double baseline = hasIcon ? target.y() + Metrics.LABEL_BASELINE : type.baselineAround(target.centerY());
         double most = Math.max(0, target.width() - 2 * Metrics.LABEL_MARGIN);
-        var label = TextLine.of(item.label(), MIDDLE, target.centerX(), baseline, most, type, measure);
+        // Measured as if it were selected, so that the text stays when the item is chosen.
+        boolean fits = measure.width(item.label(), widestLabel()) <= most;
+        String shown = fits ? item.label() : item.brief();
+        var label = TextLine.of(shown, MIDDLE, target.centerX(), baseline, most, type, measure);
         return new Layout.Slot(item, target, icon, label, item.badge().map(text -> badge(text, icon, target, measure)));
     }
 

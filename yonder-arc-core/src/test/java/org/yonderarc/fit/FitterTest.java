@@ -12,6 +12,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.layout.Layouter;
+import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Visibility;
@@ -109,6 +111,35 @@ class FitterTest {
         FittedItem hand = items.get(3);
         assertEquals("By hand", hand.spoken());
         assertEquals(Optional.of(""), hand.badge(), "a dot whatever the value");
+    }
+
+    @Test
+    void theShortLabelStandsInWhereTheLabelDoesNotFit() {
+        Walk five = Walk.of(PlanBuilder.app("A")
+                .start("notes")
+                .screen("notes", screen -> screen.title("Field notebook"))
+                .menu("main", menu -> {
+                    menu.item("notes", item -> item.shortLabel("Notes"));
+                    for (String id : List.of("b", "c", "d", "e")) {
+                        menu.signal(id, item -> item);
+                    }
+                    return menu;
+                })
+                .build());
+        assertEquals("Notes", firstLabel(five, 384));
+        assertEquals("Field notebook", firstLabel(five, 590));
+    }
+
+    private static String firstLabel(Walk walk, double width) {
+        var device = new Device("test", width, 800, Insets.NONE);
+        Fitting fitting = Fitter.fit(walk, device, walk.start());
+        return Layouter.layOut(fitting, new PlainMeasure())
+                .bottom()
+                .orElseThrow()
+                .slots()
+                .get(0)
+                .label()
+                .text();
     }
 
     @ParameterizedTest

@@ -18,6 +18,8 @@ import org.w3c.dom.Document;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Wireframe;
@@ -91,6 +93,18 @@ class PaintersTest {
         assertEquals(0xFFFF0000, image.getRGB(40, 40));
         assertEquals(0xFFFFFFFF, image.getRGB(21, 21), "inside of the box, outside of its round corner");
         assertEquals(0xFFFFFFFF, image.getRGB(70, 40), "outside of the box");
+    }
+
+    @Test
+    void thePlainMeasureIsNearTheExactOne() {
+        var plain = new PlainMeasure();
+        for (Type type : List.of(Type.regular(12), Type.semibold(17))) {
+            for (String text : List.of(
+                    "Surveys", "Species guide", "Atlas of the shore", "Gull Point, lower shore", "12:10 (0.4 m)")) {
+                double exact = studio.measure().width(text, type);
+                assertEquals(exact, plain.width(text, type), exact * 0.025, text + " in " + type);
+            }
+        }
     }
 
     @Test
