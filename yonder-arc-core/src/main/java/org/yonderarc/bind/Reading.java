@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.check.Check;
+import org.yonderarc.check.FileNames;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
@@ -28,13 +29,18 @@ public record Reading(Plan draft, List<Finding> findings, Set<String> dropped) {
 
     /** Reads and checks in one go: the findings of both, located and in the order of the file. */
     public static Reading of(Value root, IconNames icons) {
+        return of(root, icons, FileNames.ANY);
+    }
+
+    /** As {@link #of(Value, IconNames)}, with the files of the plan's folder at hand. */
+    public static Reading of(Value root, IconNames icons, FileNames files) {
         Reading read = PlanReader.read(root);
         if (!(root instanceof MapValue)) {
             return read;
         }
         var all = new ArrayList<>(read.findings());
         boolean isWhole = !Finding.anyError(read.findings());
-        var noticed = isWhole ? Check.plan(read.draft(), icons) : Check.draft(read.draft(), icons);
+        var noticed = isWhole ? Check.plan(read.draft(), icons, files) : Check.draft(read.draft(), icons, files);
         noticed.stream()
                 .filter(finding -> !read.follows(finding))
                 .map(finding -> read.inTheFile(finding).locatedIn(root))

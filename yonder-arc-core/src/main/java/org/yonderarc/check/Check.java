@@ -51,9 +51,15 @@ public final class Check {
      * their file position is looked up by {@link Finding#locatedIn}.
      *
      * @param icons the icons that exist
+     * @param files the files in the plan's folder
      */
+    public static List<Finding> plan(Plan plan, IconNames icons, FileNames files) {
+        return look(plan, icons, files, true);
+    }
+
+    /** Everything noticed about {@code plan}, its files taken to be there. */
     public static List<Finding> plan(Plan plan, IconNames icons) {
-        return plan(plan, icons, true);
+        return plan(plan, icons, FileNames.ANY);
     }
 
     /**
@@ -61,14 +67,15 @@ public final class Check {
      * whole would say little.
      *
      * @param icons the icons that exist
+     * @param files the files in the plan's folder
      */
-    public static List<Finding> draft(Plan draft, IconNames icons) {
-        return plan(draft, icons, false);
+    public static List<Finding> draft(Plan draft, IconNames icons, FileNames files) {
+        return look(draft, icons, files, false);
     }
 
-    private static List<Finding> plan(Plan plan, IconNames icons, boolean isWhole) {
+    private static List<Finding> look(Plan plan, IconNames icons, FileNames files, boolean isWhole) {
         var findings = new ArrayList<Finding>();
-        var subject = new Subject(plan, icons, findings::add);
+        var subject = new Subject(plan, icons, files, findings::add);
         LINKS.forEach(rule -> rule.accept(subject));
         if (!isWhole) {
             return findings;

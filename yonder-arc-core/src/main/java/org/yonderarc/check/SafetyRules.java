@@ -84,6 +84,12 @@ final class SafetyRules {
                     pointer,
                     "\"" + file + "\" is no file inside of the plan's folder.",
                     "Write a path below the plan, with forward slashes: \"pictures/crew.png\".");
+        } else if (!subject.files().has(file)) {
+            subject.tell(
+                    Code.MISSING_FILE,
+                    pointer,
+                    "There is no file \"" + file + "\" in the plan's folder.",
+                    "Put it there, or correct the name; links that lead out of the folder don't count.");
         }
     }
 }

@@ -22,9 +22,10 @@ import org.yonderarc.tree.Spot;
  *
  * @param plan the plan
  * @param icons the icons that exist
+ * @param files the files in the plan's folder
  * @param findings takes what is noticed
  */
-record Subject(Plan plan, IconNames icons, Consumer<Finding> findings) {
+record Subject(Plan plan, IconNames icons, FileNames files, Consumer<Finding> findings) {
     /** An item and the JSON Pointer to it. */
     record PlacedItem(Menu menu, Item item, String pointer) {}
 

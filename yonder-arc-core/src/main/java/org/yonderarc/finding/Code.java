@@ -54,6 +54,7 @@ public enum Code {
     TWO_HEADERS(WARNING, "Two headers above each other take the room of the content."),
     LOW_CONTRAST(WARNING, "Who sees less well, or stands in the sun, can't read it."),
     ODD_MOTION(WARNING, "A motion that is too short isn't seen, and for one that is too long people wait."),
+    MISSING_FILE(WARNING, "Where it is wanted, nothing would show."),
     LABEL_TOO_WIDE(WARNING, "A label that is cut off has to be guessed."),
     LONG_WORD(ADVICE, "A word that can't be broken is cut off on narrow devices and in large text."),
     HIDDEN_CHARACTERS(WARNING, "Characters that can't be seen change how a text reads, and can deceive."),

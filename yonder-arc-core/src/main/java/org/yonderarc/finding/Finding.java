@@ -38,11 +38,6 @@ public record Finding(Code code, Spot spot, String message, String remedy, Optio
      */
     public record Fix(String from, String to) {}
 
-    /** The same finding with a fix. */
-    public Finding fixedBy(Optional<Fix> certain) {
-        return new Finding(code, spot, message, remedy, certain);
-    }
-
     /** The same finding at another spot. */
     public Finding at(Spot other) {
         return new Finding(code, other, message, remedy, fix);

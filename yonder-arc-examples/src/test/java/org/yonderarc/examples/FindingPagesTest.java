@@ -47,7 +47,8 @@ class FindingPagesTest {
     }
 
     private static PlanFile check(String yaml) {
-        return PlanFile.read(new SourceText("example.yaml", yaml), new BundledIcons());
+        return PlanFile.read(
+                new SourceText("example.yaml", yaml), new BundledIcons(), file -> file.equals("papers/rules.pdf"));
     }
 
     private static String report(PlanFile file) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.yonderarc.bind.PlanSchema;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.bind.Reading;
+import org.yonderarc.check.FileNames;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
@@ -30,14 +31,20 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      * @throws FileTrouble if the file can't be read
      */
     public static PlanFile read(Path file, IconNames icons) throws FileTrouble {
-        return read(SourceText.read(file), icons);
+        Path folder = file.toAbsolutePath().getParent();
+        return read(SourceText.read(file), icons, new FolderFiles(folder));
+    }
+
+    /** Reads and checks the text of a plan, the files that it names taken to be there. */
+    public static PlanFile read(SourceText source, IconNames icons) {
+        return read(source, icons, FileNames.ANY);
     }
 
     /** Reads and checks the text of a plan. */
-    public static PlanFile read(SourceText source, IconNames icons) {
+    public static PlanFile read(SourceText source, IconNames icons, FileNames files) {
         try {
             var root = source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
-            Reading reading = Reading.of(root, icons);
+            Reading reading = Reading.of(root, icons, files);
             return new PlanFile(source, reading.findings(), reading.plan());
         } catch (ParseTrouble trouble) {
             return new PlanFile(source, List.of(trouble.finding()), Optional.empty());

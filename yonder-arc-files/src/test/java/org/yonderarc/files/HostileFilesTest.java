@@ -50,6 +50,38 @@ class HostileFilesTest {
     }
 
     @Test
+    void filesOutsideOfThePlansFolderAreNotThere() throws Exception {
+        Path plans = Files.createDirectory(folder.resolve("plans"));
+        Files.writeString(folder.resolve("secret.pdf"), "secret");
+        Files.writeString(plans.resolve("rules.pdf"), "rules");
+        Files.createDirectory(plans.resolve("papers"));
+        Files.createSymbolicLink(plans.resolve("out.pdf"), folder.resolve("secret.pdf"));
+        Files.createSymbolicLink(plans.resolve("up"), folder);
+        Files.createSymbolicLink(plans.resolve("in.pdf"), plans.resolve("rules.pdf"));
+        var expected = java.util.Map.of(
+                "rules.pdf", "[]",
+                "in.pdf", "[]",
+                "out.pdf", "[missing-file]",
+                "up/secret.pdf", "[missing-file]",
+                "papers", "[missing-file]",
+                "none.pdf", "[missing-file]",
+                "../secret.pdf", "[unsafe-file]",
+                "/etc/passwd", "[unsafe-file]",
+                "a/../../secret.pdf", "[unsafe-file]",
+                "c:secret.pdf", "[unsafe-file]");
+        for (var one : expected.entrySet()) {
+            Path plan = Files.writeString(
+                    plans.resolve("plan.yaml"),
+                    "yonder: 1\napp: { name: A, start: a }\nscreens: { a: A, b: B }\n"
+                            + "menus: { main: [ a, b, { document: \"" + one.getKey() + "\", label: Rules } ] }\n");
+            var codes = PlanFile.read(plan, IconNames.ANY).findings().stream()
+                    .map(finding -> finding.code().id())
+                    .toList();
+            assertEquals(one.getValue(), codes.toString(), one.getKey());
+        }
+    }
+
+    @Test
     void writingReplacesTheWholeFileOrLeavesItWhole() throws Exception {
         Path file = folder.resolve("out.txt");
         SafeFile.write(file, "first");

@@ -1,0 +1,26 @@
+package org.yonderarc.files;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import org.yonderarc.check.FileNames;
+
+/** The files of a plan's folder. A link counts only if what it leads to lies inside of the folder too. */
+final class FolderFiles implements FileNames {
+    private final Path folder;
+
+    FolderFiles(Path folder) {
+        this.folder = folder;
+    }
+
+    @Override
+    public boolean has(String path) {
+        try {
+            Path real = folder.resolve(path).toRealPath();
+            return real.startsWith(folder.toRealPath()) && Files.isRegularFile(real);
+        } catch (IOException | InvalidPathException missing) {
+            return false;
+        }
+    }
+}
