@@ -146,6 +146,52 @@ class CommandTest {
         assertTrue(out.toString().contains("\"version\" : \"2.1.0\""), out.toString());
     }
 
+    @Test
+    void fixMendsTheFileAndSaysWhatItDid() throws Exception {
+        Path faulty = folder.resolve("faulty.yaml");
+        Files.writeString(
+                faulty, Files.readString(faulty).replace("tidse", "tdes").replace("badge: drafts", "bagde: drafts"));
+        assertEquals(0, yonder("check", "--fix", faulty.toString()));
+        assertTrue(err.toString().contains("Mended line 9: tdes is now tides"), err.toString());
+        assertTrue(err.toString().contains("bagde is now badge"), err.toString());
+        assertEquals(Brinelight.yaml(), Files.readString(faulty));
+        assertEquals(0, yonder("check", "--fix", faulty.toString()));
+        assertTrue(err.toString().endsWith("Nothing can be mended for certain.\n"), err.toString());
+    }
+
+    @Test
+    void picturesHaveThePlansColoursInBothSchemes() throws Exception {
+        String themed = Brinelight.yaml()
+                .replace(
+                        "facts:\n",
+                        "theme: { light: { accent: '#7a3b8f' }, dark: { accent: hsl(286 60% 80%) } }\nfacts:\n");
+        Path violet = Files.writeString(folder.resolve("violet.yaml"), themed);
+        Path svg = folder.resolve("violet.svg");
+        assertEquals(0, yonder("draw", violet.toString(), "-o", svg.toString()), err::toString);
+        assertTrue(Files.readString(svg).contains("fill=\"#7a3b8f\""));
+        assertEquals(0, yonder("draw", violet.toString(), "-o", svg.toString(), "--scheme", "dark"));
+        assertTrue(Files.readString(svg).contains("fill=\"#dcadeb\""), "hsl(286 60% 80%)");
+    }
+
+    @Test
+    void schemaIsPrintedForEditorsAndForPeople() {
+        assertEquals(0, yonder("schema"));
+        assertTrue(out.toString().contains("https://json-schema.org/draft/2020-12/schema"));
+        assertEquals(0, yonder("schema", "--markdown"));
+        assertTrue(out.toString().contains("| `needs` | a condition |"), out.toString());
+    }
+
+    @Test
+    void aGuardedScreenIsDrawnAsWhatIsShownInItsPlace() throws Exception {
+        Path svg = folder.resolve("crew.svg");
+        assertEquals(0, yonder("draw", plan.toString(), "-o", svg.toString(), "--screen", "crew"));
+        assertTrue(Files.readString(svg).contains(">Sign in</text>"));
+        assertEquals(
+                0,
+                yonder("draw", plan.toString(), "-o", svg.toString(), "--screen", "crew", "--tell", "signed-in=true"));
+        assertTrue(Files.readString(svg).contains(">Spring tide weekend</text>"));
+    }
+
     /** Arguments with {@code P} for a good plan and {@code D} for the folder; then the message. */
     @ParameterizedTest
     @CsvSource(

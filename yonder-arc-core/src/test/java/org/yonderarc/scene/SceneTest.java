@@ -69,6 +69,25 @@ class SceneTest {
     }
 
     @Test
+    void itemsThatLeadToNoPlaceAreButtonsAndPaleWhileDisabled() {
+        var plan = org.yonderarc.build.PlanBuilder.app("A")
+                .start("a")
+                .fact("ready", false)
+                .screen("a")
+                .menu("main", menu -> menu.item("a")
+                        .signal("send", item -> item.icon("send").enabled("ready")))
+                .build();
+        var one = Walk.of(plan);
+        var bar = (SceneNode.Group) new View(one, Device.PHONE, Palette.LIGHT, new PlainMeasure())
+                .scene(one.start())
+                .nodes()
+                .get(2);
+        var send = (SceneNode.Group) bar.children().get(bar.children().size() - 1);
+        assertEquals(new Meaning.Button("Send", new org.yonderarc.walk.Step.Choose("send")), send.meaning());
+        assertTrue(((SceneNode.Icon) send.children().get(0)).fill().alpha() < 0.5);
+    }
+
+    @Test
     void theBackButtonComesWithTheWayBack() {
         assertTrue(keys(view.scene(walk.start()).nodes().get(1)).stream().noneMatch("top/back/icon"::equals));
         Scene child = view.scene(after("choose:surveys", "open:survey?survey=41"));
