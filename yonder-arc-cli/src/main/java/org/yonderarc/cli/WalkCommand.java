@@ -11,6 +11,7 @@ import org.yonderarc.walk.Walk;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -39,6 +40,9 @@ final class WalkCommand implements Callable<Integer> {
     @Parameters(index = "1..*", arity = "0..*", paramLabel = "STEP", description = "What is done, in order.")
     private List<String> steps = List.of();
 
+    @Option(names = "--json", description = "The walk as JSON: an object for each step.")
+    private boolean json;
+
     @Override
     public Integer call() throws Exception {
         Plan sound = plan.sound(spec.commandLine().getErr());
@@ -49,13 +53,13 @@ final class WalkCommand implements Callable<Integer> {
         for (String text : steps) {
             Change change = walk.step(state, parse(sound, text));
             if (change.refusal().isPresent()) {
-                spec.commandLine().getOut().print(story);
+                spec.commandLine().getOut().print(json ? story.json() : story.toString());
                 throw new Refusal(text + ": " + change.refusal().get());
             }
             story.add(change);
             state = change.after();
         }
-        spec.commandLine().getOut().print(story);
+        spec.commandLine().getOut().print(json ? story.json() : story.toString());
         return Main.FINE;
     }
 

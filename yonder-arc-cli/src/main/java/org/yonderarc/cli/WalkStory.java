@@ -1,11 +1,18 @@
 package org.yonderarc.cli;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.yonderarc.files.FindingText;
+import org.yonderarc.files.JsonText;
 import org.yonderarc.fit.Fitter;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 import org.yonderarc.walk.Change;
+import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Walk;
 
@@ -13,6 +20,7 @@ import org.yonderarc.walk.Walk;
 final class WalkStory {
     private final Walk walk;
     private final StringBuilder out = new StringBuilder();
+    private final List<Value> steps = new ArrayList<>();
 
     WalkStory(Walk walk) {
         this.walk = walk;
@@ -20,7 +28,9 @@ final class WalkStory {
 
     void start(State state) {
         out.append("start\n");
-        where(state);
+        var json = new LinkedHashMap<String, Value>();
+        json.put("step", Trees.text("start"));
+        where(state, json);
     }
 
     void add(Change change) {
@@ -30,10 +40,16 @@ final class WalkStory {
                 .append(change.because())
                 .append('\n');
         change.effects().forEach(effect -> line("effect", effect.text()));
-        where(change.after());
+        var json = new LinkedHashMap<String, Value>();
+        json.put("step", Trees.text(change.step().text()));
+        json.put("because", Trees.text(change.because()));
+        json.put(
+                "effects",
+                Trees.texts(change.effects().stream().map(Effect::text).toList()));
+        where(change.after(), json);
     }
 
-    private void where(State state) {
+    private void where(State state, LinkedHashMap<String, Value> json) {
         Place place = walk.shown(state);
         String title = Fitter.title(walk.plan(), place, state);
         String trail = state.trail().places().stream().map(Place::text).collect(Collectors.joining(" > "));
@@ -51,6 +67,15 @@ final class WalkStory {
         line("trail", trail);
         line("selected", selected);
         line("leading", leading);
+        json.put("screen", Trees.text(place.screen()));
+        json.put("address", Trees.text(walk.addressOf(place)));
+        json.put("title", Trees.text(title));
+        json.put(
+                "trail",
+                Trees.texts(state.trail().places().stream().map(Place::text).toList()));
+        json.put("selected", Trees.text(selected));
+        json.put("leading", Trees.text(leading));
+        steps.add(Trees.map(json));
     }
 
     private void line(String name, String value) {
@@ -59,6 +84,11 @@ final class WalkStory {
                 .append(" ".repeat(11 - name.length()))
                 .append(FindingText.visible(value))
                 .append('\n');
+    }
+
+    /** The walk as JSON for programs: an array with an object for each step. */
+    String json() {
+        return JsonText.write(Trees.list(steps));
     }
 
     @Override

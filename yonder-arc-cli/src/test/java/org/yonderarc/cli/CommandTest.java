@@ -105,6 +105,16 @@ class CommandTest {
     }
 
     @Test
+    void walksAreToldToProgramsToo() {
+        assertEquals(0, yonder("walk", plan.toString(), "--json", "choose:crew", "back", "back"));
+        String json = out.toString();
+        assertTrue(json.startsWith("["), json);
+        assertTrue(json.contains("\"step\" : \"choose:crew\""), json);
+        assertTrue(json.contains("\"screen\" : \"sign-in\""), json);
+        assertTrue(json.contains("\"leave\""), json);
+    }
+
+    @Test
     void demoMakesEverythingItNames() throws Exception {
         Path made = folder.resolve("demo");
         assertEquals(0, yonder("demo", "-o", made.toString()), err::toString);

@@ -15,10 +15,11 @@ import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Value;
 
 /** Writes neutral trees as JSON (RFC 8259). */
-final class JsonText {
+public final class JsonText {
     private JsonText() {}
 
-    static String write(Value root) {
+    /** The tree as a JSON text with a line for each member, and a line break at its end. */
+    public static String write(Value root) {
         var out = new StringWriter();
         try (JsonGenerator json = new JsonFactory().createGenerator(out)) {
             var indenter = new DefaultIndenter("  ", "\n");
