@@ -62,7 +62,9 @@ final class DrawCommand implements Callable<Integer> {
         Plan sound = plan.sound(spec.commandLine().getErr());
         var studio = new Studio();
         var walk = Walk.of(sound);
-        Scene scene = look.view(walk, studio.measure()).scene(look.state(walk));
+        var view = look.view(walk, studio.measure());
+        NotDrawnYet.tell(sound, view.device(), spec.commandLine().getErr());
+        Scene scene = view.scene(look.state(walk));
         SafeFile.write(output, svg ? studio.svg(scene).getBytes(StandardCharsets.UTF_8) : studio.png(scene, scale));
         out.println("Drew " + output + " (" + FindingText.visible(scene.title()) + ").");
         return Main.FINE;
