@@ -243,7 +243,7 @@ public final class Walk {
 
     /**
      * The state of a person who came to {@code place} straight from outside: on the branch it belongs to, with the
-     * screens above it on the trail.
+     * screens above it on the trail; on top of the start where no item leads to it or above it.
      *
      * @throws IllegalArgumentException if there is no such place
      */
@@ -251,8 +251,13 @@ public final class Walk {
         problem(place).ifPresent(problem -> {
             throw new IllegalArgumentException(problem);
         });
-        String branch = branchAbove(place.screen()).orElse(startBranch);
-        return at(state, branch, trailTo(place, branch));
+        Optional<String> branch = branchAbove(place.screen());
+        if (branch.isPresent()) {
+            return at(state, branch.get(), trailTo(place, branch.get()));
+        }
+        // No item leads there: it opens on top of the start, so that there is a way back.
+        Trail root = start.trail();
+        return at(state, startBranch, place.equals(root.top()) ? root : root.push(place));
     }
 
     /** The address of a place: its screen's path with the parameters filled in. */

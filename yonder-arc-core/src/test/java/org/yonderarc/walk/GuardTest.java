@@ -49,6 +49,14 @@ class GuardTest {
     }
 
     @Test
+    void whoComesFromOutsideToAPlaceThatNoItemLeadsToHasAWayBack() {
+        State state = walk.arriveAt(walk.start(), org.yonderarc.plan.Place.of("sign-in"));
+        assertEquals("[tides, sign-in]", state.trail().toString());
+        assertEquals(walk.start(), walk.step(state, new Step.Back()).after());
+        assertEquals(walk.start(), walk.arriveAt(walk.start(), org.yonderarc.plan.Place.of("tides")));
+    }
+
+    @Test
     void theReasonSaysWhereThePersonWasSent() {
         Change change = walk.step(walk.start(), new Step.Choose("crew"));
         assertTrue(change.because().endsWith("so \"sign-in\" is shown until it does."), change.because());
