@@ -2,7 +2,6 @@ package org.yonderarc.cli;
 
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingJson;
 import org.yonderarc.files.FindingSarif;
@@ -68,7 +67,7 @@ final class CheckCommand implements Callable<Integer> {
 
     /** The file with everything mended that is certain, written in place of the old one. */
     private PlanFile mended(PlanFile read) throws FileTrouble {
-        Fixes.Outcome outcome = Fixes.apply(read, new BundledIcons());
+        Fixes.Outcome outcome = Fixes.apply(read, source -> PlanFile.inFolder(source, plan.icons(), plan.folder()));
         PrintWriter err = spec.commandLine().getErr();
         if (outcome.applied().isEmpty()) {
             err.println("Nothing can be mended for certain.");

@@ -60,7 +60,7 @@ final class DrawCommand implements Callable<Integer> {
         }
         PrintWriter out = spec.commandLine().getOut();
         Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = new Studio();
+        var studio = new Studio(plan.icons());
         var walk = Walk.of(sound);
         var view = look.view(walk, studio.measure());
         NotDrawnYet.tell(sound, view.device(), spec.commandLine().getErr());

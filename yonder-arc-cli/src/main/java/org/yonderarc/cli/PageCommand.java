@@ -2,7 +2,6 @@ package org.yonderarc.cli;
 
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.fit.Device;
@@ -41,7 +40,7 @@ final class PageCommand implements Callable<Integer> {
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
         NotDrawnYet.tell(sound, Device.PHONE, spec.commandLine().getErr());
-        String page = new PageWriter(new BundledIcons(), new InterFont()).page(sound);
+        String page = new PageWriter(plan.icons(), new InterFont()).page(sound);
         SafeFile.write(output, page);
         spec.commandLine()
                 .getOut()

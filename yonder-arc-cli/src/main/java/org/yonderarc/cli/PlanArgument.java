@@ -3,6 +3,8 @@ package org.yonderarc.cli;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.Icons;
+import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
@@ -18,8 +20,18 @@ final class PlanArgument {
         return file;
     }
 
+    /** The folder that the plan is in. */
+    Path folder() {
+        return file.toAbsolutePath().getParent();
+    }
+
     PlanFile read() throws FileTrouble {
-        return PlanFile.read(file, new BundledIcons());
+        return PlanFile.read(file, icons());
+    }
+
+    /** The icons that the plan can use: its own, and the bundled set. */
+    Icons icons() {
+        return PlanIcons.beside(file, new BundledIcons());
     }
 
     /**

@@ -7,9 +7,13 @@ import org.yonderarc.plan.Form;
 final class Forms {
     private static final Kind<List<String>> IDS = Kinds.list(Basics.ID);
 
+    private static final String STYLE_DOC = "How its items look: the name of a shared style, or a style of its own.";
+
+    static final Shape<Form.Profile> PROFILE = profile();
     static final Shape<Form.Overflow> OVERFLOW = overflow();
     static final Shape<Form.Floating> FLOATING = floating();
-    static final Shape<Form.Profile> PROFILE = profile();
+    static final Shape<Form.Beneath> BENEATH = beneath();
+    static final Shape<Form.Background> BACKGROUND = background();
     static final Shape<Form.Header> HEADER = header();
 
     private Forms() {}
@@ -51,13 +55,15 @@ final class Forms {
                 FLOATING,
                 Form.Bottom::floating,
                 "How it floats. Without it, it reaches from edge to edge.");
+        var style = shape.optional("style", StyleShape.REF, Form.Bottom::style, STYLE_DOC);
         return shape.makes(got -> new Form.Bottom(
                 got.get(most),
                 got.get(whenFull),
                 got.get(overflow),
                 got.get(labels),
                 got.get(icons),
-                got.get(floating)));
+                got.get(floating),
+                got.get(style)));
     }
 
     private static Shape<Form.Overflow> overflow() {
@@ -66,7 +72,14 @@ final class Forms {
                 "label", Basics.WORDS, Form.Overflow::label, Form.Overflow.DEFAULT.label(), "What it says.");
         var icon = shape.field(
                 "icon", Kinds.TEXT, Form.Overflow::icon, Form.Overflow.DEFAULT.icon(), "The name of its icon.");
-        return shape.makes(got -> new Form.Overflow(got.get(label), got.get(icon)));
+        var profile = shape.optional(
+                "profile",
+                PROFILE,
+                Form.Overflow::profile,
+                "The person, at the head of the place that lists the others.");
+        var style = shape.optional(
+                "style", StyleShape.REF, Form.Overflow::style, "How the items there look: a style's name, or a style.");
+        return shape.makes(got -> new Form.Overflow(got.get(label), got.get(icon), got.get(profile), got.get(style)));
     }
 
     private static Shape<Form.Floating> floating() {
@@ -109,8 +122,15 @@ final class Forms {
                 Form.Top::scrolling,
                 Form.Top.DEFAULT.scrolling(),
                 "Whether it stays or leaves when the content scrolls.");
+        var style = shape.optional("style", StyleShape.REF, Form.Top::style, STYLE_DOC);
         return shape.makes(got -> new Form.Top(
-                got.get(title), got.get(items), got.get(actions), got.get(profile), got.get(line), got.get(scrolling)));
+                got.get(title),
+                got.get(items),
+                got.get(actions),
+                got.get(profile),
+                got.get(line),
+                got.get(scrolling),
+                got.get(style)));
     }
 
     private static Shape<Form.Profile> profile() {
@@ -145,8 +165,21 @@ final class Forms {
                 "Where its items stand between top and bottom.");
         var line = shape.field(
                 "line", Kinds.FLAG, Form.Rail::line, Form.Rail.DEFAULT.line(), "Whether a line closes it at the side.");
-        return shape.makes(
-                got -> new Form.Rail(got.get(labels), got.get(narrow), got.get(action), got.get(items), got.get(line)));
+        var icons = shape.field(
+                "icons",
+                Kinds.choice(Form.IconSide.values()),
+                Form.Rail::icons,
+                Form.Rail.DEFAULT.icons(),
+                "Where the icon stands, seen from its label.");
+        var style = shape.optional("style", StyleShape.REF, Form.Rail::style, STYLE_DOC);
+        return shape.makes(got -> new Form.Rail(
+                got.get(labels),
+                got.get(narrow),
+                got.get(action),
+                got.get(items),
+                got.get(line),
+                got.get(icons),
+                got.get(style)));
     }
 
     static Shape<Form.Drawer> drawer() {
@@ -167,8 +200,58 @@ final class Forms {
                 Kinds.number(48, 120),
                 Form.Drawer::collapsed,
                 "Its width in dp while it is collapsed to icons; without it, it can't be.");
-        return shape.makes(got ->
-                new Form.Drawer(got.get(opens), got.get(header), got.get(footer), got.get(width), got.get(collapsed)));
+        var beneath = shape.field(
+                "beneath",
+                BENEATH,
+                Form.Drawer::beneath,
+                Form.Beneath.DEFAULT,
+                "How the content moves aside from a drawer beneath it.");
+        var style = shape.optional("style", StyleShape.REF, Form.Drawer::style, STYLE_DOC);
+        return shape.makes(got -> new Form.Drawer(
+                got.get(opens),
+                got.get(header),
+                got.get(footer),
+                got.get(width),
+                got.get(collapsed),
+                got.get(beneath),
+                got.get(style)));
+    }
+
+    private static Shape<Form.Beneath> beneath() {
+        var shape = new Shape<Form.Beneath>("beneath", "How the content moves aside from a drawer beneath it.");
+        var share = shape.field(
+                "share",
+                Kinds.number(0.2, 1),
+                Form.Beneath::share,
+                Form.Beneath.DEFAULT.share(),
+                "How far it moves, as a share of the drawer's width.");
+        var radius = shape.field(
+                "radius",
+                Kinds.number(0, 64),
+                Form.Beneath::radius,
+                Form.Beneath.DEFAULT.radius(),
+                "The radius of its corners in dp.");
+        var shadow = shape.field(
+                "shadow",
+                Kinds.FLAG,
+                Form.Beneath::shadow,
+                Form.Beneath.DEFAULT.shadow(),
+                "Whether it casts a shadow on the drawer.");
+        return shape.makes(got -> new Form.Beneath(got.get(share), got.get(radius), got.get(shadow)));
+    }
+
+    private static Shape<Form.Background> background() {
+        var shape = new Shape<Form.Background>("background", "A colour, or a gradient between two.");
+        var from = shape.required(
+                "from", StyleShape.PAINT, Form.Background::from, "Its colour, or where a gradient starts.");
+        var to = shape.optional("to", StyleShape.PAINT, Form.Background::to, "Where a gradient ends.");
+        var angle = shape.field(
+                "angle",
+                Kinds.number(0, 360),
+                Form.Background::angle,
+                135.0,
+                "The direction of a gradient in degrees, as in CSS: 0 upwards, 90 in reading direction.");
+        return shape.shortForm(from).makes(got -> new Form.Background(got.get(from), got.get(to), got.get(angle)));
     }
 
     private static Shape<Form.Header> header() {
@@ -177,6 +260,9 @@ final class Forms {
                 shape.optional("picture", Kinds.TEXT, Form.Header::picture, "A picture file in the plan's folder.");
         var title = shape.required("title", Basics.WORDS, Form.Header::title, "Its first line: {observer}.");
         var note = shape.optional("note", Basics.WORDS, Form.Header::note, "Its second line.");
-        return shape.shortForm(title).makes(got -> new Form.Header(got.get(picture), got.get(title), got.get(note)));
+        var background = shape.optional(
+                "background", BACKGROUND, Form.Header::background, "What lies behind it: a colour, or a gradient.");
+        return shape.shortForm(title)
+                .makes(got -> new Form.Header(got.get(picture), got.get(title), got.get(note), got.get(background)));
     }
 }

@@ -181,6 +181,11 @@ final class MenuShape {
                 Item.Slot.AUTO,
                 "Whether it always stands in the bar, always in the overflow, or where there is room.");
         var visibility = Basics.visibility(shape, Item::visibility);
+        var style = shape.optional(
+                "style",
+                StyleShape.REF,
+                Item::style,
+                "How it looks: the name of a shared style, or a style of its own.");
         shape.schemaRule(
                 "oneOf",
                 Trees.list(Stream.of(screen, web, document, signal)
@@ -215,7 +220,8 @@ final class MenuShape {
                     got.get(enabled),
                     got.get(transition),
                     got.get(slot),
-                    visibility.apply(got)));
+                    visibility.apply(got),
+                    got.get(style)));
         });
     }
 

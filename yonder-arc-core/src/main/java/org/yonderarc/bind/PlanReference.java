@@ -33,6 +33,9 @@ public final class PlanReference {
                 PlanShape.APP,
                 ThemeShape.THEME,
                 ThemeShape.COLOURS,
+                StyleShape.STYLE,
+                StyleShape.INDICATOR,
+                StyleShape.LOOK,
                 MotionShape.MOTION,
                 MotionShape.TRANSITION,
                 MotionShape.SPRING,
@@ -50,7 +53,9 @@ public final class PlanReference {
                 Forms.PROFILE,
                 FormShape.named("rail").shape(),
                 FormShape.named("drawer").shape(),
+                Forms.BENEATH,
                 Forms.HEADER,
+                Forms.BACKGROUND,
                 PlanShape.ACCEPTANCE);
     }
 

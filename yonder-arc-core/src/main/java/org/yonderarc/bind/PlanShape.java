@@ -1,7 +1,10 @@
 package org.yonderarc.bind;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.yonderarc.plan.Acceptance;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
@@ -12,7 +15,9 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Theme;
 import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.NumberValue;
@@ -76,6 +81,9 @@ final class PlanShape {
         }
     };
 
+    /** A file for both schemes, or a map with one for each. */
+    private static final Kind<Map<Scheme, String>> LOGOS = logos();
+
     static final Shape<App> APP = app();
     static final Shape<Acceptance> ACCEPTANCE = acceptance();
     static final BarShape BAR = new BarShape();
@@ -83,6 +91,44 @@ final class PlanShape {
     static final Shape<Plan> PLAN = plan();
 
     private PlanShape() {}
+
+    private static Kind<Map<Scheme, String>> logos() {
+        var shape = new Shape<Map<Scheme, String>>("logo", "The logo's picture file in each scheme.");
+        var light = shape.optional(
+                "light", Kinds.TEXT, logos -> Optional.ofNullable(logos.get(Scheme.LIGHT)), "For the light scheme.");
+        var dark = shape.optional(
+                "dark", Kinds.TEXT, logos -> Optional.ofNullable(logos.get(Scheme.DARK)), "For the dark scheme.");
+        shape.makes(got -> {
+            var files = new EnumMap<Scheme, String>(Scheme.class);
+            got.get(light).ifPresent(file -> files.put(Scheme.LIGHT, file));
+            got.get(dark).ifPresent(file -> files.put(Scheme.DARK, file));
+            return Map.copyOf(files);
+        });
+        return new Kind<>() {
+            @Override
+            public Optional<Map<Scheme, String>> read(Value value, Context context) {
+                return value instanceof TextValue text
+                        ? Optional.of(Map.of(Scheme.LIGHT, text.text(), Scheme.DARK, text.text()))
+                        : shape.read(value, context);
+            }
+
+            @Override
+            public Value write(Map<Scheme, String> files) {
+                boolean same = files.size() == 2 && Set.copyOf(files.values()).size() == 1;
+                return same ? Trees.text(files.get(Scheme.LIGHT)) : shape.write(files);
+            }
+
+            @Override
+            public Value schema(Definitions definitions) {
+                return Trees.map("anyOf", Trees.list(List.of(Trees.type("string"), shape.schema(definitions))));
+            }
+
+            @Override
+            public String takes() {
+                return "a file, or one for each scheme";
+            }
+        };
+    }
 
     private static Shape<App> app() {
         var shape = new Shape<App>("app", "What the plan is of.");
@@ -111,8 +157,21 @@ final class PlanShape {
                 App::links,
                 List.of(),
                 "The schemes that web addresses may have beside http, https, mailto and tel.");
-        return shape.makes(
-                got -> new App(got.get(name), got.get(start), got.get(languages), got.get(required), got.get(links)));
+        var logo = shape.field(
+                "logo", LOGOS, App::logos, Map.of(), "The logo's picture file, one for both schemes or one for each.");
+        var texts = shape.optional(
+                "texts",
+                Kinds.TEXT,
+                App::texts,
+                "The files with the texts of the other languages: texts/{language}.properties, or .xlf.");
+        return shape.makes(got -> new App(
+                got.get(name),
+                got.get(start),
+                got.get(languages),
+                got.get(required),
+                got.get(links),
+                got.get(logo),
+                got.get(texts)));
     }
 
     /** RFC 3986, section 3.1. */
@@ -154,6 +213,12 @@ final class PlanShape {
                 Plan::theme,
                 Theme.DEFAULT,
                 "Its colours. Default: calm ones that pass the check.");
+        var styles = shape.field(
+                "styles",
+                Kinds.catalog("style", StyleShape.NAMED),
+                Plan::styles,
+                Catalog.of(List.<Style.Named>of()),
+                "The styles that bars and items share, by name.");
         var motion = shape.field("motion", MotionShape.MOTION, Plan::motion, Motion.DEFAULT, "How things move.");
         var kinds = shape.field(
                 "kinds",
@@ -193,8 +258,9 @@ final class PlanShape {
                 "The findings that the author accepts, each with the reason.");
         // A draft for the check is wanted even where required keys are missing.
         return shape.makes(got -> new Plan(
-                got.has(app) ? got.get(app) : new App("App", Optional.empty(), List.of(), List.of(), List.of()),
+                got.has(app) ? got.get(app) : App.of("App"),
                 got.get(theme),
+                got.get(styles),
                 got.get(motion),
                 got.get(kinds),
                 got.get(facts),

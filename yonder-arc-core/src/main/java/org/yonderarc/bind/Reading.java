@@ -34,12 +34,19 @@ public record Reading(Plan draft, List<Finding> findings, Set<String> dropped) {
 
     /** As {@link #of(Value, IconNames)}, with the files of the plan's folder at hand. */
     public static Reading of(Value root, IconNames icons, FileNames files) {
+        return of(new Merged(root, List.of()), icons, files);
+    }
+
+    /** As {@link #of(Value, IconNames, FileNames)}, for a tree into which other files were put. */
+    public static Reading of(Merged merged, IconNames icons, FileNames files) {
+        Value root = merged.root();
         Reading read = PlanReader.read(root);
         if (!(root instanceof MapValue)) {
             return read;
         }
         var all = new ArrayList<>(read.findings());
-        boolean isWhole = !Finding.anyError(read.findings());
+        merged.findings().forEach(finding -> all.add(finding.locatedIn(root)));
+        boolean isWhole = !Finding.anyError(all);
         var noticed = isWhole ? Check.plan(read.draft(), icons, files) : Check.draft(read.draft(), icons, files);
         noticed.stream()
                 .filter(finding -> !read.follows(finding))

@@ -14,7 +14,7 @@ final class ThemeShape {
             "a colour",
             Colour::parse,
             Colour::css,
-            "^\\s*(#[0-9a-fA-F]{3,8}|(rgb|hsl)a?\\(.*\\))\\s*$",
+            "^\\s*(#[0-9a-fA-F]{3,8}|(rgb|hsl)a?\\(.*\\)|\\{[^{}]+\\})\\s*$",
             "Write a colour such as \"#0a6c74\", in quotes, or rgb(10 108 116).");
 
     /** The colours of one scheme, by role. */
@@ -44,6 +44,13 @@ final class ThemeShape {
         var shape = new Shape<Theme>("theme", "The colours of the plan, in both schemes.");
         var light = shape.field("light", COLOURS, Theme::light, Map.of(), "Dark on light.");
         var dark = shape.field("dark", COLOURS, Theme::dark, Map.of(), "Light on dark.");
-        return shape.makes(got -> new Theme(got.get(light), got.get(dark)));
+        var style = shape.optional(
+                "style", StyleShape.REF, Theme::style, "How items look in every bar: a style's name, or a style.");
+        var tokens = shape.optional(
+                "tokens",
+                Kinds.TEXT,
+                Theme::tokens,
+                "A Design Tokens (DTCG) file; colours and sizes may then be written \"{brand.teal}\".");
+        return shape.makes(got -> new Theme(got.get(light), got.get(dark), got.get(style), got.get(tokens)));
     }
 }

@@ -1,6 +1,7 @@
 package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
+import java.util.function.UnaryOperator;
 import org.yonderarc.plan.Form;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -50,10 +51,32 @@ public final class FormBuilder extends MapBuilder<FormBuilder> {
 
     /** Bottom bar: names the item that leads to those that don't fit. */
     public FormBuilder overflow(String label, String icon) {
+        return put("overflow", Trees.map(named(label, icon)));
+    }
+
+    /** Bottom bar: as {@link #overflow(String, String)}, with the person at its head and its items in a shared style. */
+    public FormBuilder overflow(String label, String icon, String person, String style) {
+        var overflow = named(label, icon);
+        overflow.put("profile", Trees.text(person));
+        overflow.put("style", Trees.text(style));
+        return put("overflow", Trees.map(overflow));
+    }
+
+    private static LinkedHashMap<String, Value> named(String label, String icon) {
         var overflow = new LinkedHashMap<String, Value>();
         overflow.put("label", Trees.text(label));
         overflow.put("icon", Trees.text(icon));
-        return put("overflow", Trees.map(overflow));
+        return overflow;
+    }
+
+    /** Lets the bar's items look as a shared style says. */
+    public FormBuilder style(String name) {
+        return put("style", name);
+    }
+
+    /** Gives the bar's items a style of their own. */
+    public FormBuilder style(UnaryOperator<StyleBuilder> define) {
+        return put("style", StyleBuilder.own(define));
     }
 
     /** Bottom bar and rail: sets which items show their label. */
@@ -61,7 +84,7 @@ public final class FormBuilder extends MapBuilder<FormBuilder> {
         return put("labels", which);
     }
 
-    /** Bottom bar: sets where the icon stands. */
+    /** Bottom bar and rail: sets where the icon stands. */
     public FormBuilder icons(Form.IconSide side) {
         return put("icons", side);
     }
@@ -130,6 +153,29 @@ public final class FormBuilder extends MapBuilder<FormBuilder> {
         header.put("title", Trees.text(title));
         header.put("note", Trees.text(note));
         return put("header", Trees.map(header));
+    }
+
+    /** Drawer: as {@link #header(String, String, String)}, on a gradient between two paints, its angle in degrees. */
+    public FormBuilder header(String picture, String title, String note, String from, String to, double angle) {
+        var header = new LinkedHashMap<String, Value>();
+        header.put("picture", Trees.text(picture));
+        header.put("title", Trees.text(title));
+        header.put("note", Trees.text(note));
+        var background = new LinkedHashMap<String, Value>();
+        background.put("from", Trees.text(from));
+        background.put("to", Trees.text(to));
+        background.put("angle", Trees.number(angle));
+        header.put("background", Trees.map(background));
+        return put("header", Trees.map(header));
+    }
+
+    /** Drawer: sets how the content moves aside from a drawer beneath it: a share of its width, and a radius in dp. */
+    public FormBuilder beneath(double share, double radius, boolean shadow) {
+        var beneath = new LinkedHashMap<String, Value>();
+        beneath.put("share", Trees.number(share));
+        beneath.put("radius", Trees.number(radius));
+        beneath.put("shadow", Trees.flag(shadow));
+        return put("beneath", Trees.map(beneath));
     }
 
     /** Drawer: sets the items that stand at its foot. */

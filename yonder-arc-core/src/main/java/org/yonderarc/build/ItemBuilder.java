@@ -2,6 +2,7 @@ package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Target;
@@ -89,6 +90,16 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
     /** Lets the item be chosen only while a condition holds. */
     public ItemBuilder enabled(String condition) {
         return put("enabled", condition);
+    }
+
+    /** Lets the item look as a shared style says. */
+    public ItemBuilder style(String name) {
+        return put("style", name);
+    }
+
+    /** Gives the item a style of its own. */
+    public ItemBuilder style(UnaryOperator<StyleBuilder> define) {
+        return put("style", StyleBuilder.own(define));
     }
 
     /** Keeps the item in the bar, or in the overflow. */

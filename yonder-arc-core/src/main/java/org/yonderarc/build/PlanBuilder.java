@@ -36,6 +36,9 @@ import org.yonderarc.tree.Value;
 public final class PlanBuilder {
     private final AppBuilder app = new AppBuilder();
     private final Map<String, Map<String, Value>> theme = new LinkedHashMap<>();
+    private final Map<String, Value> looks = new LinkedHashMap<>();
+    private final Map<String, Value> logos = new LinkedHashMap<>();
+    private final List<MapValue.Entry> styles = new ArrayList<>();
     private final Map<String, Value> motion = new LinkedHashMap<>();
     private final Map<String, Value> kinds = new LinkedHashMap<>();
     private final List<MapValue.Entry> facts = new ArrayList<>();
@@ -80,6 +83,36 @@ public final class PlanBuilder {
     /** Sets a colour of the theme, as CSS Color 4 writes it: {@code #0a6c74}. */
     public PlanBuilder colour(Scheme scheme, Role role, String css) {
         theme.computeIfAbsent(scheme.word(), none -> new LinkedHashMap<>()).put(role.word(), Trees.text(css));
+        return this;
+    }
+
+    /** Lets the items of every bar look as a shared style says. */
+    public PlanBuilder themeStyle(String name) {
+        looks.put("style", Trees.text(name));
+        return this;
+    }
+
+    /** Names the Design Tokens file that colours and sizes refer to. */
+    public PlanBuilder tokens(String file) {
+        looks.put("tokens", Trees.text(file));
+        return this;
+    }
+
+    /** Adds a style that bars and items refer to by its name. */
+    public PlanBuilder style(String name, UnaryOperator<StyleBuilder> define) {
+        return add(styles, name, StyleBuilder.own(define));
+    }
+
+    /** Sets the logo's picture file in a scheme. */
+    public PlanBuilder logo(Scheme scheme, String file) {
+        logos.put(scheme.word(), Trees.text(file));
+        app.put("logo", Trees.map(logos));
+        return this;
+    }
+
+    /** Sets where the texts of other languages are: {@code texts/{language}.properties}. */
+    public PlanBuilder texts(String pattern) {
+        app.put("texts", pattern);
         return this;
     }
 
@@ -215,7 +248,11 @@ public final class PlanBuilder {
         out.put("app", app.tree());
         var colours = new LinkedHashMap<String, Value>();
         theme.forEach((scheme, roles) -> colours.put(scheme, Trees.map(roles)));
+        colours.putAll(looks);
         out.put("theme", Trees.map(colours));
+        if (!styles.isEmpty()) {
+            out.put("styles", new MapValue(Spot.ROOT, styles));
+        }
         out.put("motion", Trees.map(motion));
         if (!kinds.isEmpty()) {
             out.put("kinds", Trees.map(kinds));

@@ -5,12 +5,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Words;
@@ -49,12 +51,39 @@ final class BarRules {
         if (!kinds.isEmpty()) {
             String edge = edge(bar, kinds.get(0)).orElseThrow();
             boolean isHeader = edge.equals("upper") && !bar.within().equals(other.within());
+            boolean isDrawer = kinds.stream().allMatch(kind -> isDrawer(bar, kind) && isDrawer(other, kind))
+                    && !bar.within().equals(other.within());
             subject.tell(
-                    isHeader ? Code.TWO_HEADERS : Code.BAR_CLASH,
+                    isHeader ? Code.TWO_HEADERS : isDrawer ? Code.NESTED_DRAWERS : Code.BAR_CLASH,
                     pointer,
                     "The bars \"" + other.id() + "\" and \"" + bar.id() + "\" both stand at the " + edge + " edge "
                             + Subject.on(kinds) + ".",
                     "Remove one of them, or let them show on different device kinds or screens.");
+        }
+    }
+
+    private static boolean isDrawer(Bar bar, DeviceKind kind) {
+        return bar.form(kind.id()).filter(Form.Drawer.class::isInstance).isPresent();
+    }
+
+    static void logos(Subject subject) {
+        int index = 0;
+        for (Bar bar : subject.plan().bars()) {
+            String pointer = subject.bar(index++);
+            boolean wantsLogo = bar.forms().values().stream()
+                    .anyMatch(form -> form instanceof Form.Top top && top.title() == Form.TitleKind.LOGO);
+            List<String> missing = Stream.of(Scheme.values())
+                    .filter(scheme -> !subject.plan().app().logos().containsKey(scheme))
+                    .map(Scheme::word)
+                    .toList();
+            if (wantsLogo && !missing.isEmpty()) {
+                subject.tell(
+                        Code.MISSING_LOGO,
+                        pointer,
+                        "The bar \"" + bar.id() + "\" shows the logo, but the app has none in the "
+                                + String.join(" and the ", missing) + " scheme.",
+                        "Write \"app: { logo: { light: ..., dark: ... } }\", or one file for both.");
+            }
         }
     }
 

@@ -22,6 +22,7 @@ public final class Check {
             LinkRules::rows,
             LinkRules::bars,
             LinkRules::icons,
+            StyleRules::names,
             SafetyRules::links,
             SafetyRules::files,
             TextRules::holes,
@@ -42,7 +43,14 @@ public final class Check {
             LabelRules::look,
             MotionRules::look,
             ContrastRules::look,
-            UnusedRules::facts);
+            ContrastRules::styles,
+            StyleRules::targets,
+            StyleRules::marks,
+            IconRules::own,
+            LabelRules::same,
+            BarRules::logos,
+            UnusedRules::facts,
+            UnusedRules::styles);
 
     private Check() {}
 

@@ -29,6 +29,21 @@ public interface IconNames {
     /** Whether the icon has a filled twin. */
     boolean hasTwin(String name);
 
+    /** The names of the plan's own icons; never null, may be empty. */
+    default Collection<String> own() {
+        return List.of();
+    }
+
+    /** What was left out of a plan's own icon because it isn't safe: "a script"; never null, may be empty. */
+    default List<String> unsafe(String name) {
+        return List.of();
+    }
+
+    /** What is odd about a plan's own icon: "it is 24 wide and 16 high"; never null, may be empty. */
+    default List<String> odd(String name) {
+        return List.of();
+    }
+
     /** All names, for suggestions; never null, may be empty. */
     Collection<String> all();
 }

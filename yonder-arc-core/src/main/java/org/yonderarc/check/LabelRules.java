@@ -86,6 +86,37 @@ final class LabelRules {
         return words.fill(language, name -> Optional.ofNullable(facts.get(name)).map(FactValue::text));
     }
 
+    /** Two items of one menu that say the same and lead elsewhere. */
+    static void same(Subject subject) {
+        var rules = new LabelRules(subject);
+        var first = new HashMap<String, Subject.PlacedItem>();
+        String language = subject.plan().app().language();
+        for (Subject.PlacedItem placed : subject.items()) {
+            Item item = placed.item();
+            String label = item.label().isPresent() || item.screen().isPresent() ? rules.said(item, language) : "";
+            if (label.isBlank()) {
+                continue;
+            }
+            Subject.PlacedItem other = first.putIfAbsent(placed.menu().id() + "/" + label, placed);
+            if (other != null && !other.item().target().equals(item.target())) {
+                subject.tell(
+                        Code.AMBIGUOUS_LABEL,
+                        placed.pointer(),
+                        "The items \"" + other.item().id() + "\" and \"" + item.id() + "\" both say \"" + label
+                                + "\", but lead to different places.",
+                        "Give one of them another label.");
+            }
+        }
+    }
+
+    private String said(Item item, String language) {
+        return item.label()
+                .or(() -> item.screen().flatMap(plan.screens()::find).map(Screen::title))
+                .map(words -> words.fill(
+                        language, name -> Optional.ofNullable(facts.get(name)).map(FactValue::text)))
+                .orElse("");
+    }
+
     private void tell(Subject.PlacedItem placed, Worst worst) {
         String language = worst.language.isEmpty() ? "" : " in " + worst.language;
         subject.tell(

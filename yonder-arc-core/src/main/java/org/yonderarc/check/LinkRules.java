@@ -212,6 +212,20 @@ final class LinkRules {
             placed.item().icon().ifPresent(name -> icon(subject, name, placed.pointer() + "/icon"));
             placed.item().selectedIcon().ifPresent(name -> icon(subject, name, placed.pointer() + "/selected-icon"));
         }
+        overflows(subject);
+    }
+
+    /** The icons of overflow items. */
+    private static void overflows(Subject subject) {
+        int index = 0;
+        for (Bar bar : subject.plan().bars()) {
+            String pointer = subject.bar(index++);
+            for (Form form : bar.forms().values()) {
+                if (form instanceof Form.Bottom bottom && !bottom.overflow().equals(Form.Overflow.DEFAULT)) {
+                    icon(subject, bottom.overflow().icon(), pointer);
+                }
+            }
+        }
     }
 
     private static void icon(Subject subject, String name, String pointer) {

@@ -60,11 +60,17 @@ final class SafetyRules {
                 file(subject, document.file(), placed.pointer() + "/document");
             }
         }
+        subject.plan().app().logos().forEach((scheme, file) -> file(subject, file, "/app/logo"));
         int index = 0;
         for (Bar bar : subject.plan().bars()) {
             String pointer = subject.bar(index++);
             for (Form form : bar.forms().values()) {
-                if (form instanceof Form.Top top) {
+                if (form instanceof Form.Bottom bottom) {
+                    bottom.overflow()
+                            .profile()
+                            .flatMap(Form.Profile::picture)
+                            .ifPresent(file -> file(subject, file, pointer));
+                } else if (form instanceof Form.Top top) {
                     top.profile().flatMap(Form.Profile::picture).ifPresent(file -> file(subject, file, pointer));
                 } else if (form instanceof Form.Drawer drawer) {
                     drawer.header().flatMap(Form.Header::picture).ifPresent(file -> file(subject, file, pointer));

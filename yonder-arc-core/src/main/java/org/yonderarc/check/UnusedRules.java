@@ -12,6 +12,7 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Words;
 
 /** What the plan declares and doesn't use, or uses in vain. */
@@ -40,7 +41,12 @@ final class UnusedRules {
                 .forEach(entry -> used.addAll(((Entry.Section) entry).heading().holes()));
         for (Bar bar : subject.plan().bars()) {
             for (Form form : bar.forms().values()) {
-                if (form instanceof Form.Top top) {
+                if (form instanceof Form.Bottom bottom) {
+                    used.addAll(bottom.overflow().label().holes());
+                    bottom.overflow()
+                            .profile()
+                            .ifPresent(profile -> used.addAll(profile.text().holes()));
+                } else if (form instanceof Form.Top top) {
                     top.profile()
                             .ifPresent(profile -> used.addAll(profile.text().holes()));
                 } else if (form instanceof Form.Drawer drawer) {
@@ -58,6 +64,20 @@ final class UnusedRules {
                         Subject.pointer("facts", fact.id()),
                         "Nothing uses the fact \"" + fact.id() + "\".",
                         "Use it in a badge, a condition or a title, or remove it.");
+            }
+        }
+    }
+
+    static void styles(Subject subject) {
+        var used = new HashSet<String>();
+        StyleRules.each(subject, style -> style.ref().name().ifPresent(used::add));
+        for (Style.Named named : subject.plan().styles()) {
+            if (!used.contains(named.id())) {
+                subject.tell(
+                        Code.UNUSED_STYLE,
+                        Subject.pointer("styles", named.id()),
+                        "Nothing uses the style \"" + named.id() + "\".",
+                        "Refer to it with \"style: " + named.id() + "\", or remove it.");
             }
         }
     }

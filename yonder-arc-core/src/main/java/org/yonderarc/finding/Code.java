@@ -27,6 +27,9 @@ public enum Code {
     UNKNOWN_ITEM(ERROR, "The bar names an item that its menu doesn't have."),
     UNKNOWN_KIND(ERROR, "No device is of this kind, so the rule never applies."),
     UNKNOWN_FACT(ERROR, "The value would never arrive."),
+    UNKNOWN_STYLE(ERROR, "The bar or the item would look like any other."),
+    UNKNOWN_TOKEN(ERROR, "Nobody can tell which colour or size is meant."),
+    UNREADABLE_FILE(ERROR, "The plan depends on what stands in it."),
     UNKNOWN_ICON(ERROR, "An empty square would stand in its place."),
     MISSING_PARAMETER(ERROR, "The screen can't be shown without knowing which one is meant."),
     UNKNOWN_PARAMETER(ERROR, "The screen has no use for it."),
@@ -54,6 +57,14 @@ public enum Code {
     TWO_HEADERS(WARNING, "Two headers above each other take the room of the content."),
     LOW_CONTRAST(WARNING, "Who sees less well, or stands in the sun, can't read it."),
     ODD_MOTION(WARNING, "A motion that is too short isn't seen, and for one that is too long people wait."),
+    MISSING_LOGO(WARNING, "In that scheme, the bar's middle stays empty."),
+    UNSAFE_ICON(WARNING, "What could run code or load something is left out, so the icon may look otherwise."),
+    ODD_ICON(WARNING, "Icons of another shape or weight than the others stand out, and not to their advantage."),
+    NESTED_DRAWERS(WARNING, "Two drawers at one edge: nobody knows which one a swipe opens."),
+    SMALL_TARGET(WARNING, "What is smaller than 48 dp is hard to hit with a finger."),
+    COLOUR_ALONE(WARNING, "Who can't tell the two colours apart doesn't see where they are."),
+    AMBIGUOUS_LABEL(WARNING, "Two items with one name lead to different places: nobody can know which one is meant."),
+    UNUSED_TEXT(WARNING, "A text for what isn't there is never shown; probably its key is misspelt."),
     MISSING_FILE(WARNING, "Where it is wanted, nothing would show."),
     LABEL_TOO_WIDE(WARNING, "A label that is cut off has to be guessed."),
     LONG_WORD(ADVICE, "A word that can't be broken is cut off on narrow devices and in large text."),
@@ -62,6 +73,8 @@ public enum Code {
     MISSING_LANGUAGE(WARNING, "Part of the people would read another language here."),
     BADGE_TYPE(WARNING, "A cap has no effect on what isn't a number."),
     UNUSED_FACT(ADVICE, "What nobody uses is a leftover, or something was forgotten."),
+    UNUSED_STYLE(ADVICE, "What nobody refers to is a leftover, or a name is misspelt."),
+    UNUSED_ICON(ADVICE, "A file that nothing uses is a leftover, or was forgotten."),
     UNUSED_ACCEPTANCE(ADVICE, "It accepts nothing, and would hide a new finding.");
 
     private final Severity severity;

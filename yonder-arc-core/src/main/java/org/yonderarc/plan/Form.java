@@ -21,13 +21,20 @@ public sealed interface Form {
      * @param labels which items show their label
      * @param icons where icons stand
      * @param floating its inset from the edges, where it floats
+     * @param style how it looks
      */
     record Bottom(
-            int most, WhenFull whenFull, Overflow overflow, Labels labels, IconSide icons, Optional<Floating> floating)
+            int most,
+            WhenFull whenFull,
+            Overflow overflow,
+            Labels labels,
+            IconSide icons,
+            Optional<Floating> floating,
+            Optional<Style.Ref> style)
             implements Form {
         /** A bottom bar with all defaults. */
-        public static final Bottom DEFAULT =
-                new Bottom(5, WhenFull.OVERFLOW, Overflow.DEFAULT, Labels.ALL, IconSide.ABOVE, Optional.empty());
+        public static final Bottom DEFAULT = new Bottom(
+                5, WhenFull.OVERFLOW, Overflow.DEFAULT, Labels.ALL, IconSide.ABOVE, Optional.empty(), Optional.empty());
 
         public Bottom {
             Objects.requireNonNull(whenFull, "whenFull");
@@ -35,6 +42,7 @@ public sealed interface Form {
             Objects.requireNonNull(labels, "labels");
             Objects.requireNonNull(icons, "icons");
             Objects.requireNonNull(floating, "floating");
+            Objects.requireNonNull(style, "style");
         }
 
         @Override
@@ -57,6 +65,7 @@ public sealed interface Form {
      * @param profile the picture of the person, with a text beside it
      * @param line whether a line closes it below
      * @param scrolling whether it stays when the content scrolls
+     * @param style how it looks
      */
     record Top(
             TitleKind title,
@@ -64,11 +73,12 @@ public sealed interface Form {
             List<String> actions,
             Optional<Profile> profile,
             boolean line,
-            Scrolling scrolling)
+            Scrolling scrolling,
+            Optional<Style.Ref> style)
             implements Form {
         /** A top bar with all defaults. */
         public static final Top DEFAULT =
-                new Top(TitleKind.TEXT, Side.END, List.of(), Optional.empty(), true, Scrolling.STAYS);
+                new Top(TitleKind.TEXT, Side.END, List.of(), Optional.empty(), true, Scrolling.STAYS, Optional.empty());
 
         public Top {
             Objects.requireNonNull(title, "title");
@@ -76,6 +86,7 @@ public sealed interface Form {
             actions = List.copyOf(actions);
             Objects.requireNonNull(profile, "profile");
             Objects.requireNonNull(scrolling, "scrolling");
+            Objects.requireNonNull(style, "style");
         }
 
         @Override
@@ -97,15 +108,28 @@ public sealed interface Form {
      * @param action the id of the item that stands at its head as the main action
      * @param items where its items stand between top and bottom
      * @param line whether a line closes it at the side
+     * @param icons where icons stand
+     * @param style how it looks
      */
-    record Rail(Labels labels, boolean narrow, Optional<String> action, Side items, boolean line) implements Form {
+    record Rail(
+            Labels labels,
+            boolean narrow,
+            Optional<String> action,
+            Side items,
+            boolean line,
+            IconSide icons,
+            Optional<Style.Ref> style)
+            implements Form {
         /** A rail with all defaults. */
-        public static final Rail DEFAULT = new Rail(Labels.ALL, false, Optional.empty(), Side.START, false);
+        public static final Rail DEFAULT =
+                new Rail(Labels.ALL, false, Optional.empty(), Side.START, false, IconSide.ABOVE, Optional.empty());
 
         public Rail {
             Objects.requireNonNull(labels, "labels");
             Objects.requireNonNull(action, "action");
             Objects.requireNonNull(items, "items");
+            Objects.requireNonNull(icons, "icons");
+            Objects.requireNonNull(style, "style");
         }
 
         @Override
@@ -127,18 +151,29 @@ public sealed interface Form {
      * @param footer the ids of the items that stand at its foot
      * @param width its width in dp, 160 to 480
      * @param collapsed its width in dp while it is collapsed to icons, 48 to 120; no value where it can't be
+     * @param beneath how the content moves aside from a drawer beneath it
+     * @param style how it looks
      */
-    record Drawer(Opening opens, Optional<Header> header, List<String> footer, double width, Optional<Double> collapsed)
+    record Drawer(
+            Opening opens,
+            Optional<Header> header,
+            List<String> footer,
+            double width,
+            Optional<Double> collapsed,
+            Beneath beneath,
+            Optional<Style.Ref> style)
             implements Form {
         /** A drawer with all defaults. */
-        public static final Drawer DEFAULT =
-                new Drawer(Opening.OVER, Optional.empty(), List.of(), 300, Optional.empty());
+        public static final Drawer DEFAULT = new Drawer(
+                Opening.OVER, Optional.empty(), List.of(), 300, Optional.empty(), Beneath.DEFAULT, Optional.empty());
 
         public Drawer {
             Objects.requireNonNull(opens, "opens");
             Objects.requireNonNull(header, "header");
             footer = List.copyOf(footer);
             Objects.requireNonNull(collapsed, "collapsed");
+            Objects.requireNonNull(beneath, "beneath");
+            Objects.requireNonNull(style, "style");
         }
 
         @Override
@@ -151,6 +186,9 @@ public sealed interface Form {
             return true;
         }
     }
+
+    /** How it looks, where the plan says so. */
+    Optional<Style.Ref> style();
 
     /** What happens to the items that don't fit. */
     enum WhenFull {
@@ -229,14 +267,19 @@ public sealed interface Form {
      *
      * @param label what it says
      * @param icon the name of its icon
+     * @param profile the person, at the head of the place that lists the others
+     * @param style how the items there look
      */
-    record Overflow(Words label, String icon) {
+    record Overflow(Words label, String icon, Optional<Profile> profile, Optional<Style.Ref> style) {
         /** The item with all defaults. */
-        public static final Overflow DEFAULT = new Overflow(Words.of("More"), "dots");
+        public static final Overflow DEFAULT =
+                new Overflow(Words.of("More"), "dots", Optional.empty(), Optional.empty());
 
         public Overflow {
             Objects.requireNonNull(label, "label");
             Objects.requireNonNull(icon, "icon");
+            Objects.requireNonNull(profile, "profile");
+            Objects.requireNonNull(style, "style");
         }
     }
 
@@ -268,12 +311,40 @@ public sealed interface Form {
      * @param picture a picture file inside of the plan's folder
      * @param title its first line; may have holes for facts
      * @param note its second line; may have holes for facts
+     * @param background what lies behind it
      */
-    record Header(Optional<String> picture, Words title, Optional<Words> note) {
+    record Header(Optional<String> picture, Words title, Optional<Words> note, Optional<Background> background) {
         public Header {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(title, "title");
             Objects.requireNonNull(note, "note");
+            Objects.requireNonNull(background, "background");
+        }
+    }
+
+    /**
+     * How the content moves aside from a drawer beneath it.
+     *
+     * @param share how far it moves, as a share of the drawer's width, 0.2 to 1
+     * @param radius the radius of its corners in dp, 0 to 64
+     * @param shadow whether it casts a shadow on the drawer
+     */
+    record Beneath(double share, double radius, boolean shadow) {
+        /** With all defaults. */
+        public static final Beneath DEFAULT = new Beneath(1, 24, true);
+    }
+
+    /**
+     * A colour, or a gradient between two.
+     *
+     * @param from its colour, or where a gradient starts
+     * @param to where a gradient ends
+     * @param angle the direction of a gradient in degrees, as in CSS: 0 upwards, 90 in reading direction
+     */
+    record Background(Paint from, Optional<Paint> to, double angle) {
+        public Background {
+            Objects.requireNonNull(from, "from");
+            Objects.requireNonNull(to, "to");
         }
     }
 }

@@ -20,6 +20,7 @@ import java.util.stream.Stream;
  * @param transition how its screen follows another; by default as the screen says
  * @param slot whether it stands in the bar or in the overflow
  * @param visibility where it shows
+ * @param style how it looks, over the style of its bar
  */
 public record Item(
         String id,
@@ -34,7 +35,8 @@ public record Item(
         Optional<Condition> enabled,
         Optional<Transition> transition,
         Slot slot,
-        Visibility visibility)
+        Visibility visibility,
+        Optional<Style.Ref> style)
         implements Identified, Entry {
     /** Where an item stands when a bar is full. */
     public enum Slot {
@@ -60,6 +62,7 @@ public record Item(
         Objects.requireNonNull(transition, "transition");
         Objects.requireNonNull(slot, "slot");
         Objects.requireNonNull(visibility, "visibility");
+        Objects.requireNonNull(style, "style");
     }
 
     /** The place that it goes to: no value for an item that leaves the person where they are. */

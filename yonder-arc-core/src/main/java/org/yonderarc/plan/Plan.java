@@ -14,6 +14,7 @@ import java.util.stream.Stream;
  *
  * @param app what the plan is of
  * @param theme its colours
+ * @param styles the styles that bars and items share
  * @param motion how things move
  * @param kinds the kinds of devices
  * @param facts the live values that the app tells
@@ -25,6 +26,7 @@ import java.util.stream.Stream;
 public record Plan(
         App app,
         Theme theme,
+        Catalog<Style.Named> styles,
         Motion motion,
         Catalog<DeviceKind> kinds,
         Catalog<Fact> facts,
@@ -38,6 +40,7 @@ public record Plan(
     public Plan {
         Objects.requireNonNull(app, "app");
         Objects.requireNonNull(theme, "theme");
+        Objects.requireNonNull(styles, "styles");
         Objects.requireNonNull(motion, "motion");
         Objects.requireNonNull(kinds, "kinds");
         Objects.requireNonNull(facts, "facts");

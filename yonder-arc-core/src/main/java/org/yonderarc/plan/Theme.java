@@ -3,16 +3,20 @@ package org.yonderarc.plan;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * The colours of a plan, by scheme and role. A role that the plan leaves out has the default colour.
  *
  * @param light the plan's own colours in the light scheme
  * @param dark the plan's own colours in the dark scheme
+ * @param style how items look in every bar
+ * @param tokens the file with the design tokens that colours and sizes may name, inside of the plan's folder
  */
-public record Theme(Map<Role, Colour> light, Map<Role, Colour> dark) {
+public record Theme(
+        Map<Role, Colour> light, Map<Role, Colour> dark, Optional<Style.Ref> style, Optional<String> tokens) {
     /** The theme of a plan that defines none. */
-    public static final Theme DEFAULT = new Theme(Map.of(), Map.of());
+    public static final Theme DEFAULT = new Theme(Map.of(), Map.of(), Optional.empty(), Optional.empty());
 
     private static final Map<Role, Colour> DEFAULT_LIGHT =
             colours(0xF6F8F9, 0xFFFFFF, 0xE9EFF1, 0x14252B, 0x56666D, 0x0A6C74, 0xDCE4E7, 0xBE3A2B, 0xFFFFFF);
@@ -23,6 +27,8 @@ public record Theme(Map<Role, Colour> light, Map<Role, Colour> dark) {
     public Theme {
         light = Map.copyOf(light);
         dark = Map.copyOf(dark);
+        Objects.requireNonNull(style, "style");
+        Objects.requireNonNull(tokens, "tokens");
     }
 
     /** The plan's own colours of a scheme. */
@@ -32,15 +38,28 @@ public record Theme(Map<Role, Colour> light, Map<Role, Colour> dark) {
 
     /** The colour of a role in a scheme. */
     public Colour colour(Scheme scheme, Role role) {
-        Map<Role, Colour> defaults = scheme == Scheme.LIGHT ? DEFAULT_LIGHT : DEFAULT_DARK;
-        return Objects.requireNonNullElse(own(scheme).get(role), defaults.get(role));
+        Colour own = own(scheme).get(role);
+        if (own != null) {
+            return own;
+        }
+        if (role == Role.TINT) {
+            double share = scheme == Scheme.LIGHT ? 0.13 : 0.2;
+            return colour(scheme, Role.SURFACE).mixedWith(colour(scheme, Role.ACCENT), share);
+        }
+        if (role == Role.ON_ACCENT) {
+            Colour accent = colour(scheme, Role.ACCENT);
+            Colour white = Colour.rgb(0xFFFFFF);
+            Colour ink = Colour.rgb(0x061417);
+            return accent.contrastWith(white) >= accent.contrastWith(ink) ? white : ink;
+        }
+        return (scheme == Scheme.LIGHT ? DEFAULT_LIGHT : DEFAULT_DARK).get(role);
     }
 
-    /** In the order of the roles. */
+    /** In the order of the roles; the last ones follow from the others. */
     private static Map<Role, Colour> colours(int... rgb) {
         var colours = new EnumMap<Role, Colour>(Role.class);
-        for (Role role : Role.values()) {
-            colours.put(role, Colour.rgb(rgb[role.ordinal()]));
+        for (int i = 0; i < rgb.length; i++) {
+            colours.put(Role.values()[i], Colour.rgb(rgb[i]));
         }
         return colours;
     }

@@ -10,10 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import org.yonderarc.check.IconNames;
 
 /** The open icon set that comes with the library: outlines, and filled twins of many. Thread-safe. */
-public final class BundledIcons implements IconNames {
+public final class BundledIcons implements Icons {
     /** Where the package keeps its files; the version is that of the dependency. */
     static final String PACKAGE = "META-INF/resources/webjars/tabler__icons/3.35.0/";
 
@@ -52,11 +51,7 @@ public final class BundledIcons implements IconNames {
         }
     }
 
-    /**
-     * The drawing of an icon. Without a filled twin, the outline stands in.
-     *
-     * @return the drawing, or empty if there is no icon with this name
-     */
+    @Override
     public Optional<IconArt> art(String name, boolean filled) {
         Optional<IconArt> exact = load(name, filled);
         return exact.isEmpty() && filled ? load(name, false) : exact;
@@ -72,7 +67,7 @@ public final class BundledIcons implements IconNames {
                 return Optional.empty();
             }
             try (InputStream in = url.openStream()) {
-                return Optional.of(new IconArt(name, filled, IconReader.shapes(in)));
+                return Optional.of(new IconArt(name, filled, IconReader.shapes(in), !filled, 2));
             } catch (IOException failed) {
                 throw new UncheckedIOException("the bundled icon " + path + " can't be read", failed);
             }

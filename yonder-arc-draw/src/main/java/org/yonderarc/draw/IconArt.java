@@ -1,15 +1,18 @@
 package org.yonderarc.draw;
 
 import java.util.List;
+import org.yonderarc.scene.Decimals;
 
 /**
  * The drawing of an icon on a grid of 24 by 24, in one colour.
  *
  * @param name the icon's name
- * @param filled whether this is the filled twin; an outline is stroked 2 wide, with round caps and joins
+ * @param filled whether this is the filled twin
  * @param shapes its shapes as SVG elements without colours: {@code <path d="..."/>}; safe to be put into any document
+ * @param stroked whether its shapes are stroked, with round caps and joins, and not filled
+ * @param strokeWidth how wide, on the grid
  */
-public record IconArt(String name, boolean filled, List<String> shapes) {
+public record IconArt(String name, boolean filled, List<String> shapes, boolean stroked, double strokeWidth) {
     /** The width and height of the grid. */
     public static final double GRID = 24;
 
@@ -19,10 +22,10 @@ public record IconArt(String name, boolean filled, List<String> shapes) {
 
     /** The attributes of SVG 1.1 that give the shapes this colour. */
     public String paint(String colour) {
-        return filled
-                ? "fill=\"" + colour + "\""
-                : "fill=\"none\" stroke=\"" + colour
-                        + "\" stroke-width=\"2\" stroke-linecap=\"round\" stroke-linejoin=\"round\"";
+        return stroked
+                ? "fill=\"none\" stroke=\"" + colour + "\" stroke-width=\"" + Decimals.text(strokeWidth)
+                        + "\" stroke-linecap=\"round\" stroke-linejoin=\"round\""
+                : "fill=\"" + colour + "\"";
     }
 
     /** A name that no other icon of the set has: {@code book} or {@code book-filled}. */

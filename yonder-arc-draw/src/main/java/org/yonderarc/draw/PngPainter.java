@@ -37,12 +37,12 @@ public final class PngPainter {
     /** The largest scale: a phone becomes 3,000 by 6,600 pixels. */
     public static final double LARGEST_SCALE = 8;
 
-    private final BundledIcons icons;
+    private final Icons icons;
     private final InterFont font;
     private final Map<String, SVGDocument> documents = new ConcurrentHashMap<>();
 
     /** A painter with these icons and this font. */
-    public PngPainter(BundledIcons icons, InterFont font) {
+    public PngPainter(Icons icons, InterFont font) {
         this.icons = icons;
         this.font = font;
     }

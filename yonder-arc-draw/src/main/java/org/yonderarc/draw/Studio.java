@@ -14,14 +14,19 @@ import org.yonderarc.scene.Scene;
  * }</pre>
  */
 public final class Studio {
-    private final BundledIcons icons;
+    private final Icons icons;
     private final TextMeasure measure;
     private final SvgPainter svg;
     private final PngPainter png;
 
     /** A studio with the bundled icons and font. */
     public Studio() {
-        this.icons = new BundledIcons();
+        this(new BundledIcons());
+    }
+
+    /** A studio with these icons and the bundled font. */
+    public Studio(Icons icons) {
+        this.icons = icons;
         var font = new InterFont();
         this.measure = new FontMeasure(font);
         this.svg = new SvgPainter(icons);
@@ -29,7 +34,7 @@ public final class Studio {
     }
 
     /** The icons. */
-    public BundledIcons icons() {
+    public Icons icons() {
         return icons;
     }
 

@@ -12,10 +12,10 @@ import org.yonderarc.scene.SceneNode;
 
 /** Paints scenes as SVG 1.1 documents: text as text, each icon once as a symbol. The same scene gives the same bytes. */
 public final class SvgPainter {
-    private final BundledIcons icons;
+    private final Icons icons;
 
     /** A painter with these icons. */
-    public SvgPainter(BundledIcons icons) {
+    public SvgPainter(Icons icons) {
         this.icons = icons;
     }
 

@@ -109,7 +109,7 @@ class PaintersTest {
 
     @Test
     void iconsComeFromTheSetAndFromNowhereElse() {
-        BundledIcons icons = studio.icons();
+        Icons icons = studio.icons();
         assertTrue(icons.has("droplet") && icons.hasTwin("droplet"));
         assertTrue(icons.has("users") && !icons.hasTwin("users"));
         assertFalse(icons.art("users", true).orElseThrow().filled(), "without a twin the outline stands in");

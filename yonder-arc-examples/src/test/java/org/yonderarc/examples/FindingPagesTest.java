@@ -12,6 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.Icons;
+import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
@@ -29,10 +31,10 @@ class FindingPagesTest {
                 page.startsWith(
                         "# " + code.id() + "\n\nSeverity: " + code.severity().word() + ". " + code.why()),
                 page);
-        PlanFile wrong = check(block(page, "yaml wrong"));
+        PlanFile wrong = check(code, block(page, "yaml wrong"));
         assertTrue(wrong.findings().stream().anyMatch(finding -> finding.code() == code), () -> report(wrong));
         assertTrue(wrong.findings().stream().allMatch(finding -> finding.spot().isLocated()), () -> report(wrong));
-        PlanFile right = check(block(page, "yaml"));
+        PlanFile right = check(code, block(page, "yaml"));
         assertEquals(List.of(), right.findings(), () -> report(right));
     }
 
@@ -46,7 +48,13 @@ class FindingPagesTest {
         }
     }
 
-    private static PlanFile check(String yaml) {
+    private static PlanFile check(Code code, String yaml) {
+        Path folder = DOCS.resolve("findings/files/" + code.id());
+        if (Files.isDirectory(folder)) {
+            Path plan = folder.resolve("example.yaml");
+            Icons icons = PlanIcons.beside(plan, new BundledIcons());
+            return PlanFile.inFolder(new SourceText(plan.toString(), yaml), icons, folder);
+        }
         return PlanFile.read(
                 new SourceText("example.yaml", yaml), new BundledIcons(), file -> file.equals("papers/rules.pdf"));
     }

@@ -17,6 +17,13 @@ public final class Fixes {
 
     private Fixes() {}
 
+    /** Reads and checks a text. */
+    @FunctionalInterface
+    public interface Reader {
+        /** The text, read and checked. */
+        PlanFile read(SourceText source);
+    }
+
     /**
      * What was done.
      *
@@ -31,10 +38,15 @@ public final class Fixes {
 
     /** Applies everything that is certain. */
     public static Outcome apply(PlanFile file, IconNames icons) {
+        return apply(file, source -> PlanFile.read(source, icons));
+    }
+
+    /** As {@link #apply(PlanFile, IconNames)}, where {@code read} reads a changed text as the file was read. */
+    public static Outcome apply(PlanFile file, Reader read) {
         PlanFile current = file;
         var applied = new ArrayList<Finding>();
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            Optional<Outcome> next = round(current, icons);
+            Optional<Outcome> next = round(current, read);
             if (next.isEmpty()) {
                 break;
             }
@@ -46,7 +58,7 @@ public final class Fixes {
     }
 
     /** One pass over the findings, last in the file first, so that the spots of the others stay right. */
-    private static Optional<Outcome> round(PlanFile file, IconNames icons) {
+    private static Optional<Outcome> round(PlanFile file, Reader read) {
         PlanFile current = file;
         var applied = new ArrayList<Finding>();
         var findings = new ArrayList<>(file.findings());
@@ -56,7 +68,7 @@ public final class Fixes {
         for (Finding finding : findings) {
             Optional<String> text = applied(current.source().text(), finding);
             if (text.isPresent()) {
-                PlanFile tried = PlanFile.read(new SourceText(current.source().name(), text.get()), icons);
+                PlanFile tried = read.read(new SourceText(current.source().name(), text.get()));
                 if (isBetter(tried, current, finding)) {
                     current = tried;
                     applied.add(finding);

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.Optional;
 import org.yonderarc.check.FileNames;
 
 /** The files of a plan's folder. A link counts only if what it leads to lies inside of the folder too. */
@@ -16,11 +17,18 @@ final class FolderFiles implements FileNames {
 
     @Override
     public boolean has(String path) {
+        return inside(path).isPresent();
+    }
+
+    /** The file with this path, if it is one and really lies inside of the folder. */
+    Optional<Path> inside(String path) {
         try {
             Path real = folder.resolve(path).toRealPath();
-            return real.startsWith(folder.toRealPath()) && Files.isRegularFile(real);
+            return real.startsWith(folder.toRealPath()) && Files.isRegularFile(real)
+                    ? Optional.of(real)
+                    : Optional.empty();
         } catch (IOException | InvalidPathException missing) {
-            return false;
+            return Optional.empty();
         }
     }
 }

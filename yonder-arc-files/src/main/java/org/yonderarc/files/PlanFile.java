@@ -3,6 +3,7 @@ package org.yonderarc.files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.bind.Merged;
 import org.yonderarc.bind.PlanSchema;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.bind.Reading;
@@ -32,7 +33,12 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      */
     public static PlanFile read(Path file, IconNames icons) throws FileTrouble {
         Path folder = file.toAbsolutePath().getParent();
-        return read(SourceText.read(file), icons, new FolderFiles(folder));
+        return inFolder(SourceText.read(file), icons, folder);
+    }
+
+    /** Reads and checks the text of a plan whose other files are in {@code folder}. */
+    public static PlanFile inFolder(SourceText source, IconNames icons, Path folder) {
+        return read(source, icons, new FolderFiles(folder));
     }
 
     /** Reads and checks the text of a plan, the files that it names taken to be there. */
@@ -44,7 +50,9 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
     public static PlanFile read(SourceText source, IconNames icons, FileNames files) {
         try {
             var root = source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
-            Reading reading = Reading.of(root, icons, files);
+            Merged merged =
+                    files instanceof FolderFiles folder ? Companions.merge(root, folder) : new Merged(root, List.of());
+            Reading reading = Reading.of(merged, icons, files);
             return new PlanFile(source, reading.findings(), reading.plan());
         } catch (ParseTrouble trouble) {
             return new PlanFile(source, List.of(trouble.finding()), Optional.empty());

@@ -14,11 +14,15 @@ import org.yonderarc.build.PlanException;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Size;
+import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Target;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.plan.Visibility;
@@ -42,6 +46,35 @@ class BuildersTest {
                 .colour(Scheme.DARK, Role.LINE, "#27353a80")
                 .colour(Scheme.DARK, Role.BADGE, "hsl(7, 79%, 71%)")
                 .colour(Scheme.DARK, Role.ON_BADGE, "#33100a")
+                .colour(Scheme.DARK, Role.TINT, "#112233")
+                .colour(Scheme.DARK, Role.ON_ACCENT, "#ffffff")
+                .logo(Scheme.LIGHT, "pictures/logo.png")
+                .logo(Scheme.DARK, "pictures/logo-dark.png")
+                .texts("texts/{language}.properties")
+                .themeStyle("calm")
+                .tokens("tokens.json")
+                .style("calm", style -> style.indicator(
+                                Indicator.Kind.SHAPE, Indicator.Edge.OUTER, Indicator.Behind.ITEM, 56, 32, 16)
+                        .bold(Style.Bold.NONE)
+                        .size(Size.ICON_SIZE, 22)
+                        .size(Size.LABEL_SIZE, 13)
+                        .size(Size.TITLE_SIZE, 18)
+                        .size(Size.ITEM_WIDTH, 80)
+                        .size(Size.ITEM_HEIGHT, 52)
+                        .size(Size.SPACING, 4)
+                        .size(Size.PADDING, 8)
+                        .size(Size.GAP, 2)
+                        .size(Size.THICKNESS, 72)
+                        .state(ItemState.SELECTED, look -> look.icon("accent")
+                                .label("text")
+                                .container("none")
+                                .indicator("#d6ecee"))
+                        .state(ItemState.HOVER, look -> look.container("quiet"))
+                        .state(ItemState.PRESSED, look -> look.container("line"))
+                        .state(ItemState.FOCUSED, look -> look.container("tint"))
+                        .state(ItemState.DISABLED, look -> look.icon("muted").label("muted"))
+                        .state(ItemState.DEFAULT, look -> look.icon("muted")))
+                .style("loud", style -> style.indicator(Indicator.Kind.DOT))
                 .selectMotion(MotionBuilder.spring(300, 30, 0.5, 2).after(20))
                 .stateMotion(MotionBuilder.lasting(90))
                 .drawerMotion(MotionBuilder.lasting(240).easing("linear(0 0%, 0.5 20% 40%, 1)"))
@@ -91,7 +124,8 @@ class BuildersTest {
                                 .item("settings", item -> item.on("phone", "tablet")
                                         .off("desktop")
                                         .minWidth(100)
-                                        .maxWidth(900)))
+                                        .maxWidth(900)
+                                        .style(style -> style.bold(Style.Bold.ALL))))
                         .web("https://tables.example/tides", item -> item.label("Tide tables")
                                 .icon("table")
                                 .opens(Target.Opens.INSIDE)
@@ -105,7 +139,8 @@ class BuildersTest {
                                 FormBuilder.bottom()
                                         .most(4)
                                         .whenFull(Form.WhenFull.OVERFLOW)
-                                        .overflow("Further", "menu-2")
+                                        .overflow("Further", "menu-2", "{observer}", "loud")
+                                        .style("calm")
                                         .labels(Form.Labels.SELECTED)
                                         .icons(Form.IconSide.BEFORE)
                                         .floating(12, 20, false))
@@ -116,12 +151,22 @@ class BuildersTest {
                                         .narrow(true)
                                         .action("log")
                                         .items(Form.Side.CENTER)
+                                        .icons(Form.IconSide.BEFORE)
+                                        .style("loud")
                                         .line(true))
                         .form(
                                 "desktop",
                                 FormBuilder.drawer()
                                         .opens(Form.Opening.KEPT)
-                                        .header("pictures/crew.png", "{observer}", "On the shore")
+                                        .header(
+                                                "pictures/crew.png",
+                                                "{observer}",
+                                                "On the shore",
+                                                "accent",
+                                                "#123456",
+                                                90)
+                                        .beneath(0.8, 12, false)
+                                        .style(style -> style.size(Size.TITLE_SIZE, 12))
                                         .footer("sign-out")
                                         .width(280)
                                         .collapsed(72)))
@@ -133,6 +178,7 @@ class BuildersTest {
                                 .actions("settings")
                                 .profile("pictures/me.png", "{observer}")
                                 .line(false)
+                                .style(style -> style.size(Size.TITLE_SIZE, 20))
                                 .scrolling(Form.Scrolling.LEAVES)))
                 .bar(bar -> bar.id("low")
                         .menu("main")

@@ -14,8 +14,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.IconArt;
+import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.WebFont;
 import org.yonderarc.files.PlanFile;
@@ -32,11 +32,11 @@ public final class PageWriter {
     private static final Pattern SLOT = Pattern.compile("\\{\\{([a-z-]+)}}");
     private static final String SCRIPT = "org/yonderarc/browser/yonder-arc.js";
 
-    private final BundledIcons icons;
+    private final Icons icons;
     private final InterFont font;
 
     /** A writer with these icons and this font. */
-    public PageWriter(BundledIcons icons, InterFont font) {
+    public PageWriter(Icons icons, InterFont font) {
         this.icons = icons;
         this.font = font;
     }

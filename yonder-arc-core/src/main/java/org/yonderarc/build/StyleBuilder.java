@@ -1,0 +1,97 @@
+package org.yonderarc.build;
+
+import java.util.LinkedHashMap;
+import java.util.function.UnaryOperator;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.ItemState;
+import org.yonderarc.plan.Size;
+import org.yonderarc.plan.Style;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/** Defines a style. What it doesn't say is as in the style below it. */
+public final class StyleBuilder extends MapBuilder<StyleBuilder> {
+    StyleBuilder() {}
+
+    @Override
+    StyleBuilder self() {
+        return this;
+    }
+
+    /** Sets the mark of the selected item. */
+    public StyleBuilder indicator(Indicator.Kind kind) {
+        return put("indicator", kind);
+    }
+
+    /** Sets the mark of the selected item: at which edge or behind what, and its size in dp. */
+    public StyleBuilder indicator(
+            Indicator.Kind kind,
+            Indicator.Edge edge,
+            Indicator.Behind behind,
+            double width,
+            double thickness,
+            double radius) {
+        var indicator = new LinkedHashMap<String, Value>();
+        indicator.put("kind", word(kind));
+        indicator.put("edge", word(edge));
+        indicator.put("behind", word(behind));
+        indicator.put("width", Trees.number(width));
+        indicator.put("thickness", Trees.number(thickness));
+        indicator.put("radius", Trees.number(radius));
+        return put("indicator", Trees.map(indicator));
+    }
+
+    /** Sets which labels are set in semibold. */
+    public StyleBuilder bold(Style.Bold which) {
+        return put("bold", which);
+    }
+
+    /** Sets a size in dp. */
+    public StyleBuilder size(Size size, double dp) {
+        return put(size.word(), dp);
+    }
+
+    /** Sets the colours of a state. */
+    public StyleBuilder state(ItemState state, UnaryOperator<Look> define) {
+        return put(state.word(), define.apply(new Look()).tree());
+    }
+
+    private static Value word(Enum<?> word) {
+        return Trees.text(word.name().toLowerCase(java.util.Locale.ROOT));
+    }
+
+    /** What stands under the key {@code style} for a style of one's own. */
+    static Value own(UnaryOperator<StyleBuilder> define) {
+        return define.apply(new StyleBuilder()).tree();
+    }
+
+    /** The colours of one state: each the word of a role, a colour as CSS writes it, or {@code none}. */
+    public static final class Look extends MapBuilder<Look> {
+        Look() {}
+
+        @Override
+        Look self() {
+            return this;
+        }
+
+        /** Sets the colour of the icon. */
+        public Look icon(String paint) {
+            return put("icon", paint);
+        }
+
+        /** Sets the colour of the label. */
+        public Look label(String paint) {
+            return put("label", paint);
+        }
+
+        /** Sets the colour behind the whole item. */
+        public Look container(String paint) {
+            return put("container", paint);
+        }
+
+        /** Sets the colour of the mark. */
+        public Look indicator(String paint) {
+            return put("indicator", paint);
+        }
+    }
+}

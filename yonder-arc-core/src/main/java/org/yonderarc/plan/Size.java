@@ -1,0 +1,55 @@
+package org.yonderarc.plan;
+
+import java.util.Locale;
+
+/** The sizes that a style can set, in dp. */
+public enum Size {
+    /** The width and height of icons. */
+    ICON_SIZE(12, 64, "The width and height of icons, in dp."),
+    /** The size of labels, before the person's text scale. */
+    LABEL_SIZE(8, 32, "The type size of labels in dp, before the person's own text scale."),
+    /** The size of the title in a top bar, of headings in a drawer. */
+    TITLE_SIZE(8, 40, "The type size in dp of a top bar's title, or of a drawer's headings."),
+    /** The width of each item; without it, items share the room. */
+    ITEM_WIDTH(40, 480, "The width of each item in dp. Without it, the items share the room."),
+    /** The height of each item of a rail or a drawer. */
+    ITEM_HEIGHT(32, 160, "The height of each item of a rail or a drawer, in dp."),
+    /** Between items. */
+    SPACING(0, 64, "The room between items, in dp."),
+    /** Between the items and the ends of the bar. */
+    PADDING(0, 96, "The room between the items and the ends of the bar, in dp."),
+    /** Between icon and label. */
+    GAP(0, 32, "The room between icon and label, in dp."),
+    /** The bar's height where it lies, its width where it stands. */
+    THICKNESS(32, 200, "The bar's height where it lies, its width where it stands, in dp.");
+
+    private final double least;
+    private final double most;
+    private final String meaning;
+
+    Size(double least, double most, String meaning) {
+        this.least = least;
+        this.most = most;
+        this.meaning = meaning;
+    }
+
+    /** The smallest value in dp. */
+    public double least() {
+        return least;
+    }
+
+    /** The largest value in dp. */
+    public double most() {
+        return most;
+    }
+
+    /** What it is, in one sentence. */
+    public String meaning() {
+        return meaning;
+    }
+
+    /** The word for it in a plan file. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

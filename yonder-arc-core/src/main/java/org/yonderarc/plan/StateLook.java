@@ -1,0 +1,35 @@
+package org.yonderarc.plan;
+
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * The colours of an item in one state. What has no value is as in the state below it.
+ *
+ * @param icon its icon
+ * @param label its label
+ * @param container what lies behind the whole item
+ * @param indicator the mark of the selected item
+ */
+public record StateLook(
+        Optional<Paint> icon, Optional<Paint> label, Optional<Paint> container, Optional<Paint> indicator) {
+    /** Says nothing. */
+    public static final StateLook NONE =
+            new StateLook(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    public StateLook {
+        Objects.requireNonNull(icon, "icon");
+        Objects.requireNonNull(label, "label");
+        Objects.requireNonNull(container, "container");
+        Objects.requireNonNull(indicator, "indicator");
+    }
+
+    /** These colours, and those of {@code base} where this one says nothing. */
+    public StateLook over(StateLook base) {
+        return new StateLook(
+                icon.or(() -> base.icon),
+                label.or(() -> base.label),
+                container.or(() -> base.container),
+                indicator.or(() -> base.indicator));
+    }
+}

@@ -1,0 +1,93 @@
+package org.yonderarc.plan;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * How items look. What a style doesn't say is as in the style below it; the order is: the item's own style, that of its
+ * bar's form, that of the theme, at last what is usual for the form.
+ *
+ * @param indicator the mark of the selected item
+ * @param bold which labels are set in semibold
+ * @param sizes sizes in dp
+ * @param states colours by state
+ */
+public record Style(
+        Optional<Indicator> indicator, Optional<Bold> bold, Map<Size, Double> sizes, Map<ItemState, StateLook> states) {
+    /** Says nothing. */
+    public static final Style NONE = new Style(Optional.empty(), Optional.empty(), Map.of(), Map.of());
+
+    /** Which labels are set in semibold. */
+    public enum Bold {
+        /** The selected one. */
+        SELECTED,
+        /** All. */
+        ALL,
+        /** None. */
+        NONE
+    }
+
+    public Style {
+        Objects.requireNonNull(indicator, "indicator");
+        Objects.requireNonNull(bold, "bold");
+        sizes = Map.copyOf(sizes);
+        states = Map.copyOf(states);
+    }
+
+    /** This style, and {@code base} where it says nothing. */
+    public Style over(Style base) {
+        if (base.equals(NONE)) {
+            return this;
+        }
+        var allSizes = new EnumMap<Size, Double>(Size.class);
+        allSizes.putAll(base.sizes);
+        allSizes.putAll(sizes);
+        var allStates = new EnumMap<ItemState, StateLook>(ItemState.class);
+        allStates.putAll(base.states);
+        states.forEach((state, look) -> allStates.merge(state, look, (below, above) -> above.over(below)));
+        return new Style(indicator.or(() -> base.indicator), bold.or(() -> base.bold), allSizes, allStates);
+    }
+
+    /**
+     * A style under the name by which bars and items refer to it.
+     *
+     * @param id its name
+     * @param style the style
+     */
+    public record Named(String id, Style style) implements Identified {
+        public Named {
+            Ids.require(id, "style");
+            Objects.requireNonNull(style, "style");
+        }
+    }
+
+    /**
+     * What stands under the key {@code style}: the name of a shared style, or a style of one's own.
+     *
+     * @param name the name; no value for a style of one's own
+     * @param own the style of one's own; says nothing where there is a name
+     */
+    public record Ref(Optional<String> name, Style own) {
+        public Ref {
+            Objects.requireNonNull(name, "name");
+            Objects.requireNonNull(own, "own");
+        }
+
+        /** Refers to a shared style. */
+        public static Ref to(String name) {
+            return new Ref(Optional.of(name), Style.NONE);
+        }
+
+        /** A style of one's own. */
+        public static Ref own(Style style) {
+            return new Ref(Optional.empty(), style);
+        }
+
+        /** The style that is meant. */
+        public Style in(Catalog<Named> shared) {
+            return name.flatMap(shared::find).map(Named::style).orElse(own);
+        }
+    }
+}

@@ -1,0 +1,224 @@
+package org.yonderarc.draw;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+
+/**
+ * An icon's SVG from outside, cleaned: only shapes, their geometry and transforms are kept, scaled to the grid.
+ *
+ * @param shapes its shapes as SVG elements without colours, on a grid of 24 by 24
+ * @param stroked whether its shapes are stroked
+ * @param strokeWidth the width of its strokes on the grid
+ * @param unsafe what was left out because it could run code or load something
+ * @param odd what is odd about it
+ */
+record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<String> unsafe, List<String> odd) {
+    private static final Set<String> SHAPES =
+            Set.of("path", "circle", "rect", "line", "polyline", "polygon", "ellipse");
+    private static final Set<String> GROUPS = Set.of("svg", "g");
+    private static final Set<String> HARMLESS = Set.of("title", "desc", "metadata", "defs");
+    private static final Set<String> GEOMETRY =
+            Set.of("d", "cx", "cy", "r", "x", "y", "x1", "y1", "x2", "y2", "width", "height", "rx", "ry", "points");
+    /** What a transform of SVG 1.1, section 7.6 and a geometry are made of, and nothing that could name a resource. */
+    private static final Pattern PLAIN = Pattern.compile("[A-Za-z0-9(),.+\\-\\s]*");
+    /** More shapes than this are a drawing, not an icon. */
+    private static final int MOST_SHAPES = 64;
+
+    CleanIcon {
+        shapes = List.copyOf(shapes);
+        unsafe = List.copyOf(unsafe);
+        odd = List.copyOf(odd);
+    }
+
+    static CleanIcon unusable(String why) {
+        return new CleanIcon(List.of(), false, 0, List.of(), List.of(why));
+    }
+
+    static CleanIcon read(InputStream in) throws IOException {
+        var factory = XMLInputFactory.newDefaultFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        try {
+            return new Run().read(factory.createXMLStreamReader(in));
+        } catch (XMLStreamException wrong) {
+            throw new IOException("no SVG: " + wrong.getMessage(), wrong);
+        }
+    }
+
+    /** One reading. */
+    private static final class Run {
+        private final List<String> shapes = new ArrayList<>();
+        private final Set<String> unsafe = new LinkedHashSet<>();
+        private final Set<String> odd = new LinkedHashSet<>();
+        private final ArrayDeque<String> transforms = new ArrayDeque<>();
+        private boolean stroked;
+        private double strokeWidth = 2;
+        private double scale = 1;
+        private int skipped;
+
+        CleanIcon read(XMLStreamReader xml) throws XMLStreamException {
+            while (xml.hasNext()) {
+                switch (xml.next()) {
+                    case XMLStreamConstants.DTD -> unsafe.add("a document type with entities");
+                    case XMLStreamConstants.START_ELEMENT -> start(xml);
+                    case XMLStreamConstants.END_ELEMENT -> end(xml);
+                    default -> {}
+                }
+            }
+            if (shapes.isEmpty()) {
+                odd.add("it draws nothing");
+            } else if (shapes.size() > MOST_SHAPES) {
+                odd.add("it has " + shapes.size() + " shapes");
+            }
+            return new CleanIcon(
+                    shapes.subList(0, Math.min(MOST_SHAPES, shapes.size())),
+                    stroked,
+                    strokeWidth * scale,
+                    List.copyOf(unsafe),
+                    List.copyOf(odd));
+        }
+
+        private void start(XMLStreamReader xml) {
+            String name = xml.getLocalName();
+            boolean isKnown = GROUPS.contains(name) || SHAPES.contains(name);
+            if (skipped > 0 || !isKnown) {
+                if (skipped++ == 0 && !HARMLESS.contains(name)) {
+                    unsafe.add("script".equals(name) ? "a script" : "the element " + name);
+                }
+                return;
+            }
+            attributes(xml);
+            if (transforms.isEmpty()) {
+                transforms.push(grid(xml));
+            } else {
+                transforms.push(transform(xml));
+            }
+            if (SHAPES.contains(name) && isSeen(xml)) {
+                shape(xml, name);
+            }
+        }
+
+        private void end(XMLStreamReader xml) {
+            if (skipped > 0) {
+                skipped--;
+            } else {
+                transforms.pop();
+            }
+        }
+
+        private void attributes(XMLStreamReader xml) {
+            for (int i = 0; i < xml.getAttributeCount(); i++) {
+                String name = xml.getAttributeLocalName(i);
+                String value = xml.getAttributeValue(i);
+                if (name.startsWith("on")) {
+                    unsafe.add("the event handler " + name);
+                } else if (name.equals("href") || value.contains("url(") || value.contains("javascript:")) {
+                    unsafe.add("a reference in " + name);
+                }
+            }
+            String stroke = xml.getAttributeValue(null, "stroke");
+            stroked |= stroke != null && !stroke.equals("none");
+            number(xml.getAttributeValue(null, "stroke-width")).ifPresent(width -> strokeWidth = width);
+        }
+
+        /** The transform from the icon's own view box to the grid. */
+        private String grid(XMLStreamReader xml) {
+            double[] box = box(xml);
+            if (box[2] != box[3]) {
+                odd.add("it is " + plain(box[2]) + " wide and " + plain(box[3]) + " high");
+            }
+            double side = Math.max(box[2], box[3]);
+            scale = IconArt.GRID / side;
+            double x = -box[0] + (side - box[2]) / 2;
+            double y = -box[1] + (side - box[3]) / 2;
+            return scale == 1 && x == 0 && y == 0
+                    ? ""
+                    : "scale(" + plain(scale) + ") translate(" + plain(x) + " " + plain(y) + ")";
+        }
+
+        private static double[] box(XMLStreamReader xml) {
+            String view = xml.getAttributeValue(null, "viewBox");
+            if (view != null) {
+                String[] parts = view.strip().split("[\\s,]+");
+                if (parts.length == 4) {
+                    double[] box = new double[4];
+                    for (int i = 0; i < 4; i++) {
+                        box[i] = number(parts[i]).orElse(0.0);
+                    }
+                    if (box[2] > 0 && box[3] > 0) {
+                        return box;
+                    }
+                }
+            }
+            double width = number(xml.getAttributeValue(null, "width"))
+                    .filter(w -> w > 0)
+                    .orElse(IconArt.GRID);
+            double height = number(xml.getAttributeValue(null, "height"))
+                    .filter(h -> h > 0)
+                    .orElse(IconArt.GRID);
+            return new double[] {0, 0, width, height};
+        }
+
+        private static Optional<Double> number(String text) {
+            try {
+                return text == null
+                        ? Optional.empty()
+                        : Optional.of(Double.parseDouble(text.replace("px", "").strip()))
+                                .filter(Double::isFinite);
+            } catch (NumberFormatException notANumber) {
+                return Optional.empty();
+            }
+        }
+
+        private static String plain(double number) {
+            // Not shortened: a thousandth counts where the view box is large.
+            return number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
+        }
+
+        private static String transform(XMLStreamReader xml) {
+            String own = xml.getAttributeValue(null, "transform");
+            return own != null && PLAIN.matcher(own).matches() ? own : "";
+        }
+
+        private static boolean isSeen(XMLStreamReader xml) {
+            return !("none".equals(xml.getAttributeValue(null, "fill"))
+                    && "none".equals(xml.getAttributeValue(null, "stroke")));
+        }
+
+        private void shape(XMLStreamReader xml, String name) {
+            var out = new StringBuilder("<").append(name);
+            var all = new ArrayList<String>();
+            transforms.descendingIterator().forEachRemaining(one -> {
+                if (!one.isEmpty()) {
+                    all.add(one);
+                }
+            });
+            if (!all.isEmpty()) {
+                out.append(" transform=\"").append(String.join(" ", all)).append('"');
+            }
+            for (int i = 0; i < xml.getAttributeCount(); i++) {
+                String attribute = xml.getAttributeLocalName(i);
+                String value = xml.getAttributeValue(i);
+                if (GEOMETRY.contains(attribute) && PLAIN.matcher(value).matches()) {
+                    out.append(' ')
+                            .append(attribute)
+                            .append("=\"")
+                            .append(value)
+                            .append('"');
+                }
+            }
+            shapes.add(out.append("/>").toString());
+        }
+    }
+}

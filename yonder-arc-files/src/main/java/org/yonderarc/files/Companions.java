@@ -1,0 +1,137 @@
+package org.yonderarc.files;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Properties;
+import org.yonderarc.bind.Merged;
+import org.yonderarc.bind.Texts;
+import org.yonderarc.bind.Tokens;
+import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.plan.Words;
+import org.yonderarc.tree.ListValue;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.TextValue;
+import org.yonderarc.tree.Value;
+
+/** Puts what stands in the files beside a plan into its tree: design tokens, and texts of other languages. */
+final class Companions {
+    private final FolderFiles folder;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private Companions(FolderFiles folder) {
+        this.folder = folder;
+    }
+
+    static Merged merge(Value root, FolderFiles folder) {
+        var run = new Companions(folder);
+        return new Merged(run.texts(run.tokens(root)), run.findings);
+    }
+
+    private Value tokens(Value root) {
+        Optional<TextValue> named = text(root, "theme", "tokens");
+        Optional<SourceText> source = named.flatMap(this::file);
+        if (source.isEmpty()) {
+            return root;
+        }
+        try {
+            return taken(Tokens.apply(root, JsonTree.parse(source.get().text())));
+        } catch (ParseTrouble trouble) {
+            unreadable(named.get(), trouble.finding().message());
+            return root;
+        }
+    }
+
+    private Value texts(Value root) {
+        Optional<TextValue> pattern = text(root, "app", "texts");
+        List<String> languages = languages(root);
+        if (pattern.isEmpty()) {
+            return root;
+        }
+        if (!pattern.get().text().contains("{language}") || languages.size() < 2) {
+            findings.add(new Finding(
+                    Code.BAD_VALUE,
+                    pattern.get().spot(),
+                    "\"texts\" names a file for each language, but "
+                            + (languages.size() < 2 ? "the plan has fewer than two languages." : "has no {language}."),
+                    "Write \"languages: [ en, de ]\" and \"texts: 'texts/{language}.properties'\"."));
+            return root;
+        }
+        Value merged = root;
+        String base = languages.get(0);
+        for (String language : languages.subList(1, languages.size())) {
+            String name = pattern.get().text().replace("{language}", language);
+            Optional<Map<String, String>> read =
+                    file(new TextValue(pattern.get().spot(), name)).flatMap(source -> read(source, pattern.get()));
+            if (read.isPresent()) {
+                merged = taken(Texts.apply(merged, base, language, read.get(), name));
+            }
+        }
+        return merged;
+    }
+
+    private Value taken(Merged merged) {
+        findings.addAll(merged.findings());
+        return merged.root();
+    }
+
+    private Optional<Map<String, String>> read(SourceText source, TextValue at) {
+        try {
+            if (source.name().endsWith(".xlf") || source.name().endsWith(".xliff")) {
+                return Optional.of(Xliff.read(source.text()));
+            }
+            var properties = new Properties();
+            properties.load(new StringReader(source.text()));
+            var texts = new HashMap<String, String>();
+            properties.stringPropertyNames().forEach(key -> texts.put(key, properties.getProperty(key)));
+            return Optional.of(texts);
+        } catch (IOException | IllegalArgumentException broken) {
+            unreadable(at, source.name() + ": " + broken.getMessage() + ".");
+            return Optional.empty();
+        }
+    }
+
+    private Optional<SourceText> file(TextValue named) {
+        try {
+            Optional<Path> inside = folder.inside(named.text());
+            if (inside.isPresent()) {
+                return Optional.of(SourceText.read(inside.get()));
+            }
+            unreadable(named, "There is no file \"" + named.text() + "\" in the plan's folder.");
+        } catch (FileTrouble trouble) {
+            unreadable(named, trouble.getMessage());
+        }
+        return Optional.empty();
+    }
+
+    private void unreadable(TextValue at, String message) {
+        findings.add(new Finding(Code.UNREADABLE_FILE, at.spot(), message, "Put it there, or correct the name."));
+    }
+
+    private static Optional<TextValue> text(Value root, String outer, String key) {
+        return member(root, outer)
+                .flatMap(map -> member(map, key))
+                .filter(TextValue.class::isInstance)
+                .map(TextValue.class::cast);
+    }
+
+    private static Optional<Value> member(Value value, String key) {
+        return value instanceof MapValue map ? map.entry(key).map(MapValue.Entry::value) : Optional.empty();
+    }
+
+    private static List<String> languages(Value root) {
+        return member(root, "app").flatMap(app -> member(app, "languages")).stream()
+                .filter(ListValue.class::isInstance)
+                .flatMap(list -> ((ListValue) list).items().stream())
+                .filter(TextValue.class::isInstance)
+                .map(text -> ((TextValue) text).text())
+                .filter(tag -> !tag.equals(Words.ANY))
+                .toList();
+    }
+}
