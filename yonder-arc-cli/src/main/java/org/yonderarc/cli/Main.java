@@ -19,6 +19,7 @@ import picocli.CommandLine.ParseResult;
         subcommands = {
             NewCommand.class,
             CheckCommand.class,
+            EditCommand.class,
             DrawCommand.class,
             WalkCommand.class,
             PageCommand.class,

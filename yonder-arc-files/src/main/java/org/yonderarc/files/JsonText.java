@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.io.JsonStringEncoder;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
 import java.io.IOException;
@@ -30,6 +31,11 @@ public final class JsonText {
             throw new UncheckedIOException("writing to memory", impossible);
         }
         return out + "\n";
+    }
+
+    /** The text in quotes, as JSON and YAML write it. */
+    static String quoted(String text) {
+        return '"' + new String(JsonStringEncoder.getInstance().quoteAsString(text)) + '"';
     }
 
     private static void value(JsonGenerator json, Value value) throws IOException {

@@ -1,0 +1,99 @@
+package org.yonderarc.files;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.yonderarc.tree.ListValue;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Spot;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/** Edits of one place, done on a plan's tree: what an edit of its text has to come to. */
+final class TreeEdit {
+    private TreeEdit() {}
+
+    static Value apply(Value root, Edit edit) throws EditTrouble {
+        if (edit instanceof Edit.Set set) {
+            return at(root, Splice.names(set.pointer()), value -> set.value());
+        }
+        if (edit instanceof Edit.Add add) {
+            return at(root, Splice.names(add.pointer()), value -> added(value, add));
+        }
+        if (edit instanceof Edit.Remove remove) {
+            return at(root, Splice.names(remove.pointer()), value -> null);
+        }
+        if (edit instanceof Edit.Move move) {
+            int from = Integer.parseInt(Splice.last(move.pointer()));
+            return at(root, Splice.names(Splice.parent(move.pointer())), value -> {
+                var items = new ArrayList<>(((ListValue) value).items());
+                items.add(Math.min(move.index(), items.size() - 1), items.remove(from));
+                return Trees.list(items);
+            });
+        }
+        var rename = (Edit.RenameKey) edit;
+        String old = Splice.last(rename.pointer());
+        return at(root, Splice.names(Splice.parent(rename.pointer())), value -> renamed((MapValue) value, old, rename));
+    }
+
+    /** What becomes of one value; nothing for one that goes. */
+    @FunctionalInterface
+    private interface Change {
+        Value of(Value value) throws EditTrouble;
+    }
+
+    private static Value added(Value value, Edit.Add add) throws EditTrouble {
+        if (!(value instanceof ListValue list)) {
+            throw new EditTrouble("\"" + add.pointer() + "\" is no list. Set a key of it instead.");
+        }
+        var items = new ArrayList<>(list.items());
+        items.add(Math.min(add.index(), items.size()), add.value());
+        return Trees.list(items);
+    }
+
+    private static Value renamed(MapValue map, String old, Edit.RenameKey rename) {
+        var entries = new ArrayList<MapValue.Entry>();
+        map.entries()
+                .forEach(entry -> entries.add(
+                        entry.key().equals(old)
+                                ? new MapValue.Entry(rename.name(), entry.keySpot(), entry.value())
+                                : entry));
+        return new MapValue(map.spot(), entries);
+    }
+
+    private static Value at(Value value, List<String> names, Change change) throws EditTrouble {
+        if (names.isEmpty()) {
+            return change.of(value);
+        }
+        String name = names.get(0);
+        List<String> rest = names.subList(1, names.size());
+        if (value instanceof MapValue map) {
+            var entries = new ArrayList<MapValue.Entry>();
+            boolean found = false;
+            for (MapValue.Entry entry : map.entries()) {
+                boolean isIt = !found && entry.key().equals(name);
+                found |= isIt;
+                Value after = isIt ? at(entry.value(), rest, change) : entry.value();
+                if (after != null) {
+                    entries.add(new MapValue.Entry(entry.key(), entry.keySpot(), after));
+                }
+            }
+            if (!found) {
+                entries.add(new MapValue.Entry(name, Spot.ROOT, at(null, rest, change)));
+            }
+            return new MapValue(map.spot(), entries);
+        }
+        if (value instanceof ListValue list) {
+            var items = new ArrayList<Value>();
+            for (int i = 0; i < list.items().size(); i++) {
+                Value after = Integer.toString(i).equals(name)
+                        ? at(list.items().get(i), rest, change)
+                        : list.items().get(i);
+                if (after != null) {
+                    items.add(after);
+                }
+            }
+            return new ListValue(list.spot(), items);
+        }
+        throw new EditTrouble("There is no map at that place to set a key of. Set the whole value instead.");
+    }
+}
