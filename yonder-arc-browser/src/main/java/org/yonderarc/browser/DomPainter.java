@@ -159,10 +159,39 @@ final class DomPainter {
             place(element, node.box());
             style(element, "color", css(node.fill()));
             element.setAttribute("aria-hidden", "true");
+            style(element, "transform", node.flipped() ? "scaleX(-1)" : "");
             String target = "#" + (hasTwin ? filled : "icon-" + node.name());
             Element use = child(element, "use");
             if (!target.equals(use.getAttribute("href"))) {
                 use.setAttribute("href", target);
+            }
+        }
+
+        @Override
+        public void gradient(SceneNode.Gradient node) {
+            Element element = element(node.key(), "div").element;
+            place(element, node.box());
+            style(element, "border-radius", px(node.radius()));
+            style(
+                    element,
+                    "background",
+                    "linear-gradient(" + Decimals.text(node.angle()) + "deg," + css(node.from()) + "," + css(node.to())
+                            + ")");
+        }
+
+        @Override
+        public void picture(SceneNode.Picture node) {
+            String uri = Page.picture(node.file());
+            if (uri.isEmpty()) {
+                return;
+            }
+            Element element = element(node.key(), "img").element;
+            place(element, node.box());
+            style(element, "border-radius", px(node.radius()));
+            style(element, "object-fit", node.whole() ? "contain" : "cover");
+            element.setAttribute("alt", "");
+            if (!uri.equals(element.getAttribute("src"))) {
+                element.setAttribute("src", uri);
             }
         }
 
@@ -191,8 +220,8 @@ final class DomPainter {
             Element element = group.element;
             place(element, node.area());
             if (node.clip().isPresent()) {
-                boolean scrolls = node.meaning() instanceof Meaning.Main;
-                style(element, "overflow-x", "hidden");
+                boolean scrolls = node.meaning() instanceof Meaning.Main || node.meaning() instanceof Meaning.Scroll;
+                style(element, "overflow-x", node.meaning() instanceof Meaning.Scroll ? "auto" : "hidden");
                 style(element, "overflow-y", scrolls ? "auto" : "hidden");
                 style(element, "border-radius", px(node.clip().get()));
             }

@@ -63,6 +63,18 @@ final class Page {
             script = "matchMedia('(prefers-color-scheme: dark)').addEventListener('change', function() { then(); });")
     static native void onSchemeChange(Callback then);
 
+    /** The name of the device that is chosen in the panel; empty for the window itself. */
+    @JSBody(script = "return document.getElementById('device-name').value;")
+    static native String chosenDevice();
+
+    @JSBody(
+            params = "then",
+            script = "document.getElementById('device-name').addEventListener('change', function() { then(); });")
+    static native void onDeviceChange(Callback then);
+
+    @JSBody(script = "return matchMedia('(pointer: fine)').matches;")
+    static native boolean pointsFinely();
+
     @JSBody(script = "return matchMedia('(prefers-color-scheme: dark)').matches;")
     static native boolean prefersDark();
 
@@ -74,6 +86,13 @@ final class Page {
 
     @JSBody(params = "element", script = "element.scrollTo(0, 0);")
     static native void scrollToTop(HTMLElement element);
+
+    /** The picture of the plan with this name, as an address of its own; empty where the page has none. */
+    @JSBody(
+            params = "file",
+            script = "var all = window.yonderPictures || (window.yonderPictures ="
+                    + " JSON.parse(document.getElementById('pictures').textContent)); return all[file] || '';")
+    static native String picture(String file);
 
     /** Opens a web address beside the page. The check lets no address through that could run code. */
     @JSBody(params = "address", script = "window.open(address, '_blank', 'noopener');")

@@ -10,6 +10,7 @@ import org.yonderarc.fit.Insets;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Visibility;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.View;
@@ -28,6 +29,8 @@ final class Player {
     private static final double NARROW = 560;
     /** The room around the device in a wide window, in px. */
     private static final double MARGIN = 64;
+    /** The room that the panel beside the device takes, in px. */
+    private static final double PANEL = 300;
 
     private final HTMLDocument document;
     private final Walk walk;
@@ -53,6 +56,7 @@ final class Player {
         new FactsPanel(document, this::take).show(walk.plan());
         Page.onPop(this::pop);
         Page.onResize(this::paint);
+        Page.onDeviceChange(this::paint);
         Page.onSchemeChange(this::paint);
         paint();
     }
@@ -63,8 +67,11 @@ final class Player {
         if (!change.moved()) {
             return;
         }
-        if (step instanceof Step.Tell) {
-            // What the app tells is no place to go back to.
+        boolean isPlace = step instanceof Step.Choose || step instanceof Step.Open || step instanceof Step.Back;
+        if (!isPlace
+                || change.after().place().equals(state.place())
+                        && change.after().branch().equals(state.branch())) {
+            // What the app tells, and a drawer that opens, are no places to go back to.
             state = change.after();
             entries.put(entry, state);
             Page.replace(entry, walk.addressOf(state.place()));
@@ -88,7 +95,7 @@ final class Player {
         boolean known = entries.containsKey(number);
         if (known) {
             State then = entries.get(number);
-            state = new State(then.branch(), then.trails(), state.facts());
+            state = new State(then.branch(), then.trails(), state.facts(), Optional.empty(), state.folded());
         } else {
             state = outside().map(place -> walk.arriveAt(state, place)).orElse(state);
         }
@@ -132,11 +139,16 @@ final class Player {
     private Device device() {
         double width = Window.current().getInnerWidth();
         double height = Window.current().getInnerHeight();
-        if (width < NARROW) {
-            return new Device("window", within(width), within(height), Insets.NONE);
+        Visibility.Pointer pointer = Page.pointsFinely() ? Visibility.Pointer.FINE : Visibility.Pointer.COARSE;
+        Optional<Device> chosen = Device.preset(Page.chosenDevice());
+        if (width < NARROW || chosen.isEmpty()) {
+            return new Device("window", within(width), within(height), Insets.NONE, 1, pointer);
         }
-        Device phone = Device.PHONE;
-        return phone.resized(phone.width(), Math.min(phone.height(), within(height - MARGIN)));
+        Device preset = chosen.get();
+        boolean beside = width - preset.width() - 2 * MARGIN > PANEL;
+        double room = width - (beside ? PANEL : 0) - MARGIN;
+        return preset.resized(
+                within(Math.min(preset.width(), room)), within(Math.min(preset.height(), height - MARGIN)));
     }
 
     private static double within(double size) {

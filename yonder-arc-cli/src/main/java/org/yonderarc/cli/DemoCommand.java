@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.examples.Brinelight;
 import org.yonderarc.files.FindingText;
@@ -74,7 +75,7 @@ final class DemoCommand implements Callable<Integer> {
 
         out.println("4. A prototype to click\n");
         Path page = folder.resolve("brinelight.html");
-        SafeFile.write(page, new PageWriter(studio.icons(), new InterFont()).page(plan));
+        SafeFile.write(page, new PageWriter(studio.icons(), Pictures.NONE, new InterFont()).page(plan));
         out.println("  " + page + ": open it in a browser; it needs no network");
         return Main.FINE;
     }

@@ -60,10 +60,9 @@ final class DrawCommand implements Callable<Integer> {
         }
         PrintWriter out = spec.commandLine().getOut();
         Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = new Studio(plan.icons());
+        var studio = new Studio(plan.icons(), plan.pictures());
         var walk = Walk.of(sound);
         var view = look.view(walk, studio.measure());
-        NotDrawnYet.tell(sound, view.device(), spec.commandLine().getErr());
         Scene scene = view.scene(look.state(walk));
         SafeFile.write(output, svg ? studio.svg(scene).getBytes(StandardCharsets.UTF_8) : studio.png(scene, scale));
         out.println("Drew " + output + " (" + FindingText.visible(scene.title()) + ").");

@@ -3,45 +3,118 @@ package org.yonderarc.cli;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.View;
+import org.yonderarc.walk.Change;
 import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 import picocli.CommandLine.Option;
 
 /** The options that say what is looked at, and on what. */
 final class LookOptions {
+    private static final Pattern SIZE = Pattern.compile("(\\d{1,5})x(\\d{1,5})");
+
     @Option(
             names = "--screen",
             paramLabel = "PLACE",
             description = "Where the person is: surveys, or survey?survey=41. Default: the start screen.")
     private Optional<String> screen = Optional.empty();
 
-    @Option(names = "--device", paramLabel = "NAME", description = "phone (default), phone-small or phone-large.")
+    @Option(
+            names = "--device",
+            paramLabel = "NAME",
+            description = "A preset such as phone (default), tablet or desktop, or a size: 800x1180.")
     private String device = Device.PHONE.id();
 
     @Option(names = "--scheme", paramLabel = "NAME", description = "light (default) or dark.")
     private String scheme = Scheme.LIGHT.word();
 
+    @Option(names = "--language", paramLabel = "TAG", description = "The language: de, ar. Default: the plan's first.")
+    private String language = "";
+
+    @Option(names = "--text-scale", paramLabel = "N", description = "How much larger texts are, 0.8 to 3. Default: 1.")
+    private double textScale = 1;
+
+    @Option(
+            names = "--touch",
+            paramLabel = "STATE:ITEM",
+            description = "The state of an item: hover:map, pressed:map or focused:map.")
+    private String touch = "";
+
+    @Option(names = "--open", paramLabel = "BAR", description = "The bar whose drawer or overflow is open.")
+    private String open = "";
+
+    @Option(names = "--fold", paramLabel = "BAR", description = "The bar that is collapsed to icons.")
+    private String fold = "";
+
     @Option(names = "--tell", paramLabel = "FACT=VALUE", description = "The value of a fact; may be given many times.")
     private List<String> facts = List.of();
 
     View view(Walk walk, TextMeasure measure) throws Refusal {
-        Device on = Device.preset(device)
-                .orElseThrow(() -> new Refusal("there is no device \"" + device + "\". "
-                        + Suggestion.sentence(device, Device.presetNames(), choose(Device.presetNames()))));
+        Device on = device();
         List<String> schemes = Arrays.stream(Scheme.values()).map(Scheme::word).toList();
         Scheme chosen = Scheme.of(scheme)
                 .orElseThrow(() -> new Refusal("there is no scheme \"" + scheme + "\". "
                         + Suggestion.sentence(scheme, schemes, choose(schemes))));
-        return new View(walk, on, Palette.of(walk.plan().theme(), chosen), measure);
+        return new View(
+                walk,
+                new Setting(on, language(walk.plan()), touch()),
+                Palette.of(walk.plan().theme(), chosen),
+                measure);
+    }
+
+    private Device device() throws Refusal {
+        try {
+            Matcher size = SIZE.matcher(device);
+            Optional<Device> found = size.matches()
+                    ? Optional.of(new Device(
+                            "window",
+                            Double.parseDouble(size.group(1)),
+                            Double.parseDouble(size.group(2)),
+                            Insets.NONE))
+                    : Device.preset(device);
+            return found.orElseThrow(() -> new IllegalArgumentException("there is no device \"" + device + "\". "
+                            + Suggestion.sentence(device, Device.presetNames(), choose(Device.presetNames()))))
+                    .withText(textScale);
+        } catch (IllegalArgumentException wrong) {
+            throw new Refusal(wrong.getMessage());
+        }
+    }
+
+    private String language(Plan plan) throws Refusal {
+        List<String> known = plan.app().languages();
+        if (!language.isEmpty() && !known.isEmpty() && !known.contains(language)) {
+            throw new Refusal("--language: the plan has no texts in \"" + language + "\". "
+                    + Suggestion.sentence(language, known, choose(known)));
+        }
+        return language;
+    }
+
+    private Touch touch() throws Refusal {
+        int colon = touch.indexOf(':');
+        String item = touch.substring(colon + 1);
+        return switch (colon < 0 ? touch : touch.substring(0, colon)) {
+            case "" -> Touch.NONE;
+            case "hover" -> Touch.hover(item);
+            case "pressed" -> Touch.press(item);
+            case "focused" -> Touch.focus(item);
+            default ->
+                throw new Refusal("--touch: \"" + touch + "\" is no state of an item. Write hover:map, pressed:map or"
+                        + " focused:map.");
+        };
     }
 
     State state(Walk walk) throws Refusal {
@@ -50,13 +123,23 @@ final class LookOptions {
             state = walk.step(state, tell(walk.plan(), fact)).after();
         }
         try {
-            return screen.isEmpty() ? state : walk.arriveAt(state, Place.parse(screen.get()));
+            State at = screen.isEmpty() ? state : walk.arriveAt(state, Place.parse(screen.get()));
+            at = fold.isEmpty() ? at : taken(walk, at, new Step.Fold(fold));
+            return open.isEmpty() ? at : taken(walk, at, new Step.Toggle(open));
         } catch (IllegalArgumentException wrong) {
-            throw new Refusal("--screen: " + wrong.getMessage());
+            throw new Refusal(wrong.getMessage());
         }
     }
 
-    private static org.yonderarc.walk.Step tell(Plan plan, String fact) throws Refusal {
+    private static State taken(Walk walk, State state, Step step) {
+        Change change = walk.step(state, step);
+        change.refusal().ifPresent(reason -> {
+            throw new IllegalArgumentException(reason);
+        });
+        return change.after();
+    }
+
+    private static Step tell(Plan plan, String fact) throws Refusal {
         try {
             return Steps.tell(plan, fact);
         } catch (IllegalArgumentException wrong) {

@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.files.SafeFile;
-import org.yonderarc.fit.Device;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.web.PageWriter;
 import picocli.CommandLine.Command;
@@ -39,8 +38,7 @@ final class PageCommand implements Callable<Integer> {
             throw new Refusal(output + ": a page's name ends in .html.");
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
-        NotDrawnYet.tell(sound, Device.PHONE, spec.commandLine().getErr());
-        String page = new PageWriter(plan.icons(), new InterFont()).page(sound);
+        String page = new PageWriter(plan.icons(), plan.pictures(), new InterFont()).page(sound);
         SafeFile.write(output, page);
         spec.commandLine()
                 .getOut()

@@ -4,6 +4,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Icons;
+import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingText;
@@ -18,6 +19,11 @@ final class PlanArgument {
 
     Path file() {
         return file;
+    }
+
+    /** The pictures in the plan's folder. */
+    Pictures pictures() {
+        return Pictures.in(folder());
     }
 
     /** The folder that the plan is in. */

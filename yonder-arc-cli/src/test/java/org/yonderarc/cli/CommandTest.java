@@ -138,17 +138,6 @@ class CommandTest {
     }
 
     @Test
-    void whatIsNotDrawnYetIsSaid() throws Exception {
-        Path file = folder.resolve("shore.yaml");
-        yonder("new", "Shore", "--as", "drawer", "-o", file.toString());
-        assertEquals(
-                0, yonder("draw", file.toString(), "-o", folder.resolve("a.svg").toString()));
-        assertTrue(err.toString().contains("is a drawer on phone, and that form is checked but not drawn yet"));
-        yonder("draw", plan.toString(), "-o", folder.resolve("a.svg").toString());
-        assertEquals(1, err.toString().lines().count(), "nothing to say of the demo");
-    }
-
-    @Test
     void iconsAreFoundByMeaning() {
         assertEquals(0, yonder("icons", "money", "--twins"));
         assertTrue(out.toString().lines().allMatch(line -> line.contains("filled twin")), out.toString());

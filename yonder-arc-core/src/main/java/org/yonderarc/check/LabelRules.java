@@ -6,19 +6,24 @@ import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.Fitter;
+import org.yonderarc.fit.Fitting;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.fit.Touch;
+import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.Layouter;
 import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
-import org.yonderarc.plan.Bar;
-import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.FactValue;
-import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Words;
+import org.yonderarc.walk.Walk;
 
-/** Labels that fit into their slot of a bottom bar, on every preset device and in every language. */
+/** Labels that fit into their slot of a bottom bar, on every preset device, in every language, at every text scale. */
 final class LabelRules {
     private final Subject subject;
     private final Plan plan;
@@ -36,13 +41,17 @@ final class LabelRules {
 
     static void look(Subject subject) {
         var rules = new LabelRules(subject);
+        var walk = Walk.of(subject.plan());
         var worst = new HashMap<String, Worst>();
         for (Device device : Device.PRESETS) {
-            String kind = DeviceKind.at(rules.plan.kinds(), device.width());
-            for (Bar bar : rules.plan.bars()) {
-                bar.form(kind)
-                        .filter(Form.Bottom.class::isInstance)
-                        .ifPresent(form -> rules.bar(bar, (Form.Bottom) form, device, kind, worst));
+            for (String language : subject.plan().app().languages().isEmpty()
+                    ? List.of(Words.ANY)
+                    : subject.plan().app().languages()) {
+                var setting = new Setting(device, language, Touch.NONE);
+                Fitting fitting = Fitter.fit(walk, setting, walk.start());
+                Layouter.layOut(fitting, rules.measure).one(FittedBar.Bottom.class).stream()
+                        .flatMap(bar -> bar.slots().stream())
+                        .forEach(slot -> rules.slot(slot, device, language, worst));
             }
         }
         subject.items()
@@ -50,40 +59,18 @@ final class LabelRules {
                         .ifPresent(found -> rules.tell(placed, found)));
     }
 
-    private void bar(Bar bar, Form.Bottom form, Device device, String kind, Map<String, Worst> worst) {
-        boolean above = form.icons() == Form.IconSide.ABOVE || form.icons() == Form.IconSide.BELOW;
-        if (form.labels() != Form.Labels.ALL || form.whenFull() != Form.WhenFull.OVERFLOW || !above) {
-            return;
-        }
-        DeviceKind on = plan.kinds().get(kind);
-        List<Item> items = bar.menu().flatMap(plan.menus()::find).stream()
-                .flatMap(menu -> menu.items().stream())
-                .filter(item -> BarRules.mayShow(item.visibility(), on))
-                .toList();
-        if (items.isEmpty()) {
-            return;
-        }
-        double room = Layouter.labelRoom(device, Math.min(items.size(), form.most()));
-        for (Item item : items) {
-            for (String language : plan.app().languages().isEmpty()
-                    ? List.of(Words.ANY)
-                    : plan.app().languages()) {
-                String label = label(item, language);
-                double over = measure.width(label, Layouter.widestLabel()) - room;
-                Worst before = worst.get(item.id());
-                if (over > 0 && (before == null || over > before.over)) {
-                    worst.put(item.id(), new Worst(label, language, device, over));
-                }
+    /** A label that is cut off, as layout really sets it: larger texts are set as large as there is room for. */
+    private void slot(Layout.Slot slot, Device device, String language, Map<String, Worst> worst) {
+        String full = slot.item().brief();
+        for (TextLine line : slot.label()) {
+            boolean whole =
+                    line.text().equals(full) || line.text().equals(slot.item().label());
+            double over = measure.width(full, line.type()) - line.width();
+            Worst before = worst.get(slot.item().id());
+            if (!whole && (before == null || over > before.over)) {
+                worst.put(slot.item().id(), new Worst(full, language, device, over));
             }
         }
-    }
-
-    private String label(Item item, String language) {
-        Words words = item.shortLabel()
-                .or(item::label)
-                .or(() -> item.screen().flatMap(plan.screens()::find).map(Screen::title))
-                .orElseGet(() -> Words.of(org.yonderarc.plan.Ids.asTitle(item.id())));
-        return words.fill(language, name -> Optional.ofNullable(facts.get(name)).map(FactValue::text));
     }
 
     /** Two items of one menu that say the same and lead elsewhere. */

@@ -12,7 +12,6 @@ import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
-import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Row;
 import org.yonderarc.plan.Screen;
@@ -164,20 +163,13 @@ final class LinkRules {
             bar.forms().keySet().stream()
                     .filter(kind -> !kind.equals(Bar.ANY_KIND))
                     .forEach(kind -> kind(subject, kind, pointer + "/forms/" + kind));
-            bar.forms().values().forEach(form -> named(subject, bar, form, pointer));
+            bar.forms().values().forEach(form -> named(subject, form, pointer));
         }
     }
 
-    /** The items that a form names stand in its bar's menu, or, for a bar without one, in any. */
-    private static void named(Subject subject, Bar bar, Form form, String pointer) {
-        List<String> items = bar
-                .menu()
-                .flatMap(subject.plan().menus()::find)
-                .map(Menu::items)
-                .orElseGet(() -> subject.plan().items().toList())
-                .stream()
-                .map(Item::id)
-                .toList();
+    /** The items that a form names stand in some menu. */
+    private static void named(Subject subject, Form form, String pointer) {
+        List<String> items = subject.plan().items().map(Item::id).toList();
         List<String> named = form instanceof Form.Top top
                 ? top.actions()
                 : form instanceof Form.Drawer drawer

@@ -3,6 +3,7 @@ package org.yonderarc.fit;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import org.yonderarc.plan.Visibility;
 
 /**
  * What a plan is shown on.
@@ -11,12 +12,20 @@ import java.util.Optional;
  * @param width the width in dp, 240 to 4,000
  * @param height the height in dp, 240 to 4,000
  * @param safe the edges that the hardware claims for itself
+ * @param textScale how much larger than usual the person wants texts, 0.8 to 3
+ * @param pointer what the person points with
  */
-public record Device(String id, double width, double height, Insets safe) {
+public record Device(
+        String id, double width, double height, Insets safe, double textScale, Visibility.Pointer pointer) {
     /** The narrowest and lowest window that anything is laid out for, in dp. */
     public static final double SMALLEST = 240;
     /** The widest and highest window that anything is laid out for, in dp. */
     public static final double LARGEST = 4000;
+
+    /** The smallest text scale. */
+    public static final double SMALLEST_TEXT = 0.8;
+    /** The largest text scale. */
+    public static final double LARGEST_TEXT = 3;
 
     /** A phone of common size. */
     public static final Device PHONE = new Device("phone", 384, 824, new Insets(36, 0, 20, 0));
@@ -24,9 +33,28 @@ public record Device(String id, double width, double height, Insets safe) {
     public static final Device PHONE_SMALL = new Device("phone-small", 320, 640, new Insets(24, 0, 0, 0));
     /** A phone of large size. */
     public static final Device PHONE_LARGE = new Device("phone-large", 432, 928, new Insets(44, 0, 24, 0));
+    /** A phone on its side, with a camera at its leading edge. */
+    public static final Device PHONE_WIDE = new Device("phone-wide", 824, 384, new Insets(0, 0, 16, 44));
+    /** A phone that folds, opened. */
+    public static final Device FOLDABLE = new Device("foldable", 704, 780, new Insets(32, 0, 20, 0));
+    /** A tablet, upright. */
+    public static final Device TABLET = new Device("tablet", 800, 1180, new Insets(28, 0, 20, 0));
+    /** A tablet on its side. */
+    public static final Device TABLET_WIDE = new Device("tablet-wide", 1180, 800, new Insets(28, 0, 20, 0));
+    /** A window on a desktop. */
+    public static final Device DESKTOP = new Device("desktop", 1280, 800, Insets.NONE, 1, Visibility.Pointer.FINE);
+    /** A large window on a desktop. */
+    public static final Device DESKTOP_LARGE =
+            new Device("desktop-large", 1680, 1000, Insets.NONE, 1, Visibility.Pointer.FINE);
 
     /** All presets. */
-    public static final List<Device> PRESETS = List.of(PHONE, PHONE_SMALL, PHONE_LARGE);
+    public static final List<Device> PRESETS =
+            List.of(PHONE, PHONE_SMALL, PHONE_LARGE, PHONE_WIDE, FOLDABLE, TABLET, TABLET_WIDE, DESKTOP, DESKTOP_LARGE);
+
+    /** A touch device with texts of the usual size. */
+    public Device(String id, double width, double height, Insets safe) {
+        this(id, width, height, safe, 1, Visibility.Pointer.COARSE);
+    }
 
     public Device {
         Objects.requireNonNull(id, "id");
@@ -34,6 +62,11 @@ public record Device(String id, double width, double height, Insets safe) {
         if (!(width >= SMALLEST && width <= LARGEST && height >= SMALLEST && height <= LARGEST)) {
             throw new IllegalArgumentException("a device is " + (int) SMALLEST + " to " + (int) LARGEST
                     + " dp wide and high, not " + width + " x " + height);
+        }
+        Objects.requireNonNull(pointer, "pointer");
+        if (!(textScale >= SMALLEST_TEXT && textScale <= LARGEST_TEXT)) {
+            throw new IllegalArgumentException(
+                    "a text scale is " + SMALLEST_TEXT + " to " + LARGEST_TEXT + ", not " + textScale);
         }
         if (safe.left() + safe.right() >= width / 2 || safe.top() + safe.bottom() >= height / 2) {
             throw new IllegalArgumentException("the safe insets leave less than half of the device");
@@ -52,6 +85,11 @@ public record Device(String id, double width, double height, Insets safe) {
 
     /** This device in another size, as when a window is resized. */
     public Device resized(double newWidth, double newHeight) {
-        return new Device(id, newWidth, newHeight, safe);
+        return new Device(id, newWidth, newHeight, safe, textScale, pointer);
+    }
+
+    /** This device with texts of another size. */
+    public Device withText(double scale) {
+        return new Device(id, width, height, safe, scale, pointer);
     }
 }

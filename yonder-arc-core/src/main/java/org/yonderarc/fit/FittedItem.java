@@ -1,6 +1,8 @@
 package org.yonderarc.fit;
 
 import java.util.Optional;
+import java.util.Set;
+import org.yonderarc.plan.ItemState;
 import org.yonderarc.walk.Step;
 
 /**
@@ -11,11 +13,12 @@ import org.yonderarc.walk.Step;
  * @param brief what it says where the label doesn't fit; the label itself where the plan gives no shorter one
  * @param spoken its accessible name
  * @param icon the name of its icon
- * @param selected whether the person is on its branch
- * @param enabled whether it can be chosen
  * @param badge what its badge says: empty text for a dot; no value for no badge
  * @param address the address of the place on top of its branch; no value where the person stays
  * @param step the step that a tap takes
+ * @param leaves whether it leads out of the app, and carries the mark for that
+ * @param states the states that it is in
+ * @param look how it looks
  */
 public record FittedItem(
         String id,
@@ -23,8 +26,23 @@ public record FittedItem(
         String brief,
         String spoken,
         Optional<String> icon,
-        boolean selected,
-        boolean enabled,
         Optional<String> badge,
         Optional<String> address,
-        Step step) {}
+        Step step,
+        boolean leaves,
+        Set<ItemState> states,
+        Look look) {
+    public FittedItem {
+        states = Set.copyOf(states);
+    }
+
+    /** Whether the person is on its branch. */
+    public boolean selected() {
+        return states.contains(ItemState.SELECTED);
+    }
+
+    /** Whether it can be chosen. */
+    public boolean enabled() {
+        return !states.contains(ItemState.DISABLED);
+    }
+}

@@ -3,52 +3,61 @@ package org.yonderarc.fit;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Wireframe;
 
 /**
- * A plan fitted to one device and one state: what is shown, before anything has a size.
+ * A plan fitted to one setting and one state: what is shown, before anything has a size.
  *
- * @param device the device
+ * @param setting the setting
  * @param appName the app's name
  * @param place where the person is
  * @param address the place's address
  * @param title the place's title, its holes filled
- * @param top the top bar
- * @param bottom the bottom bar
+ * @param rightToLeft whether everything is mirrored
+ * @param bars the bars that show
  * @param rows the addresses that the rows of the content lead to, by row; a row that leads nowhere has none
  * @param content the screen's content
+ * @param picture the picture file in place of the content
+ * @param theme the plan's theme
+ * @param logos the app's logos by scheme
  */
 public record Fitting(
-        Device device,
+        Setting setting,
         String appName,
         Place place,
         String address,
         String title,
-        Optional<TopBar> top,
-        Optional<BottomBar> bottom,
+        boolean rightToLeft,
+        List<FittedBar> bars,
         List<Optional<String>> rows,
-        Wireframe content) {
+        Wireframe content,
+        Optional<String> picture,
+        Theme theme,
+        java.util.Map<Scheme, String> logos) {
     public Fitting {
+        bars = List.copyOf(bars);
         rows = List.copyOf(rows);
     }
 
-    /**
-     * A top bar as it is shown.
-     *
-     * @param title the title
-     * @param back what the back button says to a screen reader; no value where there is no way back
-     */
-    public record TopBar(String title, Optional<String> back) {}
+    /** The device. */
+    public Device device() {
+        return setting.device();
+    }
 
-    /**
-     * A bottom bar as it is shown.
-     *
-     * @param menu the id of its menu, its name for a screen reader
-     * @param items its items in order
-     */
-    public record BottomBar(String menu, List<FittedItem> items) {
-        public BottomBar {
-            items = List.copyOf(items);
-        }
+    /** The top bar. */
+    public Optional<FittedBar.Top> top() {
+        return one(FittedBar.Top.class);
+    }
+
+    /** The bottom bar. */
+    public Optional<FittedBar.Bottom> bottom() {
+        return one(FittedBar.Bottom.class);
+    }
+
+    /** The bar of this form. */
+    public <B extends FittedBar> Optional<B> one(Class<B> form) {
+        return bars.stream().filter(form::isInstance).map(form::cast).findFirst();
     }
 }

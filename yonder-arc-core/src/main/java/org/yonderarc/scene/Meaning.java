@@ -16,6 +16,9 @@ public sealed interface Meaning {
     /** The main content. Where it is higher than its clip, it scrolls. */
     record Main(String label) implements Meaning {}
 
+    /** A part that scrolls where it holds more than it shows. */
+    record Scroll() implements Meaning {}
+
     /** A navigation with links. */
     record Navigation(String label) implements Meaning {}
 

@@ -2,6 +2,7 @@ package org.yonderarc.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yonderarc.layout.Box;
 
 /**
  * The outline of a path: moves, lines and cubic Bezier curves, in dp.
@@ -9,6 +10,9 @@ import java.util.List;
  * @param parts its parts in order; the first is a move
  */
 public record Outline(List<Part> parts) {
+    /** The radius in dp of the curve from a bar's edge into its notch. */
+    private static final double FILLET = 12;
+
     /** One part of an outline. */
     public sealed interface Part {}
 
@@ -53,6 +57,77 @@ public record Outline(List<Part> parts) {
 
     private static double rise(double[] points, int i) {
         return (points[2 * i + 3] - points[2 * i + 1]) / (points[2 * i + 2] - points[2 * i]);
+    }
+
+    /** A rectangle with round corners. */
+    public static Outline rounded(Box box, double radius) {
+        double r = Math.min(radius, Math.min(box.width(), box.height()) / 2);
+        var parts = new ArrayList<Part>();
+        parts.add(new Move(box.x() + r, box.y()));
+        parts.add(new Line(box.right() - r, box.y()));
+        corners(parts, box, r, r, r);
+        return new Outline(parts);
+    }
+
+    /** From the upper right corner clockwise back to the start. */
+    private static void corners(List<Part> parts, Box box, double upperRight, double r, double upperLeft) {
+        arc(parts, box.right() - upperRight, box.y() + upperRight, upperRight, -90, 0);
+        parts.add(new Line(box.right(), box.bottom() - r));
+        arc(parts, box.right() - r, box.bottom() - r, r, 0, 90);
+        parts.add(new Line(box.x() + r, box.bottom()));
+        arc(parts, box.x() + r, box.bottom() - r, r, 90, 180);
+        parts.add(new Line(box.x(), box.y() + upperLeft));
+        arc(parts, box.x() + upperLeft, box.y() + upperLeft, upperLeft, 180, 270);
+        parts.add(new Close());
+    }
+
+    /**
+     * A rectangle with round corners and a notch in its upper edge, around a circle.
+     *
+     * @param x the middle of the circle
+     * @param y the middle of the circle
+     * @param around the radius of the notch
+     */
+    public static Outline notched(Box box, double radius, double x, double y, double around) {
+        double r = Math.min(radius, Math.min(box.width(), box.height()) / 2);
+        double fillet = FILLET;
+        double down = y - box.y();
+        double reach = Math.sqrt((around + fillet) * (around + fillet) - (fillet - down) * (fillet - down));
+        // Where the two circles touch, seen from the middle of the notch.
+        double turn = Math.toDegrees(Math.atan2(fillet - down, reach));
+        var parts = new ArrayList<Part>();
+        // A notch beside a corner leaves the corner less room to be round.
+        double start = Math.max(0, Math.min(r, x - reach - box.x()));
+        double end = Math.max(0, Math.min(r, box.right() - x - reach));
+        parts.add(new Move(box.x() + start, box.y()));
+        parts.add(new Line(Math.max(box.x() + start, x - reach), box.y()));
+        arc(parts, x - reach, box.y() + fillet, fillet, -90, -turn);
+        arc(parts, x, y, around, 180 - turn, turn);
+        arc(parts, x + reach, box.y() + fillet, fillet, 180 + turn, 270);
+        parts.add(new Line(box.right() - end, box.y()));
+        corners(parts, box, end, r, start);
+        return new Outline(parts);
+    }
+
+    /** An arc from one angle to another in degrees, clockwise from the right; pieces of at most a quarter turn. */
+    private static void arc(List<Part> parts, double x, double y, double r, double from, double to) {
+        if (r <= 0) {
+            return;
+        }
+        int pieces = Math.max(1, (int) Math.ceil(Math.abs(to - from) / 90 - 1e-9));
+        double step = Math.toRadians(to - from) / pieces;
+        double pull = 4.0 / 3 * Math.tan(step / 4) * r;
+        for (int i = 0; i < pieces; i++) {
+            double a = Math.toRadians(from) + i * step;
+            double b = a + step;
+            parts.add(new Curve(
+                    x + r * Math.cos(a) - pull * Math.sin(a),
+                    y + r * Math.sin(a) + pull * Math.cos(a),
+                    x + r * Math.cos(b) + pull * Math.sin(b),
+                    y + r * Math.sin(b) - pull * Math.cos(b),
+                    x + r * Math.cos(b),
+                    y + r * Math.sin(b)));
+        }
     }
 
     /** The outline as path data of SVG 1.1, section 8.3. */

@@ -23,6 +23,12 @@ public sealed interface SceneNode {
         /** A line of text. */
         void text(Text node);
 
+        /** A rectangle with a gradient. */
+        void gradient(Gradient node);
+
+        /** A picture from a file. */
+        void picture(Picture node);
+
         /** An icon. */
         void icon(Icon node);
 
@@ -69,6 +75,68 @@ public sealed interface SceneNode {
     }
 
     /**
+     * A rectangle with a gradient between two colours, from one end of it to the other.
+     *
+     * @param key its key
+     * @param box its box
+     * @param radius the radius of its corners in dp
+     * @param from the colour at the start
+     * @param to the colour at the end
+     * @param angle its direction in degrees, as CSS Images Level 3, section 3.1 has it: 0 upwards, 90 to the right
+     */
+    record Gradient(String key, Box box, double radius, Colour from, Colour to, double angle) implements SceneNode {
+        /** The x of its start. */
+        public double startX() {
+            return box.centerX() - Math.sin(Math.toRadians(angle)) * length() / 2;
+        }
+
+        /** The y of its start. */
+        public double startY() {
+            return box.centerY() + Math.cos(Math.toRadians(angle)) * length() / 2;
+        }
+
+        /** The x of its end. */
+        public double endX() {
+            return 2 * box.centerX() - startX();
+        }
+
+        /** The y of its end. */
+        public double endY() {
+            return 2 * box.centerY() - startY();
+        }
+
+        private double length() {
+            double turn = Math.toRadians(angle);
+            return Math.abs(box.width() * Math.sin(turn)) + Math.abs(box.height() * Math.cos(turn));
+        }
+
+        @Override
+        public void accept(Visitor visitor) {
+            visitor.gradient(this);
+        }
+    }
+
+    /**
+     * A picture from a file of the plan's folder, scaled to cover its box. Where there is none, nothing is painted.
+     *
+     * @param key its key
+     * @param box its box
+     * @param radius the radius of its corners in dp
+     * @param file the file's path
+     * @param whole whether all of it is shown, and not its middle where it has another shape
+     */
+    record Picture(String key, Box box, double radius, String file, boolean whole) implements SceneNode {
+        public Picture {
+            radius = Math.min(radius, Math.min(box.width(), box.height()) / 2);
+        }
+
+        @Override
+        public void accept(Visitor visitor) {
+            visitor.picture(this);
+        }
+    }
+
+    /**
      * An icon.
      *
      * @param key its key
@@ -76,8 +144,14 @@ public sealed interface SceneNode {
      * @param name its name in the icon set
      * @param filled whether its filled twin is wanted; without a twin the outline stands in
      * @param fill its colour
+     * @param flipped whether it is mirrored, left to right
      */
-    record Icon(String key, Box box, String name, boolean filled, Colour fill) implements SceneNode {
+    record Icon(String key, Box box, String name, boolean filled, Colour fill, boolean flipped) implements SceneNode {
+        /** An icon as it is in its set. */
+        public Icon(String key, Box box, String name, boolean filled, Colour fill) {
+            this(key, box, name, filled, fill, false);
+        }
+
         @Override
         public void accept(Visitor visitor) {
             visitor.icon(this);

@@ -2,6 +2,8 @@ package org.yonderarc.walk;
 
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Place;
 
@@ -11,17 +13,41 @@ import org.yonderarc.plan.Place;
  * @param branch the id of the item whose branch the person is on, or {@link #LOOSE}
  * @param trails the trail of every branch that was visited, by branch
  * @param facts the value of every fact, by id
+ * @param open the id of the bar whose drawer or overflow is open
+ * @param folded the ids of the bars that are collapsed to icons
  */
-public record State(String branch, Map<String, Trail> trails, Map<String, FactValue> facts) {
+public record State(
+        String branch,
+        Map<String, Trail> trails,
+        Map<String, FactValue> facts,
+        Optional<String> open,
+        Set<String> folded) {
     /** The branch of a start screen that no item leads to. No item can have this id. */
     public static final String LOOSE = "/";
 
     public State {
         trails = Map.copyOf(trails);
         facts = Map.copyOf(facts);
+        Objects.requireNonNull(open, "open");
+        folded = Set.copyOf(folded);
         if (!trails.containsKey(Objects.requireNonNull(branch, "branch"))) {
             throw new IllegalArgumentException("the branch \"" + branch + "\" has no trail");
         }
+    }
+
+    /** A state in which nothing is open and nothing is collapsed. */
+    public State(String branch, Map<String, Trail> trails, Map<String, FactValue> facts) {
+        this(branch, trails, facts, Optional.empty(), Set.of());
+    }
+
+    /** The same place with other facts. */
+    public State withFacts(Map<String, FactValue> other) {
+        return new State(branch, trails, other, open, folded);
+    }
+
+    /** The same place with this bar's drawer or overflow open, or none. */
+    public State withOpen(Optional<String> bar) {
+        return new State(branch, trails, facts, bar, folded);
     }
 
     /** The trail of the branch that the person is on. */

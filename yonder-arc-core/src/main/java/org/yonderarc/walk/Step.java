@@ -41,6 +41,38 @@ public sealed interface Step {
         }
     }
 
+    /** The drawer or the overflow of a bar opens, or closes if it is open. */
+    record Toggle(String bar) implements Step {
+        public Toggle {
+            Objects.requireNonNull(bar, "bar");
+        }
+
+        @Override
+        public String text() {
+            return "toggle:" + bar;
+        }
+    }
+
+    /** The drawer or the overflow that is open closes. */
+    record Close() implements Step {
+        @Override
+        public String text() {
+            return "close";
+        }
+    }
+
+    /** A bar is collapsed to icons, or expanded if it is collapsed. */
+    record Fold(String bar) implements Step {
+        public Fold {
+            Objects.requireNonNull(bar, "bar");
+        }
+
+        @Override
+        public String text() {
+            return "fold:" + bar;
+        }
+    }
+
     /** The app tells the value of a fact. */
     record Tell(String fact, FactValue value) implements Step {
         public Tell {

@@ -8,7 +8,7 @@ import org.yonderarc.plan.Plan;
 
 /** Reads steps as they are written on the command line and in journeys. */
 public final class Steps {
-    private static final List<String> WORDS = List.of("choose", "open", "back", "tell");
+    private static final List<String> WORDS = List.of("choose", "open", "back", "toggle", "close", "fold", "tell");
 
     private Steps() {}
 
@@ -22,6 +22,9 @@ public final class Steps {
         if (text.equals("back")) {
             return new Step.Back();
         }
+        if (text.equals("close")) {
+            return new Step.Close();
+        }
         int colon = text.indexOf(':');
         String word = colon < 0 ? text : text.substring(0, colon);
         String rest = colon < 0 ? "" : text.substring(colon + 1);
@@ -29,11 +32,16 @@ public final class Steps {
             case "choose" -> new Step.Choose(some(rest, "an item: choose:surveys"));
             case "open" -> new Step.Open(Place.parse(some(rest, "a place: open:survey?survey=41")));
             case "tell" -> tell(plan, some(rest, "a fact and its value: tell:drafts=3"));
-            case "back" -> throw new IllegalArgumentException("\"back\" stands alone, without \":\"");
+            case "toggle" -> new Step.Toggle(some(rest, "a bar: toggle:main"));
+            case "fold" -> new Step.Fold(some(rest, "a bar: fold:main"));
+            case "back", "close" -> throw new IllegalArgumentException("\"" + word + "\" stands alone, without \":\"");
             default ->
-                throw new IllegalArgumentException("there is no step \"" + word + "\"; "
-                        + Suggestion.sentence(
-                                word, WORDS, "a step is choose:ITEM, open:PLACE, back or tell:FACT=VALUE"));
+                throw new IllegalArgumentException(
+                        "there is no step \"" + word + "\"; "
+                                + Suggestion.sentence(
+                                        word,
+                                        WORDS,
+                                        "a step is choose:ITEM, open:PLACE, back, toggle:BAR, close, fold:BAR or tell:FACT=VALUE"));
         };
     }
 

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
@@ -24,6 +25,9 @@ import org.yonderarc.plan.Target;
  *       root: {@link Effect.ChosenAgain}.
  *   <li><b>Open</b> a place: on top of the current trail; the place that is shown already stays as it is.
  *   <li><b>Back</b>: down the trail; at the root to the start's branch; at its root {@link Effect.Leave}.
+ *   <li><b>Toggle</b>, <b>close</b>: a drawer or an overflow opens or closes. Whatever moves the person closes it, and going
+ *       back closes it before anything else.
+ *   <li><b>Fold</b>: a bar is collapsed to icons or expanded; that stays.
  *   <li><b>Tell</b>: the fact has the new value.
  * </ol>
  */
@@ -31,6 +35,7 @@ public final class Walk {
     private final Plan plan;
     private final Map<String, Item> items = new LinkedHashMap<>();
     private final Map<String, String> branchOfScreen = new HashMap<>();
+    private final Set<String> bars = new LinkedHashSet<>();
     private final String startBranch;
     private final State start;
 
@@ -40,6 +45,7 @@ public final class Walk {
             items.putIfAbsent(item.id(), item);
             item.place().ifPresent(place -> branchOfScreen.putIfAbsent(place.screen(), item.id()));
         });
+        plan.bars().forEach(bar -> bars.add(bar.id()));
         String screen = plan.app()
                 .start()
                 .orElseThrow(() -> new IllegalArgumentException(
@@ -80,7 +86,50 @@ public final class Walk {
         if (step instanceof Step.Back back) {
             return back(state, back);
         }
-        return tell(state, (Step.Tell) step);
+        if (step instanceof Step.Toggle toggle) {
+            return toggle(state, toggle);
+        }
+        if (step instanceof Step.Fold fold) {
+            return fold(state, fold);
+        }
+        return step instanceof Step.Close close ? close(state, close) : tell(state, (Step.Tell) step);
+    }
+
+    private Change toggle(State state, Step.Toggle step) {
+        if (!bars.contains(step.bar())) {
+            return noBar(state, step, step.bar());
+        }
+        boolean isOpen = state.open().filter(step.bar()::equals).isPresent();
+        return isOpen
+                ? moved(state, step, state.withOpen(Optional.empty()), "It was open: it closes.")
+                : moved(state, step, state.withOpen(Optional.of(step.bar())), "It opens.");
+    }
+
+    private Change close(State state, Step.Close step) {
+        return state.open().isPresent()
+                ? moved(state, step, state.withOpen(Optional.empty()), "It closes.")
+                : new Change(step, state, state, List.of(), "Nothing is open.");
+    }
+
+    private Change fold(State state, Step.Fold step) {
+        if (!bars.contains(step.bar())) {
+            return noBar(state, step, step.bar());
+        }
+        var folded = new LinkedHashSet<>(state.folded());
+        boolean expands = folded.remove(step.bar());
+        if (!expands) {
+            folded.add(step.bar());
+        }
+        State after = new State(state.branch(), state.trails(), state.facts(), state.open(), folded);
+        return moved(state, step, after, expands ? "It expands." : "It collapses to icons.");
+    }
+
+    private Change noBar(State state, Step step, String bar) {
+        return refused(
+                state,
+                step,
+                "There is no bar \"" + bar + "\". "
+                        + Suggestion.sentence(bar, bars, "The bars are " + String.join(", ", bars) + "."));
     }
 
     private Change choose(State state, Step.Choose step) {
@@ -96,7 +145,7 @@ public final class Walk {
             return refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
         }
         if (item.place().isEmpty()) {
-            return new Change(step, state, state, List.of(effect(item)), "The person stays; the app is told.");
+            return new Change(step, state, closed(state), List.of(effect(item)), "The person stays; the app is told.");
         }
         String branch = item.id();
         if (!branch.equals(state.branch())) {
@@ -116,9 +165,14 @@ public final class Walk {
         return new Change(
                 step,
                 state,
-                state,
+                closed(state),
                 List.of(new Effect.ChosenAgain(branch)),
                 "Chosen again at the branch's root: the app is told.");
+    }
+
+    /** The state with nothing open; the same instance where nothing was. */
+    private static State closed(State state) {
+        return state.open().isEmpty() ? state : state.withOpen(Optional.empty());
     }
 
     private static boolean isEnabled(Item item, State state) {
@@ -142,13 +196,16 @@ public final class Walk {
             return refused(state, step, problem.get());
         }
         if (state.place().equals(step.place())) {
-            return new Change(step, state, state, List.of(), "It is shown already.");
+            return new Change(step, state, closed(state), List.of(), "It is shown already.");
         }
         State after = at(state, state.branch(), state.trail().push(step.place()));
         return arrived(state, step, after, "Opened on top of the trail.");
     }
 
     private Change back(State state, Step.Back step) {
+        if (state.open().isPresent()) {
+            return moved(state, step, closed(state), "What was open closes first.");
+        }
         Optional<Trail> below = state.trail().below();
         if (below.isPresent()) {
             return moved(state, step, at(state, state.branch(), below.get()), "One place down the trail.");
@@ -183,7 +240,7 @@ public final class Walk {
         }
         var facts = new HashMap<>(state.facts());
         facts.put(step.fact(), step.value());
-        return moved(state, step, new State(state.branch(), state.trails(), facts), "The fact has a new value.");
+        return moved(state, step, state.withFacts(facts), "The fact has a new value.");
     }
 
     /**
@@ -335,11 +392,11 @@ public final class Walk {
 
     private static State at(State state, String branch, Trail trail) {
         if (state.trails().get(branch) == trail) {
-            return new State(branch, state.trails(), state.facts());
+            return new State(branch, state.trails(), state.facts(), Optional.empty(), state.folded());
         }
         var trails = new HashMap<>(state.trails());
         trails.put(branch, trail);
-        return new State(branch, trails, state.facts());
+        return new State(branch, trails, state.facts(), Optional.empty(), state.folded());
     }
 
     /** A move to a place that may not be allowed: refused where nothing could be shown in its place. */

@@ -15,9 +15,11 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.layout.Layouter;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Badge;
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
@@ -63,7 +65,7 @@ class FitterTest {
                 "384 x 824  |                     | tides map send hand",
                 "384 x 824  | tell:signed-in=true | tides map send out hand",
                 "432 x 824  |                     | tides map send wide hand",
-                "500 x 400  |                     | tides map send wide lying hand",
+                "500 x 400  |                     | tides map send wide more:main",
                 "700 x 900  |                     | none",
                 "700 x 900  | choose:map          | tides map send wide hand",
                 "700 x 900  | choose:map open:pins | tides map send wide hand",
@@ -72,7 +74,7 @@ class FitterTest {
                 "384 x 824  | open:plain          | none",
             })
     void itemsAndBarsShowWhereThePlanSays(String size, String steps, String items) {
-        Optional<Fitting.BottomBar> bottom = fit(size, steps).bottom();
+        Optional<FittedBar.Bottom> bottom = fit(size, steps).bottom();
         String shown = bottom.map(bar -> String.join(
                         " ", bar.items().stream().map(FittedItem::id).toList()))
                 .orElse("none");
@@ -134,11 +136,12 @@ class FitterTest {
         var device = new Device("test", width, 800, Insets.NONE);
         Fitting fitting = Fitter.fit(walk, device, walk.start());
         return Layouter.layOut(fitting, new PlainMeasure())
-                .bottom()
+                .one(FittedBar.Bottom.class)
                 .orElseThrow()
                 .slots()
                 .get(0)
                 .label()
+                .get(0)
                 .text();
     }
 
@@ -153,6 +156,74 @@ class FitterTest {
     void badgesHideAtZero(String step, String badge) {
         FittedItem tides = fit("384 x 824", step).bottom().orElseThrow().items().get(0);
         assertEquals(badge, tides.badge().orElse("none"));
+    }
+
+    /** Eight items and an overflow: what stands in the bar, by how many it holds, pins and conditions. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "8 | 384 |                | a b pin c hid d e f",
+                "6 | 384 |                | a b pin c d more:main",
+                "4 | 384 |                | a b pin more:main",
+                "2 | 384 |                | pin more:main",
+                "8 | 240 |                | a b pin c more:main",
+                "6 | 384 | tell:few=true  | a b pin",
+            })
+    void whatDoesNotFitGoesToTheOverflow(int most, double width, String step, String shown) {
+        var walk = Walk.of(many(most));
+        State state = step == null
+                ? walk.start()
+                : walk.step(walk.start(), Steps.parse(walk.plan(), step)).after();
+        Fitting fitting = Fitter.fit(walk, new Device("test", width, 800, Insets.NONE), state);
+        String bar = String.join(
+                " ",
+                fitting.bottom().orElseThrow().items().stream()
+                        .map(FittedItem::id)
+                        .toList());
+        // With room for all but the one that always goes to the overflow, there is an overflow all the same.
+        assertEquals(most == 8 && width > 300 ? "a b pin c d e f more:main" : shown, bar);
+    }
+
+    private static Plan many(int most) {
+        return PlanBuilder.app("A")
+                .start("a")
+                .fact("few", false)
+                .screen("a")
+                .menu("main", menu -> {
+                    menu.item("a");
+                    for (String id : List.of("b", "pin", "c", "hid", "d", "e", "f")) {
+                        menu.signal(id, item -> {
+                            item = id.equals("pin") ? item.slot(Item.Slot.BAR) : item;
+                            item = id.equals("hid") ? item.slot(Item.Slot.OVERFLOW) : item;
+                            return id.equals("b") || id.equals("pin") ? item : item.when("not few");
+                        });
+                    }
+                    return menu;
+                })
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().most(most)))
+                .build();
+    }
+
+    @Test
+    void theOpenOverflowIsAPlaceThatListsTheRest() {
+        var walk = Walk.of(many(4));
+        State open = walk.step(walk.start(), new Step.Toggle("main")).after();
+        Fitting fitting = Fitter.fit(walk, Device.PHONE, open);
+        FittedBar.More more = fitting.one(FittedBar.More.class).orElseThrow();
+        assertEquals(
+                List.of("c", "hid", "d", "e", "f"),
+                more.lines().stream()
+                        .map(line -> line.item().orElseThrow().id())
+                        .toList());
+        List<String> selected = fitting.bottom().orElseThrow().items().stream()
+                .filter(FittedItem::selected)
+                .map(FittedItem::id)
+                .toList();
+        assertEquals(List.of("more:main"), selected, "what is open is what is marked");
+        State chosen = walk.step(open, new Step.Choose("c")).after();
+        assertTrue(
+                Fitter.fit(walk, Device.PHONE, chosen).one(FittedBar.More.class).isEmpty(), "choosing closes it");
     }
 
     private Fitting fit(String size, String steps) {

@@ -4,97 +4,274 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import org.yonderarc.Shore;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitter;
+import org.yonderarc.fit.Fitting;
 import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.fit.Touch;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Size;
+import org.yonderarc.plan.Visibility;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
 
-/** What holds for the layout of every plan on every device. */
+/** What holds for the layout of every plan, in every form, on every device, at every text scale. */
 class LayoutInvariantsTest {
-    private static final int CASES = 4000;
+    private static final int CASES = 6000;
+    /** The icons that point somewhere. */
+    private static final List<String> DIRECTED =
+            List.of(Fitter.BACK_ICON, Fitter.MENU_ICON, Fitter.COLLAPSE_ICON, Fitter.EXPAND_ICON);
 
     @Test
     void holdForRandomPlansOnRandomDevices() {
         for (int seed = 0; seed < CASES; seed++) {
             var random = new Random(seed);
-            var walk = Walk.of(Shore.random(random));
+            var walk = Walk.of(plan(random));
             Device device = device(random);
-            var state = walk.start();
-            if (random.nextBoolean()) {
-                state = walk.step(state, new Step.Open(Place.of("c0"))).after();
-            }
-            Layout layout = Layouter.layOut(Fitter.fit(walk, device, state), new PlainMeasure());
+            State state = state(walk, random);
+            Fitting fitting = Fitter.fit(walk, device, state);
+            Layout layout = Layouter.layOut(fitting, new PlainMeasure());
             String context = "seed " + seed + ": " + device;
-            bottom(layout.bottom().orElseThrow(), device, context);
-            top(layout.top().orElseThrow(), device, context);
-            assertEquals(layout.top().get().bar().bottom(), layout.content().y(), context);
-            assertEquals(layout.bottom().get().bar().y(), layout.content().bottom(), 1e-9, context);
+            assertTrue(layout.screen().contains(layout.content()), context);
+            layout.bars().forEach(bar -> bar(bar, device, context));
+            layout.one(FittedBar.Bottom.class).ifPresent(bar -> equal(bar, context));
+            layout.one(FittedBar.Top.class).ifPresent(bar -> title(bar, layout, context));
+            layout.bars().stream()
+                    .filter(bar -> !(bar.fitted() instanceof FittedBar.More) && !bar.scrim())
+                    .filter(bar -> layout.aside().isEmpty())
+                    .filter(bar ->
+                            bar.radius() == 0 && bar.box().bottom() >= bar.box().y())
+                    .filter(bar -> !floats(bar))
+                    .forEach(bar -> assertFalse(bar.box().overlaps(layout.content()), context));
         }
+    }
+
+    private static boolean floats(Layout.Bar bar) {
+        return bar.fitted() instanceof FittedBar.Bottom bottom
+                && bottom.form().floating().isPresent();
+    }
+
+    private static Plan plan(Random random) {
+        var builder = PlanBuilder.app("Random").start("s0").fact("n", random.nextInt(300));
+        int items = 1 + random.nextInt(9);
+        for (int i = 0; i < items; i++) {
+            String title = "Wax".repeat(1 + random.nextInt(12)) + (random.nextBoolean() ? " and wane" : "");
+            boolean hasIcon = random.nextInt(4) > 0;
+            builder.screen("s" + i, screen -> hasIcon ? screen.title(title).icon("droplet") : screen.title(title));
+            builder.screen("c" + i, screen -> screen.title(title + title).under("s0"));
+        }
+        builder.menu("main", menu -> {
+            for (int i = 0; i < items; i++) {
+                boolean badge = random.nextBoolean();
+                menu.item("s" + i, item -> badge ? item.badge("n") : item);
+            }
+            return menu;
+        });
+        FormBuilder form = form(random);
+        var indicator = Indicator.Kind.values()[random.nextInt(5)];
+        boolean sized = random.nextInt(4) == 0;
+        form.style(style -> {
+            style.indicator(indicator);
+            return sized ? style.size(Size.SPACING, random.nextInt(12)).size(Size.PADDING, random.nextInt(24)) : style;
+        });
+        builder.bar(bar -> bar.menu("main").form(form));
+        if (random.nextInt(3) > 0) {
+            builder.topBar();
+        }
+        return builder.build();
+    }
+
+    private static FormBuilder form(Random random) {
+        var labels = Form.Labels.values()[random.nextInt(3)];
+        return switch (random.nextInt(5)) {
+            case 0 ->
+                FormBuilder.rail()
+                        .labels(labels)
+                        .narrow(random.nextBoolean())
+                        .items(Form.Side.values()[random.nextInt(3)]);
+            case 1 ->
+                FormBuilder.drawer()
+                        .opens(Form.Opening.values()[random.nextInt(4)])
+                        .header("p.png", "Somebody", "Somewhere")
+                        .collapsed(72)
+                        .footer("s0");
+            default -> {
+                var bottom = FormBuilder.bottom()
+                        .most(2 + random.nextInt(6))
+                        .labels(labels)
+                        .icons(Form.IconSide.values()[random.nextInt(4)])
+                        .whenFull(Form.WhenFull.values()[random.nextInt(3)]);
+                yield random.nextInt(3) == 0 ? bottom.floating(random.nextInt(24), random.nextInt(32), true) : bottom;
+            }
+        };
+    }
+
+    private static State state(Walk walk, Random random) {
+        State state = walk.start();
+        if (random.nextBoolean()) {
+            state = walk.step(state, new Step.Open(Place.of("c0"))).after();
+        }
+        if (random.nextInt(3) == 0) {
+            state = walk.step(state, new Step.Fold("main")).after();
+        }
+        return random.nextBoolean() ? walk.step(state, new Step.Toggle("main")).after() : state;
     }
 
     private static Device device(Random random) {
         double width = random.nextBoolean() ? 240 + random.nextInt(500) : 240 + random.nextDouble() * 3760;
         double side = random.nextInt(3) == 0 ? random.nextInt(60) : 0;
         double other = random.nextInt(3) == 0 ? random.nextInt(50) : 0;
+        double text = random.nextInt(3) == 0 ? 0.8 + random.nextDouble() * 2.2 : 1;
         return new Device(
                 "random",
                 width,
                 400 + random.nextInt(1000),
-                new Insets(random.nextInt(60), side, random.nextInt(40), other));
+                new Insets(random.nextInt(60), side, random.nextInt(40), other),
+                text,
+                Visibility.Pointer.COARSE);
     }
 
-    private static void bottom(Layout.Bottom bottom, Device device, String context) {
-        Insets safe = device.safe();
-        var free =
-                new Box(safe.left(), 0, device.width() - safe.left() - safe.right(), device.height() - safe.bottom());
-        List<Layout.Slot> slots = bottom.slots();
-        for (int i = 0; i < slots.size(); i++) {
-            Layout.Slot slot = slots.get(i);
+    private static void bar(Layout.Bar bar, Device device, String context) {
+        inside(new Box(0, 0, device.width(), device.height()), bar.box(), context);
+        var targets = new ArrayList<Box>();
+        for (Layout.Slot slot : bar.slots()) {
             Box target = slot.target();
-            assertEquals(slots.get(0).target().width(), target.width(), "equal to the last bit: " + context);
-            if (i > 0) {
-                assertEquals(slots.get(i - 1).target().right(), target.x(), "side by side without a gap: " + context);
-            }
             assertTrue(target.height() >= 48, context);
-            assertTrue(free.contains(target), "inside the safe area: " + context);
-            assertTrue(bottom.bar().contains(target), context);
-            assertEquals(target.centerX(), slot.icon().centerX(), 1e-9, context);
-            inside(target, slot.label().box(), context);
-            if (slot.item().icon().isPresent()) {
-                assertFalse(slot.icon().overlaps(slot.label().box()), context);
+            boolean scrolls = !bar.view().contains(target);
+            if (!scrolls
+                    || bar.fitted() instanceof FittedBar.Bottom bottom
+                            && bottom.form().whenFull() != Form.WhenFull.SCROLL) {
+                inside(bar.box(), target, context);
+            }
+            if (!scrolls) {
+                targets.forEach(other -> assertFalse(
+                        other.inset(1e-9).overlaps(target.inset(1e-9)), "targets lie on each other: " + context));
+                targets.add(target);
+            }
+            for (TextLine line : slot.label()) {
+                inside(target, line.box(), context);
+                if (slot.item().icon().isPresent()) {
+                    assertFalse(slot.icon().inset(1e-9).overlaps(line.box()), "icon on label: " + context);
+                }
             }
             slot.badge().ifPresent(badge -> {
                 inside(target, badge.box(), context);
                 badge.text().ifPresent(text -> inside(badge.box(), text.box(), context));
             });
+            slot.mark()
+                    .filter(mark -> mark.kind() != Indicator.Kind.NOTCH)
+                    .filter(mark -> !scrolls)
+                    .ifPresent(mark -> inside(bar.box(), mark.box(), context));
         }
-        double left = slots.get(0).target().x() - safe.left();
-        double right = device.width()
-                - safe.right()
-                - slots.get(slots.size() - 1).target().right();
-        assertTrue(left + right <= (slots.size() + 2) / 64.0, "the slots fill the bar: " + context);
+        bar.buttons().forEach(button -> {
+            assertTrue(button.target().width() >= 48 && button.target().height() >= 48, context);
+            inside(bar.box(), button.target(), context);
+            targets.forEach(target -> assertFalse(button.target().overlaps(target), "button on item: " + context));
+        });
+        bar.titles()
+                .forEach(line -> assertTrue(
+                        line.left() >= bar.box().x() - 1e-9
+                                && line.left() + line.width() <= bar.box().right() + 1e-9,
+                        context));
     }
 
-    private static void top(Layout.Top top, Device device, String context) {
-        Box title = top.title().box();
-        assertEquals(device.width() / 2, title.centerX(), 1e-9, "centred on the bar: " + context);
-        inside(top.bar(), title, context);
-        assertTrue(title.y() >= device.safe().top(), context);
-        top.back().ifPresent(back -> {
-            assertTrue(back.target().width() >= 48 && back.target().height() >= 48, context);
-            assertTrue(top.bar().contains(back.target()) && back.target().contains(back.icon()), context);
-            assertTrue(back.target().x() >= device.safe().left(), context);
-            assertFalse(back.target().overlaps(title), context);
-        });
+    private static void equal(Layout.Bar bar, String context) {
+        var bottom = (FittedBar.Bottom) bar.fitted();
+        boolean beside =
+                bottom.form().icons() == Form.IconSide.BEFORE || bottom.form().icons() == Form.IconSide.AFTER;
+        if (bottom.form().labels() == Form.Labels.SELECTED && beside
+                || bar.slots().isEmpty()) {
+            return;
+        }
+        double width = bar.slots().get(0).target().width();
+        bar.slots().forEach(slot -> assertEquals(width, slot.target().width(), "equal to the last bit: " + context));
+    }
+
+    private static void title(Layout.Bar bar, Layout layout, String context) {
+        TextLine title = bar.titles().get(0);
+        assertEquals(bar.box().centerX(), title.box().centerX(), 1e-9, "centred on the bar: " + context);
+        assertEquals(bar.box().bottom(), layout.content().y(), context);
+        bar.buttons()
+                .forEach(button ->
+                        assertFalse(!title.text().isEmpty() && button.target().overlaps(title.box()), context));
     }
 
     private static void inside(Box outer, Box inner, String context) {
-        assertTrue(outer.inset(-1e-9).contains(inner), () -> inner + " leaves " + outer + ", " + context);
+        assertTrue(outer.inset(-1e-6).contains(inner), () -> inner + " leaves " + outer + ", " + context);
+    }
+
+    /** Right to left is left to right in a mirror, box by box; the device's own insets stay where they are. */
+    @Test
+    void rightToLeftIsTheExactMirror() {
+        for (int seed = 0; seed < 300; seed++) {
+            var random = new Random(seed);
+            String title = "Wax".repeat(1 + random.nextInt(8));
+            FormBuilder form = form(random);
+            Walk walk = Walk.of(PlanBuilder.app("Mirror")
+                    .start("a")
+                    .languages("en", "he")
+                    .screen("a", screen -> screen.title(Map.of("en", title, "he", title))
+                            .icon("droplet"))
+                    .screen("s0", screen -> screen.title(title).icon("map-pin"))
+                    .menu("main", menu -> menu.item("a").item("s0"))
+                    .bar(bar -> bar.menu("main").form(form))
+                    .topBar()
+                    .build());
+            State state = state(walk, random, "s0");
+            double width = 300 + random.nextInt(900);
+            Scene left = scene(walk, new Device("d", width, 800, new Insets(30, 8, 20, 44)), "en", state);
+            Scene right = scene(walk, new Device("d", width, 800, new Insets(30, 44, 20, 8)), "he", state);
+            mirrored(left.nodes(), right.nodes(), width, "seed " + seed);
+        }
+    }
+
+    private static State state(Walk walk, Random random, String open) {
+        State state = walk.step(walk.start(), new Step.Open(Place.of(open))).after();
+        return random.nextBoolean() ? walk.step(state, new Step.Toggle("main")).after() : state;
+    }
+
+    private static Scene scene(Walk walk, Device device, String language, State state) {
+        var setting = new Setting(device, language, Touch.NONE);
+        return new View(walk, setting, Palette.LIGHT, new PlainMeasure()).scene(state);
+    }
+
+    private static void mirrored(List<SceneNode> left, List<SceneNode> right, double width, String context) {
+        assertEquals(left.size(), right.size(), context);
+        for (int i = 0; i < left.size(); i++) {
+            SceneNode a = left.get(i);
+            SceneNode b = right.get(i);
+            assertEquals(a.key(), b.key(), context);
+            if (a instanceof SceneNode.Group one && b instanceof SceneNode.Group other) {
+                mirrored(one.children(), other.children(), width, context + "/" + a.key());
+            } else if (a instanceof SceneNode.Text one && b instanceof SceneNode.Text other) {
+                assertEquals(
+                        width - one.line().left() - one.line().width(),
+                        other.line().left(),
+                        1e-6,
+                        context);
+            } else if (a instanceof SceneNode.Rect one && b instanceof SceneNode.Rect other) {
+                assertEquals(width - one.box().right(), other.box().x(), 1e-6, context + "/" + a.key());
+            } else if (a instanceof SceneNode.Icon one && b instanceof SceneNode.Icon other) {
+                assertEquals(width - one.box().right(), other.box().x(), 1e-6, context);
+                assertEquals(DIRECTED.contains(one.name()), other.flipped(), one.name() + ", " + context);
+            }
+        }
     }
 }

@@ -74,7 +74,7 @@ class WalkTest {
             delimiter = '|',
             value = {
                 "jump           | there is no step \"jump\"",
-                "chose:tides    | there is no step \"chose\"; Did you mean \"choose\"?",
+                "chose:tides    | there is no step \"chose\"; Did you mean \"close\" or \"choose\"?",
                 "choose         | the step needs an item",
                 "open:a?b       | \"b\" is not name=value",
                 "open:a?b=%2    | \"b=%2\" is badly percent-encoded",

@@ -33,8 +33,7 @@ public final class FontMeasure implements TextMeasure {
             if (ems.size() >= MOST) {
                 ems.clear();
             }
-            var glyphs = font.glyphs(text, new Type(REFERENCE, type.weight()));
-            known = glyphs.getGlyphPosition(glyphs.getNumGlyphs()).getX() / REFERENCE;
+            known = font.width(text, new Type(REFERENCE, type.weight())) / REFERENCE;
             ems.put(key, known);
         }
         return known * type.size();

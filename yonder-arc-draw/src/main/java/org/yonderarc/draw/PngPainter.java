@@ -4,12 +4,16 @@ import com.github.weisj.jsvg.SVGDocument;
 import com.github.weisj.jsvg.parser.LoaderContext;
 import com.github.weisj.jsvg.parser.SVGLoader;
 import com.github.weisj.jsvg.view.ViewBox;
+import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Color;
+import java.awt.GradientPaint;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.awt.image.BufferedImage;
@@ -38,12 +42,14 @@ public final class PngPainter {
     public static final double LARGEST_SCALE = 8;
 
     private final Icons icons;
+    private final Pictures pictures;
     private final InterFont font;
     private final Map<String, SVGDocument> documents = new ConcurrentHashMap<>();
 
-    /** A painter with these icons and this font. */
-    public PngPainter(Icons icons, InterFont font) {
+    /** A painter with these icons, these pictures and this font. */
+    public PngPainter(Icons icons, Pictures pictures, InterFont font) {
         this.icons = icons;
+        this.pictures = pictures;
         this.font = font;
     }
 
@@ -110,8 +116,7 @@ public final class PngPainter {
             var line = node.line();
             if (!line.text().isEmpty()) {
                 graphics.setColor(color(node.fill()));
-                var glyphs = font.glyphs(line.text(), line.type());
-                graphics.fill(glyphs.getOutline((float) line.left(), (float) line.baseline()));
+                graphics.fill(font.outline(line.text(), line.type(), line.left(), line.baseline()));
             }
         }
 
@@ -120,8 +125,82 @@ public final class PngPainter {
             icons.art(node.name(), node.filled()).ifPresent(art -> {
                 Box box = node.box();
                 var view = new ViewBox((float) box.x(), (float) box.y(), (float) box.width(), (float) box.height());
-                document(art, node.fill()).render((java.awt.Component) null, graphics, view);
+                Graphics2D own = (Graphics2D) graphics.create();
+                if (node.fill().alpha() < 1) {
+                    own.setComposite(
+                            AlphaComposite.SrcOver.derive((float) node.fill().alpha()));
+                }
+                if (node.flipped()) {
+                    own.transform(new AffineTransform(-1, 0, 0, 1, 2 * box.centerX(), 0));
+                }
+                document(art, node.fill()).render((java.awt.Component) null, own, view);
+                own.dispose();
             });
+        }
+
+        @Override
+        public void gradient(SceneNode.Gradient node) {
+            graphics.setPaint(new GradientPaint(
+                    new Point2D.Double(node.startX(), node.startY()),
+                    color(node.from()),
+                    new Point2D.Double(node.endX(), node.endY()),
+                    color(node.to())));
+            graphics.fill(shape(node.box(), node.radius()));
+        }
+
+        @Override
+        public void picture(SceneNode.Picture node) {
+            pictures.read(node.file()).ifPresent(picture -> {
+                Box box = node.box();
+                var in = new ByteArrayInputStream(picture.bytes());
+                if (picture.mime().endsWith("svg+xml")) {
+                    SVGDocument document = new SVGLoader().load(in, null, LoaderContext.createDefault());
+                    if (document != null) {
+                        var size = document.size();
+                        Box fitted = fitted(box, size.width, size.height, node.whole());
+                        Graphics2D own = clipped(node);
+                        document.render(
+                                (java.awt.Component) null,
+                                own,
+                                new ViewBox((float) fitted.x(), (float) fitted.y(), (float) fitted.width(), (float)
+                                        fitted.height()));
+                        own.dispose();
+                    }
+                    return;
+                }
+                BufferedImage image = decoded(in);
+                if (image != null) {
+                    Box fitted = fitted(box, image.getWidth(), image.getHeight(), node.whole());
+                    graphics.setRenderingHint(
+                            RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+                    graphics.setPaint(new java.awt.TexturePaint(
+                            image, new Rectangle2D.Double(fitted.x(), fitted.y(), fitted.width(), fitted.height())));
+                    Box seen = node.whole() ? fitted : box;
+                    graphics.fill(shape(seen, node.radius()));
+                }
+            });
+        }
+
+        private Graphics2D clipped(SceneNode.Picture node) {
+            Graphics2D own = (Graphics2D) graphics.create();
+            own.clip(shape(node.box(), node.radius()));
+            return own;
+        }
+
+        /** A file that is no picture is as good as none: the initials below it show. */
+        private static BufferedImage decoded(ByteArrayInputStream in) {
+            try {
+                return ImageIO.read(in);
+            } catch (IOException broken) {
+                return null;
+            }
+        }
+
+        private static Box fitted(Box box, double width, double height, boolean whole) {
+            double across = box.width() / width;
+            double down = box.height() / height;
+            double scale = whole ? Math.min(across, down) : Math.max(across, down);
+            return Box.around(box.centerX(), box.centerY(), width * scale, height * scale);
         }
 
         @Override

@@ -21,16 +21,16 @@ public final class Studio {
 
     /** A studio with the bundled icons and font. */
     public Studio() {
-        this(new BundledIcons());
+        this(new BundledIcons(), Pictures.NONE);
     }
 
-    /** A studio with these icons and the bundled font. */
-    public Studio(Icons icons) {
+    /** A studio with these icons and pictures, and the bundled font. */
+    public Studio(Icons icons, Pictures pictures) {
         this.icons = icons;
         var font = new InterFont();
         this.measure = new FontMeasure(font);
-        this.svg = new SvgPainter(icons);
-        this.png = new PngPainter(icons, font);
+        this.svg = new SvgPainter(icons, pictures);
+        this.png = new PngPainter(icons, pictures, font);
     }
 
     /** The icons. */

@@ -13,10 +13,12 @@ import org.yonderarc.scene.SceneNode;
 /** Paints scenes as SVG 1.1 documents: text as text, each icon once as a symbol. The same scene gives the same bytes. */
 public final class SvgPainter {
     private final Icons icons;
+    private final Pictures pictures;
 
-    /** A painter with these icons. */
-    public SvgPainter(Icons icons) {
+    /** A painter with these icons and pictures. */
+    public SvgPainter(Icons icons, Pictures pictures) {
         this.icons = icons;
+        this.pictures = pictures;
     }
 
     /** The scene as a document; one unit is one dp. */
@@ -105,7 +107,60 @@ public final class SvgPainter {
                         .append(box(node.box()))
                         .append(' ')
                         .append(icon.paint(node.fill().hex()))
+                        .append(
+                                node.fill().alpha() < 1
+                                        ? " opacity=\""
+                                                + Decimals.text(node.fill().alpha()) + "\""
+                                        : "")
+                        .append(
+                                node.flipped()
+                                        ? " transform=\"matrix(-1 0 0 1 "
+                                                + Decimals.text(2 * node.box().centerX()) + " 0)\""
+                                        : "")
                         .append("/>\n");
+            });
+        }
+
+        @Override
+        public void gradient(SceneNode.Gradient node) {
+            String id = "gradient-" + ++clipCount;
+            clips.append("<linearGradient id=\"")
+                    .append(id)
+                    .append("\" gradientUnits=\"userSpaceOnUse\" x1=\"")
+                    .append(Decimals.text(node.startX()))
+                    .append("\" y1=\"")
+                    .append(Decimals.text(node.startY()))
+                    .append("\" x2=\"")
+                    .append(Decimals.text(node.endX()))
+                    .append("\" y2=\"")
+                    .append(Decimals.text(node.endY()))
+                    .append("\"><stop offset=\"0\"")
+                    .append(paint("stop-color", node.from()).replace("stop-color-opacity", "stop-opacity"))
+                    .append("/><stop offset=\"1\"")
+                    .append(paint("stop-color", node.to()).replace("stop-color-opacity", "stop-opacity"))
+                    .append("/></linearGradient>\n");
+            body.append("<rect").append(box(node.box()));
+            if (node.radius() > 0) {
+                body.append(" rx=\"").append(Decimals.text(node.radius())).append('"');
+            }
+            body.append(" fill=\"url(#").append(id).append(")\"/>\n");
+        }
+
+        @Override
+        public void picture(SceneNode.Picture node) {
+            pictures.read(node.file()).ifPresent(picture -> {
+                String id = "clip-" + ++clipCount;
+                clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(node.box()));
+                clips.append(" rx=\"").append(Decimals.text(node.radius())).append("\"/></clipPath>\n");
+                body.append("<image")
+                        .append(box(node.box()))
+                        .append(" preserveAspectRatio=\"xMidYMid ")
+                        .append(node.whole() ? "meet" : "slice")
+                        .append("\" clip-path=\"url(#")
+                        .append(id)
+                        .append(")\" xlink:href=\"")
+                        .append(picture.dataUri())
+                        .append("\"/>\n");
             });
         }
 

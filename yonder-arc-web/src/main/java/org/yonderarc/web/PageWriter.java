@@ -7,22 +7,30 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Base64;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.yonderarc.draw.IconArt;
 import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.WebFont;
+import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.scene.Composer;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 
 /**
  * Writes a plan as one HTML file that needs no network: the core compiled to JavaScript, the plan, the icons and the
@@ -33,11 +41,13 @@ public final class PageWriter {
     private static final String SCRIPT = "org/yonderarc/browser/yonder-arc.js";
 
     private final Icons icons;
+    private final Pictures pictures;
     private final InterFont font;
 
-    /** A writer with these icons and this font. */
-    public PageWriter(Icons icons, InterFont font) {
+    /** A writer with these icons, these pictures and this font. */
+    public PageWriter(Icons icons, Pictures pictures, InterFont font) {
         this.icons = icons;
+        this.pictures = pictures;
         this.font = font;
     }
 
@@ -54,6 +64,8 @@ public final class PageWriter {
                 "semibold", base64(WebFont.woff(font, Type.Weight.SEMIBOLD, letters)),
                 "symbols", symbols(plan),
                 "plan", json,
+                "pictures", pictures(plan),
+                "devices", devices(),
                 "script", script,
                 "script-hash", "sha256-" + base64(sha256(script))));
     }
@@ -63,12 +75,42 @@ public final class PageWriter {
         return slots.replaceAll(slot -> Matcher.quoteReplacement(values.get(slot.group(1))));
     }
 
+    private static String devices() {
+        return Device.PRESETS.stream()
+                .map(device ->
+                        "<option value=\"" + device.id() + "\">" + device.id().replace('-', ' ') + ", "
+                                + (int) device.width() + " \u00d7 " + (int) device.height() + "</option>")
+                .collect(Collectors.joining());
+    }
+
+    /** The pictures that the plan names, each by its file. */
+    private String pictures(Plan plan) {
+        var files = new TreeSet<>(plan.app().logos().values());
+        plan.screens().forEach(screen -> screen.picture().ifPresent(files::add));
+        plan.bars().stream().flatMap(bar -> bar.forms().values().stream()).forEach(form -> {
+            if (form instanceof Form.Top top) {
+                top.profile().flatMap(Form.Profile::picture).ifPresent(files::add);
+            } else if (form instanceof Form.Drawer drawer) {
+                drawer.header().flatMap(Form.Header::picture).ifPresent(files::add);
+            } else if (form instanceof Form.Bottom bottom) {
+                bottom.overflow().profile().flatMap(Form.Profile::picture).ifPresent(files::add);
+            }
+        });
+        var found = new LinkedHashMap<String, Value>();
+        files.forEach(file -> pictures.read(file).ifPresent(read -> found.put(file, Trees.text(read.dataUri()))));
+        return JsonText.write(Trees.map(found)).replace("<", "\\u003c");
+    }
+
     private String symbols(Plan plan) {
         var names = new TreeSet<>(Composer.OWN_ICONS);
         plan.screens().stream().map(Screen::icon).flatMap(Optional::stream).forEach(names::add);
         plan.items()
                 .flatMap(item -> Stream.concat(item.icon().stream(), item.selectedIcon().stream()))
                 .forEach(names::add);
+        plan.bars().stream()
+                .flatMap(bar -> bar.forms().values().stream())
+                .filter(Form.Bottom.class::isInstance)
+                .forEach(form -> names.add(((Form.Bottom) form).overflow().icon()));
         var out = new StringBuilder();
         names.stream()
                 .flatMap(name -> Stream.of(icons.art(name, false), icons.art(name, true)))

@@ -27,6 +27,7 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.FontMeasure;
 import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Pictures;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Easing;
@@ -65,7 +66,7 @@ class PageTest {
     @BeforeAll
     static void writePageAndStartBrowser() throws Exception {
         Path page = folder.resolve("page.html");
-        Files.writeString(page, new PageWriter(new BundledIcons(), new InterFont()).page(PLAN));
+        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(PLAN));
         address = page.toUri().toString();
         browser = Chromium.start(1280, 800);
     }

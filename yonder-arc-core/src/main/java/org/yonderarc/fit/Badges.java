@@ -1,0 +1,26 @@
+package org.yonderarc.fit;
+
+import java.util.Optional;
+import org.yonderarc.plan.Badge;
+import org.yonderarc.plan.FactValue;
+
+/** What badges say. */
+final class Badges {
+    private Badges() {}
+
+    /** What a badge says: an empty text for a dot, no value where it is hidden. */
+    static Optional<String> text(Badge badge, FactValue value) {
+        boolean hidden = value == null
+                || value.text().isEmpty()
+                || value instanceof FactValue.Flag flag && !flag.on()
+                || value instanceof FactValue.Number number && number.number() <= 0;
+        if (hidden) {
+            return Optional.empty();
+        }
+        if (badge.style() == Badge.Style.DOT || value instanceof FactValue.Flag) {
+            return Optional.of("");
+        }
+        boolean over = value instanceof FactValue.Number number && number.number() > badge.cap();
+        return Optional.of(over ? badge.cap() + "+" : value.text());
+    }
+}

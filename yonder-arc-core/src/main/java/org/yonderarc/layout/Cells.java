@@ -1,0 +1,328 @@
+package org.yonderarc.layout;
+
+import static org.yonderarc.layout.Metrics.crisp;
+import static org.yonderarc.layout.TextLine.Anchor.END;
+import static org.yonderarc.layout.TextLine.Anchor.MIDDLE;
+import static org.yonderarc.layout.TextLine.Anchor.START;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.Look;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.Size;
+
+/**
+ * Lays the items of one bar out, each in its slot.
+ *
+ * @param bar the bar's box, without the safe insets; a mark at an edge stands at its edge
+ * @param side where icons stand, seen from their labels
+ * @param labels which items show their label
+ * @param textScale how much larger than usual labels are set
+ * @param stands whether the bar stands, so that its inner edge is its trailing one; otherwise it is its upper one
+ * @param measure how wide texts are
+ */
+record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, boolean stands, TextMeasure measure) {
+    /** Whether icons stand above or below their labels. */
+    boolean isVertical() {
+        return side == Form.IconSide.ABOVE || side == Form.IconSide.BELOW;
+    }
+
+    boolean showsLabel(FittedItem item) {
+        boolean wanted = labels == Form.Labels.ALL || labels == Form.Labels.SELECTED && item.selected();
+        return wanted || item.icon().isEmpty();
+    }
+
+    /** How a label is set. */
+    Type type(FittedItem item) {
+        return type(item.look(), item.selected());
+    }
+
+    private Type type(Look look, boolean selected) {
+        double size = look.size(Size.LABEL_SIZE) * textScale;
+        return look.isBold(selected) ? Type.semibold(size) : Type.regular(size);
+    }
+
+    /** How wide a label is at most: as if it were selected, so that texts stay when the selection moves. */
+    double widest(FittedItem item, String text) {
+        return Math.max(measure.width(text, type(item.look(), true)), measure.width(text, type(item.look(), false)));
+    }
+
+    static double lineHeight(Type type) {
+        return crisp(type.size() * Metrics.LINE);
+    }
+
+    /** The extent of the icon with a shape behind it, across a bar that lies. */
+    private static double iconHeight(Look look) {
+        Indicator mark = look.indicator();
+        double icon = look.size(Size.ICON_SIZE);
+        boolean hasShape = mark.kind() == Indicator.Kind.SHAPE && mark.behind() == Indicator.Behind.ICON;
+        return hasShape ? Math.max(icon, mark.thickness().orElse(Metrics.SHAPE_HEIGHT)) : icon;
+    }
+
+    /** The height of icon and label together. */
+    double height(FittedItem item, int lines) {
+        double label = showsLabel(item) ? lines * lineHeight(type(item)) : 0;
+        double icon = item.icon().isPresent() ? iconHeight(item.look()) : 0;
+        if (!isVertical()) {
+            return Math.max(icon, label);
+        }
+        return icon + label + (icon > 0 && label > 0 ? item.look().size(Size.GAP) : 0);
+    }
+
+    /** The width of icon and label beside each other. */
+    double naturalWidth(FittedItem item) {
+        double label = showsLabel(item) ? widest(item, item.brief()) : 0;
+        double icon = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double gap = icon > 0 && label > 0 ? item.look().size(Size.GAP) : 0;
+        return isVertical() ? Math.max(icon, label) : icon + gap + label;
+    }
+
+    /** An item in a slot, icon and label centred in it. */
+    Layout.Slot slot(FittedItem item, Box target) {
+        return isVertical() ? vertical(item, target) : beside(item, target);
+    }
+
+    private Layout.Slot vertical(FittedItem item, Box target) {
+        double room = Math.max(0, target.width() - 2 * Metrics.LABEL_MARGIN);
+        List<String> texts = showsLabel(item) ? texts(item, room) : List.of();
+        double size = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double cell = item.icon().isPresent() ? iconHeight(item.look()) : 0;
+        Type type = type(item);
+        double line = lineHeight(type);
+        double gap = cell > 0 && !texts.isEmpty() ? item.look().size(Size.GAP) : 0;
+        double block = cell + gap + texts.size() * line;
+        double top = crisp(target.y() + (target.height() - block) / 2);
+        boolean below = side == Form.IconSide.BELOW;
+        double iconMiddle = below ? top + block - cell / 2 : top + cell / 2;
+        double labelTop = below ? top : top + cell + gap;
+        boolean raised = item.selected() && item.look().indicator().kind() == Indicator.Kind.NOTCH && !stands;
+        double middle = raised ? bar.y() + Metrics.NOTCH_DEPTH : iconMiddle;
+        Box icon = Box.around(target.centerX(), middle, size, size);
+        var lines = new ArrayList<TextLine>();
+        for (String text : texts) {
+            double y = labelTop + line * lines.size() + line / 2;
+            lines.add(TextLine.of(text, MIDDLE, target.centerX(), crisp(type.baselineAround(y)), room, type, measure));
+        }
+        return finished(item, target, icon, lines);
+    }
+
+    private Layout.Slot beside(FittedItem item, Box target) {
+        Type type = type(item);
+        double size = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        boolean shown = showsLabel(item);
+        double gap = size > 0 && shown ? item.look().size(Size.GAP) : 0;
+        double room = Math.max(0, target.width() - 2 * Metrics.SLOT_MARGIN - size - gap);
+        List<String> texts = shown ? texts(item, room) : List.of();
+        double width = texts.isEmpty() ? 0 : Math.min(room, measure.width(texts.get(0), type));
+        double left = target.centerX() - (size + gap + width) / 2;
+        boolean after = side == Form.IconSide.AFTER;
+        Box icon = Box.around(after ? left + width + gap + size / 2 : left + size / 2, target.centerY(), size, size);
+        double x = after ? left : left + size + gap;
+        var lines = new ArrayList<TextLine>();
+        texts.stream()
+                .limit(1)
+                .forEach(text -> lines.add(TextLine.of(
+                        text, START, x, crisp(type.baselineAround(target.centerY())), room, type, measure)));
+        return finished(item, target, icon, lines);
+    }
+
+    private Layout.Slot finished(FittedItem item, Box target, Box icon, List<TextLine> lines) {
+        return new Layout.Slot(
+                item,
+                target,
+                Math.min(Metrics.ITEM_RADIUS, target.height() / 2),
+                icon,
+                lines,
+                item.badge().map(text -> badge(text, icon, target)),
+                mark(item, icon, target),
+                Optional.empty());
+    }
+
+    /** The label, or the short one where it doesn't fit. */
+    private List<String> texts(FittedItem item, double room) {
+        return List.of(widest(item, item.label()) <= room ? item.label() : item.brief());
+    }
+
+    /** A line of a list: icon, label on up to two lines, badge and sign at the end. */
+    Layout.Slot line(FittedItem item, Box target, boolean collapsed) {
+        if (collapsed && item.icon().isPresent()) {
+            double size = item.look().size(Size.ICON_SIZE);
+            return finished(item, target, Box.around(target.centerX(), target.centerY(), size, size), List.of());
+        }
+        Type type = type(item);
+        if (collapsed) {
+            // Without an icon there is no more room than for the first letter.
+            int first = item.label().isEmpty()
+                    ? 0
+                    : Character.charCount(item.label().codePointAt(0));
+            TextLine letter = TextLine.of(
+                    item.label().substring(0, first),
+                    MIDDLE,
+                    target.centerX(),
+                    crisp(type.baselineAround(target.centerY())),
+                    target.width(),
+                    type,
+                    measure);
+            return finished(item, target, Box.around(target.centerX(), target.centerY(), 0, 0), List.of(letter));
+        }
+        double size = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double left = target.x() + 16;
+        Box icon = Box.around(left + size / 2, target.centerY(), size, size);
+        double right = target.right() - 16;
+        Optional<Box> leaves =
+                item.leaves() ? Optional.of(Box.around(right - 8, target.centerY(), 16, 16)) : Optional.empty();
+        right = leaves.map(box -> box.x() - 8).orElse(right);
+        double x = left + (size > 0 ? size + item.look().size(Size.GAP) : 0);
+        Optional<Layout.Badge> badge = trailing(item, right, target.centerY(), right - x);
+        right = badge.map(box -> box.box().x() - 8).orElse(right);
+        List<String> texts = listTexts(item, Math.max(0, right - x), type);
+        double height = lineHeight(type);
+        var lines = new ArrayList<TextLine>();
+        for (String text : texts) {
+            double y = target.centerY() + (lines.size() - (texts.size() - 1) / 2.0) * height;
+            lines.add(
+                    TextLine.of(text, START, x, crisp(type.baselineAround(y)), Math.max(0, right - x), type, measure));
+        }
+        return new Layout.Slot(
+                item,
+                target,
+                Math.min(Metrics.ITEM_RADIUS, target.height() / 2),
+                icon,
+                lines,
+                badge,
+                mark(item, icon, target),
+                leaves);
+    }
+
+    private List<String> listTexts(FittedItem item, double room, Type type) {
+        return measure.width(item.label(), type) <= room
+                ? List.of(item.label())
+                : TextFit.wrap(item.label(), type, room, 2, measure);
+    }
+
+    /** The height that a line of a list needs in so much room. */
+    double lineHeight(FittedItem item, double width, double least) {
+        Type type = type(item);
+        double size = item.icon().isPresent()
+                ? item.look().size(Size.ICON_SIZE) + item.look().size(Size.GAP)
+                : 0;
+        double badge = trailing(item, 0, 0, width)
+                .map(found -> found.box().width() + 8)
+                .orElse(0.0);
+        double room = width - 32 - size - badge - (item.leaves() ? 24 : 0);
+        int lines = Math.max(1, listTexts(item, Math.max(0, room), type).size());
+        return Math.max(least, lines * lineHeight(type) + 2 * Metrics.SLOT_MARGIN);
+    }
+
+    /** A badge at the end of a line; a dot where there is no room for what it says. */
+    private Optional<Layout.Badge> trailing(FittedItem item, double right, double middle, double most) {
+        return item.badge().map(text -> {
+            if (text.isEmpty() || most < 40) {
+                return new Layout.Badge(
+                        Box.around(right - Metrics.DOT / 2, middle, Metrics.DOT, Metrics.DOT), Optional.empty());
+            }
+            Type type = Type.semibold(12 * Math.min(textScale, 1.5));
+            double height = crisp(type.size() * 1.7);
+            double width = Math.min(most, Math.max(height, measure.width(text, type) + 12));
+            Box box = new Box(right - width, middle - height / 2, width, height);
+            return new Layout.Badge(
+                    box,
+                    Optional.of(TextLine.of(
+                            text,
+                            MIDDLE,
+                            box.centerX(),
+                            type.baselineAround(box.centerY()),
+                            Math.max(0, width - 2),
+                            type,
+                            measure)));
+        });
+    }
+
+    /** The badge of an icon: at its upper trailing corner, within the slot. */
+    private Layout.Badge badge(String text, Box icon, Box target) {
+        if (text.isEmpty()) {
+            double x = icon.right() - Metrics.DOT / 2 - 2;
+            double y = Math.max(target.y(), Math.min(icon.y() - 2, target.bottom() - Metrics.DOT));
+            return new Layout.Badge(new Box(x, y, Metrics.DOT, Metrics.DOT), Optional.empty());
+        }
+        double room = Math.max(0, target.width() - 2 * Metrics.BADGE_PADDING - 2 * Layout.Badge.RING);
+        var line = TextLine.of(text, MIDDLE, 0, 0, room, Metrics.BADGE, measure);
+        double width = Math.max(Metrics.BADGE_HEIGHT, line.width() + 2 * Metrics.BADGE_PADDING);
+        // A narrow slot draws the badge back over the icon, so that it never reaches into the neighbour.
+        double x = Math.min(icon.right() - Metrics.BADGE_OVERLAP, target.right() - Layout.Badge.RING - width);
+        var box = new Box(
+                x,
+                Math.max(target.y(), Math.min(icon.y() - 5, target.bottom() - Metrics.BADGE_HEIGHT)),
+                width,
+                Metrics.BADGE_HEIGHT);
+        return new Layout.Badge(
+                box,
+                Optional.of(new TextLine(
+                        line.text(),
+                        MIDDLE,
+                        box.centerX(),
+                        Metrics.BADGE.baselineAround(box.centerY()),
+                        line.width(),
+                        Metrics.BADGE)));
+    }
+
+    private Optional<Layout.Mark> mark(FittedItem item, Box icon, Box target) {
+        Indicator indicator = item.look().indicator();
+        return item.selected() && indicator.kind() != Indicator.Kind.NONE
+                ? Optional.of(mark(indicator, icon, target))
+                : Optional.empty();
+    }
+
+    private Layout.Mark mark(Indicator indicator, Box icon, Box target) {
+        boolean inner = indicator.edge() == Indicator.Edge.INNER;
+        return switch (indicator.kind()) {
+            case SHAPE -> shape(indicator, icon, target);
+            case NOTCH -> {
+                double size = indicator.width().orElse(Metrics.NOTCH);
+                double y = stands ? icon.centerY() : bar.y() + Metrics.NOTCH_DEPTH;
+                yield new Layout.Mark(indicator.kind(), Box.around(target.centerX(), y, size, size), size / 2);
+            }
+            case DOT -> {
+                double size = indicator.thickness().orElse(Metrics.MARK_DOT);
+                double radius = indicator.radius().orElse(size / 2);
+                double x = stands ? inner ? bar.right() - size - 4 : bar.x() + 4 : target.centerX() - size / 2;
+                double y = stands ? target.centerY() - size / 2 : inner ? bar.y() + 4 : bar.bottom() - size - 4;
+                yield new Layout.Mark(indicator.kind(), new Box(x, y, size, size), radius);
+            }
+            default -> {
+                double length = Math.min(
+                        indicator.width().orElse(Metrics.LINE_WIDTH), stands ? target.height() : target.width());
+                double thick = indicator.thickness().orElse(Metrics.LINE_THICKNESS);
+                double radius = indicator.radius().orElse(thick / 2);
+                Box box = stands
+                        ? new Box(inner ? bar.right() - thick : bar.x(), target.centerY() - length / 2, thick, length)
+                        : new Box(target.centerX() - length / 2, inner ? bar.y() : bar.bottom() - thick, length, thick);
+                yield new Layout.Mark(indicator.kind(), box, radius);
+            }
+        };
+    }
+
+    private static Layout.Mark shape(Indicator indicator, Box icon, Box target) {
+        boolean hasIcon = icon.width() > 0;
+        if (indicator.behind() == Indicator.Behind.ITEM || !hasIcon) {
+            double width = Math.min(target.width(), indicator.width().orElse(target.width()));
+            double height = Math.min(target.height(), indicator.thickness().orElse(target.height()));
+            Box box = Box.around(target.centerX(), target.centerY(), width, height);
+            return new Layout.Mark(
+                    indicator.kind(), box, indicator.radius().orElse(Math.min(Metrics.ITEM_RADIUS, height / 2)));
+        }
+        double width = Math.min(target.width(), indicator.width().orElse(Metrics.SHAPE_WIDTH));
+        double height = Math.min(target.height(), indicator.thickness().orElse(Metrics.SHAPE_HEIGHT));
+        double x = Math.max(target.x(), Math.min(icon.centerX() - width / 2, target.right() - width));
+        var box = new Box(x, icon.centerY() - height / 2, width, height);
+        return new Layout.Mark(indicator.kind(), box, indicator.radius().orElse(height / 2));
+    }
+
+    /** A text that ends at {@code right}. */
+    TextLine ending(String text, double right, double middle, double most, Type type) {
+        return TextLine.of(text, END, right, type.baselineAround(middle), most, type, measure);
+    }
+}

@@ -1,0 +1,110 @@
+package org.yonderarc.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.TextLine;
+
+/**
+ * Moves nodes sideways, or mirrors them left to right. Mirroring turns what points in reading direction, and leaves alone
+ * what doesn't: letters, pictures and most icons.
+ *
+ * @param mirrors whether left becomes right
+ * @param by the distance in dp; for a mirror, the width of what is mirrored
+ */
+record Shift(boolean mirrors, double by) {
+    /** The icons that point in reading direction. */
+    private static final Set<String> DIRECTED = Set.of(
+            "arrow-left",
+            "arrow-right",
+            "arrow-back",
+            "arrow-forward",
+            "chevron-left",
+            "chevron-right",
+            "arrow-up-right",
+            "external-link",
+            "menu-2",
+            "list",
+            "list-details",
+            "clipboard-list",
+            "logout",
+            "login",
+            "send",
+            "layout-sidebar-left-collapse",
+            "layout-sidebar-left-expand",
+            "book",
+            "share",
+            "message",
+            "messages");
+
+    List<SceneNode> all(List<SceneNode> nodes) {
+        return nodes.stream().map(this::node).toList();
+    }
+
+    SceneNode node(SceneNode node) {
+        if (node instanceof SceneNode.Rect rect) {
+            return new SceneNode.Rect(rect.key(), box(rect.box()), rect.radius(), rect.fill());
+        }
+        if (node instanceof SceneNode.Text text) {
+            return new SceneNode.Text(text.key(), line(text.line()), text.fill());
+        }
+        if (node instanceof SceneNode.Icon icon) {
+            boolean flips = mirrors && DIRECTED.contains(icon.name());
+            return new SceneNode.Icon(
+                    icon.key(), box(icon.box()), icon.name(), icon.filled(), icon.fill(), icon.flipped() ^ flips);
+        }
+        if (node instanceof SceneNode.Gradient gradient) {
+            return new SceneNode.Gradient(
+                    gradient.key(),
+                    box(gradient.box()),
+                    gradient.radius(),
+                    gradient.from(),
+                    gradient.to(),
+                    mirrors ? -gradient.angle() : gradient.angle());
+        }
+        if (node instanceof SceneNode.Picture picture) {
+            return new SceneNode.Picture(
+                    picture.key(), box(picture.box()), picture.radius(), picture.file(), picture.whole());
+        }
+        if (node instanceof SceneNode.Path path) {
+            return new SceneNode.Path(path.key(), outline(path.outline()), path.fill(), path.stroke());
+        }
+        var group = (SceneNode.Group) node;
+        return new SceneNode.Group(
+                group.key(), group.meaning(), box(group.area()), group.clip(), all(group.children()));
+    }
+
+    private double x(double x) {
+        return mirrors ? by - x : x + by;
+    }
+
+    Box box(Box box) {
+        return new Box(mirrors ? by - box.right() : box.x() + by, box.y(), box.width(), box.height());
+    }
+
+    private TextLine line(TextLine line) {
+        TextLine.Anchor anchor = line.anchor();
+        if (mirrors && anchor != TextLine.Anchor.MIDDLE) {
+            anchor = anchor == TextLine.Anchor.START ? TextLine.Anchor.END : TextLine.Anchor.START;
+        }
+        return new TextLine(line.text(), anchor, x(line.x()), line.baseline(), line.width(), line.type());
+    }
+
+    private Outline outline(Outline outline) {
+        var parts = new ArrayList<Outline.Part>();
+        for (Outline.Part part : outline.parts()) {
+            if (part instanceof Outline.Move move) {
+                parts.add(new Outline.Move(x(move.x()), move.y()));
+            } else if (part instanceof Outline.Line line) {
+                parts.add(new Outline.Line(x(line.x()), line.y()));
+            } else if (part instanceof Outline.Curve curve) {
+                parts.add(new Outline.Curve(
+                        x(curve.x1()), curve.y1(), x(curve.x2()), curve.y2(), x(curve.x()), curve.y()));
+            } else {
+                parts.add(part);
+            }
+        }
+        return new Outline(parts);
+    }
+}
