@@ -10,4 +10,5 @@ module org.yonderarc.core {
     exports org.yonderarc.fit;
     exports org.yonderarc.layout;
     exports org.yonderarc.scene;
+    exports org.yonderarc.sheet;
 }

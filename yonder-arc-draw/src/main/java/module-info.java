@@ -1,10 +1,12 @@
 /** Painters of scenes, the bundled icons and the bundled font. */
+@SuppressWarnings("requires-automatic") // the graph layout library has a name for its module, but no description
 module org.yonderarc.draw {
     requires transitive org.yonderarc.core;
     requires transitive java.desktop;
     requires java.xml;
     requires com.fasterxml.jackson.core;
     requires com.github.weisj.jsvg;
+    requires com.github.vlsi.mxgraph.jgraphx;
 
     exports org.yonderarc.draw;
 }

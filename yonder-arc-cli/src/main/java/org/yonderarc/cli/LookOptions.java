@@ -1,5 +1,6 @@
 package org.yonderarc.cli;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -10,12 +11,14 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Touch;
+import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.View;
+import org.yonderarc.sheet.Shot;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
@@ -115,6 +118,25 @@ final class LookOptions {
                 throw new Refusal("--touch: \"" + touch + "\" is no state of an item. Write hover:map, pressed:map or"
                         + " focused:map.");
         };
+    }
+
+    /** The same look as a shot, for sheets. */
+    Shot shot(Plan plan, Optional<String> part) throws Refusal {
+        var walk = Walk.of(plan);
+        View view = view(walk, new PlainMeasure());
+        state(walk);
+        var steps = new ArrayList<Step>();
+        for (String fact : facts) {
+            steps.add(tell(plan, fact));
+        }
+        if (!fold.isEmpty()) {
+            steps.add(new Step.Fold(fold));
+        }
+        if (!open.isEmpty()) {
+            steps.add(new Step.Toggle(open));
+        }
+        Scheme chosen = Scheme.of(scheme).orElseThrow();
+        return new Shot(plan, view.setting(), chosen, screen.map(Place::parse), steps, part);
     }
 
     State state(Walk walk) throws Refusal {

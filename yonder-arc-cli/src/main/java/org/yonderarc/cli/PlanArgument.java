@@ -17,6 +17,12 @@ final class PlanArgument {
     @Parameters(paramLabel = "PLAN", description = "The plan: a YAML file, or a JSON file with the ending .json.")
     private Path file;
 
+    PlanArgument() {}
+
+    PlanArgument(Path file) {
+        this.file = file;
+    }
+
     Path file() {
         return file;
     }

@@ -77,6 +77,64 @@ class CommandTest {
         assertArrayEquals(new byte[] {(byte) 0x89, 'P', 'N', 'G'}, java.util.Arrays.copyOf(Files.readAllBytes(png), 4));
     }
 
+    /** Every kind of picture, and what each refuses. */
+    @Test
+    void sheetsMapsAndMeasuresAreDrawn() throws Exception {
+        String file = plan.toString();
+        Path sheet = folder.resolve("sheet.svg");
+        assertEquals(
+                0,
+                yonder(
+                        "sheet",
+                        file,
+                        "-o",
+                        sheet.toString(),
+                        "--across",
+                        "state",
+                        "--down",
+                        "scheme",
+                        "--part",
+                        "bottom"),
+                err::toString);
+        assertTrue(Files.readString(sheet).contains(">disabled</text>"));
+        Path map = folder.resolve("map.svg");
+        assertEquals(0, yonder("map", file, "-o", map.toString()), err::toString);
+        assertTrue(Files.readString(map).contains(">/surveys/{survey}</text>"));
+        Path csv = folder.resolve("bottom.csv");
+        assertEquals(0, yonder("measure", file, "bottom", "-o", csv.toString()), err::toString);
+        assertTrue(Files.readString(csv).contains("item:tides label"));
+        Path tokens = folder.resolve("bottom.tokens.json");
+        assertEquals(0, yonder("measure", file, "bottom", "-o", tokens.toString()), err::toString);
+        assertTrue(Files.readString(tokens).contains("\"colorSpace\" : \"srgb\""));
+        assertEquals(2, yonder("sheet", file, "-o", sheet.toString(), "--across", "shceme"));
+        assertTrue(err.toString().contains("Did you mean \"scheme\"?"), err.toString());
+        assertEquals(2, yonder("sheet", file, "-o", sheet.toString()));
+        assertEquals(2, yonder("measure", file, "rail", "-o", csv.toString()));
+        assertTrue(err.toString().contains("no rail is shown on phone"), err.toString());
+        assertEquals(2, yonder("draw", file, "-o", sheet.toString(), "--device", "20000x10"));
+        assertEquals(2, yonder("draw", file, "-o", sheet.toString(), "--touch", "tapped:map"));
+        assertEquals(0, yonder("draw", file, "-o", sheet.toString(), "--device", "900x600", "--why"));
+        assertTrue(out.toString().contains("so its kind is tablet."), out.toString());
+        assertTrue(out.toString().contains("item tides: shown; selected, the person is on its branch"), out.toString());
+    }
+
+    @Test
+    void whatChangedBetweenTwoPlansIsSaidAndDrawn() throws Exception {
+        Path old = Files.copy(plan, folder.resolve("old.yaml"));
+        assertEquals(0, yonder("edit", plan.toString(), "move:/menus/main/2=0", "icon:map=anchor"), err::toString);
+        Path picture = folder.resolve("changes.svg");
+        assertEquals(0, yonder("compare", old.toString(), plan.toString(), "-o", picture.toString()), err::toString);
+        assertTrue(out.toString().contains("moved      item species: place 3 of main, now place 1"), out.toString());
+        assertTrue(out.toString().contains("restyled   item map"), out.toString());
+        assertTrue(Files.readString(picture).contains(">Before</text>"));
+        assertEquals(0, yonder("edit", plan.toString(), "--undo"));
+        assertEquals(-1, Files.mismatch(old, plan), "taken back letter by letter");
+        assertEquals(0, yonder("compare", old.toString(), plan.toString()));
+        assertTrue(out.toString().contains("Nothing changed."), out.toString());
+        assertEquals(2, yonder("edit", plan.toString(), "remove:/screens/map"));
+        assertEquals(-1, Files.mismatch(old, plan), "an edit that brings errors is not written");
+    }
+
     @Test
     void aPlanWithErrorsLeavesTheOldPictureAlone() throws Exception {
         Path svg = Files.writeString(folder.resolve("a.svg"), "old");
@@ -223,7 +281,7 @@ class CommandTest {
                 "draw P -o D/a.svg --scheme drak   | there is no scheme \"drak\". Did you mean \"dark\"",
                 "draw P -o D/a.svg --tell drafts=x | the fact \"drafts\" takes a number",
                 "draw P -o D/a.svg --scale 0       | --scale: 0.0 is outside of 0.25 to 8.0",
-                "draw P -o D/a.svg --sceme dark    | Possible solutions: --screen, --scheme",
+                "draw P -o D/a.svg --sceme dark    | Possible solutions: --scale, --screen, --scheme",
                 "walk P jump                   | there is no step \"jump\"",
                 "walk P choose:survys          | There is no item \"survys\". Did you mean \"surveys\"",
                 "page P -o D/a.txt             | a page's name ends in .html",

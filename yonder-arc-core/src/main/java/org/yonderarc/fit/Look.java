@@ -25,6 +25,7 @@ public record Look(Style style) {
     private static final Paint ACCENT = new Paint.ByRole(Role.ACCENT);
     private static final Paint MUTED = new Paint.ByRole(Role.MUTED);
     private static final Paint QUIET = new Paint.ByRole(Role.QUIET);
+    private static final Paint LINE = new Paint.ByRole(Role.LINE);
     private static final Paint TINT = new Paint.ByRole(Role.TINT);
     private static final Paint ON_ACCENT = new Paint.ByRole(Role.ON_ACCENT);
 
@@ -74,6 +75,7 @@ public record Look(Style style) {
         var plain =
                 new StateLook(Optional.of(MUTED), Optional.of(MUTED), Optional.of(Paint.NONE), Optional.of(Paint.NONE));
         var touched = new StateLook(Optional.empty(), Optional.empty(), Optional.of(QUIET), Optional.empty());
+        var pressed = new StateLook(Optional.empty(), Optional.empty(), Optional.of(LINE), Optional.empty());
         Map<Size, Double> sizes = form instanceof Form.Rail
                 ? RAIL
                 : form instanceof Form.Drawer ? DRAWER : form instanceof Form.Top ? TOP : BOTTOM;
@@ -85,7 +87,7 @@ public record Look(Style style) {
                         ItemState.DEFAULT, plain,
                         ItemState.SELECTED, selected,
                         ItemState.HOVER, touched,
-                        ItemState.PRESSED, touched));
+                        ItemState.PRESSED, pressed));
     }
 
     private static Map<Size, Double> sizes(

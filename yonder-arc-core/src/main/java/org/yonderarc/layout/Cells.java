@@ -289,7 +289,7 @@ record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, 
                 double size = indicator.thickness().orElse(Metrics.MARK_DOT);
                 double radius = indicator.radius().orElse(size / 2);
                 double x = stands ? inner ? bar.right() - size - 4 : bar.x() + 4 : target.centerX() - size / 2;
-                double y = stands ? target.centerY() - size / 2 : inner ? bar.y() + 4 : bar.bottom() - size - 4;
+                double y = stands ? target.centerY() - size / 2 : inner ? bar.y() + 3 : bar.bottom() - size - 4;
                 yield new Layout.Mark(indicator.kind(), new Box(x, y, size, size), radius);
             }
             default -> {

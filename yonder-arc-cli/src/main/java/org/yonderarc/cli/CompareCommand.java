@@ -1,0 +1,80 @@
+package org.yonderarc.cli;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.files.FindingText;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.sheet.Comparison;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "compare",
+        description = "Says what changed between two versions of a plan, and shows it.",
+        mixinStandardHelpOptions = true,
+        sortOptions = false,
+        footer = {"", "Example:", "  yonder compare old.yaml brinelight.yaml -o changes.png"})
+final class CompareCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(index = "0", paramLabel = "OLD", description = "The plan as it was.")
+    private Path old;
+
+    @Parameters(index = "1", paramLabel = "NEW", description = "The plan as it is.")
+    private Path now;
+
+    @Option(
+            names = {"-o", "--output"},
+            paramLabel = "FILE",
+            description = "Pictures before and after, of each screen that looks different: .svg or .png.")
+    private Optional<Path> output = Optional.empty();
+
+    @Option(names = "--scale", paramLabel = "N", description = "Pixels of a PNG for each dp, 0.25 to 8. Default: 1.")
+    private double scale = 1;
+
+    @Mixin
+    private LookOptions look;
+
+    @Override
+    public Integer call() throws Exception {
+        if (output.isPresent() && !output.get().toString().matches(".*\\.(svg|png)")) {
+            throw new Refusal(output.get() + ": a picture's name ends in .svg or .png.");
+        }
+        var plan = new PlanArgument(now);
+        Plan before = new PlanArgument(old).sound(spec.commandLine().getErr());
+        Plan after = plan.sound(spec.commandLine().getErr());
+        var comparison = new Comparison(before, after);
+        PrintWriter out = spec.commandLine().getOut();
+        List<Comparison.Change> changes = comparison.changes();
+        changes.forEach(change -> out.println(change.what()
+                + "  ".repeat(1)
+                + " ".repeat(9 - change.what().length())
+                + FindingText.visible(change.text())));
+        if (changes.isEmpty()) {
+            out.println("Nothing changed.");
+        }
+        if (output.isPresent()) {
+            var studio = new Studio(plan.icons(), plan.pictures());
+            Optional<Scene> pictures = comparison.pictures(look.shot(after, Optional.empty()), studio.measure());
+            if (pictures.isEmpty()) {
+                out.println("No screen looks different; no picture was drawn.");
+            } else if (output.get().toString().endsWith(".svg")) {
+                SafeFile.write(output.get(), studio.svg(pictures.get()));
+            } else {
+                SafeFile.write(output.get(), studio.png(pictures.get(), scale));
+            }
+        }
+        return Main.FINE;
+    }
+}

@@ -1,0 +1,76 @@
+package org.yonderarc.cli;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.files.JsonText;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.sheet.Measures;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "measure",
+        description = "Measures a bar: every size, distance, colour and type, for the hand-off.",
+        mixinStandardHelpOptions = true,
+        sortOptions = false,
+        footer = {
+            "",
+            "Examples:",
+            "  yonder measure brinelight.yaml bottom -o bottom.png",
+            "  yonder measure brinelight.yaml bottom -o bottom.csv",
+            "  yonder measure brinelight.yaml bottom -o bottom.tokens.json",
+        })
+final class MeasureCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private PlanArgument plan;
+
+    @Parameters(index = "1", paramLabel = "BAR", description = "bottom, top, rail, drawer or more.")
+    private String part;
+
+    @Option(
+            names = {"-o", "--output"},
+            paramLabel = "FILE",
+            required = true,
+            description = "A red-lined picture (.svg, .png), a table (.csv, .json), or design tokens (.tokens.json).")
+    private Path output;
+
+    @Mixin
+    private LookOptions look;
+
+    @Override
+    public Integer call() throws Exception {
+        String name = output.toString();
+        if (!name.matches(".*\\.(svg|png|csv|json)")) {
+            throw new Refusal(output + ": its name ends in .svg, .png, .csv, .json or .tokens.json.");
+        }
+        Plan sound = plan.sound(spec.commandLine().getErr());
+        var studio = new Studio(plan.icons(), plan.pictures());
+        Measures measures;
+        try {
+            measures = new Measures(look.shot(sound, Optional.of(part)), studio.measure());
+        } catch (IllegalArgumentException wrong) {
+            throw new Refusal(wrong.getMessage() + ". Name one that is: bottom, top, rail, drawer or more.");
+        }
+        if (name.endsWith(".csv")) {
+            SafeFile.write(output, measures.csv());
+        } else if (name.endsWith(".json")) {
+            SafeFile.write(output, JsonText.write(name.endsWith(".tokens.json") ? measures.tokens() : measures.json()));
+        } else if (name.endsWith(".svg")) {
+            SafeFile.write(output, studio.svg(measures.picture()));
+        } else {
+            SafeFile.write(output, studio.png(measures.picture(), 1));
+        }
+        spec.commandLine().getOut().println("Measured " + measures.rows().size() + " parts in " + output + ".");
+        return Main.FINE;
+    }
+}

@@ -1,0 +1,58 @@
+package org.yonderarc.cli;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import org.yonderarc.draw.PngPainter;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.scene.Scene;
+import picocli.CommandLine.Option;
+
+/** The file that a picture is written to, and how large. */
+final class PictureFile {
+    /** A picture with more pixels than this can't be held in memory, nor looked at. */
+    private static final double MOST_PIXELS = 120e6;
+
+    @Option(
+            names = {"-o", "--output"},
+            paramLabel = "FILE",
+            required = true,
+            description = "The picture; its ending says which kind: .svg or .png.")
+    private Path output;
+
+    @Option(names = "--scale", paramLabel = "N", description = "Pixels of a PNG for each dp, 0.25 to 8. Default: 2.")
+    private double scale = 2;
+
+    Path output() {
+        return output;
+    }
+
+    boolean endsWith(String ending) {
+        return output.toString().endsWith(ending);
+    }
+
+    /** Refuses what can't be written, before any work is done. */
+    void check() throws Refusal {
+        if (!endsWith(".svg") && !endsWith(".png")) {
+            throw new Refusal(output + ": a picture's name ends in .svg or .png.");
+        }
+        if (!(scale >= PngPainter.SMALLEST_SCALE && scale <= PngPainter.LARGEST_SCALE)) {
+            throw new Refusal("--scale: " + scale + " is outside of " + PngPainter.SMALLEST_SCALE + " to "
+                    + PngPainter.LARGEST_SCALE + ".");
+        }
+    }
+
+    void write(Scene scene, Studio studio) throws FileTrouble, Refusal {
+        if (endsWith(".svg")) {
+            SafeFile.write(output, studio.svg(scene).getBytes(StandardCharsets.UTF_8));
+            return;
+        }
+        if (scene.width() * scene.height() * scale * scale > MOST_PIXELS) {
+            throw new Refusal("the picture would have " + Math.round(scene.width() * scale) + " by "
+                    + Math.round(scene.height() * scale)
+                    + " pixels. Give a smaller --scale, fewer values, or write an .svg.");
+        }
+        SafeFile.write(output, studio.png(scene, scale));
+    }
+}

@@ -1,0 +1,75 @@
+package org.yonderarc.cli;
+
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.sheet.Axes;
+import org.yonderarc.sheet.Axis;
+import org.yonderarc.sheet.Sheet;
+import org.yonderarc.sheet.Shot;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "sheet",
+        description = "Draws a plan against two axes, with captions.",
+        mixinStandardHelpOptions = true,
+        sortOptions = false,
+        footer = {
+            "",
+            "Axes: device, scheme, screen, state, form, labels, icons, indicator, text-scale, language, fact;",
+            "each may name its values: device=phone,tablet.",
+            "",
+            "Examples:",
+            "  yonder sheet brinelight.yaml -o screens.png --across screen --down scheme --scale 0.5",
+            "  yonder sheet brinelight.yaml -o states.png --across state --down scheme --part bottom",
+        })
+final class SheetCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private PlanArgument plan;
+
+    @Mixin
+    private PictureFile picture;
+
+    @Option(names = "--across", paramLabel = "AXIS", description = "What differs from column to column.")
+    private Optional<String> across = Optional.empty();
+
+    @Option(names = "--down", paramLabel = "AXIS", description = "What differs from row to row.")
+    private Optional<String> down = Optional.empty();
+
+    @Option(names = "--part", paramLabel = "BAR", description = "Only this bar: bottom, top, rail, drawer or more.")
+    private Optional<String> part = Optional.empty();
+
+    @Mixin
+    private LookOptions look;
+
+    @Override
+    public Integer call() throws Exception {
+        picture.check();
+        if (across.isEmpty() && down.isEmpty()) {
+            throw new Refusal("name an axis with --across or --down: " + String.join(", ", Axes.NAMES) + ".");
+        }
+        Plan sound = plan.sound(spec.commandLine().getErr());
+        var studio = new Studio(plan.icons(), plan.pictures());
+        Shot base = look.shot(sound, part);
+        Scene scene;
+        try {
+            Axis columns = across.isPresent() ? Axes.parse(across.get(), base) : Axis.NONE;
+            Axis rows = down.isPresent() ? Axes.parse(down.get(), base) : Axis.NONE;
+            scene = Sheet.of(base, columns, rows, studio.measure());
+        } catch (IllegalArgumentException wrong) {
+            throw new Refusal(wrong.getMessage() + ".");
+        }
+        picture.write(scene, studio);
+        spec.commandLine().getOut().println("Drew " + picture.output() + ".");
+        return Main.FINE;
+    }
+}

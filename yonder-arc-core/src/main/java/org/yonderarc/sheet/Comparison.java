@@ -1,0 +1,265 @@
+package org.yonderarc.sheet;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Style;
+import org.yonderarc.plan.Words;
+import org.yonderarc.scene.Scene;
+
+/**
+ * What changed from one plan to another.
+ *
+ * @param before the old plan
+ * @param after the new plan
+ */
+public record Comparison(Plan before, Plan after) {
+    /**
+     * One change.
+     *
+     * @param what the kind: added, removed, moved, renamed, relinked, restyled or changed
+     * @param text the change in words
+     */
+    public record Change(String what, String text) {}
+
+    /** Every change, in words. */
+    public List<Change> changes() {
+        var out = new ArrayList<Change>();
+        if (!before.app().equals(after.app())) {
+            out.add(new Change("changed", "the app's own entries"));
+        }
+        screens(out);
+        items(out);
+        bars(out);
+        styles(out);
+        if (!before.motion().equals(after.motion())) {
+            out.add(new Change("changed", "the motion"));
+        }
+        return out;
+    }
+
+    private void screens(List<Change> out) {
+        for (Screen screen : before.screens()) {
+            if (after.screens().find(screen.id()).isEmpty()) {
+                out.add(new Change("removed", "screen " + screen.id()));
+            }
+        }
+        for (Screen screen : after.screens()) {
+            Optional<Screen> old = before.screens().find(screen.id());
+            if (old.isEmpty()) {
+                out.add(new Change("added", "screen " + screen.id()));
+            } else if (!old.get().equals(screen)) {
+                screen(old.get(), screen, out);
+            }
+        }
+    }
+
+    private void screen(Screen old, Screen now, List<Change> out) {
+        String name = "screen " + now.id();
+        if (!old.title().equals(now.title())) {
+            out.add(new Change(
+                    "renamed", name + ": " + text(before, old.title()) + " is now " + text(after, now.title())));
+        }
+        if (!old.path().equals(now.path())) {
+            out.add(new Change("relinked", name + ": " + old.path() + " is now " + now.path()));
+        }
+        if (!old.under().equals(now.under())) {
+            out.add(new Change(
+                    "moved",
+                    name + ": under " + old.under().orElse("nothing") + ", now under "
+                            + now.under().orElse("nothing")));
+        }
+        boolean guarded = !old.needs().equals(now.needs()) || !old.otherwise().equals(now.otherwise());
+        if (guarded) {
+            out.add(new Change("changed", name + ": who may see it"));
+        }
+        if (!old.icon().equals(now.icon())) {
+            out.add(new Change(
+                    "restyled",
+                    name + ": icon " + old.icon().orElse("none") + " is now "
+                            + now.icon().orElse("none")));
+        }
+        boolean rest = !old.bars().equals(now.bars()) || !old.transition().equals(now.transition());
+        if (rest) {
+            out.add(new Change("changed", name + ": its bars or its transition"));
+        }
+        if (!old.wireframe().equals(now.wireframe()) || !old.picture().equals(now.picture())) {
+            out.add(new Change("changed", name + ": its sample content"));
+        }
+    }
+
+    private static String text(Plan plan, Words words) {
+        return "\"" + words.in(plan.app().language()).source() + "\"";
+    }
+
+    /** An item and where it stands. */
+    private record Spot(String menu, int index, Item item) {}
+
+    private static Map<String, Spot> spots(Plan plan) {
+        var spots = new LinkedHashMap<String, Spot>();
+        for (Menu menu : plan.menus()) {
+            int index = 0;
+            for (Item item : menu.items()) {
+                spots.putIfAbsent(item.id(), new Spot(menu.id(), index++, item));
+            }
+        }
+        return spots;
+    }
+
+    private void items(List<Change> out) {
+        Map<String, Spot> old = spots(before);
+        Map<String, Spot> now = spots(after);
+        old.keySet().stream()
+                .filter(id -> !now.containsKey(id))
+                .forEach(id -> out.add(new Change("removed", "item " + id)));
+        now.keySet().stream()
+                .filter(id -> !old.containsKey(id))
+                .forEach(id -> out.add(new Change("added", "item " + id)));
+        moved(old, now, out);
+        now.forEach(
+                (id, spot) -> Optional.ofNullable(old.get(id)).ifPresent(was -> item(was.item(), spot.item(), out)));
+    }
+
+    /** An item has moved if it isn't part of the longest run of items that kept their order. */
+    private static void moved(Map<String, Spot> old, Map<String, Spot> now, List<Change> out) {
+        List<String> was = old.keySet().stream().filter(now::containsKey).toList();
+        List<String> is = now.keySet().stream().filter(old::containsKey).toList();
+        int[][] length = new int[was.size() + 1][is.size() + 1];
+        for (int i = was.size() - 1; i >= 0; i--) {
+            for (int j = is.size() - 1; j >= 0; j--) {
+                length[i][j] = was.get(i).equals(is.get(j))
+                        ? length[i + 1][j + 1] + 1
+                        : Math.max(length[i + 1][j], length[i][j + 1]);
+            }
+        }
+        int i = 0;
+        var kept = new ArrayList<String>();
+        for (int j = 0; i < was.size() && j < is.size(); ) {
+            if (was.get(i).equals(is.get(j))) {
+                kept.add(was.get(i));
+                i++;
+                j++;
+            } else if (length[i + 1][j] >= length[i][j + 1]) {
+                i++;
+            } else {
+                j++;
+            }
+        }
+        for (String id : is) {
+            boolean otherMenu = !old.get(id).menu().equals(now.get(id).menu());
+            if (otherMenu || !kept.contains(id)) {
+                out.add(new Change(
+                        "moved",
+                        "item " + id + ": place " + (old.get(id).index() + 1) + " of "
+                                + old.get(id).menu() + ", now place "
+                                + (now.get(id).index() + 1) + " of "
+                                + now.get(id).menu()));
+            }
+        }
+    }
+
+    private void item(Item old, Item now, List<Change> out) {
+        String name = "item " + now.id();
+        if (!old.target().equals(now.target())) {
+            out.add(new Change("relinked", name));
+        }
+        if (!old.label().equals(now.label()) || !old.shortLabel().equals(now.shortLabel())) {
+            out.add(new Change(
+                    "renamed",
+                    name + ": " + old.label().map(words -> text(before, words)).orElse("its screen's title")
+                            + " is now "
+                            + now.label().map(words -> text(after, words)).orElse("its screen's title")));
+        }
+        boolean restyled = !old.icon().equals(now.icon())
+                || !old.selectedIcon().equals(now.selectedIcon())
+                || !old.style().equals(now.style());
+        if (restyled) {
+            out.add(new Change("restyled", name));
+        }
+        boolean changed = !old.when().equals(now.when())
+                || !old.enabled().equals(now.enabled())
+                || !old.badge().equals(now.badge())
+                || !old.slot().equals(now.slot())
+                || !old.visibility().equals(now.visibility());
+        if (changed) {
+            out.add(new Change("changed", name + ": when, where or with which badge it shows"));
+        }
+    }
+
+    private void bars(List<Change> out) {
+        var old = new LinkedHashMap<String, Bar>();
+        before.bars().forEach(bar -> old.put(bar.id(), bar));
+        for (Bar bar : after.bars()) {
+            Bar was = old.remove(bar.id());
+            if (was == null) {
+                out.add(new Change("added", "bar " + bar.id()));
+            } else if (!was.equals(bar)) {
+                out.add(new Change("restyled", "bar " + bar.id()));
+            }
+        }
+        old.keySet().forEach(id -> out.add(new Change("removed", "bar " + id)));
+    }
+
+    private void styles(List<Change> out) {
+        for (Scheme scheme : Scheme.values()) {
+            for (Role role : Role.values()) {
+                var old = before.theme().colour(scheme, role);
+                var now = after.theme().colour(scheme, role);
+                if (!old.equals(now)) {
+                    out.add(new Change(
+                            "restyled", scheme.word() + " " + role.word() + ": " + old.css() + " is now " + now.css()));
+                }
+            }
+        }
+        for (Style.Named named : after.styles()) {
+            Optional<Style.Named> old = before.styles().find(named.id());
+            if (old.isEmpty()) {
+                out.add(new Change("added", "style " + named.id()));
+            } else if (!old.get().equals(named)) {
+                out.add(new Change("restyled", "style " + named.id()));
+            }
+        }
+        for (Style.Named named : before.styles()) {
+            if (after.styles().find(named.id()).isEmpty()) {
+                out.add(new Change("removed", "style " + named.id()));
+            }
+        }
+    }
+
+    /** Before and after of each screen that looks different, in a shot's setting; no value where none does. */
+    public Optional<Scene> pictures(Shot base, TextMeasure measure) {
+        var rows = new ArrayList<List<Scene>>();
+        var names = new ArrayList<String>();
+        for (Screen screen : after.screens()) {
+            boolean plain = screen.path().names().isEmpty();
+            boolean both = before.screens()
+                    .find(screen.id())
+                    .filter(old -> old.path().names().isEmpty())
+                    .isPresent();
+            if (!plain || !both) {
+                continue;
+            }
+            Scene old = base.with(before).with(Place.of(screen.id())).scene(measure);
+            Scene now = base.with(after).with(Place.of(screen.id())).scene(measure);
+            if (!Objects.equals(old, now)) {
+                rows.add(List.of(old, now));
+                names.add(screen.id());
+            }
+        }
+        return rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Sheet.laidOut(after.app().name(), rows, List.of("Before", "After"), names, measure));
+    }
+}

@@ -1,0 +1,118 @@
+package org.yonderarc.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+
+/** Pictures of a plan against two axes, with captions. */
+public final class Sheet {
+    /** More pictures than this are no overview. */
+    public static final int MOST = 400;
+
+    static final Colour DESK = Colour.rgb(0xE6ECEE);
+    static final Colour INK = Colour.rgb(0x14252B);
+    static final Colour QUIET = Colour.rgb(0x4C5C63);
+    private static final double MARGIN = 40;
+    private static final double GAP = 32;
+    private static final double HEAD = 72;
+    private static final double CAPTION = 36;
+    private static final Type TITLE = Type.semibold(24);
+    private static final Type LABEL = Type.semibold(15);
+
+    private Sheet() {}
+
+    /**
+     * The sheet: a column for each value of {@code across}, a row for each of {@code down}.
+     *
+     * @throws IllegalArgumentException if it would have more than {@link #MOST} pictures, or one can't be taken
+     */
+    public static Scene of(Shot base, Axis across, Axis down, TextMeasure measure) {
+        int count = across.choices().size() * down.choices().size();
+        if (count > MOST) {
+            throw new IllegalArgumentException("the sheet would have " + count + " pictures; " + MOST
+                    + " are the most. Name fewer values: device=phone,tablet");
+        }
+        var rows = new ArrayList<List<Scene>>();
+        for (Axis.Choice row : down.choices()) {
+            rows.add(across.choices().stream()
+                    .map(column -> column.apply().apply(row.apply().apply(base)).scene(measure))
+                    .toList());
+        }
+        String title = base.plan().app().name();
+        return laidOut(
+                title,
+                rows,
+                across.choices().stream().map(Axis.Choice::caption).toList(),
+                down.choices().stream().map(Axis.Choice::caption).toList(),
+                measure);
+    }
+
+    /** Pictures in rows, with captions above the columns and beside the rows. */
+    static Scene laidOut(
+            String title, List<List<Scene>> rows, List<String> columns, List<String> sides, TextMeasure measure) {
+        double side = sides.stream()
+                .mapToDouble(text -> measure.width(text, LABEL))
+                .max()
+                .orElse(0);
+        double left = MARGIN + (side > 0 ? side + 24 : 0);
+        var widths = new double[columns.size()];
+        for (List<Scene> row : rows) {
+            for (int i = 0; i < row.size(); i++) {
+                widths[i] = Math.max(widths[i], Math.max(row.get(i).width(), measure.width(columns.get(i), LABEL)));
+            }
+        }
+        var nodes = new ArrayList<SceneNode>();
+        text(nodes, "title", title, TITLE, MARGIN, MARGIN + 12, measure);
+        double y = MARGIN + HEAD;
+        double x = left;
+        double right = MARGIN + measure.width(title, TITLE);
+        for (int i = 0; i < widths.length; i++) {
+            text(nodes, "column-" + i, columns.get(i), LABEL, x, y - CAPTION / 2, measure);
+            x += widths[i] + GAP;
+            right = Math.max(right, x - GAP);
+        }
+        for (int r = 0; r < rows.size(); r++) {
+            double height =
+                    rows.get(r).stream().mapToDouble(Scene::height).max().orElse(0);
+            text(nodes, "row-" + r, sides.get(r), LABEL, MARGIN, y + 12, measure);
+            x = left;
+            for (int i = 0; i < rows.get(r).size(); i++) {
+                Scene scene = rows.get(r).get(i);
+                double radius = Math.min(24, scene.height() / 8);
+                nodes.add(new SceneNode.Rect(
+                        "edge-" + r + "-" + i,
+                        new Box(x - 1, y - 1, scene.width() + 2, scene.height() + 2),
+                        radius + 1,
+                        new Colour(8, 24, 30, 0.14)));
+                nodes.add(scene.placed("shot-" + r + "-" + i, x, y, 1, radius));
+                x += widths[i] + GAP;
+            }
+            y += height + GAP;
+        }
+        return new Scene(right + MARGIN, y - GAP + MARGIN, DESK, title, nodes);
+    }
+
+    static void text(
+            List<SceneNode> nodes, String key, String text, Type type, double x, double middle, TextMeasure measure) {
+        nodes.add(new SceneNode.Text(
+                key,
+                TextLine.of(
+                        text, TextLine.Anchor.START, x, type.baselineAround(middle), Double.MAX_VALUE, type, measure),
+                type == TITLE ? INK : QUIET));
+    }
+
+    /** A note on a sheet. */
+    static SceneNode note(String key, String text, double x, double middle, Colour colour, TextMeasure measure) {
+        Type type = Type.regular(12);
+        return new SceneNode.Text(
+                key,
+                TextLine.of(text, TextLine.Anchor.START, x, type.baselineAround(middle), 4000, type, measure),
+                colour);
+    }
+}

@@ -1,0 +1,113 @@
+package org.yonderarc.sheet;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Walk;
+
+/**
+ * What one picture of a plan shows.
+ *
+ * @param plan the plan
+ * @param setting on what, in which language, touched where
+ * @param scheme in which scheme
+ * @param place where the person is; no value for the start
+ * @param steps what is done then
+ * @param part the key of the one bar that is shown: bottom, top, rail or drawer; no value for the whole screen
+ */
+public record Shot(
+        Plan plan, Setting setting, Scheme scheme, Optional<Place> place, List<Step> steps, Optional<String> part) {
+    /** The room around a bar that is shown alone, in dp. */
+    private static final double AROUND = 16;
+
+    public Shot {
+        Objects.requireNonNull(plan, "plan");
+        Objects.requireNonNull(setting, "setting");
+        Objects.requireNonNull(scheme, "scheme");
+        Objects.requireNonNull(place, "place");
+        steps = List.copyOf(steps);
+        Objects.requireNonNull(part, "part");
+    }
+
+    /** The state in which it is taken; a step that can't be taken is left out. */
+    public State state(Walk walk) {
+        State state = walk.start();
+        for (Step step : steps) {
+            if (step instanceof Step.Tell) {
+                state = walk.step(state, step).after();
+            }
+        }
+        if (place.isPresent()) {
+            state = walk.arriveAt(state, place.get());
+        }
+        for (Step step : steps) {
+            if (!(step instanceof Step.Tell)) {
+                state = walk.step(state, step).after();
+            }
+        }
+        return state;
+    }
+
+    /**
+     * The picture.
+     *
+     * @throws IllegalArgumentException if the place doesn't exist, or the part isn't shown
+     */
+    public Scene scene(TextMeasure measure) {
+        var walk = Walk.of(plan);
+        Scene whole = new View(walk, setting, Palette.of(plan.theme(), scheme), measure).scene(state(walk));
+        if (part.isEmpty()) {
+            return whole;
+        }
+        Box box = whole.group(part.get())
+                .map(SceneNode.Group::area)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "no " + part.get() + " is shown on " + setting.device().id()));
+        double x = Math.max(0, box.x() - AROUND);
+        double y = Math.max(0, box.y() - AROUND * 2);
+        return whole.cropped(new Box(
+                x,
+                y,
+                Math.min(whole.width(), box.right() + AROUND) - x,
+                Math.min(whole.height(), box.bottom() + AROUND) - y));
+    }
+
+    /** The same on another setting. */
+    public Shot with(Setting other) {
+        return new Shot(plan, other, scheme, place, steps, part);
+    }
+
+    /** The same in another scheme. */
+    public Shot with(Scheme other) {
+        return new Shot(plan, setting, other, place, steps, part);
+    }
+
+    /** The same of another plan. */
+    public Shot with(Plan other) {
+        return new Shot(other, setting, scheme, place, steps, part);
+    }
+
+    /** The same at another place. */
+    public Shot with(Place other) {
+        return new Shot(plan, setting, scheme, Optional.of(other), steps, part);
+    }
+
+    /** The same after one more step. */
+    public Shot after(Step step) {
+        var all = new java.util.ArrayList<>(steps);
+        all.add(step);
+        return new Shot(plan, setting, scheme, place, all, part);
+    }
+}

@@ -1,0 +1,196 @@
+package org.yonderarc.sheet;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.yonderarc.Shore;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+
+/** Sheets, measures and comparisons say what is really there. */
+class SheetTest {
+    private static final PlainMeasure MEASURE = new PlainMeasure();
+
+    private static Shot shot(Plan plan) {
+        return new Shot(
+                plan, Setting.of(Device.PHONE), Scheme.LIGHT, Optional.empty(), List.of(), Optional.of("bottom"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "device=phone;phone-small;tablet, 3",
+        "scheme, 2",
+        "screen=tides;surveys, 2",
+        "state, 6",
+        "form=bottom, 1",
+        "labels, 3",
+        "icons, 4",
+        "indicator, 5",
+        "text-scale, 3",
+        "fact, 2",
+    })
+    void everyAxisGivesDifferentPictures(String text, int count) {
+        Shot base = shot(Shore.plan());
+        Axis axis = Axes.parse(text.replace(';', ','), base);
+        assertEquals(count, axis.choices().size());
+        Set<Object> distinct = new HashSet<>();
+        for (Axis.Choice choice : axis.choices()) {
+            Scene scene = choice.apply().apply(base).scene(MEASURE);
+            distinct.add(List.of(scene.nodes(), scene.background(), scene.width(), scene.height()));
+        }
+        // The facts of this plan change nothing in its bar.
+        boolean same = text.equals("fact");
+        assertEquals(same ? 1 : count, distinct.size());
+    }
+
+    @Test
+    void bothAxesCountInEveryPicture() {
+        Shot base = shot(Shore.plan());
+        Axis across = Axes.parse("indicator=line,dot", base);
+        Axis down = Axes.parse("icons=above,before", base);
+        Scene sheet = Sheet.of(base, across, down, MEASURE);
+        var shots = sheet.nodes().stream()
+                .filter(node -> node.key().startsWith("shot-"))
+                .map(node -> ((SceneNode.Group) node).children().size())
+                .toList();
+        assertEquals(4, shots.size());
+        List<Object> pictures = down.choices().stream()
+                .flatMap(row -> across.choices().stream().map(column -> (Object) column.apply()
+                        .apply(row.apply().apply(base))
+                        .scene(MEASURE)
+                        .nodes()))
+                .toList();
+        assertEquals(4, Set.copyOf(pictures).size());
+        assertTrue(sheet.width() > 2 * Device.PHONE.width());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "schema         | Did you mean \"scheme\"?",
+                "device=phome   | Did you mean \"phone\"?",
+                "screen=nowhere | it has tides, surveys, new-survey, map",
+                "text-scale=9   | is no text scale",
+                "text-scale=big | is no text scale",
+                "language       | one language",
+            })
+    void anAxisThatIsNotThereIsRefused(String text, String reason) {
+        Shot base = shot(Shore.plan());
+        var refused = assertThrows(
+                IllegalArgumentException.class, () -> Sheet.of(base, Axes.parse(text, base), Axis.NONE, MEASURE));
+        assertTrue(refused.getMessage().contains(reason), refused.getMessage());
+    }
+
+    @Test
+    void measuresAreThoseOfThePicture() {
+        var rows = new Measures(shot(Shore.plan()), MEASURE).rows();
+        var byPart = rows.stream().collect(Collectors.toMap(Measures.Row::part, row -> row));
+        assertEquals(128, byPart.get("item:map").box().width(), "a third of 384");
+        assertEquals("accent", byPart.get("item:tides label").role());
+        assertEquals(
+                shot(Shore.plan())
+                        .plan()
+                        .theme()
+                        .colour(Scheme.LIGHT, Role.ACCENT)
+                        .css(),
+                byPart.get("item:tides label").colour());
+        assertEquals("Inter 12 semibold", byPart.get("item:tides label").type());
+        assertEquals("Inter 12 regular", byPart.get("item:map label").type());
+        String csv = new Measures(shot(Shore.plan()), MEASURE).csv();
+        assertEquals(rows.size() + 1, csv.split("\r\n").length);
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new Measures(
+                        new Shot(
+                                Shore.plan(),
+                                Setting.of(Device.PHONE),
+                                Scheme.LIGHT,
+                                Optional.empty(),
+                                List.of(),
+                                Optional.of("rail")),
+                        MEASURE));
+    }
+
+    private static Plan plan(boolean changed) {
+        var builder = PlanBuilder.app("Shore")
+                .start("tides")
+                .screen("tides", screen -> screen.icon(changed ? "ripple" : "droplet"))
+                .screen("map", screen -> screen.title(changed ? "Chart" : "Map"))
+                .screen("crew")
+                .menu(
+                        "main",
+                        menu -> changed
+                                ? menu.item("crew")
+                                        .item("tides")
+                                        .item("map", item -> item.slot(Item.Slot.BAR))
+                                        .item("log")
+                                : menu.item("tides").item("map").item("crew").item("old"));
+        builder.screen(changed ? "log" : "old");
+        return changed ? builder.colour(Scheme.DARK, Role.ACCENT, "#abcdef").build() : builder.build();
+    }
+
+    @Test
+    void aComparisonFindsEachChangeAndNothingElse() {
+        assertEquals(List.of(), new Comparison(plan(false), plan(false)).changes());
+        assertTrue(new Comparison(plan(false), plan(false))
+                .pictures(whole(plan(false)), MEASURE)
+                .isEmpty());
+        var comparison = new Comparison(plan(false), plan(true));
+        List<String> changes = comparison.changes().stream()
+                .map(change -> change.what() + " " + change.text())
+                .filter(text -> !text.contains("tint") && !text.contains("on-accent"))
+                .toList();
+        assertEquals(
+                List.of(
+                        "removed screen old",
+                        "restyled screen tides: icon droplet is now ripple",
+                        "renamed screen map: \"Map\" is now \"Chart\"",
+                        "added screen log",
+                        "removed item old",
+                        "added item log",
+                        "moved item crew: place 3 of main, now place 1 of main",
+                        "changed item map: when, where or with which badge it shows",
+                        "restyled dark accent: #66cbd0 is now #abcdef"),
+                changes);
+        Scene pictures = comparison.pictures(whole(plan(true)), MEASURE).orElseThrow();
+        List<String> captions = pictures.nodes().stream()
+                .filter(SceneNode.Text.class::isInstance)
+                .map(node -> ((SceneNode.Text) node).line().text())
+                .toList();
+        assertTrue(captions.containsAll(List.of("Before", "After", "tides", "map", "crew")), captions.toString());
+        assertFalse(captions.contains("log"), "there is no before of it");
+    }
+
+    private static Shot whole(Plan plan) {
+        return new Shot(plan, Setting.of(Device.PHONE), Scheme.LIGHT, Optional.empty(), List.of(), Optional.empty());
+    }
+
+    @Test
+    void aPlacedSceneKeepsItsProportions() {
+        Scene scene = whole(Shore.plan()).scene(MEASURE);
+        SceneNode.Group half = scene.placed("half", 10, 20, 0.5, 4);
+        assertEquals(scene.width() / 2, half.area().width());
+        assertEquals(scene.nodes().size() + 1, half.children().size());
+        assertNotEquals(scene.nodes().get(0), half.children().get(1));
+    }
+}
