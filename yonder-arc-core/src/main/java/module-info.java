@@ -7,7 +7,9 @@ module org.yonderarc.core {
     exports org.yonderarc.check;
     exports org.yonderarc.build;
     exports org.yonderarc.walk;
+    exports org.yonderarc.navigator;
     exports org.yonderarc.fit;
+    exports org.yonderarc.journey;
     exports org.yonderarc.layout;
     exports org.yonderarc.scene;
     exports org.yonderarc.sheet;

@@ -95,7 +95,8 @@ final class Player {
         boolean known = entries.containsKey(number);
         if (known) {
             State then = entries.get(number);
-            state = new State(then.branch(), then.trails(), state.facts(), Optional.empty(), state.folded());
+            state = new State(
+                    then.branch(), then.trails(), state.facts(), Optional.empty(), state.folded(), then.visited());
         } else {
             state = outside().map(place -> walk.arriveAt(state, place)).orElse(state);
         }

@@ -159,6 +159,12 @@ final class PlanShape {
                 "The schemes that web addresses may have beside http, https, mailto and tel.");
         var logo = shape.field(
                 "logo", LOGOS, App::logos, Map.of(), "The logo's picture file, one for both schemes or one for each.");
+        var back = shape.field(
+                "back",
+                Kinds.choice(App.Back.values()),
+                App::back,
+                App.Back.START,
+                "Where going back leads at the root of a branch: to the start, through the history of branches, or out.");
         var texts = shape.optional(
                 "texts",
                 Kinds.TEXT,
@@ -171,6 +177,7 @@ final class PlanShape {
                 got.get(required),
                 got.get(links),
                 got.get(logo),
+                got.get(back),
                 got.get(texts)));
     }
 

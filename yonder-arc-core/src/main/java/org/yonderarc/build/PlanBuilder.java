@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.function.UnaryOperator;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.plan.App;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
@@ -107,6 +108,12 @@ public final class PlanBuilder {
     public PlanBuilder logo(Scheme scheme, String file) {
         logos.put(scheme.word(), Trees.text(file));
         app.put("logo", Trees.map(logos));
+        return this;
+    }
+
+    /** Sets where going back leads at the root of a branch. */
+    public PlanBuilder back(App.Back where) {
+        app.put("back", where);
         return this;
     }
 

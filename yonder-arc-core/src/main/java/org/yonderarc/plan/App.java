@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param required the ids of screens and signals that people must always be able to reach
  * @param links the schemes that web addresses may have beside http, https, mailto and tel
  * @param logos the logo's picture file by scheme, inside of the plan's folder
+ * @param back where going back leads at the root of a branch
  * @param texts the files with texts of other languages, inside of the plan's folder, with a hole for the language
  */
 public record App(
@@ -23,7 +24,18 @@ public record App(
         List<String> required,
         List<String> links,
         Map<Scheme, String> logos,
+        Back back,
         Optional<String> texts) {
+    /** Where going back leads at the root of a branch. */
+    public enum Back {
+        /** To the start's branch; there, out of the app. */
+        START,
+        /** To the branch before, as far as there is one; then out of the app. */
+        HISTORY,
+        /** Out of the app. */
+        LEAVE
+    }
+
     public App {
         Objects.requireNonNull(name, "name");
         Objects.requireNonNull(start, "start");
@@ -31,12 +43,13 @@ public record App(
         required = List.copyOf(required);
         links = List.copyOf(links);
         logos = Map.copyOf(logos);
+        Objects.requireNonNull(back, "back");
         Objects.requireNonNull(texts, "texts");
     }
 
     /** The app with this name, with all defaults. */
     public static App of(String name) {
-        return new App(name, Optional.empty(), List.of(), List.of(), List.of(), Map.of(), Optional.empty());
+        return new App(name, Optional.empty(), List.of(), List.of(), List.of(), Map.of(), Back.START, Optional.empty());
     }
 
     /** The language that texts are shown in where nobody chooses another. */

@@ -1,5 +1,6 @@
 package org.yonderarc.walk;
 
+import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Target;
 
 /** Something that the app has to do, or to know, because of a step. */
@@ -52,6 +53,14 @@ public sealed interface Effect {
         @Override
         public String text() {
             return "open the document: " + file;
+        }
+    }
+
+    /** A place was closed with a result for the place that is shown now. */
+    record Result(Place to, String result) implements Effect {
+        @Override
+        public String text() {
+            return "result for " + to.text() + ": " + result;
         }
     }
 

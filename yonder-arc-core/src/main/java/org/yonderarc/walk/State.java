@@ -1,5 +1,6 @@
 package org.yonderarc.walk;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -15,13 +16,15 @@ import org.yonderarc.plan.Place;
  * @param facts the value of every fact, by id
  * @param open the id of the bar whose drawer or overflow is open
  * @param folded the ids of the bars that are collapsed to icons
+ * @param visited the branches that the person was on before, each once, the last one last
  */
 public record State(
         String branch,
         Map<String, Trail> trails,
         Map<String, FactValue> facts,
         Optional<String> open,
-        Set<String> folded) {
+        Set<String> folded,
+        List<String> visited) {
     /** The branch of a start screen that no item leads to. No item can have this id. */
     public static final String LOOSE = "/";
 
@@ -30,6 +33,7 @@ public record State(
         facts = Map.copyOf(facts);
         Objects.requireNonNull(open, "open");
         folded = Set.copyOf(folded);
+        visited = List.copyOf(visited);
         if (!trails.containsKey(Objects.requireNonNull(branch, "branch"))) {
             throw new IllegalArgumentException("the branch \"" + branch + "\" has no trail");
         }
@@ -37,17 +41,17 @@ public record State(
 
     /** A state in which nothing is open and nothing is collapsed. */
     public State(String branch, Map<String, Trail> trails, Map<String, FactValue> facts) {
-        this(branch, trails, facts, Optional.empty(), Set.of());
+        this(branch, trails, facts, Optional.empty(), Set.of(), List.of());
     }
 
     /** The same place with other facts. */
     public State withFacts(Map<String, FactValue> other) {
-        return new State(branch, trails, other, open, folded);
+        return new State(branch, trails, other, open, folded, visited);
     }
 
     /** The same place with this bar's drawer or overflow open, or none. */
     public State withOpen(Optional<String> bar) {
-        return new State(branch, trails, facts, bar, folded);
+        return new State(branch, trails, facts, bar, folded, visited);
     }
 
     /** The trail of the branch that the person is on. */

@@ -41,6 +41,62 @@ public sealed interface Step {
         }
     }
 
+    /** A place takes the place of the one that is shown. */
+    record Replace(Place place) implements Step {
+        public Replace {
+            Objects.requireNonNull(place, "place");
+        }
+
+        @Override
+        public String text() {
+            return "replace:" + place.text();
+        }
+    }
+
+    /** A place is opened as the only one of its branch: the trail starts anew there. */
+    record Reset(Place place) implements Step {
+        public Reset {
+            Objects.requireNonNull(place, "place");
+        }
+
+        @Override
+        public String text() {
+            return "reset:" + place.text();
+        }
+    }
+
+    /** The place that is shown closes, and tells a result to the one below it. */
+    record Finish(String result) implements Step {
+        public Finish {
+            Objects.requireNonNull(result, "result");
+        }
+
+        @Override
+        public String text() {
+            return "finish:" + result;
+        }
+    }
+
+    /** A person goes up: to the screen above, made if it was never visited. */
+    record Up() implements Step {
+        @Override
+        public String text() {
+            return "up";
+        }
+    }
+
+    /** An address from outside is followed: a path, or a URI with one. */
+    record Link(String address) implements Step {
+        public Link {
+            Objects.requireNonNull(address, "address");
+        }
+
+        @Override
+        public String text() {
+            return "link:" + address;
+        }
+    }
+
     /** The drawer or the overflow of a bar opens, or closes if it is open. */
     record Toggle(String bar) implements Step {
         public Toggle {

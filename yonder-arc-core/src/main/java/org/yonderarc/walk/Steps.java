@@ -8,7 +8,8 @@ import org.yonderarc.plan.Plan;
 
 /** Reads steps as they are written on the command line and in journeys. */
 public final class Steps {
-    private static final List<String> WORDS = List.of("choose", "open", "back", "toggle", "close", "fold", "tell");
+    private static final List<String> WORDS = List.of(
+            "choose", "open", "replace", "reset", "finish", "back", "up", "link", "toggle", "close", "fold", "tell");
 
     private Steps() {}
 
@@ -22,6 +23,9 @@ public final class Steps {
         if (text.equals("back")) {
             return new Step.Back();
         }
+        if (text.equals("up")) {
+            return new Step.Up();
+        }
         if (text.equals("close")) {
             return new Step.Close();
         }
@@ -32,16 +36,20 @@ public final class Steps {
             case "choose" -> new Step.Choose(some(rest, "an item: choose:surveys"));
             case "open" -> new Step.Open(Place.parse(some(rest, "a place: open:survey?survey=41")));
             case "tell" -> tell(plan, some(rest, "a fact and its value: tell:drafts=3"));
+            case "replace" -> new Step.Replace(Place.parse(some(rest, "a place: replace:survey?survey=41")));
+            case "reset" -> new Step.Reset(Place.parse(some(rest, "a place: reset:tides")));
+            case "finish" -> new Step.Finish(rest);
+            case "link" -> new Step.Link(some(rest, "an address: link:/surveys/41"));
             case "toggle" -> new Step.Toggle(some(rest, "a bar: toggle:main"));
             case "fold" -> new Step.Fold(some(rest, "a bar: fold:main"));
-            case "back", "close" -> throw new IllegalArgumentException("\"" + word + "\" stands alone, without \":\"");
+            case "back", "up", "close" ->
+                throw new IllegalArgumentException("\"" + word + "\" stands alone, without \":\"");
             default ->
-                throw new IllegalArgumentException(
-                        "there is no step \"" + word + "\"; "
-                                + Suggestion.sentence(
-                                        word,
-                                        WORDS,
-                                        "a step is choose:ITEM, open:PLACE, back, toggle:BAR, close, fold:BAR or tell:FACT=VALUE"));
+                throw new IllegalArgumentException("there is no step \"" + word + "\"; "
+                        + Suggestion.sentence(
+                                word,
+                                WORDS,
+                                "a step is choose:ITEM, open:PLACE, back, up, link:ADDRESS or tell:FACT=VALUE"));
         };
     }
 

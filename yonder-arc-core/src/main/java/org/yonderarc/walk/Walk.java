@@ -1,6 +1,7 @@
 package org.yonderarc.walk;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -24,7 +25,12 @@ import org.yonderarc.plan.Target;
  *   <li><b>Choose</b> an item: to its branch as it was left. Chosen while selected: back to the branch's root; at the
  *       root: {@link Effect.ChosenAgain}.
  *   <li><b>Open</b> a place: on top of the current trail; the place that is shown already stays as it is.
- *   <li><b>Back</b>: down the trail; at the root to the start's branch; at its root {@link Effect.Leave}.
+ *   <li><b>Replace</b>: in place of the one that is shown. <b>Reset</b>: as the only place of its branch.
+ *   <li><b>Finish</b>: as back within a trail, with a result for the place below.
+ *   <li><b>Back</b>: down the trail; at the root as the plan says: to the start's branch, to the branch before, or
+ *       {@link Effect.Leave}.
+ *   <li><b>Up</b>: to the screen above, made if it isn't below on the trail.
+ *   <li><b>Link</b>: to the place with an address, on its branch, with the screens above it on the trail.
  *   <li><b>Toggle</b>, <b>close</b>: a drawer or an overflow opens or closes. Whatever moves the person closes it, and going
  *       back closes it before anything else.
  *   <li><b>Fold</b>: a bar is collapsed to icons or expanded; that stays.
@@ -32,6 +38,9 @@ import org.yonderarc.plan.Target;
  * </ol>
  */
 public final class Walk {
+    /** The most places of a trail: a person never goes back that far, and a state must not grow without bound. */
+    public static final int DEEPEST = 1000;
+
     private final Plan plan;
     private final Map<String, Item> items = new LinkedHashMap<>();
     private final Map<String, String> branchOfScreen = new HashMap<>();
@@ -70,6 +79,11 @@ public final class Walk {
         return plan;
     }
 
+    /** Whether the plan has a bar with this id. */
+    boolean hasBar(String id) {
+        return bars.contains(id);
+    }
+
     /** The state of an app that was just started. */
     public State start() {
         return start;
@@ -92,7 +106,129 @@ public final class Walk {
         if (step instanceof Step.Fold fold) {
             return fold(state, fold);
         }
-        return step instanceof Step.Close close ? close(state, close) : tell(state, (Step.Tell) step);
+        if (step instanceof Step.Close close) {
+            return close(state, close);
+        }
+        return step instanceof Step.Tell tell ? tell(state, tell) : place(state, step);
+    }
+
+    /** Steps that the app takes, to a place that it names. */
+    private Change place(State state, Step step) {
+        if (step instanceof Step.Replace replace) {
+            return replace(state, replace);
+        }
+        if (step instanceof Step.Reset reset) {
+            return reset(state, reset);
+        }
+        if (step instanceof Step.Finish finish) {
+            return finish(state, finish);
+        }
+        return step instanceof Step.Up up ? up(state, up) : link(state, (Step.Link) step);
+    }
+
+    private Change replace(State state, Step.Replace step) {
+        Optional<String> problem = problem(step.place());
+        if (problem.isPresent()) {
+            return refused(state, step, problem.get());
+        }
+        if (state.place().equals(step.place())) {
+            return new Change(step, state, closed(state), List.of(), "It is shown already.");
+        }
+        Trail trail =
+                state.trail().below().map(below -> below.push(step.place())).orElseGet(() -> Trail.at(step.place()));
+        return arrived(state, step, at(state, state.branch(), trail), "It took the place of the one that was shown.");
+    }
+
+    private Change reset(State state, Step.Reset step) {
+        Optional<String> problem = problem(step.place());
+        if (problem.isPresent()) {
+            return refused(state, step, problem.get());
+        }
+        String branch = branchAbove(step.place().screen()).orElse(state.branch());
+        return arrived(
+                state,
+                step,
+                at(turnedAway(state, branch), branch, Trail.at(step.place())),
+                "The trail starts anew here.");
+    }
+
+    private Change finish(State state, Step.Finish step) {
+        Optional<Trail> below = state.trail().below();
+        if (below.isEmpty()) {
+            return refused(state, step, "There is no place below to tell a result to.");
+        }
+        State after = at(state, state.branch(), below.get());
+        return new Change(
+                step,
+                state,
+                after,
+                List.of(new Effect.Result(after.place(), step.result())),
+                "It closed with a result for the place below.");
+    }
+
+    private Change up(State state, Step.Up step) {
+        Place here = shown(state);
+        Optional<String> above = plan.screens().get(here.screen()).under();
+        if (above.isEmpty()) {
+            return refused(state, step, "\"" + here.screen() + "\" stands under no other screen.");
+        }
+        Place parent = ancestor(above.get(), here);
+        if (problem(parent).isPresent()) {
+            return refused(state, step, problem(parent).get());
+        }
+        for (Optional<Trail> at = state.trail().below();
+                at.isPresent();
+                at = at.get().below()) {
+            if (at.get().top().screen().equals(parent.screen())) {
+                return arrived(
+                        state, step, at(state, state.branch(), at.get()), "To the screen above, as it was left.");
+            }
+        }
+        Trail made = state.trail().root() == state.trail()
+                ? Trail.at(parent)
+                : state.trail().below().orElseThrow().push(parent);
+        return arrived(state, step, at(state, state.branch(), made), "To the screen above, which was never visited.");
+    }
+
+    private Change link(State state, Step.Link step) {
+        String path = Addresses.path(step.address());
+        Optional<Place> place = placeAt(path);
+        if (place.isEmpty()) {
+            return refused(
+                    state,
+                    step,
+                    "No screen has the address \"" + path + "\". Look at the paths of the plan's screens.");
+        }
+        String branch = branchAbove(place.get().screen()).orElse(startBranch);
+        State after = arriveAt(turnedAway(state, branch), place.get());
+        return arrived(state, step, after, "Followed from outside: on its branch, with the screens above it below.");
+    }
+
+    /** The state after turning away to another branch: places that weren't allowed are no longer waited for. */
+    private State turnedAway(State state, String to) {
+        if (to.equals(state.branch())) {
+            return state;
+        }
+        Trail trail = state.trail();
+        Optional<Trail> left = Optional.of(trail);
+        while (left.isPresent() && !isAllowed(left.get().top(), state.facts())) {
+            left = left.get().below();
+        }
+        if (left.isPresent() && left.get() == trail) {
+            return state;
+        }
+        var trails = new HashMap<>(state.trails());
+        // A branch whose root isn't allowed either starts anew when it is chosen again.
+        trails.put(state.branch(), left.orElseGet(() -> trail.root()));
+        return new State(state.branch(), trails, state.facts(), state.open(), state.folded(), state.visited());
+    }
+
+    private boolean isAllowed(Place place, Map<String, FactValue> facts) {
+        return plan.screens()
+                .get(place.screen())
+                .needs()
+                .map(needs -> needs.holds(facts))
+                .orElse(true);
     }
 
     private Change toggle(State state, Step.Toggle step) {
@@ -120,7 +256,7 @@ public final class Walk {
         if (!expands) {
             folded.add(step.bar());
         }
-        State after = new State(state.branch(), state.trails(), state.facts(), state.open(), folded);
+        State after = new State(state.branch(), state.trails(), state.facts(), state.open(), folded, state.visited());
         return moved(state, step, after, expands ? "It expands." : "It collapses to icons.");
     }
 
@@ -155,7 +291,7 @@ public final class Walk {
             return arrived(
                     state,
                     step,
-                    at(state, branch, there),
+                    at(turnedAway(state, branch), branch, there),
                     first ? "The branch is visited for the first time." : "The branch is as it was left.");
         }
         Trail root = state.trail().root();
@@ -198,6 +334,9 @@ public final class Walk {
         if (state.place().equals(step.place())) {
             return new Change(step, state, closed(state), List.of(), "It is shown already.");
         }
+        if (state.trail().depth() >= DEEPEST) {
+            return refused(state, step, "The trail has " + DEEPEST + " places already. Replace the one that is shown.");
+        }
         State after = at(state, state.branch(), state.trail().push(step.place()));
         return arrived(state, step, after, "Opened on top of the trail.");
     }
@@ -210,12 +349,34 @@ public final class Walk {
         if (below.isPresent()) {
             return moved(state, step, at(state, state.branch(), below.get()), "One place down the trail.");
         }
-        if (!state.branch().equals(startBranch)) {
-            Trail there = state.trails().getOrDefault(startBranch, start.trail());
-            return moved(state, step, at(state, startBranch, there), "At the branch's root: to the start's branch.");
+        Optional<String> to = branchBack(state);
+        if (to.isPresent()) {
+            Trail there = state.trails().getOrDefault(to.get(), start.trail());
+            State after = at(turnedAway(state, to.get()), to.get(), there);
+            // The way back is used up: it isn't walked a second time.
+            var visited = new ArrayList<>(state.visited());
+            visited.removeAll(List.of(to.get(), state.branch()));
+            return moved(
+                    state,
+                    step,
+                    new State(after.branch(), after.trails(), after.facts(), after.open(), after.folded(), visited),
+                    to.get().equals(startBranch)
+                            ? "At the branch's root: to the start's branch."
+                            : "At the branch's root: to the branch before.");
         }
-        return new Change(
-                step, state, state, List.of(new Effect.Leave()), "At the start's root: the person wants to leave.");
+        return new Change(step, state, state, List.of(new Effect.Leave()), "At the root: the person wants to leave.");
+    }
+
+    /** The branch to which going back leads at the root of the current one. */
+    private Optional<String> branchBack(State state) {
+        return switch (plan.app().back()) {
+            case START -> Optional.of(startBranch).filter(branch -> !branch.equals(state.branch()));
+            case HISTORY ->
+                state.visited().isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(state.visited().get(state.visited().size() - 1));
+            case LEAVE -> Optional.empty();
+        };
     }
 
     private Change tell(State state, Step.Tell step) {
@@ -240,7 +401,38 @@ public final class Walk {
         }
         var facts = new HashMap<>(state.facts());
         facts.put(step.fact(), step.value());
-        return moved(state, step, state.withFacts(facts), "The fact has a new value.");
+        State after = state.withFacts(facts);
+        State left = withoutForbidden(state, after);
+        return moved(
+                state,
+                step,
+                left,
+                left == after
+                        ? "The fact has a new value."
+                        : "The fact has a new value; places that are no longer allowed left the trails.");
+    }
+
+    /** Places that were allowed before and are no longer leave every trail, but for the roots. */
+    private State withoutForbidden(State before, State after) {
+        var trails = new HashMap<String, Trail>();
+        boolean changed = false;
+        for (var entry : after.trails().entrySet()) {
+            Trail kept = null;
+            int depth = 0;
+            for (Place place : entry.getValue().places()) {
+                boolean forbidden = isAllowed(place, before.facts()) && !isAllowed(place, after.facts());
+                if (kept == null || !forbidden) {
+                    kept = kept == null ? Trail.at(place) : kept.push(place);
+                    depth++;
+                }
+            }
+            boolean whole = depth == entry.getValue().depth();
+            changed |= !whole;
+            trails.put(entry.getKey(), whole ? entry.getValue() : kept);
+        }
+        return changed
+                ? new State(after.branch(), trails, after.facts(), after.open(), after.folded(), after.visited())
+                : after;
     }
 
     /**
@@ -391,12 +583,20 @@ public final class Walk {
     }
 
     private static State at(State state, String branch, Trail trail) {
-        if (state.trails().get(branch) == trail) {
-            return new State(branch, state.trails(), state.facts(), Optional.empty(), state.folded());
+        List<String> visited = state.visited();
+        if (!branch.equals(state.branch())) {
+            var all = new ArrayList<>(visited);
+            all.removeAll(List.of(branch, state.branch()));
+            all.add(state.branch());
+            visited = all;
         }
-        var trails = new HashMap<>(state.trails());
-        trails.put(branch, trail);
-        return new State(branch, trails, state.facts(), Optional.empty(), state.folded());
+        Map<String, Trail> trails = state.trails();
+        if (trails.get(branch) != trail) {
+            var changed = new HashMap<>(trails);
+            changed.put(branch, trail);
+            trails = changed;
+        }
+        return new State(branch, trails, state.facts(), Optional.empty(), state.folded(), visited);
     }
 
     /** A move to a place that may not be allowed: refused where nothing could be shown in its place. */

@@ -1,115 +1,278 @@
 package org.yonderarc.walk;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.api.Assertions.fail;
 
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import org.yonderarc.Shore;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.plan.App;
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
 
-/** Random walks, compared step by step with a model that is as plain as possible. */
+/**
+ * A million random steps over random plans: the reducer does what a model of plain lists does, and what always has to
+ * hold, holds. A failure is shrunk to the shortest walk that shows it.
+ */
 class RandomWalkTest {
-    private static final int WALKS = 400;
-    private static final int STEPS = 250;
+    private static final int PLANS = 500;
+    private static final int STEPS = 2_100;
 
-    /** Lists of texts, changed in place. */
+    /** Lists of texts, changed in place. Screens that need the fact have an id that starts with g. */
     private static final class Model {
-        final Map<String, List<String>> trails = new HashMap<>(Map.of("tides", new ArrayList<>(List.of("tides"))));
-        String branch = "tides";
+        final Map<String, List<String>> trails = new HashMap<>();
+        final List<String> visited = new ArrayList<>();
+        final App.Back rule;
+        String branch = "s0";
+        boolean in;
+        boolean open;
         String effect = "";
 
-        void choose(String item) {
+        Model(App.Back rule) {
+            this.rule = rule;
+            trails.put("s0", new ArrayList<>(List.of("s0")));
+        }
+
+        List<String> trail() {
+            return trails.get(branch);
+        }
+
+        String top() {
+            return trail().get(trail().size() - 1);
+        }
+
+        boolean forbidden(String screen) {
+            return screen.startsWith("g") && !in;
+        }
+
+        /** What is shown: a forbidden place is hidden behind the door. */
+        String shown() {
+            return forbidden(top()) ? "door" : top();
+        }
+
+        void leaveBranchFor(String next) {
+            if (next.equals(branch)) {
+                return;
+            }
+            List<String> old = trail();
+            while (old.size() > 1 && forbidden(old.get(old.size() - 1))) {
+                old.remove(old.size() - 1);
+            }
+            visited.removeAll(List.of(branch, next));
+            visited.add(branch);
+            branch = next;
+        }
+
+        void take(String step) {
             effect = "";
-            List<String> trail = trails.computeIfAbsent(item, root -> new ArrayList<>(List.of(root)));
-            if (item.equals(branch)) {
-                if (trail.size() == 1) {
-                    effect = "again";
+            String rest = step.substring(step.indexOf(':') + 1);
+            if (step.startsWith("choose")) {
+                open = false;
+                if (rest.equals(branch)) {
+                    if (trail().size() == 1) {
+                        effect = "again";
+                    }
+                    trail().subList(1, trail().size()).clear();
+                } else {
+                    leaveBranchFor(rest);
+                    trails.computeIfAbsent(rest, root -> new ArrayList<>(List.of(root)));
                 }
-                trail.subList(1, trail.size()).clear();
-            }
-            branch = item;
-        }
-
-        void open(String place) {
-            effect = "";
-            List<String> trail = trails.get(branch);
-            if (!trail.get(trail.size() - 1).equals(place)) {
-                trail.add(place);
-            }
-        }
-
-        void back() {
-            effect = "";
-            List<String> trail = trails.get(branch);
-            if (trail.size() > 1) {
-                trail.remove(trail.size() - 1);
-            } else if (branch.equals("tides")) {
-                effect = "leave";
+            } else if (step.startsWith("open")) {
+                open = false;
+                if (!top().equals(rest)) {
+                    trail().add(rest);
+                }
+            } else if (step.startsWith("replace")) {
+                open = false;
+                trail().set(trail().size() - 1, rest);
+            } else if (step.equals("back")) {
+                back();
+            } else if (step.startsWith("finish")) {
+                if (trail().size() > 1) {
+                    open = false;
+                    trail().remove(trail().size() - 1);
+                    effect = "result";
+                } else {
+                    effect = "refused";
+                }
+            } else if (step.startsWith("toggle")) {
+                open = !open;
             } else {
-                branch = "tides";
+                tell(rest.endsWith("true"));
             }
         }
+
+        private void back() {
+            if (open) {
+                open = false;
+            } else if (trail().size() > 1) {
+                trail().remove(trail().size() - 1);
+            } else {
+                String to = rule == App.Back.LEAVE
+                        ? null
+                        : rule == App.Back.START
+                                ? branch.equals("s0") ? null : "s0"
+                                : visited.isEmpty() ? null : visited.get(visited.size() - 1);
+                if (to == null) {
+                    effect = "leave";
+                    return;
+                }
+                String from = branch;
+                leaveBranchFor(to);
+                visited.removeAll(List.of(from, to));
+            }
+        }
+
+        private void tell(boolean now) {
+            boolean signedOut = in && !now;
+            in = now;
+            if (signedOut) {
+                trails.values().forEach(trail -> {
+                    List<String> kept = new ArrayList<>(trail.subList(1, trail.size()));
+                    kept.removeIf(this::forbidden);
+                    trail.subList(1, trail.size()).clear();
+                    trail.addAll(kept);
+                });
+            }
+        }
+    }
+
+    private static Plan plan(Random random) {
+        var builder = PlanBuilder.app("Random").start("s0").back(App.Back.values()[random.nextInt(3)]);
+        builder.fact("in", false).screen("door");
+        int open = 1 + random.nextInt(4);
+        int guarded = random.nextInt(4);
+        for (int i = 0; i < open; i++) {
+            builder.screen("s" + i).screen("c" + i);
+        }
+        for (int i = 0; i < guarded; i++) {
+            builder.screen("g" + i, screen -> screen.needs("in", "door"));
+        }
+        return builder.menu("main", menu -> {
+                    for (int i = 0; i < open; i++) {
+                        menu.item("s" + i);
+                    }
+                    for (int i = 0; i < guarded; i += 2) {
+                        menu.item("g" + i);
+                    }
+                    return menu;
+                })
+                .build();
+    }
+
+    private static String step(Plan plan, Random random) {
+        List<String> items = plan.items().map(Item::id).toList();
+        List<String> screens = List.copyOf(plan.screens().ids());
+        String screen = screens.get(random.nextInt(screens.size()));
+        return switch (random.nextInt(10)) {
+            case 0, 1, 2 -> "choose:" + items.get(random.nextInt(items.size()));
+            case 3, 4 -> "open:" + screen;
+            case 5 -> "replace:" + screen;
+            case 6 -> "finish:done";
+            case 7 -> random.nextBoolean() ? "toggle:main" : "tell:in=" + random.nextBoolean();
+            default -> "back";
+        };
     }
 
     @Test
     void theReducerDoesWhatTheModelDoes() {
-        Walk walk = Walk.of(Shore.plan());
-        List<String> items = List.of("tides", "surveys", "map");
-        List<String> places = List.of("survey?survey=1", "survey?survey=2", "map", "tides", "sightings?survey=1");
-        for (int seed = 0; seed < WALKS; seed++) {
+        for (int seed = 0; seed < PLANS; seed++) {
             var random = new Random(seed);
-            var model = new Model();
-            State state = walk.start();
-            var told = new ArrayList<String>();
+            Plan plan = plan(random);
+            var steps = new ArrayList<String>();
             for (int i = 0; i < STEPS; i++) {
-                String step =
-                        switch (random.nextInt(3)) {
-                            case 0 -> "choose:" + items.get(random.nextInt(items.size()));
-                            case 1 -> "open:" + places.get(random.nextInt(places.size()));
-                            default -> "back";
-                        };
-                told.add(step);
-                Change change = walk.step(state, Steps.parse(walk.plan(), step));
-                switch (step.charAt(0)) {
-                    case 'c' -> model.choose(step.substring(7));
-                    case 'o' -> model.open(step.substring(5));
-                    default -> model.back();
-                }
-                state = change.after();
-                String context = "seed " + seed + ": " + told;
-                assertEquals(model.branch, state.branch(), context);
-                assertEquals(
-                        model.trails.get(model.branch),
-                        state.trail().places().stream().map(Place::text).toList(),
-                        context);
-                assertEquals(model.effect, effect(change), context);
+                steps.add(step(plan, random));
             }
-            assertLeavesInBoundedSteps(walk, state);
+            Optional<String> difference = difference(plan, steps);
+            if (difference.isPresent()) {
+                List<String> shortest = shrunk(plan, steps);
+                fail("seed " + seed + ", back: " + plan.app().back() + ", after " + shortest + ": "
+                        + difference(plan, shortest).orElseThrow());
+            }
         }
     }
 
-    private static String effect(Change change) {
-        return change.effects().stream()
-                .map(effect -> effect instanceof Effect.Leave ? "leave" : "again")
-                .findFirst()
-                .orElse("");
+    /** The steps without every one that the difference shows without. */
+    private static List<String> shrunk(Plan plan, List<String> steps) {
+        List<String> all = steps;
+        for (int length = all.size() / 2; length >= 1; length /= 2) {
+            for (int from = 0; from < all.size(); ) {
+                var fewer = new ArrayList<>(all.subList(0, from));
+                fewer.addAll(all.subList(Math.min(all.size(), from + length), all.size()));
+                if (difference(plan, fewer).isPresent()) {
+                    all = fewer;
+                } else {
+                    from += length;
+                }
+            }
+        }
+        return all;
     }
 
-    private static void assertLeavesInBoundedSteps(Walk walk, State state) {
-        int most = state.trails().values().stream().mapToInt(Trail::depth).sum() + 1;
+    private static Optional<String> difference(Plan plan, List<String> steps) {
+        Walk walk = Walk.of(plan);
+        var model = new Model(plan.app().back());
+        State state = walk.start();
+        int count = 0;
+        for (String text : steps) {
+            Change change = walk.step(state, Steps.parse(plan, text));
+            boolean arrives = change.refusal().isPresent() && !text.startsWith("finish");
+            if (arrives) {
+                return Optional.of(text + " was refused: " + change.refusal().get());
+            }
+            model.take(text);
+            state = change.after();
+            List<String> trail =
+                    state.trail().places().stream().map(Place::text).toList();
+            String is = state.branch() + " " + trail + " " + walk.shown(state).text() + " " + effect(change) + " "
+                    + state.open().isPresent() + " " + state.visited();
+            String wanted = model.branch + " " + model.trail() + " " + model.shown() + " " + model.effect + " "
+                    + model.open + " " + model.visited;
+            if (!is.equals(wanted)) {
+                return Optional.of("is " + is + ", should be " + wanted);
+            }
+            if (count++ % 100 == 0) {
+                invariants(walk, state);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static void invariants(Walk walk, State state) {
+        assertTrue(state.visited().size() < walk.plan().items().count() + 1, "history is bounded");
+        Saved.Restored restored = Saved.read(walk, Saved.write(state));
+        assertEquals(state, restored.state(), "saving and restoring is the identity");
+        assertEquals(List.of(), restored.dropped());
+        State again = walk.step(state, new Step.Choose("s0")).after();
+        again = walk.step(again, new Step.Choose("s0")).after();
+        assertEquals(again, walk.step(again, new Step.Choose("s0")).after(), "choosing at the root changes nothing");
+        int most = state.trails().values().stream().mapToInt(Trail::depth).sum() + 3;
         State at = state;
-        for (int i = 0; i < most; i++) {
+        for (int i = 0; i <= most; i++) {
             Change change = walk.step(at, new Step.Back());
-            if (!change.effects().isEmpty()) {
+            if (change.effects().contains(new Effect.Leave())) {
                 return;
             }
             at = change.after();
         }
         fail("back never leaves from " + state);
+    }
+
+    private static String effect(Change change) {
+        return change.effects().stream()
+                .map(effect -> effect instanceof Effect.Leave
+                        ? "leave"
+                        : effect instanceof Effect.ChosenAgain
+                                ? "again"
+                                : effect instanceof Effect.Result ? "result" : "refused")
+                .findFirst()
+                .orElse("");
     }
 }

@@ -6,17 +6,26 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.bind.PlanReference;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.files.FindingText;
+import org.yonderarc.files.JourneyFile;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
+import org.yonderarc.journey.Rehearsal;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.walk.Effect;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Steps;
+import org.yonderarc.walk.Walk;
 
 /** Every example in the README and the docs is run, and every link leads somewhere. */
 class DocsTest {
@@ -75,6 +84,68 @@ class DocsTest {
     void theDemoPlanChecksClean() {
         var read = PlanFile.read(new SourceText(Brinelight.FILE, Brinelight.yaml()), new BundledIcons());
         assertEquals(List.of(), read.findings());
+    }
+
+    /** After the steps on the left, the step comes to what stands on the right. */
+    @Test
+    void everyRowOfTheNavigatorsTableHolds() throws Exception {
+        Plan plan = PlanFile.read(new SourceText(Brinelight.FILE, Brinelight.yaml()), new BundledIcons())
+                .plan()
+                .orElseThrow();
+        var walk = Walk.of(plan);
+        var rows = Pattern.compile(
+                        "(?m)^\\| `([^`]*)` \\| `([^`]*)` \\| `([^`]*)` \\| `([^`]*)` \\| (?:`([^`]*)` )?\\|$")
+                .matcher(Files.readString(ROOT.resolve("docs/navigator.md")))
+                .results()
+                .toList();
+        assertEquals(19, rows.size());
+        for (var row : rows) {
+            State state = walk.start();
+            for (String step :
+                    row.group(1).equals("start") ? new String[0] : row.group(1).split(" ")) {
+                state = walk.step(state, Steps.parse(plan, step)).after();
+            }
+            var change = walk.step(state, Steps.parse(plan, row.group(2)));
+            assertEquals(row.group(3), walk.shown(change.after()).text(), row.group());
+            assertEquals(row.group(4), change.after().branch(), row.group());
+            List<String> effects = change.effects().stream().map(Effect::text).toList();
+            assertEquals(row.group(5) == null ? List.of() : List.of(row.group(5)), effects, row.group());
+        }
+    }
+
+    @Test
+    void theJourneysOfTheDocsAndTheDemoGoAsExpected() throws Exception {
+        Plan plan = PlanFile.read(new SourceText(Brinelight.FILE, Brinelight.yaml()), new BundledIcons())
+                .plan()
+                .orElseThrow();
+        Path file = Files.createTempFile("journeys", ".yaml");
+        Files.writeString(
+                file,
+                blocks(Files.readString(ROOT.resolve("docs/navigator.md")), "yaml journeys")
+                        .get(0));
+        var journeys = new ArrayList<>(JourneyFile.read(file));
+        Files.delete(file);
+        try (var in = Brinelight.class.getResourceAsStream("brinelight.journeys.yaml")) {
+            Path demo = Files.createTempFile("journeys", ".yaml");
+            Files.write(demo, in.readAllBytes());
+            journeys.addAll(JourneyFile.read(demo));
+            Files.delete(demo);
+        }
+        assertEquals(5, journeys.size());
+        journeys.forEach(journey -> Rehearsal.require(plan, journey));
+    }
+
+    /** The other plans of the examples are as sound as the demo. */
+    @ParameterizedTest
+    @ValueSource(strings = {"hutline.yaml", "crumbtray.yaml"})
+    void theOtherPlansCheckClean(String name) throws Exception {
+        try (var in = Brinelight.class.getResourceAsStream(name)) {
+            String text = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+            assertEquals(
+                    List.of(),
+                    PlanFile.read(new SourceText(name, text), new BundledIcons())
+                            .findings());
+        }
     }
 
     private static List<String> blocks(String text, String language) {

@@ -12,6 +12,7 @@ import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.build.PlanException;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.plan.App;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
@@ -51,6 +52,7 @@ class BuildersTest {
                 .logo(Scheme.LIGHT, "pictures/logo.png")
                 .logo(Scheme.DARK, "pictures/logo-dark.png")
                 .texts("texts/{language}.properties")
+                .back(App.Back.HISTORY)
                 .themeStyle("calm")
                 .tokens("tokens.json")
                 .style("calm", style -> style.indicator(

@@ -1,0 +1,91 @@
+package org.yonderarc.cli;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.files.FindingText;
+import org.yonderarc.files.JourneyFile;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.journey.Journey;
+import org.yonderarc.journey.Rehearsal;
+import org.yonderarc.plan.Ids;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.Walk;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "rehearse",
+        description = "Walks journeys through a plan, and reports what isn't as expected.",
+        mixinStandardHelpOptions = true,
+        sortOptions = false,
+        footer = {
+            "",
+            "A leg of a journey: { do: choose:crew, at: sign-in, selected: crew, back: tides }",
+            "",
+            "Example:",
+            "  yonder rehearse brinelight.yaml journeys.yaml",
+        })
+final class RehearseCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private PlanArgument plan;
+
+    @Parameters(index = "1..*", arity = "1..*", paramLabel = "FILE", description = "The files with journeys.")
+    private List<Path> files = List.of();
+
+    @Option(
+            names = {"-o", "--output"},
+            paramLabel = "DIR",
+            description = "A folder for a picture of each journey that fails. Default: no pictures.")
+    private Optional<Path> output = Optional.empty();
+
+    @Override
+    public Integer call() throws Exception {
+        Plan sound = plan.sound(spec.commandLine().getErr());
+        var journeys = new ArrayList<Journey>();
+        for (Path file : files) {
+            journeys.addAll(JourneyFile.read(file));
+        }
+        PrintWriter out = spec.commandLine().getOut();
+        int failed = 0;
+        for (Journey journey : journeys) {
+            Rehearsal.Outcome outcome = Rehearsal.of(sound, journey);
+            if (outcome.difference().isEmpty()) {
+                out.println("as expected  " + FindingText.visible(journey.name()));
+                continue;
+            }
+            failed++;
+            out.println("not so       "
+                    + outcome.difference()
+                            .get()
+                            .lines()
+                            .map(FindingText::visible)
+                            .reduce((a, b) -> a + "\n           " + b)
+                            .orElse(""));
+            if (output.isPresent()) {
+                var studio = new Studio(plan.icons(), plan.pictures());
+                Scene scene = new View(Walk.of(sound), journey.device(), Palette.LIGHT, studio.measure())
+                        .scene(outcome.state());
+                Path picture = output.get().resolve(Ids.slug(journey.name()) + ".png");
+                SafeFile.write(picture, studio.png(scene, 1));
+                out.println("             picture: " + picture);
+            }
+        }
+        out.println(journeys.size() + " journeys, " + failed + " not as expected.");
+        return failed == 0 ? Main.FINE : Main.PLAN_HAS_ERRORS;
+    }
+}

@@ -1,0 +1,68 @@
+package org.yonderarc.journey;
+
+import java.util.List;
+import java.util.Objects;
+import org.yonderarc.fit.Device;
+
+/**
+ * Steps through an app, with what is to be found after each.
+ *
+ * @param name its name
+ * @param device the device that it is walked on
+ * @param facts the facts that hold at its start: {@code drafts=3}
+ * @param legs its legs in order
+ */
+public record Journey(String name, Device device, List<String> facts, List<Leg> legs) {
+    public Journey {
+        Objects.requireNonNull(name, "name");
+        Objects.requireNonNull(device, "device");
+        facts = List.copyOf(facts);
+        legs = List.copyOf(legs);
+    }
+
+    /**
+     * One step and what is expected after it.
+     *
+     * @param step the step, as the command line writes it; empty for none
+     * @param expected what is expected
+     * @param line the line in the journey's file, or 0
+     */
+    public record Leg(String step, List<Expectation> expected, int line) {
+        public Leg {
+            expected = List.copyOf(expected);
+        }
+    }
+
+    /** What can be expected. */
+    public enum What {
+        /** The place that is shown. */
+        AT,
+        /** The item that is selected, or none. */
+        SELECTED,
+        /** Items that show. */
+        SHOWN,
+        /** Items that don't show. */
+        HIDDEN,
+        /** An effect. */
+        EFFECT,
+        /** The place to which going back leads, or leave. */
+        BACK,
+        /** The title of the place. */
+        TITLE,
+        /** The step is refused for this reason, or a part of it. */
+        REFUSED;
+
+        /** The word for it in a journey's file. */
+        public String word() {
+            return name().toLowerCase(java.util.Locale.ROOT);
+        }
+    }
+
+    /**
+     * One expectation.
+     *
+     * @param what what is looked at
+     * @param value what it should be
+     */
+    public record Expectation(What what, String value) {}
+}

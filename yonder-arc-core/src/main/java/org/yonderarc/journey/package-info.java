@@ -1,0 +1,2 @@
+/** Journeys: steps with expectations, rehearsed against a plan. */
+package org.yonderarc.journey;

@@ -1,0 +1,121 @@
+package org.yonderarc.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.StringReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.w3c.dom.Element;
+import org.xml.sax.InputSource;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.journey.Rehearsal;
+import org.yonderarc.plan.Plan;
+
+/** Journeys find the first difference, and say where; state machines hold together. */
+class JourneyFileTest {
+    private static final Plan PLAN = PlanBuilder.app("Shore")
+            .start("tides")
+            .fact("in", false)
+            .screen("tides")
+            .screen("map", screen -> screen.title("Shore map"))
+            .screen("crew", screen -> screen.needs("in", "door"))
+            .screen("door")
+            .screen("pin", screen -> screen.path("/map/{pin}").under("map"))
+            .menu("main", menu -> menu.item("tides").item("map").item("crew").signal("send", item -> item.when("in")))
+            .build();
+
+    @TempDir
+    private Path folder;
+
+    private List<String> differences(String journey) throws Exception {
+        Path file = Files.writeString(folder.resolve("j.yaml"), journey);
+        return JourneyFile.read(file).stream()
+                .map(one -> Rehearsal.of(PLAN, one).difference())
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** One leg, and the difference that it comes to, or none. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{ do: choose:map, at: map, selected: map, title: Shore map, shown: [ tides, crew ], hidden: send, back: tides } |",
+                "{ do: back, effect: leave, back: leave } |",
+                "{ do: choose:crew, at: door, selected: crew } |",
+                "{ do: open:nowhere, refused: no screen } |",
+                "{ do: choose:map, at: tides }      | at should be \"tides\", but is \"map\"",
+                "{ do: choose:map, selected: crew } | selected should be \"crew\", but is \"map\"",
+                "{ do: choose:map, title: Map }     | the title should be \"Map\", but is \"Shore map\"",
+                "{ shown: send }                    | \"send\" isn't shown; shown: tides, map, crew",
+                "{ hidden: map }                    | \"map\" is shown",
+                "{ do: choose:map, back: leave }    | back should be \"leave\", but is \"tides\"",
+                "{ do: choose:map, effect: leave }  | the effect should be \"leave\", but is none",
+                "{ do: open:nowhere }               | the step was refused: There is no screen",
+                "{ do: choose:map, refused: why }   | but it was taken",
+                "{ do: jump }                       | there is no step \"jump\"",
+            })
+    void aLegIsAsExpectedOrTheDifferenceIsSaid(String leg, String difference) throws Exception {
+        List<String> found = differences("journeys:\n  One:\n    - " + leg + "\n");
+        assertEquals(difference == null ? 0 : 1, found.size(), found.toString());
+        if (difference != null) {
+            assertTrue(found.get(0).startsWith("One, line 3: "), found.get(0));
+            assertTrue(found.get(0).contains(difference), found.get(0));
+            assertTrue(found.get(0).contains("trail  "), found.get(0));
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "journeys: { A: [ { do: back, att: x } ] } | line 1: nothing called \"att\" can be expected. Did you mean \"at\"?",
+                "journey: { A: [] }                        | Did you mean \"journeys\"?",
+                "device: phne                              | there is no device \"phne\". Did you mean \"phone\"?",
+                "journeys: { A: 3 }                        | a journey is a list of legs",
+                "[]                                        | a map is wanted",
+                "facts: { a: [] }                          | a text is wanted",
+                "facts: {}                                 | there are no journeys",
+            })
+    void aFileThatCannotBeReadSaysWhy(String text, String reason) {
+        var trouble = assertThrows(FileTrouble.class, () -> differences(text));
+        assertTrue(trouble.getMessage().contains(reason), trouble.getMessage());
+    }
+
+    /** Every target of a transition is a state of the machine; guards are those of the plan. */
+    @Test
+    void theStateMachineHoldsTogether() throws Exception {
+        String scxml = Scxml.write(PLAN);
+        var factory = DocumentBuilderFactory.newInstance();
+        factory.setNamespaceAware(true);
+        var document = factory.newDocumentBuilder().parse(new InputSource(new StringReader(scxml)));
+        Set<String> ids = new HashSet<>();
+        Set<String> targets = new HashSet<>();
+        var all = document.getElementsByTagNameNS("http://www.w3.org/2005/07/scxml", "*");
+        for (int i = 0; i < all.getLength(); i++) {
+            Element element = (Element) all.item(i);
+            if (List.of("state", "final", "history").contains(element.getLocalName())) {
+                assertTrue(ids.add(element.getAttribute("id")), "ids are unique");
+            }
+            for (String attribute : List.of("target", "initial")) {
+                if (element.hasAttribute(attribute)) {
+                    targets.add(element.getAttribute(attribute));
+                }
+            }
+        }
+        targets.removeAll(ids);
+        assertEquals(Set.of(), targets, "every target is a state");
+        assertTrue(scxml.contains("event=\"choose.crew\" cond=\"fact_in\""), scxml);
+    }
+}
