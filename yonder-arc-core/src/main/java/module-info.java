@@ -12,5 +12,6 @@ module org.yonderarc.core {
     exports org.yonderarc.journey;
     exports org.yonderarc.layout;
     exports org.yonderarc.scene;
+    exports org.yonderarc.motion;
     exports org.yonderarc.sheet;
 }

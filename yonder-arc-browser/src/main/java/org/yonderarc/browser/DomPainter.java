@@ -225,6 +225,7 @@ final class DomPainter {
                 style(element, "overflow-y", scrolls ? "auto" : "hidden");
                 style(element, "border-radius", px(node.clip().get()));
             }
+            style(element, "opacity", node.opacity() < 1 ? Decimals.text(node.opacity()) : "");
             mean(group, node.meaning());
             new Level(
                             element,
@@ -294,7 +295,7 @@ final class DomPainter {
     }
 
     private static void style(Element element, String property, String value) {
-        ((HTMLElement) element).getStyle().setProperty(property, value);
+        Page.style(element, property, value);
     }
 
     private static String px(double dp) {

@@ -4,6 +4,7 @@ import org.teavm.jso.JSBody;
 import org.teavm.jso.JSFunctor;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.dom.html.HTMLElement;
+import org.teavm.jso.dom.xml.Element;
 
 /** What the prototype needs of the browser, each in one line. */
 final class Page {
@@ -14,6 +15,24 @@ final class Page {
     interface Callback extends JSObject {
         void run();
     }
+
+    /** Told the time of a frame, in ms. */
+    @JSFunctor
+    interface FrameCallback extends JSObject {
+        void run(double now);
+    }
+
+    @JSBody(params = "then", script = "requestAnimationFrame(function(now) { then(now); });")
+    static native void onFrame(FrameCallback then);
+
+    @JSBody(script = "return performance.now();")
+    static native double now();
+
+    @JSBody(script = "return document.hidden;")
+    static native boolean isHidden();
+
+    @JSBody(script = "return matchMedia('(prefers-reduced-motion: reduce)').matches;")
+    static native boolean wantsLessMotion();
 
     /** Told the number of a history entry, or -1 where the entry has none. */
     @JSFunctor
@@ -86,6 +105,14 @@ final class Page {
 
     @JSBody(params = "element", script = "element.scrollTo(0, 0);")
     static native void scrollToTop(HTMLElement element);
+
+    /** Sets a property of an element's style, if it is another than before: most of a frame is as it was in the last. */
+    @JSBody(
+            params = {"element", "property", "value"},
+            script = "var set = element.yonderStyle || (element.yonderStyle = {});"
+                    + "if (set[property] !== value) { set[property] = value;"
+                    + " element.style.setProperty(property, value); }")
+    static native void style(Element element, String property, String value);
 
     /** The picture of the plan with this name, as an address of its own; empty where the page has none. */
     @JSBody(

@@ -1,12 +1,17 @@
 package org.yonderarc.browser;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.teavm.jso.browser.Window;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.layout.Box;
+import org.yonderarc.motion.Film;
+import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
@@ -16,6 +21,7 @@ import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
+import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -39,6 +45,12 @@ final class Player {
     private final Map<Integer, State> entries = new HashMap<>();
     private int entry;
     private State state;
+    private Optional<Film> film = Optional.empty();
+    private double filmStart;
+    /** The step back that the browser's history is taking for us. */
+    private Optional<Change> undone = Optional.empty();
+
+    private Scene shown;
 
     Player(HTMLDocument document, Plan plan) {
         this.document = document;
@@ -75,11 +87,12 @@ final class Player {
             state = change.after();
             entries.put(entry, state);
             Page.replace(entry, walk.addressOf(state.place()));
-            paint();
+            play(change);
             return;
         }
         boolean undoes = step instanceof Step.Back && change.after().equals(entries.get(entry - 1));
         if (undoes) {
+            undone = Optional.of(change);
             Page.back();
             return;
         }
@@ -87,7 +100,7 @@ final class Player {
         entry++;
         entries.put(entry, state);
         Page.push(entry, walk.addressOf(state.place()));
-        paint();
+        play(change);
     }
 
     /** The browser went to another entry of its history, or somebody wrote another address. */
@@ -100,10 +113,12 @@ final class Player {
         } else {
             state = outside().map(place -> walk.arriveAt(state, place)).orElse(state);
         }
+        State before = entries.getOrDefault(entry, state);
         entry = number < 0 ? entry + 1 : number;
         entries.put(entry, state);
         Page.replace(entry, walk.addressOf(state.place()));
-        paint();
+        play(undone.orElseGet(() -> new Change(new Step.Back(), before, state, List.of(), "")));
+        undone = Optional.empty();
     }
 
     private Optional<Place> outside() {
@@ -125,16 +140,69 @@ final class Player {
         text("happened", happened.toString());
     }
 
+    /** Shows the state at once: after a resize, another scheme, another entry of the history. */
     private void paint() {
-        Device device = device();
-        Palette palette = Palette.of(walk.plan().theme(), Page.prefersDark() ? Scheme.DARK : Scheme.LIGHT);
-        Scene scene = new View(walk, device, palette, measure).scene(state);
-        painter.paint(scene);
-        document.setTitle(scene.title());
-        text("address", walk.addressOf(walk.shown(state)));
+        film = Optional.empty();
+        settle(scene());
         if (Page.focusIsLost()) {
             Page.focus(document.querySelector("main"));
         }
+    }
+
+    private Scene scene() {
+        Palette palette = Palette.of(walk.plan().theme(), Page.prefersDark() ? Scheme.DARK : Scheme.LIGHT);
+        return new View(walk, device(), palette, measure).scene(state);
+    }
+
+    private void settle(Scene scene) {
+        shown = scene;
+        painter.paint(scene);
+        document.setTitle(scene.title());
+        text("address", walk.addressOf(walk.shown(state)));
+    }
+
+    /** Plays what a change looks like; a film that is under way goes on into the new one. */
+    private void play(Change change) {
+        Scene to = scene();
+        var origin =
+                change.step() instanceof Step.Choose choose ? Score.item(shown, choose.item()) : Optional.<Box>empty();
+        var score = new Score(
+                Passage.of(walk, change),
+                walk.plan().motion(),
+                Page.wantsLessMotion(),
+                Setting.of(device()).isRightToLeft(walk.plan()),
+                origin);
+        double now = Page.now();
+        boolean sameSize = shown.width() == to.width() && shown.height() == to.height();
+        Film next = film.filter(running -> sameSize)
+                .map(running -> running.interrupted(now - filmStart, to, score))
+                .orElseGet(() -> Film.of(shown, to, score));
+        document.setTitle(to.title());
+        text("address", walk.addressOf(walk.shown(state)));
+        if (!sameSize || next.duration() == 0 || Page.isHidden()) {
+            paint();
+            return;
+        }
+        boolean isRunning = film.isPresent();
+        film = Optional.of(next);
+        filmStart = now;
+        if (!isRunning) {
+            Page.onFrame(this::frame);
+        }
+    }
+
+    private void frame(double now) {
+        if (film.isEmpty()) {
+            return;
+        }
+        double ms = Math.max(0, now - filmStart);
+        if (ms >= film.get().duration()) {
+            paint();
+            return;
+        }
+        shown = film.get().at(ms);
+        painter.paint(shown);
+        Page.onFrame(this::frame);
     }
 
     private Device device() {

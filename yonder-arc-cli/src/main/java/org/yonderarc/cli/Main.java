@@ -25,6 +25,7 @@ import picocli.CommandLine.ParseResult;
             CompareCommand.class,
             MeasureCommand.class,
             MapCommand.class,
+            FilmCommand.class,
             WalkCommand.class,
             RehearseCommand.class,
             PageCommand.class,

@@ -33,7 +33,7 @@ public record Setting(Device device, String language, Touch touch) {
     }
 
     /** Whether the texts of {@code plan} run from right to left. */
-    boolean isRightToLeft(Plan plan) {
+    public boolean isRightToLeft(Plan plan) {
         String tag = languageOf(plan);
         int end = tag.indexOf('-');
         return RIGHT_TO_LEFT.contains((end < 0 ? tag : tag.substring(0, end)).toLowerCase(java.util.Locale.ROOT));

@@ -181,11 +181,18 @@ public sealed interface SceneNode {
      * @param area its box: where it can be touched, and what it is clipped to
      * @param clip the radius in dp to which the corners of the clip are rounded; no value where nothing is clipped
      * @param children its nodes
+     * @param opacity how much of it, as a whole, is seen, 0 to 1
      */
-    record Group(String key, Meaning meaning, Box area, Optional<Double> clip, List<SceneNode> children)
+    record Group(String key, Meaning meaning, Box area, Optional<Double> clip, List<SceneNode> children, double opacity)
             implements SceneNode {
         public Group {
             children = List.copyOf(children);
+            opacity = Math.max(0, Math.min(1, opacity));
+        }
+
+        /** A group that is seen as it is. */
+        public Group(String key, Meaning meaning, Box area, Optional<Double> clip, List<SceneNode> children) {
+            this(key, meaning, area, clip, children, 1);
         }
 
         @Override

@@ -87,7 +87,8 @@ record Shift(boolean mirrors, double scale, double by, double down) {
                 group.meaning(),
                 box(group.area()),
                 group.clip().map(radius -> radius * scale),
-                all(group.children()));
+                all(group.children()),
+                group.opacity());
     }
 
     private double x(double x) {

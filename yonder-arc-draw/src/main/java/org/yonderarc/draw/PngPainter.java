@@ -87,7 +87,7 @@ public final class PngPainter {
             graphics.setColor(color(scene.background()));
             graphics.fillRect(0, 0, width, height);
             graphics.scale(scale, scale);
-            var run = new Run(graphics, scale);
+            var run = new Run(graphics, scale, width, height);
             scene.nodes().forEach(node -> node.accept(run));
         } finally {
             graphics.dispose();
@@ -99,10 +99,14 @@ public final class PngPainter {
     private final class Run implements SceneNode.Visitor {
         private final Graphics2D graphics;
         private final double scale;
+        private final int width;
+        private final int height;
 
-        Run(Graphics2D graphics, double scale) {
+        Run(Graphics2D graphics, double scale, int width, int height) {
             this.graphics = graphics;
             this.scale = scale;
+            this.width = width;
+            this.height = height;
         }
 
         @Override
@@ -218,7 +222,9 @@ public final class PngPainter {
 
         @Override
         public void group(SceneNode.Group node) {
-            if (node.clip().isEmpty()) {
+            if (node.opacity() < 1) {
+                faint(node);
+            } else if (node.clip().isEmpty()) {
                 node.children().forEach(child -> child.accept(this));
             } else if (node.clip().get() > 0) {
                 rounded(node);
@@ -228,6 +234,25 @@ public final class PngPainter {
                 node.children().forEach(child -> child.accept(this));
                 graphics.setClip(before);
             }
+        }
+
+        /** A group that is seen in part only is painted beside as a whole, and laid on. */
+        private void faint(SceneNode.Group node) {
+            if (node.opacity() <= 0) {
+                return;
+            }
+            var layer = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
+            Graphics2D beside = layer.createGraphics();
+            beside.setRenderingHints(graphics.getRenderingHints());
+            beside.setTransform(graphics.getTransform());
+            var whole = new SceneNode.Group(node.key(), node.meaning(), node.area(), node.clip(), node.children());
+            whole.accept(new Run(beside, scale, width, height));
+            beside.dispose();
+            Graphics2D on = (Graphics2D) graphics.create();
+            on.setTransform(new AffineTransform());
+            on.setComposite(AlphaComposite.SrcOver.derive((float) node.opacity()));
+            on.drawImage(layer, 0, 0, null);
+            on.dispose();
         }
 
         /** Java2D clips without antialiasing, so a rounded clip is painted beside and laid on with a soft edge. */
@@ -242,7 +267,7 @@ public final class PngPainter {
             beside.setRenderingHints(graphics.getRenderingHints());
             beside.translate(-x, -y);
             beside.scale(scale, scale);
-            node.children().forEach(child -> child.accept(new Run(beside, scale)));
+            node.children().forEach(child -> child.accept(new Run(beside, scale, layer.getWidth(), layer.getHeight())));
             beside.dispose();
             Graphics2D on = (Graphics2D) graphics.create();
             on.setPaint(new java.awt.TexturePaint(

@@ -48,6 +48,11 @@ public final class Studio {
         return svg.paint(scene);
     }
 
+    /** The scene as an image, {@code scale} pixels for each dp. */
+    public java.awt.image.BufferedImage image(Scene scene, double scale) {
+        return png.image(scene, scale);
+    }
+
     /** The scene as the bytes of a PNG file, {@code scale} pixels for each dp. */
     public byte[] png(Scene scene, double scale) {
         return png.paint(scene, scale);

@@ -192,6 +192,9 @@ public final class SvgPainter {
                 clips.append("/></clipPath>\n");
                 body.append(" clip-path=\"url(#").append(id).append(")\"");
             }
+            if (node.opacity() < 1) {
+                body.append(" opacity=\"").append(Decimals.text(node.opacity())).append('"');
+            }
             body.append(">\n");
             if (node.meaning() instanceof Meaning.Link link) {
                 body.append("<title>").append(Xml.escape(link.label())).append("</title>\n");

@@ -1,0 +1,65 @@
+package org.yonderarc.motion;
+
+import org.yonderarc.plan.Timing;
+
+/**
+ * A film that is driven by hand: a drawer that is pulled, a screen that is swiped back. While it is held, the finger says how
+ * far it is; when it is let go, a spring takes it to the end that it is on the way to, with the velocity it had.
+ */
+public final class Drag {
+    /** A spring that is critically damped: quick, and it never swings over. */
+    private static final double STIFFNESS = 400;
+
+    private final Film film;
+    private double share;
+
+    /** A drag of a film, from its start. */
+    public Drag(Film film) {
+        this.film = film;
+    }
+
+    /**
+     * Moves it.
+     *
+     * @param to how much of the way, 0 to 1; beyond is held at the end
+     */
+    public void move(double to) {
+        share = Math.max(0, Math.min(1, to));
+    }
+
+    /** How much of the way it is. */
+    public double share() {
+        return share;
+    }
+
+    /** The scene where it is held. */
+    public org.yonderarc.scene.Scene scene() {
+        return film.at(share * film.duration());
+    }
+
+    /**
+     * What follows when it is let go.
+     *
+     * @param goes whether it goes on to the end; otherwise it goes back to the start
+     * @param duration how long it takes, in ms
+     */
+    public record Release(boolean goes, double duration, java.util.function.DoubleUnaryOperator share) {}
+
+    /**
+     * Lets it go.
+     *
+     * @param velocity how fast it is, in ways for each second; negative for backwards
+     */
+    public Release release(double velocity) {
+        // A fling decides, else the side of the middle.
+        boolean goes = Math.abs(velocity) > 0.8 ? velocity > 0 : share >= 0.5;
+        double target = goes ? 1 : 0;
+        double way = target - share;
+        if (way == 0) {
+            return new Release(goes, 0, ms -> target);
+        }
+        var spring = new Spring(new Timing.Sprung(1, STIFFNESS, 2 * Math.sqrt(STIFFNESS), velocity / way, 0));
+        double start = share;
+        return new Release(goes, spring.settling(), ms -> start + way * spring.progress(ms));
+    }
+}

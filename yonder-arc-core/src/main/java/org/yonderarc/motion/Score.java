@@ -1,0 +1,57 @@
+package org.yonderarc.motion;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Motion;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.walk.Passage;
+
+/**
+ * How a film is to be played.
+ *
+ * @param passage how one screen follows another; no value where the same one stays
+ * @param motion the plan's motion
+ * @param reduced whether the person wants less of it
+ * @param rightToLeft whether everything is mirrored
+ * @param origin the box of the chosen item, for what grows from it
+ */
+public record Score(
+        Optional<Passage> passage, Motion motion, boolean reduced, boolean rightToLeft, Optional<Box> origin) {
+    public Score {
+        Objects.requireNonNull(passage, "passage");
+        Objects.requireNonNull(motion, "motion");
+        Objects.requireNonNull(origin, "origin");
+    }
+
+    /** A score for people who read from left to right and want all of the motion. */
+    public static Score of(Optional<Passage> passage, Motion motion) {
+        return new Score(passage, motion, false, false, Optional.empty());
+    }
+
+    /** The box of an item in a scene, where it is shown. */
+    public static Optional<Box> item(Scene scene, String item) {
+        return find(scene.nodes(), "item:" + item);
+    }
+
+    private static Optional<Box> find(List<SceneNode> nodes, String key) {
+        for (SceneNode node : nodes) {
+            if (node instanceof SceneNode.Group group) {
+                Optional<Box> found = group.key().equals(key) ? Optional.of(group.area()) : find(group.children(), key);
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    Clock screens() {
+        return passage.map(found -> found.transition().kind() == org.yonderarc.plan.Transition.Kind.NONE
+                        ? Clock.AT_ONCE
+                        : Clock.of(found.transition().timing()))
+                .orElse(Clock.AT_ONCE);
+    }
+}

@@ -1,0 +1,284 @@
+package org.yonderarc.motion;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.MotionBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.fit.Device;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.Motion;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Transition;
+import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.Passage;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Steps;
+import org.yonderarc.walk.Walk;
+
+/** What holds for every film. */
+class FilmTest {
+    private static final List<String> STEPS = List.of(
+            "choose:a", "choose:b", "choose:c", "open:d", "back", "toggle:main", "toggle:side", "tell:n=3", "tell:n=0");
+
+    private static Plan plan(Random random, boolean linear) {
+        var kinds = Transition.Kind.values();
+        var marks = Indicator.Kind.values();
+        var builder = PlanBuilder.app("Film").start("a").fact("n", 0);
+        for (String id : List.of("a", "b", "c", "d")) {
+            builder.screen(id, screen -> screen.icon("droplet")
+                    .wireframe(Wireframe.Kind.values()[random.nextInt(Wireframe.Kind.values().length)])
+                    .row("One", "Note", "3"));
+        }
+        builder.menu("main", menu -> menu.item("a")
+                        .item("b", item -> item.badge("n"))
+                        .item("c"))
+                .menu("side", menu -> menu.signal("send", item -> item).signal("leave", item -> item));
+        Indicator.Kind mark = marks[random.nextInt(marks.length)];
+        builder.bar(bar -> bar.menu("main")
+                        .form(FormBuilder.bottom()
+                                .labels(Form.Labels.values()[random.nextInt(3)])
+                                .icons(Form.IconSide.values()[random.nextInt(4)])
+                                .style(style -> style.indicator(mark))))
+                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().opens(Form.Opening.values()[random.nextInt(3)])))
+                .topBar();
+        Transition.Kind kind = kinds[random.nextInt(kinds.length)];
+        MotionBuilder timing = linear
+                ? MotionBuilder.lasting(200).easing("linear")
+                : random.nextBoolean() ? MotionBuilder.spring(200, 24) : MotionBuilder.lasting(250);
+        return builder.screenMotion(
+                        (linear ? MotionBuilder.lasting(200).easing("linear") : MotionBuilder.lasting(300)).kind(kind))
+                .selectMotion(timing)
+                .drawerMotion(linear ? MotionBuilder.lasting(200).easing("linear") : MotionBuilder.lasting(240))
+                .build();
+    }
+
+    private static Scene scene(Walk walk, State state) {
+        return new View(walk, Device.PHONE, Palette.LIGHT, new PlainMeasure()).scene(state);
+    }
+
+    private static Film film(Walk walk, Change change) {
+        return Film.of(
+                scene(walk, change.before()),
+                scene(walk, change.after()),
+                Score.of(Passage.of(walk, change), walk.plan().motion()));
+    }
+
+    @Test
+    void filmsStartAndEndExactlyAndNeverJump() {
+        for (int seed = 0; seed < 200; seed++) {
+            var random = new Random(seed);
+            Walk walk = Walk.of(plan(random, false));
+            State state = walk.start();
+            for (int i = 0; i < 6; i++) {
+                String step = STEPS.get(random.nextInt(STEPS.size()));
+                Change change = walk.step(state, Steps.parse(walk.plan(), step));
+                state = change.after();
+                Film film = film(walk, change);
+                String context = "seed " + seed + ", " + step;
+                Scene first = scene(walk, change.before());
+                Scene last = scene(walk, change.after());
+                assertEquals(first, film.at(0), context);
+                assertEquals(last, film.at(film.duration() + 1e-9), context);
+                assertEquals(first.nodes(), film.at(-5).nodes(), context);
+                if (film.duration() == 0) {
+                    continue;
+                }
+                assertTrue(film.duration() < 3000, context);
+                steady(film, context);
+                barsStay(first, last, film, context);
+            }
+        }
+    }
+
+    /** In half a millisecond nothing moves further than a fast hand: the whole width in 25 ms. */
+    private static void steady(Film film, String context) {
+        Map<String, Box> before = boxes(film.at(0.01).nodes());
+        for (double ms = 0.5; ms < film.duration(); ms += 0.5) {
+            Map<String, Box> now = boxes(film.at(ms).nodes());
+            for (var entry : now.entrySet()) {
+                Box box = entry.getValue();
+                assertTrue(
+                        Double.isFinite(box.x() + box.y() + box.width() + box.height()),
+                        () -> entry.getKey() + " is nowhere: " + context);
+                Box old = before.get(entry.getKey());
+                if (old != null) {
+                    double moved = Math.hypot(box.x() - old.x(), box.y() - old.y());
+                    assertTrue(moved < 18, entry.getKey() + " jumps by " + moved + " dp: " + context);
+                }
+            }
+            before = now;
+        }
+    }
+
+    private static void barsStay(Scene first, Scene last, Film film, String context) {
+        for (String bar : List.of("top", "bottom")) {
+            boolean inBoth = first.group(bar).isPresent() && last.group(bar).isPresent();
+            for (double share = 0.1; share < 1 && inBoth; share += 0.2) {
+                SceneNode.Group now =
+                        film.at(film.duration() * share).group(bar).orElseThrow();
+                assertEquals(1, now.opacity(), context);
+            }
+        }
+    }
+
+    private static Map<String, Box> boxes(List<SceneNode> nodes) {
+        var out = new HashMap<String, Box>();
+        collect(nodes, "", out);
+        return out;
+    }
+
+    private static void collect(List<SceneNode> nodes, String path, Map<String, Box> out) {
+        for (SceneNode node : nodes) {
+            String key = path + "/" + node.key();
+            if (node instanceof SceneNode.Rect rect) {
+                out.put(key, rect.box());
+            } else if (node instanceof SceneNode.Icon icon) {
+                out.put(key, icon.box());
+            } else if (node instanceof SceneNode.Group group) {
+                out.put(key, group.area());
+                collect(group.children(), key, out);
+            }
+        }
+    }
+
+    /** With an even easing, the way back is the way there, seen backwards. */
+    @Test
+    void theSameForwardsAndReversedInTime() {
+        for (int seed = 0; seed < 60; seed++) {
+            Walk walk = Walk.of(plan(new Random(seed), true));
+            State a = walk.start();
+            State b = walk.step(a, Steps.parse(walk.plan(), "choose:c")).after();
+            var there = walk.step(a, Steps.parse(walk.plan(), "choose:c"));
+            var back = walk.step(b, Steps.parse(walk.plan(), "choose:a"));
+            Film film = film(walk, there);
+            Film reverse = film(walk, back);
+            for (double share = 0.1; share < 1; share += 0.2) {
+                Map<String, Box> one = boxes(film.at(200 * share).nodes());
+                Map<String, Box> other = boxes(reverse.at(200 * (1 - share)).nodes());
+                for (String key : List.of("/bottom/mark", "/bottom/item:a/icon", "/bottom/item:c/icon")) {
+                    if (one.containsKey(key) && other.containsKey(key)) {
+                        assertEquals(one.get(key).x(), other.get(key).x(), 1e-6, key + ", seed " + seed);
+                        assertEquals(one.get(key).y(), other.get(key).y(), 1e-6, key + ", seed " + seed);
+                    }
+                }
+            }
+        }
+    }
+
+    /** A step in the middle of a film: what is on screen goes on from where it is, as fast as it was. */
+    @Test
+    void anInterruptedFilmGoesOnWithPositionAndVelocity() {
+        Walk walk = Walk.of(PlanBuilder.app("Film")
+                .start("a")
+                .screen("a")
+                .screen("b")
+                .screen("c")
+                .menu("main", menu -> menu.item("a").item("b").item("c"))
+                .bar(bar -> bar.menu("main")
+                        .form(FormBuilder.bottom().style(style -> style.indicator(Indicator.Kind.LINE))))
+                .build());
+        Change one = walk.step(walk.start(), Steps.parse(walk.plan(), "choose:c"));
+        Change two = walk.step(one.after(), Steps.parse(walk.plan(), "choose:a"));
+        Film first = film(walk, one);
+        for (double at : new double[] {30, 60, 100}) {
+            Film second = first.interrupted(
+                    at,
+                    scene(walk, two.after()),
+                    Score.of(Passage.of(walk, two), walk.plan().motion()));
+            double h = 0.25;
+            double position = mark(first, at);
+            assertEquals(position, mark(second, 0), 1e-9);
+            double before = (mark(first, at) - mark(first, at - h)) / h;
+            double after = (mark(second, h) - mark(second, 0)) / h;
+            assertEquals(before, after, Math.abs(before) * 0.1 + 0.05, "velocity after " + at + " ms");
+            assertEquals(
+                    mark(
+                            Film.of(
+                                    first.at(0),
+                                    second.last(),
+                                    Score.of(Optional.empty(), walk.plan().motion())),
+                            999),
+                    mark(second, second.duration()));
+        }
+        assertSame(
+                first.last(),
+                first.interrupted(
+                                5000,
+                                first.last(),
+                                Score.of(Optional.empty(), walk.plan().motion()))
+                        .at(1));
+    }
+
+    private static double mark(Film film, double ms) {
+        return boxes(film.at(ms).nodes()).get("/bottom/mark").x();
+    }
+
+    @Test
+    void lessMotionIsAShortFadeOrNothing() {
+        Walk walk = Walk.of(plan(new Random(5), false));
+        Change change = walk.step(walk.start(), Steps.parse(walk.plan(), "choose:c"));
+        Motion motion = walk.plan().motion();
+        Scene from = scene(walk, change.before());
+        Scene to = scene(walk, change.after());
+        Film fade = Film.of(from, to, new Score(Passage.of(walk, change), motion, true, false, Optional.empty()));
+        assertEquals(120, fade.duration());
+        Map<String, Box> first = boxes(from.nodes());
+        Map<String, Box> middle = boxes(fade.at(60).nodes());
+        first.forEach((key, box) -> assertEquals(box, middle.get(key), "nothing moves"));
+        var none =
+                new Motion(motion.select(), motion.states(), motion.drawers(), motion.screens(), Motion.Reduced.NONE);
+        assertEquals(
+                0,
+                Film.of(from, to, new Score(Passage.of(walk, change), none, true, false, Optional.empty()))
+                        .duration());
+    }
+
+    @Test
+    void aDragFollowsTheHandAndIsReleasedWithItsVelocity() {
+        Walk walk = Walk.of(plan(new Random(2), false));
+        Change change = walk.step(walk.start(), Steps.parse(walk.plan(), "toggle:side"));
+        var drag = new Drag(film(walk, change));
+        drag.move(0.3);
+        assertEquals(film(walk, change).at(0.3 * film(walk, change).duration()), drag.scene());
+        Drag.Release back = drag.release(0);
+        assertEquals(false, back.goes());
+        assertEquals(0.3, back.share().applyAsDouble(0), 1e-9);
+        assertEquals(0, back.share().applyAsDouble(back.duration()), 1e-3);
+        Drag.Release flung = drag.release(2);
+        assertTrue(flung.goes());
+        double h = 0.01;
+        assertEquals(2, (flung.share().applyAsDouble(h) - 0.3) / h * 1000, 0.05, "ways for each second");
+        drag.move(7);
+        assertEquals(1, drag.share());
+    }
+
+    @Test
+    void whatAppearsTwiceIsSafe() {
+        Scene scene = scene(
+                Walk.of(plan(new Random(1), false)),
+                Walk.of(plan(new Random(1), false)).start());
+        var twice = new ArrayList<>(scene.nodes());
+        twice.addAll(scene.nodes());
+        var doubled = new Scene(scene.width(), scene.height(), scene.background(), "twice", twice);
+        Film film = Film.of(scene, doubled, Score.of(Optional.empty(), Motion.DEFAULT));
+        assertTrue(film.at(50).nodes().size() >= scene.nodes().size());
+    }
+}

@@ -1,0 +1,128 @@
+package org.yonderarc.draw;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.layout.Type;
+import org.yonderarc.motion.Film;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.scene.Outline;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+
+/** A film on paper: frames with their times, and the way of the mark over the time below them. */
+public final class FilmStrip {
+    private static final double MARGIN = 32;
+    private static final double GAP = 20;
+    private static final double FRAME = 220;
+    private static final double GRAPH = 120;
+    private static final Colour DESK = Colour.rgb(0xE6ECEE);
+    private static final Colour INK = Colour.rgb(0x14252B);
+    private static final Colour QUIET = Colour.rgb(0x4C5C63);
+    private static final Colour ACCENT = Colour.rgb(0x0A6C74);
+    private static final Type TIME = Type.semibold(13);
+    private static final Type NOTE = Type.regular(12);
+
+    private FilmStrip() {}
+
+    /** The strip of a film with so many frames, the first and the last included. */
+    public static Scene of(Film film, int frames, TextMeasure measure) {
+        var nodes = new ArrayList<SceneNode>();
+        Scene first = film.at(0);
+        double scale = FRAME / first.width();
+        double height = first.height() * scale;
+        double y = MARGIN + 28;
+        for (int i = 0; i < frames; i++) {
+            double ms = film.duration() * i / (frames - 1);
+            double x = MARGIN + i * (FRAME + GAP);
+            text(nodes, "time-" + i, Math.round(ms) + " ms", TIME, x, MARGIN + 8, INK, measure);
+            nodes.add(new SceneNode.Rect(
+                    "edge-" + i, new Box(x - 1, y - 1, FRAME + 2, height + 2), 15, new Colour(8, 24, 30, 0.16)));
+            nodes.add(film.at(ms).placed("frame-" + i, x, y, scale, 14));
+        }
+        double width = 2 * MARGIN + frames * FRAME + (frames - 1) * GAP;
+        double bottom = y + height + 28;
+        boolean drawn = graph(film, new Box(MARGIN, bottom, width - 2 * MARGIN, GRAPH), nodes, measure);
+        return new Scene(width, bottom + (drawn ? GRAPH + MARGIN : 0), DESK, "A film, frame by frame", nodes);
+    }
+
+    /** What moves most, drawn over the time: the mark, else the drawer, else the screen. */
+    private static boolean graph(Film film, Box box, List<SceneNode> nodes, TextMeasure measure) {
+        for (String key : List.of("mark", "drawer", "page", "screen:")) {
+            List<double[]> way = way(film, key);
+            double least = way.stream().mapToDouble(point -> point[1]).min().orElse(0);
+            double most = way.stream().mapToDouble(point -> point[1]).max().orElse(0);
+            if (way.size() > 2 && most - least > 0.5) {
+                nodes.add(new SceneNode.Rect("graph", box, 12, Colour.rgb(0xFFFFFF)));
+                var parts = new ArrayList<Outline.Part>();
+                for (double[] point : way) {
+                    double x = box.x() + 16 + (box.width() - 32) * point[0] / film.duration();
+                    double y = box.bottom() - 20 - (box.height() - 56) * (point[1] - least) / (most - least);
+                    parts.add(parts.isEmpty() ? new Outline.Move(x, y) : new Outline.Line(x, y));
+                }
+                nodes.add(new SceneNode.Path("way", new Outline(parts), ACCENT, Optional.of(2.0)));
+                String what = key.equals("mark")
+                        ? "The mark's middle"
+                        : key.equals("screen:") ? "The new screen" : "The " + key;
+                text(
+                        nodes,
+                        "way-name",
+                        what + " from left to right over the time, " + Math.round(least) + " to " + Math.round(most)
+                                + " dp",
+                        NOTE,
+                        box.x() + 16,
+                        box.y() + 18,
+                        QUIET,
+                        measure);
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static List<double[]> way(Film film, String key) {
+        var way = new ArrayList<double[]>();
+        int points = 120;
+        for (int i = 0; i <= points; i++) {
+            double ms = film.duration() * i / points;
+            find(film.at(ms).nodes(), key).ifPresent(box -> way.add(new double[] {ms, box.centerX()}));
+        }
+        return way;
+    }
+
+    /** The last node whose key starts so: of two screens, the one that arrives. */
+    private static Optional<Box> find(List<SceneNode> nodes, String key) {
+        Optional<Box> found = Optional.empty();
+        for (SceneNode node : nodes) {
+            boolean isIt =
+                    key.endsWith(":") ? node.key().startsWith(key) : node.key().equals(key);
+            if (isIt && node instanceof SceneNode.Rect rect) {
+                found = Optional.of(rect.box());
+            } else if (isIt && node instanceof SceneNode.Group group) {
+                found = Optional.of(group.area());
+            } else if (node instanceof SceneNode.Group group) {
+                Optional<Box> inner = find(group.children(), key);
+                found = inner.isPresent() ? inner : found;
+            }
+        }
+        return found;
+    }
+
+    private static void text(
+            List<SceneNode> nodes,
+            String key,
+            String text,
+            Type type,
+            double x,
+            double middle,
+            Colour colour,
+            TextMeasure measure) {
+        nodes.add(new SceneNode.Text(
+                key,
+                TextLine.of(text, TextLine.Anchor.START, x, type.baselineAround(middle), 4000, type, measure),
+                colour));
+    }
+}
