@@ -3,11 +3,13 @@ package org.yonderarc.cli;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.FilmStrip;
 import org.yonderarc.draw.GifWriter;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.files.SafeFile;
+import org.yonderarc.layout.Box;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Plan;
@@ -36,6 +38,7 @@ import picocli.CommandLine.Spec;
             "Examples:",
             "  yonder film brinelight.yaml choose:surveys -o surveys.gif",
             "  yonder film brinelight.yaml choose:surveys open:survey?survey=41 -o strip.png",
+            "  yonder film hutline.yaml --turn tablet -o turned.gif",
         })
 final class FilmCommand implements Callable<Integer> {
     private static final String CLEAR_LINE = "\r\u001B[K";
@@ -46,9 +49,15 @@ final class FilmCommand implements Callable<Integer> {
     @Mixin
     private PlanArgument plan;
 
+    @Option(
+            names = "--turn",
+            paramLabel = "DEVICE",
+            description = "Films how another device, or a window of another size, takes over instead.")
+    private Optional<String> turn = Optional.empty();
+
     @Parameters(
             index = "1..*",
-            arity = "1..*",
+            arity = "0..*",
             paramLabel = "STEP",
             description = "What is done; the last step is filmed.")
     private List<String> steps = List.of();
@@ -97,7 +106,13 @@ final class FilmCommand implements Callable<Integer> {
             }
             state = change.after();
         }
-        Film film = film(walk, view, change);
+        if (change == null && turn.isEmpty()) {
+            throw new Refusal("there is nothing to film. Name a step such as choose:surveys, or a device with --turn.");
+        }
+        Film film = turn.isPresent() ? turned(walk, view, state) : film(walk, view, change);
+        if (film.duration() == 0 && change == null) {
+            throw new Refusal("nothing is shown otherwise there; there is nothing to film.");
+        }
         if (film.duration() == 0) {
             throw new Refusal(change.step().text() + " changes nothing that moves (" + change.because()
                     + "); there is nothing to film.");
@@ -114,16 +129,29 @@ final class FilmCommand implements Callable<Integer> {
                             ? studio.svg(strip).getBytes(java.nio.charset.StandardCharsets.UTF_8)
                             : studio.png(strip, scale));
         }
-        out.println("Filmed " + change.step().text() + ", " + Math.round(film.duration()) + " ms, in " + output + ".");
+        out.println("Filmed " + turn.orElseGet(steps.isEmpty() ? () -> "" : () -> steps.get(steps.size() - 1)) + ", "
+                + Math.round(film.duration()) + " ms, in " + output + ".");
         return Main.FINE;
+    }
+
+    private Film turned(Walk walk, View view, State state) throws Refusal {
+        View other = look.view(walk, view.measure(), turn.orElseThrow());
+        return Film.of(
+                view.scene(state),
+                other.scene(state),
+                new Score(
+                        Optional.empty(),
+                        walk.plan().motion(),
+                        reduced,
+                        view.setting().isRightToLeft(walk.plan()),
+                        Optional.empty()));
     }
 
     private Film film(Walk walk, View view, Change change) {
         Scene from = view.scene(change.before());
         Scene to = view.scene(change.after());
-        var origin = change.step() instanceof Step.Choose choose
-                ? Score.item(from, choose.item())
-                : java.util.Optional.<org.yonderarc.layout.Box>empty();
+        var origin =
+                change.step() instanceof Step.Choose choose ? Score.item(from, choose.item()) : Optional.<Box>empty();
         return Film.of(
                 from,
                 to,

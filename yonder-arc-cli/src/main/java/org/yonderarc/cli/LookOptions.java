@@ -67,7 +67,12 @@ final class LookOptions {
     private List<String> facts = List.of();
 
     View view(Walk walk, TextMeasure measure) throws Refusal {
-        Device on = device();
+        return view(walk, measure, device);
+    }
+
+    /** The same look on another device. */
+    View view(Walk walk, TextMeasure measure, String name) throws Refusal {
+        Device on = device(name);
         List<String> schemes = Arrays.stream(Scheme.values()).map(Scheme::word).toList();
         Scheme chosen = Scheme.of(scheme)
                 .orElseThrow(() -> new Refusal("there is no scheme \"" + scheme + "\". "
@@ -79,7 +84,7 @@ final class LookOptions {
                 measure);
     }
 
-    private Device device() throws Refusal {
+    private Device device(String device) throws Refusal {
         try {
             Matcher size = SIZE.matcher(device);
             Optional<Device> found = size.matches()

@@ -34,6 +34,15 @@ public record Look(Style style) {
     private static final Map<Size, Double> RAIL = sizes(24, 12, 14, 64, 4, 12, 4, 88);
     private static final Map<Size, Double> DRAWER = sizes(24, 15, 13, 48, 4, 12, 16, 300);
 
+    private static final Look PLAIN_BOTTOM = plain(Form.Bottom.DEFAULT);
+    private static final Look PLAIN_TOP = plain(Form.Top.DEFAULT);
+    private static final Look PLAIN_RAIL = plain(Form.Rail.DEFAULT);
+    private static final Look PLAIN_DRAWER = plain(Form.Drawer.DEFAULT);
+
+    private static Look plain(Form form) {
+        return new Look(usual(form, mark(form)));
+    }
+
     /** The style of an item in a form. */
     public static Look of(Plan plan, Form form, Optional<Item> item) {
         Style top = item.flatMap(Item::style).map(ref -> ref.in(plan.styles())).orElse(Style.NONE);
@@ -44,8 +53,19 @@ public record Look(Style style) {
     public static Look of(Plan plan, Form form, Style own) {
         Style bar = form.style().map(ref -> ref.in(plan.styles())).orElse(Style.NONE);
         Style theme = plan.theme().style().map(ref -> ref.in(plan.styles())).orElse(Style.NONE);
+        if (own.equals(Style.NONE) && bar.equals(Style.NONE) && theme.equals(Style.NONE)) {
+            return byDefault(form);
+        }
         Style said = own.over(bar).over(theme);
         return new Look(said.over(usual(form, said.indicator().orElseGet(() -> mark(form)))));
+    }
+
+    /** The look of items that no style says anything about: made once, as most items are. */
+    private static Look byDefault(Form form) {
+        if (form instanceof Form.Bottom) {
+            return PLAIN_BOTTOM;
+        }
+        return form instanceof Form.Top ? PLAIN_TOP : form instanceof Form.Rail ? PLAIN_RAIL : PLAIN_DRAWER;
     }
 
     private static Indicator mark(Form form) {

@@ -1,7 +1,9 @@
 package org.yonderarc.fit;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.BarsOn;
@@ -24,6 +26,8 @@ final class Shows {
     private final Place place;
     private final State state;
     private final String kind;
+    /** The selected item of each menu, found once. */
+    private final Map<String, Optional<Item>> selected = new HashMap<>();
 
     Shows(Plan plan, Device device, Place place, State state) {
         this.plan = plan;
@@ -132,26 +136,33 @@ final class Shows {
 
     /** Whether an item is the one of its menu on whose branch, or at or below whose screen, the person is. */
     boolean isSelected(Menu menu, Item item) {
-        if (item.place().isEmpty()) {
-            return false;
-        }
-        boolean hasBranch = menu.items().stream().anyMatch(other -> other.id().equals(state.branch()));
-        if (hasBranch) {
-            return item.id().equals(state.branch());
+        return selected.computeIfAbsent(menu.id(), none -> selected(menu))
+                .filter(item::equals)
+                .isPresent();
+    }
+
+    private Optional<Item> selected(Menu menu) {
+        List<Item> items = menu.items();
+        Optional<Item> ofBranch = items.stream()
+                .filter(item -> item.id().equals(state.branch()))
+                .filter(item -> item.place().isPresent())
+                .findFirst();
+        if (ofBranch.isPresent()) {
+            return ofBranch;
         }
         Optional<String> at = Optional.of(place.screen());
         for (int steps = 0; at.isPresent() && steps <= plan.screens().list().size(); steps++) {
             String screen = at.get();
-            Optional<Item> nearest = menu.items().stream()
+            Optional<Item> nearest = items.stream()
                     .filter(other -> other.place()
                             .filter(to -> to.screen().equals(screen))
                             .isPresent())
                     .findFirst();
             if (nearest.isPresent()) {
-                return nearest.get() == item;
+                return nearest;
             }
             at = plan.screens().get(screen).under();
         }
-        return false;
+        return Optional.empty();
     }
 }

@@ -33,6 +33,11 @@ public final class Film {
     private final List<Pair> pairs;
     private final double duration;
     private final boolean fades;
+    /** Whether a mark goes from one item to another. */
+    private final boolean travels;
+    /** Whether the drawer lies beneath the page, and doesn't come from the side. */
+    private final boolean isBeneath;
+
     private final Optional<Film> before;
     private final double since;
 
@@ -69,6 +74,8 @@ public final class Film {
         this.before = before;
         this.since = since;
         this.fades = score.reduced();
+        this.travels = hasMark(from) && hasMark(to);
+        this.isBeneath = to.group("page").isPresent();
         Motion motion = score.motion();
         boolean carries = before.isPresent();
         this.screens = carries ? score.screens().fromRest() : score.screens();
@@ -78,6 +85,10 @@ public final class Film {
         this.duration = fades
                 ? motion.reduced() == Motion.Reduced.NONE || from.nodes().equals(to.nodes()) ? 0 : REDUCED
                 : end(pairs);
+    }
+
+    private static boolean hasMark(Scene scene) {
+        return Moves.boxes(scene.nodes()).keySet().stream().anyMatch(path -> path.endsWith("/mark"));
     }
 
     /** The film from one scene to another. */
@@ -200,11 +211,16 @@ public final class Film {
         Map<String, Integer> seen = new HashMap<>();
         return nodes.stream()
                 .map(node -> {
-                    String key = isTop && shares && isScreen(node) ? "screen:" : node.key();
+                    String key = isTop && shares && isScreen(node) ? "screen:" : isTop ? bar(node.key()) : node.key();
                     int count = seen.merge(key, 1, (had, one) -> had + one);
                     return count == 1 ? key : key + "#" + count;
                 })
                 .toList();
+    }
+
+    /** A bottom bar and a rail are one bar in two forms: turned, the one becomes the other. */
+    private static String bar(String key) {
+        return key.equals("rail") ? "bottom" : key;
     }
 
     private static boolean isScreen(SceneNode node) {
@@ -284,7 +300,12 @@ public final class Film {
 
     private void group(Pair pair, SceneNode.Group a, SceneNode.Group b, double p, double ms, List<SceneNode> out) {
         var children = new ArrayList<SceneNode>();
-        play(pair.children, ms, children);
+        Optional<Double> own = travels ? change(a, b, p) : Optional.empty();
+        if (own.isPresent()) {
+            playItem(pair.children, own.get(), children);
+        } else {
+            play(pair.children, ms, children);
+        }
         Optional<Double> clip = a.clip().isPresent() || b.clip().isPresent()
                 ? Optional.of(
                         Math.max(0, Tween.lerp(a.clip().orElse(0.0), b.clip().orElse(0.0), p)))
@@ -296,6 +317,35 @@ public final class Film {
                 clip,
                 children,
                 Tween.lerp(a.opacity(), b.opacity(), Math.max(0, Math.min(1, p)))));
+    }
+
+    /** While the mark travels, the item that it leaves changes first, and the one that it goes to last. */
+    private static Optional<Double> change(SceneNode.Group a, SceneNode.Group b, double p) {
+        if (!(a.meaning() instanceof Meaning.Link from && b.meaning() instanceof Meaning.Link to)
+                || !b.key().startsWith("item:")
+                || from.current() == to.current()) {
+            return Optional.empty();
+        }
+        if (p >= 1) {
+            return Optional.of(p);
+        }
+        double q = from.current() ? Math.min(1, p * 2) : Math.max(0, p * 2 - 1);
+        // Slow at both ends, so that nothing starts with a jerk in the middle of the film.
+        return Optional.of(q * q * (3 - 2 * q));
+    }
+
+    private void playItem(List<Pair> all, double q, List<SceneNode> out) {
+        for (Pair pair : all) {
+            if (pair.isStill()) {
+                out.add(pair.b);
+            } else if (pair.a == null) {
+                out.add(present(pair.b, q, pair.part));
+            } else if (pair.b == null) {
+                out.add(present(pair.a, 1 - q, pair.part));
+            } else {
+                Tween.node(pair.a, pair.b, q, out);
+            }
+        }
     }
 
     private void arrive(SceneNode node, double p, Part part, List<SceneNode> out) {
@@ -322,7 +372,7 @@ public final class Film {
             double side = score.rightToLeft() ? width : -width;
             switch (group.key()) {
                 case "drawer", "rail" -> {
-                    return Moves.by(group, side * rest, 0);
+                    return Moves.by(group, side * rest * (isBeneath ? PARALLAX : 1), 0);
                 }
                 case "bottom" -> {
                     return Moves.by(group, 0, group.area().height() * rest);

@@ -34,7 +34,11 @@ final class Tween {
 
     /** The node at progress {@code p}; two of them where one fades into the other. Groups are for the film. */
     static void node(SceneNode a, SceneNode b, double p, List<SceneNode> out) {
-        if (a instanceof SceneNode.Rect from && b instanceof SceneNode.Rect to) {
+        if (a instanceof SceneNode.Rect from && b instanceof SceneNode.Rect to && turns(from.box(), to.box())) {
+            // What lay and now stands would be a slab on its way.
+            out.add(faded(renamed(from), 1 - p));
+            out.add(faded(to, p));
+        } else if (a instanceof SceneNode.Rect from && b instanceof SceneNode.Rect to) {
             out.add(new SceneNode.Rect(
                     to.key(),
                     lerp(from.box(), to.box(), p),
@@ -67,6 +71,11 @@ final class Tween {
         }
     }
 
+    private static boolean turns(Box a, Box b) {
+        return a.width() > 3 * a.height() && b.height() > 3 * b.width()
+                || a.height() > 3 * a.width() && b.width() > 3 * b.height();
+    }
+
     private static void text(SceneNode.Text from, SceneNode.Text to, double p, List<SceneNode> out) {
         TextLine a = from.line();
         TextLine b = to.line();
@@ -89,6 +98,7 @@ final class Tween {
                     fill));
             return;
         }
+        // The old one is gone before the new one comes: two words over each other can't be read.
         // Each text keeps its own middle or end where it is anchored there, so that neither jumps.
         double shiftA = anchor(a, lerp(anchor(a), anchor(b), p));
         double shiftB = anchor(b, lerp(anchor(a), anchor(b), p));
@@ -100,7 +110,7 @@ final class Tween {
                         baseline,
                         a.width(),
                         new Type(size, a.type().weight())),
-                fill.withAlpha(fill.alpha() * unit(1 - p))));
+                fill.withAlpha(fill.alpha() * unit(1 - 2 * p))));
         out.add(new SceneNode.Text(
                 to.key(),
                 line(
@@ -109,7 +119,7 @@ final class Tween {
                         baseline,
                         b.width(),
                         new Type(size, b.type().weight())),
-                fill.withAlpha(fill.alpha() * unit(p))));
+                fill.withAlpha(fill.alpha() * unit(2 * p - 1))));
     }
 
     private static double anchor(TextLine line) {

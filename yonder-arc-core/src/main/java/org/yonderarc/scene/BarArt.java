@@ -187,11 +187,11 @@ final class BarArt {
         }
         boolean clips =
                 isList || bar.fitted() instanceof FittedBar.Rail || !bar.view().equals(bar.box());
-        if (clips) {
-            nodes.add(new SceneNode.Group("list", new Meaning.Scroll(), bar.view(), Optional.of(0.0), inner));
-        } else {
-            nodes.addAll(inner);
-        }
+        // One group in every form, so that items keep their keys when a bar becomes a rail.
+        nodes.add(
+                clips
+                        ? new SceneNode.Group("list", new Meaning.Scroll(), bar.view(), Optional.of(0.0), inner)
+                        : new SceneNode.Group("list", new Meaning.Plain(), bar.view(), Optional.empty(), inner));
         nodes.addAll(fixed);
     }
 

@@ -32,18 +32,25 @@ public final class FilmStrip {
     public static Scene of(Film film, int frames, TextMeasure measure) {
         var nodes = new ArrayList<SceneNode>();
         Scene first = film.at(0);
-        double scale = FRAME / first.width();
-        double height = first.height() * scale;
+        Scene last = film.last();
+        double wide = Math.max(first.width(), last.width());
+        double frame = Math.min(2 * FRAME, FRAME * Math.max(1, wide / 500));
+        double scale = frame / wide;
+        double height = Math.max(first.height(), last.height()) * scale;
         double y = MARGIN + 28;
         for (int i = 0; i < frames; i++) {
             double ms = film.duration() * i / (frames - 1);
-            double x = MARGIN + i * (FRAME + GAP);
+            double x = MARGIN + i * (frame + GAP);
+            Scene shown = film.at(ms);
             text(nodes, "time-" + i, Math.round(ms) + " ms", TIME, x, MARGIN + 8, INK, measure);
             nodes.add(new SceneNode.Rect(
-                    "edge-" + i, new Box(x - 1, y - 1, FRAME + 2, height + 2), 15, new Colour(8, 24, 30, 0.16)));
-            nodes.add(film.at(ms).placed("frame-" + i, x, y, scale, 14));
+                    "edge-" + i,
+                    new Box(x - 1, y - 1, shown.width() * scale + 2, shown.height() * scale + 2),
+                    15,
+                    new Colour(8, 24, 30, 0.16)));
+            nodes.add(shown.placed("frame-" + i, x, y, scale, 14));
         }
-        double width = 2 * MARGIN + frames * FRAME + (frames - 1) * GAP;
+        double width = 2 * MARGIN + frames * frame + (frames - 1) * GAP;
         double bottom = y + height + 28;
         boolean drawn = graph(film, new Box(MARGIN, bottom, width - 2 * MARGIN, GRAPH), nodes, measure);
         return new Scene(width, bottom + (drawn ? GRAPH + MARGIN : 0), DESK, "A film, frame by frame", nodes);

@@ -1,0 +1,271 @@
+package org.yonderarc.desktop;
+
+import java.awt.Component;
+import java.awt.Graphics;
+import java.awt.Graphics2D;
+import java.awt.event.ComponentAdapter;
+import java.awt.event.ComponentEvent;
+import java.awt.event.KeyAdapter;
+import java.awt.event.KeyEvent;
+import java.awt.event.MouseAdapter;
+import java.awt.event.MouseEvent;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javax.swing.JComponent;
+import javax.swing.Timer;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.fit.Touch;
+import org.yonderarc.layout.Box;
+import org.yonderarc.motion.Film;
+import org.yonderarc.motion.Score;
+import org.yonderarc.navigator.Moved;
+import org.yonderarc.navigator.Navigator;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Visibility;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Walk;
+
+/**
+ * An app in a window: the bars are painted from the scene, and an app's own component stands where the content is. Takes the
+ * mouse and the keyboard: Tab goes on to the next item, Enter and Space choose it, Escape closes what is open and goes back.
+ * To be used on the event dispatch thread.
+ */
+public final class AppPanel extends JComponent {
+    private static final long serialVersionUID = 1L;
+    /** The time between frames of a film, in ms. */
+    private static final int FRAME = 8;
+
+    private final transient Navigator navigator;
+    private final transient Studio studio;
+    private final transient Function<Place, Optional<Component>> content;
+    private final Timer timer = new Timer(FRAME, tick -> tick());
+    private Scheme scheme = Scheme.LIGHT;
+    private transient Touch touch = Touch.NONE;
+    private transient Scene shown;
+    private transient Optional<Film> film = Optional.empty();
+    private long filmStart;
+
+    /** Something that can be chosen, and where. */
+    private record Target(Box box, String key, Step step) {}
+
+    /**
+     * A panel of an app.
+     *
+     * @param navigator the navigator; its listeners run on the event dispatch thread
+     * @param studio paints
+     * @param content the app's own component for a place; where there is none, the plan's sample content shows
+     */
+    public AppPanel(Navigator navigator, Studio studio, Function<Place, Optional<Component>> content) {
+        this.navigator = navigator;
+        this.studio = studio;
+        this.content = content;
+        setFocusable(true);
+        setFocusTraversalKeysEnabled(false);
+        addMouseListener(new Mouse());
+        addMouseMotionListener(new Mouse());
+        addKeyListener(new Keys());
+        addComponentListener(new ComponentAdapter() {
+            @Override
+            public void componentResized(ComponentEvent event) {
+                settle();
+            }
+        });
+        navigator.listen(this::play);
+    }
+
+    /** Sets the scheme. */
+    public void setScheme(Scheme other) {
+        scheme = other;
+        settle();
+    }
+
+    /** What is shown now. */
+    public Scene shown() {
+        return shown;
+    }
+
+    private Device device() {
+        double width = Math.max(Device.SMALLEST, Math.min(Device.LARGEST, getWidth()));
+        double height = Math.max(Device.SMALLEST, Math.min(Device.LARGEST, getHeight()));
+        return new Device("window", width, height, Insets.NONE, 1, Visibility.Pointer.FINE);
+    }
+
+    private Scene scene() {
+        var walk = Walk.of(navigator.plan());
+        var view = new View(
+                walk, new Setting(device(), "", touch), Palette.of(walk.plan().theme(), scheme), studio.measure());
+        return view.scene(navigator.state());
+    }
+
+    /** Shows the state as it is, without a film. */
+    private void settle() {
+        film = Optional.empty();
+        timer.stop();
+        shown = scene();
+        place();
+        repaint();
+    }
+
+    /** Puts the app's own component where the content is. */
+    private void place() {
+        removeAll();
+        content.apply(navigator.place()).ifPresent(component -> {
+            shown.nodes().stream()
+                    .filter(node -> node.key().startsWith("screen:"))
+                    .map(node -> ((SceneNode.Group) node).area())
+                    .findFirst()
+                    .ifPresent(box ->
+                            component.setBounds((int) box.x(), (int) box.y(), (int) box.width(), (int) box.height()));
+            add(component);
+        });
+        revalidate();
+    }
+
+    private void play(Moved moved) {
+        if (shown == null || getWidth() == 0) {
+            return;
+        }
+        getAccessibleContext().setAccessibleName(moved.announcement());
+        removeAll();
+        Scene to = scene();
+        var score = Score.of(moved.passage(), navigator.plan().motion());
+        double now = elapsed();
+        Film next = film.map(running -> running.interrupted(now, to, score)).orElseGet(() -> Film.of(shown, to, score));
+        film = Optional.of(next);
+        filmStart = System.nanoTime();
+        timer.start();
+    }
+
+    private double elapsed() {
+        return (System.nanoTime() - filmStart) / 1e6;
+    }
+
+    private void tick() {
+        if (film.isEmpty() || elapsed() >= film.get().duration()) {
+            settle();
+            return;
+        }
+        shown = film.get().at(elapsed());
+        repaint();
+    }
+
+    @Override
+    protected void paintComponent(Graphics graphics) {
+        if (shown == null) {
+            settle();
+        }
+        Graphics2D own = (Graphics2D) graphics.create();
+        double scale = own.getTransform().getScaleX();
+        own.drawImage(studio.image(shown, Math.max(1, scale)), 0, 0, getWidth(), getHeight(), null);
+        own.dispose();
+    }
+
+    private List<Target> targets() {
+        var out = new ArrayList<Target>();
+        collect(shown.nodes(), out);
+        return out;
+    }
+
+    private static void collect(List<SceneNode> nodes, List<Target> out) {
+        for (SceneNode node : nodes) {
+            if (node instanceof SceneNode.Group group) {
+                if (group.meaning() instanceof Meaning.Link link) {
+                    out.add(new Target(group.area(), group.key(), link.step()));
+                } else if (group.meaning() instanceof Meaning.Button button) {
+                    out.add(new Target(group.area(), group.key(), button.step()));
+                }
+                collect(group.children(), out);
+            }
+        }
+    }
+
+    /** What lies uppermost at a point. */
+    private Optional<Target> at(double x, double y) {
+        List<Target> all = targets();
+        for (int i = all.size() - 1; i >= 0; i--) {
+            Box box = all.get(i).box();
+            if (x >= box.x() && x < box.right() && y >= box.y() && y < box.bottom()) {
+                return Optional.of(all.get(i));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> item(Optional<Target> target) {
+        return target.map(Target::key).filter(key -> key.startsWith("item:")).map(key -> key.substring(5));
+    }
+
+    private void touched(Touch other) {
+        if (!other.equals(touch)) {
+            touch = other;
+            if (film.isEmpty()) {
+                shown = scene();
+                repaint();
+            }
+        }
+    }
+
+    private final class Mouse extends MouseAdapter {
+        @Override
+        public void mouseMoved(MouseEvent event) {
+            touched(new Touch(item(at(event.getX(), event.getY())), Optional.empty(), touch.focused()));
+        }
+
+        @Override
+        public void mouseExited(MouseEvent event) {
+            touched(new Touch(Optional.empty(), Optional.empty(), touch.focused()));
+        }
+
+        @Override
+        public void mousePressed(MouseEvent event) {
+            requestFocusInWindow();
+            touched(new Touch(touch.hovered(), item(at(event.getX(), event.getY())), Optional.empty()));
+        }
+
+        @Override
+        public void mouseReleased(MouseEvent event) {
+            Optional<Target> target = at(event.getX(), event.getY());
+            touched(new Touch(touch.hovered(), Optional.empty(), Optional.empty()));
+            target.map(Target::step).ifPresent(navigator::take);
+        }
+    }
+
+    private final class Keys extends KeyAdapter {
+        @Override
+        public void keyPressed(KeyEvent event) {
+            switch (event.getKeyCode()) {
+                case KeyEvent.VK_TAB -> focus(event.isShiftDown() ? -1 : 1);
+                case KeyEvent.VK_ENTER, KeyEvent.VK_SPACE ->
+                    targets().stream()
+                            .filter(target -> item(Optional.of(target)).equals(touch.focused()))
+                            .findFirst()
+                            .map(Target::step)
+                            .ifPresent(navigator::take);
+                case KeyEvent.VK_ESCAPE -> navigator.back();
+                default -> {}
+            }
+        }
+
+        private void focus(int by) {
+            List<String> items = targets().stream()
+                    .flatMap(target -> item(Optional.of(target)).stream())
+                    .toList();
+            if (!items.isEmpty()) {
+                int now = touch.focused().map(items::indexOf).orElse(by > 0 ? -1 : 0);
+                String next = items.get(Math.floorMod(now + by, items.size()));
+                touched(new Touch(touch.hovered(), Optional.empty(), Optional.of(next)));
+            }
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** A Swing host of the navigator. */
+package org.yonderarc.desktop;
