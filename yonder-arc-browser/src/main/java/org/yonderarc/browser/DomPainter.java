@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
@@ -33,6 +34,7 @@ final class DomPainter {
     private final HTMLDocument document;
     private final HTMLElement root;
     private final Consumer<Step> take;
+    private final BiConsumer<String, String> touched;
     private final Map<String, Painted> painted = new HashMap<>();
 
     /** An element, and the step that it takes now: listeners are added once and look here. */
@@ -47,10 +49,11 @@ final class DomPainter {
         }
     }
 
-    DomPainter(HTMLDocument document, HTMLElement root, Consumer<Step> take) {
+    DomPainter(HTMLDocument document, HTMLElement root, Consumer<Step> take, BiConsumer<String, String> touched) {
         this.document = document;
         this.root = root;
         this.take = take;
+        this.touched = touched;
     }
 
     void paint(Scene scene) {
@@ -226,7 +229,7 @@ final class DomPainter {
                 style(element, "border-radius", px(node.clip().get()));
             }
             style(element, "opacity", node.opacity() < 1 ? Decimals.text(node.opacity()) : "");
-            mean(group, node.meaning());
+            mean(group, node);
             new Level(
                             element,
                             path + "/" + node.key(),
@@ -235,7 +238,8 @@ final class DomPainter {
                     .paint(node.children());
         }
 
-        private void mean(Painted group, Meaning meaning) {
+        private void mean(Painted group, SceneNode.Group node) {
+            Meaning meaning = node.meaning();
             Element element = group.element;
             if (meaning instanceof Meaning.Link link) {
                 element.setAttribute("href", "#" + link.address());
@@ -245,11 +249,11 @@ final class DomPainter {
                 } else {
                     element.removeAttribute("aria-current");
                 }
-                follow(group, link.step());
+                follow(group, node, link.step());
             } else if (meaning instanceof Meaning.Button button) {
                 element.setAttribute("type", "button");
                 element.setAttribute("aria-label", button.label());
-                follow(group, button.step());
+                follow(group, node, button.step());
             } else if (meaning instanceof Meaning.Navigation navigation) {
                 element.setAttribute("aria-label", navigation.label());
             } else if (meaning instanceof Meaning.Main main) {
@@ -260,9 +264,12 @@ final class DomPainter {
             }
         }
 
-        private void follow(Painted group, Step step) {
+        private void follow(Painted group, SceneNode.Group node, Step step) {
             boolean isNew = group.step == null;
             group.step = step;
+            if (isNew && node.key().startsWith("item:")) {
+                Page.watch((HTMLElement) group.element, node.key().substring(5), touched::accept);
+            }
             if (isNew) {
                 ((HTMLElement) group.element).onClick(mouse -> {
                     // With a modifier key the browser opens a tab of its own, and the address is enough for it.

@@ -22,6 +22,28 @@ final class Page {
         void run(double now);
     }
 
+    /** Told what a pointer or the keyboard's focus is on: "hover", "pressed" or "focused", and the item's key. */
+    @JSFunctor
+    interface TouchCallback extends JSObject {
+        void run(String state, String key);
+    }
+
+    /** Watches an element; the key is that of the item that it shows. */
+    @JSBody(
+            params = {"element", "key", "told"},
+            script = "element.addEventListener('pointerenter', function(e) {"
+                    + " if (e.pointerType === 'mouse') { told('hover', key); } });"
+                    + "element.addEventListener('pointerleave', function() { told('hover', ''); told('pressed', ''); });"
+                    + "element.addEventListener('pointerdown', function() { told('pressed', key); });"
+                    + "element.addEventListener('pointerup', function() { told('pressed', ''); });"
+                    + "element.addEventListener('pointercancel', function() { told('pressed', ''); });")
+    static native void watch(HTMLElement element, String key, TouchCallback told);
+
+    @JSBody(
+            params = "then",
+            script = "document.addEventListener('keydown', function(e) { if (e.key === 'Escape') { then(); } });")
+    static native void onEscape(Callback then);
+
     @JSBody(params = "then", script = "requestAnimationFrame(function(now) { then(now); });")
     static native void onFrame(FrameCallback then);
 

@@ -9,9 +9,11 @@ import org.teavm.jso.dom.html.HTMLDocument;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.fit.Setting;
+import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.Box;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
+import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
@@ -47,6 +49,7 @@ final class Player {
     private State state;
     private Optional<Film> film = Optional.empty();
     private double filmStart;
+    private Touch touch = Touch.NONE;
     /** The step back that the browser's history is taking for us. */
     private Optional<Change> undone = Optional.empty();
 
@@ -56,7 +59,7 @@ final class Player {
         this.document = document;
         this.walk = Walk.of(plan);
         this.state = walk.start();
-        this.painter = new DomPainter(document, document.getElementById("device"), this::take);
+        this.painter = new DomPainter(document, document.getElementById("device"), this::take, this::touch);
     }
 
     void start() {
@@ -66,6 +69,11 @@ final class Player {
         Page.replace(entry, walk.addressOf(state.place()));
         text("happened", "The app was started.");
         new FactsPanel(document, this::take).show(walk.plan());
+        Page.onEscape(() -> {
+            if (state.open().isPresent()) {
+                take(new Step.Close());
+            }
+        });
         Page.onPop(this::pop);
         Page.onResize(this::paint);
         Page.onDeviceChange(this::paint);
@@ -149,9 +157,27 @@ final class Player {
         }
     }
 
+    /** Hover and press are looks, no steps: they play the short motion that the plan has for states. */
+    private void touch(String what, String item) {
+        Optional<String> on = item.isEmpty() ? Optional.empty() : Optional.of(item);
+        Touch next = what.equals("hover")
+                ? new Touch(on, touch.pressed(), Optional.empty())
+                : new Touch(touch.hovered(), on, Optional.empty());
+        if (next.equals(touch)) {
+            return;
+        }
+        touch = next;
+        if (film.isPresent() || Page.isHidden()) {
+            return;
+        }
+        Motion own = walk.plan().motion();
+        var motion = new Motion(own.states(), own.states(), own.drawers(), own.screens(), own.reduced());
+        run(new Score(Optional.empty(), motion, Page.wantsLessMotion(), false, Optional.empty()), scene());
+    }
+
     private Scene scene() {
         Palette palette = Palette.of(walk.plan().theme(), Page.prefersDark() ? Scheme.DARK : Scheme.LIGHT);
-        return new View(walk, device(), palette, measure).scene(state);
+        return new View(walk, new Setting(device(), "", touch), palette, measure).scene(state);
     }
 
     private void settle(Scene scene) {
@@ -172,13 +198,18 @@ final class Player {
                 Page.wantsLessMotion(),
                 Setting.of(device()).isRightToLeft(walk.plan()),
                 origin);
+        document.setTitle(to.title());
+        text("address", walk.addressOf(walk.shown(state)));
+        run(score, to);
+    }
+
+    /** Plays a film to a scene, or shows it at once where there is nothing to play. */
+    private void run(Score score, Scene to) {
         double now = Page.now();
         boolean sameSize = shown.width() == to.width() && shown.height() == to.height();
         Film next = film.filter(running -> sameSize)
                 .map(running -> running.interrupted(now - filmStart, to, score))
                 .orElseGet(() -> Film.of(shown, to, score));
-        document.setTitle(to.title());
-        text("address", walk.addressOf(walk.shown(state)));
         if (!sameSize || next.duration() == 0 || Page.isHidden()) {
             paint();
             return;

@@ -32,7 +32,11 @@ public record Wireframe(Kind kind, List<Row> rows) {
         /** A map with a pin for each row. */
         MAP,
         /** A curve with a headline figure: the first row is the headline. */
-        CHART;
+        CHART,
+        /** Messages: a row with a value is one's own, the others are from who is named in the note. */
+        CHAT,
+        /** A large picture with controls below it, and what comes next: the first row is what plays. */
+        MEDIA;
 
         /** The word for it in a plan file. */
         public String word() {

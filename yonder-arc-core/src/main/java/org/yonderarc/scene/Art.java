@@ -122,6 +122,10 @@ final class Art {
         left("note", row.note(), new Ink(SMALL, palette.muted()), x, y + offset + 1, most);
     }
 
+    TextMeasure measure() {
+        return measure;
+    }
+
     double width(String text, Type type) {
         return measure.width(text, type);
     }

@@ -16,6 +16,8 @@ final class Wireframes {
             case FORM -> FormArt.draw(wireframe.rows(), art);
             case MAP -> MapArt.draw(wireframe.rows(), art);
             case CHART -> ChartArt.draw(wireframe.rows(), art);
+            case CHAT -> ChatArt.draw(wireframe.rows(), art);
+            case MEDIA -> MediaArt.draw(wireframe.rows(), art);
         }
     }
 }

@@ -13,6 +13,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import javax.accessibility.AccessibleContext;
+import javax.accessibility.AccessibleRole;
 import javax.swing.JComponent;
 import javax.swing.Timer;
 import org.yonderarc.draw.Studio;
@@ -93,6 +95,24 @@ public final class AppPanel extends JComponent {
     /** What is shown now. */
     public Scene shown() {
         return shown;
+    }
+
+    @Override
+    public AccessibleContext getAccessibleContext() {
+        if (accessibleContext == null) {
+            accessibleContext = new Accessible();
+        }
+        return accessibleContext;
+    }
+
+    /** The panel to a person who doesn't see it: its name is where they are. */
+    private final class Accessible extends AccessibleJComponent {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        public AccessibleRole getAccessibleRole() {
+            return AccessibleRole.PANEL;
+        }
     }
 
     private Device device() {

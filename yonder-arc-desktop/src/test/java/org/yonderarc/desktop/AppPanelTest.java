@@ -1,6 +1,7 @@
 package org.yonderarc.desktop;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
@@ -20,8 +21,15 @@ class AppPanelTest {
                 .start();
         String told = new String(probe.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertTrue(probe.waitFor(60, TimeUnit.SECONDS), told);
+        assertFalse(told.contains("Exception"), told);
         assertEquals(
-                List.of("start tides", "click surveys", "panel 1", "escape tides", "enter map", "wide 900.0"),
+                List.of(
+                        "start tides",
+                        "click surveys",
+                        "panel 1 at species",
+                        "escape tides",
+                        "enter map",
+                        "wide 900.0"),
                 told.lines()
                         .filter(line -> line.matches("(start|click|panel|escape|enter|wide) .*"))
                         .toList(),

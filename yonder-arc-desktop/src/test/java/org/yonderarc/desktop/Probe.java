@@ -46,7 +46,7 @@ final class Probe {
         click("item:surveys");
         System.out.println("click " + navigator.place());
         click("item:species");
-        System.out.println("panel " + panel.getComponentCount());
+        System.out.println("panel " + panel.getComponentCount() + " at " + navigator.place());
         press(KeyEvent.VK_ESCAPE);
         System.out.println("escape " + navigator.place());
         for (int i = 0; i < 4; i++) {

@@ -18,7 +18,7 @@ class FixesTest {
                 facts: { drafts: 0 }
 
                 screens:
-                    tides:   { titel: "Tides", wireframe: "chrat" }
+                    tides:   { titel: "Tides", wireframe: "gallrey" }
                     surveys: Surveys      # spaces stay
                 menus:
                   main: [ tides, { screen: "survyes", bagde: draft } ]
@@ -33,7 +33,7 @@ class FixesTest {
                 facts: { drafts: 0 }
 
                 screens:
-                    tides:   { title: "Tides", wireframe: "chart" }
+                    tides:   { title: "Tides", wireframe: "gallery" }
                     surveys: Surveys      # spaces stay
                 menus:
                   main: [ tides, { screen: "surveys", badge: drafts } ]

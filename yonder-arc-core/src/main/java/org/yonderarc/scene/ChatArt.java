@@ -1,0 +1,73 @@
+package org.yonderarc.scene;
+
+import java.util.List;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.TextFit;
+import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Row;
+
+/** Messages in bubbles: one's own at the end, those of others at the start. */
+final class ChatArt {
+    private static final double LINE = 22;
+    private static final double INSET = 14;
+    private static final int MOST_LINES = 4;
+
+    private ChatArt() {}
+
+    static void draw(List<Row> rows, Art art) {
+        if (rows.isEmpty()) {
+            EmptyArt.draw(art);
+            return;
+        }
+        Box area = art.area();
+        double y = area.y() + Art.PAD;
+        for (int i = 0; i < rows.size(); i++) {
+            Row row = rows.get(i);
+            y = bubble(i, row, y, art) + 12;
+        }
+    }
+
+    private static double bubble(int index, Row row, double y, Art art) {
+        Palette palette = art.palette();
+        Box area = art.area();
+        boolean own = !row.value().isEmpty();
+        double most = (area.width() - 2 * Art.PAD) * 0.76;
+        List<String> lines = TextFit.wrap(row.title(), Art.PLAIN, most - 2 * INSET, MOST_LINES, art.measure());
+        double widest = lines.stream()
+                .mapToDouble(line -> art.width(line, Art.PLAIN))
+                .max()
+                .orElse(0);
+        String name = own ? row.value() : row.note();
+        Type small = Art.SMALL;
+        double width = Math.max(widest, name.isEmpty() ? 0 : art.width(name, small)) + 2 * INSET;
+        double height = lines.size() * LINE + 2 * 10 + (name.isEmpty() ? 0 : 18);
+        double x = own ? area.right() - Art.PAD - width : area.x() + Art.PAD;
+        var box = new Box(x, y, width, height);
+        Colour ground = own ? palette.accent() : palette.surface();
+        // White or ink, whichever stands out more on one's own bubble.
+        Colour white = Colour.rgb(0xFFFFFF);
+        Colour ink = Colour.rgb(0x061417);
+        Colour text = own ? ground.contrastWith(white) >= ground.contrastWith(ink) ? white : ink : palette.text();
+        art.row(index, row, box, inner -> {
+            inner.rect("bubble", box, 18, ground);
+            double line = box.y() + 10;
+            if (!name.isEmpty()) {
+                inner.left(
+                        "name",
+                        name,
+                        new Ink(small, own ? text.withAlpha(0.8) : palette.muted()),
+                        x + INSET,
+                        line + 8,
+                        most);
+                line += 18;
+            }
+            int number = 0;
+            for (String words : lines) {
+                inner.left("line-" + number++, words, new Ink(Art.PLAIN, text), x + INSET, line + LINE / 2, most);
+                line += LINE;
+            }
+        });
+        return box.bottom();
+    }
+}

@@ -1,0 +1,163 @@
+package org.yonderarc.web;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.Select;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Pictures;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.Plan;
+
+/** The other forms of bars in a real browser: a drawer that opens, an overflow, a rail on a wider device, and films. */
+class PageFormsTest {
+    private static final Plan PLAN = PlanBuilder.app("Forms")
+            .start("a")
+            .screen("a", screen -> screen.title("First").icon("droplet"))
+            .screen("b", screen -> screen.title("Second").icon("map-pin"))
+            .screen("c", screen -> screen.title("Third").icon("book"))
+            .screen("d", screen -> screen.title("Fourth").icon("user"))
+            .menu("main", menu -> menu.item("a").item("b").item("c").item("d"))
+            .menu("side", menu -> menu.signal("send", item -> item.label("Send"))
+                    .signal("out", item -> item.label("Out")))
+            .bar(bar -> bar.menu("main")
+                    .form("phone", FormBuilder.bottom().most(3).style(style -> style.indicator(Indicator.Kind.NOTCH)))
+                    .form("tablet", FormBuilder.rail()))
+            .bar(bar -> bar.menu("side").form("phone", FormBuilder.drawer().opens(Form.Opening.BENEATH)))
+            .topBar()
+            .build();
+
+    @TempDir
+    private static Path folder;
+
+    private static ChromeDriver browser;
+
+    @BeforeAll
+    static void start() throws Exception {
+        Path page = folder.resolve("page.html");
+        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(PLAN));
+        browser = Chromium.start(1280, 800);
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.quit();
+    }
+
+    @BeforeEach
+    void open() {
+        browser.get("about:blank");
+        browser.get(folder.resolve("page.html").toUri().toString());
+        settled("First");
+    }
+
+    /** Waits until a film is over: nothing that only films have is left. */
+    private static void settled(String title) {
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(ExpectedConditions.titleContains(title));
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(driver -> driver.findElements(By.tagName("main")).size() == 1);
+    }
+
+    private static void press(String name) {
+        browser.findElement(By.cssSelector("[aria-label='" + name + "']")).click();
+    }
+
+    private static List<String> shown() {
+        return browser.findElements(By.cssSelector("nav a, nav button")).stream()
+                .map(element -> element.getAttribute("aria-label"))
+                .toList();
+    }
+
+    @Test
+    void aDrawerOpensAndTheGreyAreaClosesIt() {
+        assertFalse(shown().contains("Send"));
+        press("Menu");
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().contains("Send"));
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(ExpectedConditions.elementToBeClickable(By.cssSelector("[aria-label='Close the menu']")));
+        browser.executeScript("document.querySelector(\"[aria-label='Close the menu']\").click()");
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> !shown().contains("Send"));
+    }
+
+    @Test
+    void escapeClosesWhatIsOpenAndHoverShows() {
+        press("More");
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().contains("Fourth"));
+        browser.findElement(By.tagName("body")).sendKeys(Keys.ESCAPE);
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> !shown().contains("Fourth"));
+        var second = browser.findElement(By.cssSelector("nav a[aria-label='Second']"));
+        int plain = second.findElements(By.cssSelector("div")).size();
+        new Actions(browser).moveToElement(second).perform();
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(driver -> second.findElements(By.cssSelector("div")).size() == plain + 1);
+    }
+
+    @Test
+    void whatDoesNotFitIsInTheOverflow() {
+        assertEquals(List.of("First", "Second", "More"), shown());
+        press("More");
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().contains("Fourth"));
+        press("Fourth");
+        settled("Fourth");
+        assertEquals(List.of("First", "Second", "More"), shown());
+    }
+
+    @Test
+    void anotherDeviceShowsAnotherFormAndKeepsThePlace() {
+        press("Second");
+        settled("Second");
+        new Select(browser.findElement(By.id("device-name"))).selectByValue("tablet");
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().size() == 4);
+        assertEquals(
+                "page",
+                browser.findElement(By.cssSelector("nav a[aria-label='Second']"))
+                        .getAttribute("aria-current"));
+    }
+
+    /** Choosing while a film plays: everything arrives in the end, and nothing of the films is left behind. */
+    @Test
+    void hastyChoosingLeavesNothingBehind() {
+        browser.executeAsyncScript(
+                """
+                const done = arguments[arguments.length - 1];
+                let last = performance.now(), gaps = [], steps = 0;
+                const frame = now => {
+                  gaps.push(now - last); last = now;
+                  if (gaps.length % 4 === 0 && steps < 40) {
+                    steps++;
+                    document.querySelector("nav a[aria-label='" + (steps % 2 ? 'Second' : 'First') + "']").click();
+                  }
+                  if (gaps.length < 220) { requestAnimationFrame(frame); }
+                  else { gaps.sort((a, b) => a - b); done([gaps[110], gaps[218]]); }
+                };
+                requestAnimationFrame(frame);
+                """);
+        settled("First");
+        assertEquals(1, browser.findElements(By.cssSelector("main")).size());
+        Object leftovers = browser.executeScript(
+                "return document.querySelectorAll('#device nav').length + ' ' + document.querySelectorAll('h1').length");
+        assertEquals("1 1", leftovers);
+        assertTrue(browser.manage().logs().get(LogType.BROWSER).getAll().isEmpty());
+    }
+}
