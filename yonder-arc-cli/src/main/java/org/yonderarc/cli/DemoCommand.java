@@ -4,9 +4,13 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import org.yonderarc.draw.GifWriter;
 import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.NavigationMap;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.examples.Brinelight;
@@ -14,6 +18,9 @@ import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.motion.Film;
+import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Condition;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Place;
@@ -24,7 +31,12 @@ import org.yonderarc.plan.Screen;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.View;
+import org.yonderarc.sheet.Axes;
+import org.yonderarc.sheet.Measures;
+import org.yonderarc.sheet.Sheet;
+import org.yonderarc.sheet.Shot;
 import org.yonderarc.walk.Change;
+import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Steps;
@@ -73,11 +85,41 @@ final class DemoCommand implements Callable<Integer> {
         out.println("\n3. A short journey\n");
         out.println(journey(walk).toString().indent(2));
 
-        out.println("4. A prototype to click\n");
+        out.println("4. What designers look at side by side, and hand on\n");
+        looks(walk, studio);
+        out.println("  " + folder.resolve("states.png") + ": the states of an item in both schemes");
+        out.println("  " + folder.resolve("map.png") + ": every screen, and what leads where");
+        out.println("  " + folder.resolve("bottom.png") + " and bottom.csv: the bottom bar, measured");
+        out.println("  " + folder.resolve("surveys.gif") + ": what choosing the surveys looks like");
+        out.println("\n5. A prototype to click\n");
         Path page = folder.resolve("brinelight.html");
         SafeFile.write(page, new PageWriter(studio.icons(), Pictures.NONE, new InterFont()).page(plan));
         out.println("  " + page + ": open it in a browser; it needs no network");
         return Main.FINE;
+    }
+
+    private void looks(Walk walk, Studio studio) throws Exception {
+        var base = new Shot(
+                walk.plan(),
+                Setting.of(Device.PHONE),
+                Scheme.LIGHT,
+                Optional.empty(),
+                List.of(),
+                Optional.of("bottom"));
+        Scene states = Sheet.of(base, Axes.parse("state", base), Axes.parse("scheme", base), studio.measure());
+        SafeFile.write(folder.resolve("states.png"), studio.png(states, 1));
+        var whole = new Shot(walk.plan(), base.setting(), Scheme.LIGHT, Optional.empty(), List.of(), Optional.empty());
+        SafeFile.write(folder.resolve("map.png"), studio.png(NavigationMap.of(whole, studio.measure()), 1));
+        var measures = new Measures(base, studio.measure());
+        SafeFile.write(folder.resolve("bottom.png"), studio.png(measures.picture(), 1));
+        SafeFile.write(folder.resolve("bottom.csv"), measures.csv());
+        Change change = walk.step(walk.start(), new Step.Choose("surveys"));
+        var view = new View(walk, Device.PHONE, Palette.LIGHT, studio.measure());
+        Film film = Film.of(
+                view.scene(change.before()),
+                view.scene(change.after()),
+                Score.of(Passage.of(walk, change), walk.plan().motion()));
+        SafeFile.write(folder.resolve("surveys.gif"), new GifWriter(studio, 1).write(film, (done, all) -> {}));
     }
 
     private int draw(Walk walk, Studio studio) throws Exception {
@@ -112,7 +154,7 @@ final class DemoCommand implements Callable<Integer> {
         return plan.screens().stream()
                 .flatMap(any -> any.wireframe().rows().stream())
                 .map(Row::to)
-                .flatMap(java.util.Optional::stream)
+                .flatMap(Optional::stream)
                 .filter(place -> place.screen().equals(screen.id()))
                 .findFirst()
                 .orElse(Place.of(screen.id()));
