@@ -12,24 +12,40 @@ import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.chrome.ChromeDriver;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.draw.WebFont;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.Type;
+import org.yonderarc.motion.Film;
+import org.yonderarc.motion.Score;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Transition;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.View;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.Passage;
+import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
 /** SVG as a real browser shows it, and PNG as we paint it, differ by the smoothing of edges alone. */
@@ -61,7 +77,77 @@ class PicturesAgreeTest {
     @EnumSource(Wireframe.Kind.class)
     void forEveryKindOfContent(Wireframe.Kind kind) throws Exception {
         Palette palette = kind.ordinal() % 2 == 0 ? Palette.LIGHT : Palette.DARK;
-        Scene scene = scene(kind, palette);
+        agree(scene(kind, palette), kind.toString());
+    }
+
+    /** Forms of bars with what they alone have: gradients, notches, shadows, clips, groups that are seen in part. */
+    @ParameterizedTest
+    @CsvSource({
+        "notch, 384, ''",
+        "beneath, 384, toggle:side",
+        "over, 384, toggle:side",
+        "rail, 800, ''",
+        "kept, 900, fold:side",
+    })
+    void forEveryFormOfBars(String form, double width, String step) throws Exception {
+        Walk walk = Walk.of(forms(form));
+        State state = step.isEmpty()
+                ? walk.start()
+                : walk.step(walk.start(), Steps.parse(walk.plan(), step)).after();
+        var setting = new Setting(new Device("window", width, 760, new Insets(20, 0, 10, 0)), "", Touch.focus("a"));
+        agree(new View(walk, setting, Palette.LIGHT, studio.measure()).scene(state), form);
+    }
+
+    @Test
+    void inTheMiddleOfAFilm() throws Exception {
+        Walk walk = Walk.of(forms("over"));
+        var view = new View(walk, Device.PHONE, Palette.LIGHT, studio.measure());
+        Change change = walk.step(walk.start(), new Step.Choose("b"));
+        Film film = Film.of(
+                view.scene(change.before()),
+                view.scene(change.after()),
+                Score.of(Passage.of(walk, change), walk.plan().motion()));
+        agree(film.at(film.duration() * 0.4), "film");
+    }
+
+    private static Plan forms(String form) {
+        FormBuilder main = form.equals("rail") ? FormBuilder.rail().line(true) : FormBuilder.bottom();
+        if (form.equals("notch")) {
+            main.floating(16, 24, true).style(style -> style.indicator(Indicator.Kind.NOTCH));
+        }
+        Form.Opening opening = form.equals("kept")
+                ? Form.Opening.KEPT
+                : form.equals("beneath") ? Form.Opening.BENEATH : Form.Opening.OVER;
+        FormBuilder side = FormBuilder.drawer()
+                .opens(opening)
+                .header("none.png", "Maren Vik", "Gull Point", "accent", "#12305a", 120);
+        boolean isKept = form.equals("kept");
+        return PlanBuilder.app("Brinelight")
+                .start("a")
+                .screen("a", screen -> screen.title("Tides")
+                        .icon("droplet")
+                        .wireframe(Wireframe.Kind.LIST)
+                        .row("Gull Point", "Ledge", "0.4 m"))
+                .screen("b", screen -> screen.title("Map")
+                        .icon("map-pin")
+                        .wireframe(Wireframe.Kind.CARDS)
+                        .row("Old Harbour", "Weir", "1.1 m"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .menu("side", menu -> menu.signal("send", item -> item.icon("send"))
+                        .divider()
+                        .signal("out", item -> item.icon("logout")))
+                .screenMotion(MotionBuilder.lasting(300).kind(Transition.Kind.FADE))
+                .bar(bar -> (form.equals("rail") ? bar.on("tablet") : bar)
+                        .menu("main")
+                        .form(main))
+                .bar(bar -> (form.equals("rail") ? bar.on("phone") : bar)
+                        .menu("side")
+                        .form(isKept ? side.collapsed(80) : side))
+                .topBar()
+                .build();
+    }
+
+    private void agree(Scene scene, String kind) throws Exception {
         BufferedImage painted = ImageIO.read(new ByteArrayInputStream(studio.png(scene, 1)));
         BufferedImage shown = shown(studio.svg(scene));
         assertEquals(painted.getWidth(), shown.getWidth());

@@ -1,0 +1,101 @@
+package org.yonderarc.fit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.ItemState;
+import org.yonderarc.plan.Paint;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Size;
+
+/** The one order in which styles lie over each other: item, form, theme, what is usual for the form. */
+class LookTest {
+    private static Plan plan(boolean theme, boolean bar, boolean item) {
+        var builder = PlanBuilder.app("A")
+                .start("a")
+                .screen("a")
+                .screen("b")
+                .style("t", style -> style.size(Size.ICON_SIZE, 30)
+                        .size(Size.GAP, 1)
+                        .indicator(Indicator.Kind.DOT))
+                .style("b", style -> style.size(Size.ICON_SIZE, 31).size(Size.PADDING, 2))
+                .menu("main", menu -> menu.item("a", one -> item ? one.style(own -> own.size(Size.ICON_SIZE, 32)) : one)
+                        .item("b"))
+                .bar(any -> any.menu("main").form(bar ? FormBuilder.bottom().style("b") : FormBuilder.bottom()));
+        return theme ? builder.themeStyle("t").build() : builder.build();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "false, false, false, 24, 4, 0, NONE",
+        "true,  false, false, 30, 1, 0, DOT",
+        "true,  true,  false, 31, 1, 2, DOT",
+        "true,  true,  true,  32, 1, 2, DOT",
+        "false, true,  true,  32, 4, 2, NONE",
+    })
+    void whatAStyleDoesNotSayIsAsInTheOneBelow(
+            boolean theme, boolean bar, boolean own, double icon, double gap, double padding, Indicator.Kind mark) {
+        Plan plan = plan(theme, bar, own);
+        Form form = plan.bars().get(0).form("phone").orElseThrow();
+        Item item = plan.menus().get("main").items().get(0);
+        Look look = Look.of(plan, form, Optional.of(item));
+        assertEquals(icon, look.size(Size.ICON_SIZE));
+        assertEquals(gap, look.size(Size.GAP));
+        assertEquals(padding, look.size(Size.PADDING));
+        assertEquals(mark, look.indicator().kind());
+    }
+
+    @Test
+    void statesLieOverEachOtherInTheirOrder() {
+        Plan plan = PlanBuilder.app("A")
+                .start("a")
+                .screen("a")
+                .screen("b")
+                .menu("main", menu -> menu.item("a").item("b"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().style(style -> style.state(
+                                ItemState.HOVER, look -> look.label("text"))
+                        .state(ItemState.DISABLED, look -> look.icon("line")))))
+                .build();
+        Look look = Look.of(plan, plan.bars().get(0).form("phone").orElseThrow(), Optional.empty());
+        Map<Set<ItemState>, Role> labels = Map.of(
+                Set.of(), Role.MUTED,
+                Set.of(ItemState.SELECTED), Role.ACCENT,
+                Set.of(ItemState.SELECTED, ItemState.HOVER), Role.TEXT,
+                Set.of(ItemState.PRESSED), Role.MUTED);
+        labels.forEach((states, role) -> assertEquals(
+                Optional.of(new Paint.ByRole(role)), look.in(states).label(), states.toString()));
+        assertEquals(
+                Optional.of(new Paint.ByRole(Role.LINE)),
+                look.in(Set.of(ItemState.SELECTED, ItemState.DISABLED)).icon());
+        assertTrue(look.saysDisabled());
+        assertFalse(Look.of(plan(false, false, false), Form.Rail.DEFAULT, Optional.empty())
+                .saysDisabled());
+    }
+
+    @Test
+    void eachFormHasAMarkThatIsUsualForIt() {
+        Plan plan = plan(false, false, false);
+        assertEquals(
+                Indicator.Kind.NONE,
+                Look.of(plan, Form.Bottom.DEFAULT, Optional.empty()).indicator().kind());
+        Indicator rail = Look.of(plan, Form.Rail.DEFAULT, Optional.empty()).indicator();
+        assertEquals(Indicator.Kind.SHAPE, rail.kind());
+        assertEquals(Indicator.Behind.ICON, rail.behind());
+        assertEquals(
+                Indicator.Behind.ITEM,
+                Look.of(plan, Form.Drawer.DEFAULT, Optional.empty()).indicator().behind());
+    }
+}
