@@ -8,11 +8,13 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Fitter;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
@@ -79,7 +81,7 @@ final class LookOptions {
                         + Suggestion.sentence(scheme, schemes, choose(schemes))));
         return new View(
                 walk,
-                new Setting(on, language(walk.plan()), touch()),
+                new Setting(on, language(walk.plan()), touch(walk.plan())),
                 Palette.of(walk.plan().theme(), chosen),
                 measure);
     }
@@ -111,9 +113,15 @@ final class LookOptions {
         return language;
     }
 
-    private Touch touch() throws Refusal {
+    private Touch touch(Plan plan) throws Refusal {
         int colon = touch.indexOf(':');
         String item = touch.substring(colon + 1);
+        List<String> items = plan.items().map(Item::id).toList();
+        boolean isOverflow = item.startsWith(Fitter.OVERFLOW);
+        if (colon > 0 && !items.contains(item) && !isOverflow) {
+            throw new Refusal("--touch: there is no item \"" + item + "\". "
+                    + Suggestion.sentence(item, items, "The items are " + String.join(", ", items) + "."));
+        }
         return switch (colon < 0 ? touch : touch.substring(0, colon)) {
             case "" -> Touch.NONE;
             case "hover" -> Touch.hover(item);

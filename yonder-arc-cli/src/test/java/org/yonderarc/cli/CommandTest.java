@@ -113,6 +113,8 @@ class CommandTest {
         assertTrue(err.toString().contains("no rail is shown on phone"), err.toString());
         assertEquals(2, yonder("draw", file, "-o", sheet.toString(), "--device", "20000x10"));
         assertEquals(2, yonder("draw", file, "-o", sheet.toString(), "--touch", "tapped:map"));
+        assertEquals(2, yonder("draw", file, "-o", sheet.toString(), "--touch", "hover:mpa"));
+        assertTrue(err.toString().contains("Did you mean \"map\"?"), err.toString());
         assertEquals(0, yonder("draw", file, "-o", sheet.toString(), "--device", "900x600", "--why"));
         assertTrue(out.toString().contains("so its kind is tablet."), out.toString());
         assertTrue(out.toString().contains("item tides: shown; selected, the person is on its branch"), out.toString());
