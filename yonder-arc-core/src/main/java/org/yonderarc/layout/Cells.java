@@ -25,6 +25,9 @@ import org.yonderarc.plan.Size;
  * @param measure how wide texts are
  */
 record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, boolean stands, TextMeasure measure) {
+    /** How far a badge may reach beyond an icon that stands before its label, in dp. */
+    private static final double BEFORE_LABEL = 3;
+
     /** Whether icons stand above or below their labels. */
     boolean isVertical() {
         return side == Form.IconSide.ABOVE || side == Form.IconSide.BELOW;
@@ -136,9 +139,19 @@ record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, 
                 Math.min(Metrics.ITEM_RADIUS, target.height() / 2),
                 icon,
                 lines,
-                item.badge().map(text -> badge(text, icon, target)),
-                mark(item, icon, target),
+                item.badge().map(text -> badge(item, text, icon, target)),
+                mark(item, marked(icon, lines), target),
                 Optional.empty());
+    }
+
+    /** What a shape behind the icon lies behind: beside its label, it takes the label in, too. */
+    private Box marked(Box icon, List<TextLine> lines) {
+        if (isVertical() || lines.isEmpty() || lines.get(0).text().isEmpty() || icon.width() == 0) {
+            return icon;
+        }
+        Box label = lines.get(0).box();
+        double left = Math.min(icon.x(), label.x());
+        return new Box(left, icon.y(), Math.max(icon.right(), label.right()) - left, icon.height());
     }
 
     /** The label, or the short one where it doesn't fit. */
@@ -242,7 +255,7 @@ record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, 
     }
 
     /** The badge of an icon: at its upper trailing corner, within the slot. */
-    private Layout.Badge badge(String text, Box icon, Box target) {
+    private Layout.Badge badge(FittedItem item, String text, Box icon, Box target) {
         if (text.isEmpty()) {
             double x = icon.right() - Metrics.DOT / 2 - 2;
             double y = Math.max(target.y(), Math.min(icon.y() - 2, target.bottom() - Metrics.DOT));
@@ -251,8 +264,11 @@ record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, 
         double room = Math.max(0, target.width() - 2 * Metrics.BADGE_PADDING - 2 * Layout.Badge.RING);
         var line = TextLine.of(text, MIDDLE, 0, 0, room, Metrics.BADGE, measure);
         double width = Math.max(Metrics.BADGE_HEIGHT, line.width() + 2 * Metrics.BADGE_PADDING);
-        // A narrow slot draws the badge back over the icon, so that it never reaches into the neighbour.
-        double x = Math.min(icon.right() - Metrics.BADGE_OVERLAP, target.right() - Layout.Badge.RING - width);
+        // A narrow slot, or a label that begins there, draws the badge back over the icon.
+        double most = side == Form.IconSide.BEFORE && showsLabel(item)
+                ? icon.right() + BEFORE_LABEL
+                : target.right() - Layout.Badge.RING;
+        double x = Math.max(target.x(), Math.min(icon.right() - Metrics.BADGE_OVERLAP, most - width));
         var box = new Box(
                 x,
                 Math.max(target.y(), Math.min(icon.y() - 5, target.bottom() - Metrics.BADGE_HEIGHT)),
@@ -314,7 +330,8 @@ record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, 
             return new Layout.Mark(
                     indicator.kind(), box, indicator.radius().orElse(Math.min(Metrics.ITEM_RADIUS, height / 2)));
         }
-        double width = Math.min(target.width(), indicator.width().orElse(Metrics.SHAPE_WIDTH));
+        double natural = Math.max(Metrics.SHAPE_WIDTH, icon.width() + 2 * Metrics.ITEM_RADIUS);
+        double width = Math.min(target.width(), indicator.width().orElse(natural));
         double height = Math.min(target.height(), indicator.thickness().orElse(Metrics.SHAPE_HEIGHT));
         double x = Math.max(target.x(), Math.min(icon.centerX() - width / 2, target.right() - width));
         var box = new Box(x, icon.centerY() - height / 2, width, height);
