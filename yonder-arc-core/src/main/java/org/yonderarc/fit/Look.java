@@ -140,13 +140,6 @@ public record Look(Style style) {
         return Optional.ofNullable(style.sizes().get(Size.ITEM_WIDTH));
     }
 
-    /** Whether the style itself sets a size, and doesn't leave it to what is usual. */
-    public static boolean sets(Plan plan, Form form, Size size) {
-        Style bar = form.style().map(ref -> ref.in(plan.styles())).orElse(Style.NONE);
-        Style theme = plan.theme().style().map(ref -> ref.in(plan.styles())).orElse(Style.NONE);
-        return bar.over(theme).sizes().containsKey(size);
-    }
-
     /** The mark of the selected item. */
     public Indicator indicator() {
         return style.indicator().orElse(Indicator.NONE);

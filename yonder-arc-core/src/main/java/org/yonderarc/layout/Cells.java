@@ -1,7 +1,6 @@
 package org.yonderarc.layout;
 
 import static org.yonderarc.layout.Metrics.crisp;
-import static org.yonderarc.layout.TextLine.Anchor.END;
 import static org.yonderarc.layout.TextLine.Anchor.MIDDLE;
 import static org.yonderarc.layout.TextLine.Anchor.START;
 
@@ -336,10 +335,5 @@ record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, 
         double x = Math.max(target.x(), Math.min(icon.centerX() - width / 2, target.right() - width));
         var box = new Box(x, icon.centerY() - height / 2, width, height);
         return new Layout.Mark(indicator.kind(), box, indicator.radius().orElse(height / 2));
-    }
-
-    /** A text that ends at {@code right}. */
-    TextLine ending(String text, double right, double middle, double most, Type type) {
-        return TextLine.of(text, END, right, type.baselineAround(middle), most, type, measure);
     }
 }

@@ -85,11 +85,6 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
                     Optional.empty(),
                     false);
         }
-
-        Bar with(List<Slot> otherSlots, Box otherView) {
-            return new Bar(
-                    fitted, box, radius, raised, otherView, otherSlots, titles, lines, buttons, face, logo, scrim);
-        }
     }
 
     /**

@@ -10,17 +10,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
  * The icons of the folder {@code icons} beside a plan, over another set. Each is an SVG file whose name without its ending
- * is the icon's name; {@code NAME-filled.svg} is its filled twin. What could run code or load something is left out.
+ * is the icon's name, of lower case letters, digits and hyphens; {@code NAME-filled.svg} is its filled twin. What could run code or load something is left out.
  */
 public final class PlanIcons implements Icons {
     /** The largest file that is read as an icon. */
     static final long LARGEST = 64 << 10;
     /** More files than this in the folder are not looked at. */
     private static final int MOST = 10_000;
+
+    /** Names become ids in documents, so they are as plain as those of the set; other files are no icons. */
+    private static final Pattern NAME = Pattern.compile("[a-z0-9-]+\\.svg");
 
     private static final String TWIN = "-filled";
     private static final String ENDING = ".svg";
@@ -42,7 +46,7 @@ public final class PlanIcons implements Icons {
         var own = new TreeMap<String, CleanIcon>();
         try (Stream<Path> files = Files.list(folder)) {
             Path real = folder.toRealPath();
-            files.filter(file -> file.getFileName().toString().endsWith(ENDING))
+            files.filter(file -> NAME.matcher(file.getFileName().toString()).matches())
                     .sorted()
                     .limit(MOST)
                     .forEach(file -> read(file, real).ifPresent(icon -> own.put(name(file), icon)));

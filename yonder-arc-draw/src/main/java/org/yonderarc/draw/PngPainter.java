@@ -41,6 +41,9 @@ public final class PngPainter {
     /** The largest scale: a phone becomes 3,000 by 6,600 pixels. */
     public static final double LARGEST_SCALE = 8;
 
+    /** A picture with more pixels is not painted. */
+    private static final long MOST_PIXELS = 40_000_000;
+
     private final Icons icons;
     private final Pictures pictures;
     private final InterFont font;
@@ -193,8 +196,20 @@ public final class PngPainter {
 
         /** A file that is no picture is as good as none: the initials below it show. */
         private static BufferedImage decoded(ByteArrayInputStream in) {
-            try {
-                return ImageIO.read(in);
+            try (var stream = ImageIO.createImageInputStream(in)) {
+                var readers = ImageIO.getImageReaders(stream);
+                if (!readers.hasNext()) {
+                    return null;
+                }
+                var reader = readers.next();
+                try {
+                    reader.setInput(stream);
+                    // A small file can say that it is huge: that is looked at before any room is made for it.
+                    boolean isHuge = (long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS;
+                    return isHuge ? null : reader.read(0);
+                } finally {
+                    reader.dispose();
+                }
             } catch (IOException broken) {
                 return null;
             }

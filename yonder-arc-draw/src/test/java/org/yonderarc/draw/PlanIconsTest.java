@@ -97,6 +97,15 @@ class PlanIconsTest {
         assertTrue(with("broken.svg", "<svg").odd("broken").get(0).contains("no SVG"));
     }
 
+    /** Names stand in documents as ids: one that could end an attribute is no name. */
+    @Test
+    void aFileWithAnotherNameIsNoIcon() throws Exception {
+        String name = "x\"onload=\"alert(1)";
+        Icons icons = with(name + ".svg", svg("viewBox=\"0 0 24 24\"", PATH));
+        assertFalse(icons.has(name));
+        assertTrue(icons.art(name, false).isEmpty());
+    }
+
     @Test
     void ownIconsStandBeforeTheSetAndBringTheirTwins() throws Exception {
         with("home.svg", svg("viewBox=\"0 0 24 24\"", PATH));
