@@ -1,5 +1,8 @@
 package org.yonderarc.bench;
 
+import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -14,10 +17,15 @@ import org.yonderarc.check.Check;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.examples.Brinelight;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Setting;
 import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.View;
+import org.yonderarc.sheet.Axes;
+import org.yonderarc.sheet.Sheet;
+import org.yonderarc.sheet.Shot;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -36,6 +44,7 @@ public class DemoBenchmark {
     private final org.yonderarc.walk.State start = walk.start();
     private final org.yonderarc.walk.State deep = walk.arriveAt(start, Place.parse("sightings?survey=41"));
     private final Scene scene = view.scene(start);
+    private final Scene sheet = sheet();
     private final Step choose = new Step.Choose("surveys");
     private final Step open = new Step.Open(Place.parse("survey?survey=41"));
 
@@ -73,5 +82,22 @@ public class DemoBenchmark {
     @Benchmark
     public byte[] png() {
         return studio.png(scene, 2);
+    }
+
+    /** A sheet of 60 pictures at half the size, painted on all cores. */
+    @Benchmark
+    public BufferedImage paintSheet() {
+        return studio.image(sheet, 0.5);
+    }
+
+    /** Six screens at ten sizes of text. */
+    private Scene sheet() {
+        var base = new Shot(
+                walk.plan(), Setting.of(Device.PHONE), Scheme.LIGHT, Optional.empty(), List.of(), Optional.empty());
+        return Sheet.of(
+                base,
+                Axes.parse("screen=tides,surveys,species,map,crew,sign-in", base),
+                Axes.parse("text-scale=0.8,0.9,1,1.1,1.2,1.3,1.5,1.7,1.85,2", base),
+                studio.measure());
     }
 }

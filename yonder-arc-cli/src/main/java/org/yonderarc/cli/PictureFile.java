@@ -11,9 +11,6 @@ import picocli.CommandLine.Option;
 
 /** The file that a picture is written to, and how large. */
 final class PictureFile {
-    /** A picture with more pixels than this can't be held in memory, nor looked at. */
-    private static final double MOST_PIXELS = 120e6;
-
     @Option(
             names = {"-o", "--output"},
             paramLabel = "FILE",
@@ -48,7 +45,7 @@ final class PictureFile {
             SafeFile.write(output, studio.svg(scene).getBytes(StandardCharsets.UTF_8));
             return;
         }
-        if (scene.width() * scene.height() * scale * scale > MOST_PIXELS) {
+        if (scene.width() * scene.height() * scale * scale > PngPainter.MOST_PIXELS) {
             throw new Refusal("the picture would have " + Math.round(scene.width() * scale) + " by "
                     + Math.round(scene.height() * scale)
                     + " pixels. Give a smaller --scale, fewer values, or write an .svg.");

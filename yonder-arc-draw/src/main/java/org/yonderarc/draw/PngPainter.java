@@ -9,6 +9,7 @@ import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.GradientPaint;
 import java.awt.Graphics2D;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -24,6 +25,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Colour;
@@ -41,8 +43,14 @@ public final class PngPainter {
     /** The largest scale: a phone becomes 3,000 by 6,600 pixels. */
     public static final double LARGEST_SCALE = 8;
 
-    /** A picture with more pixels is not painted. */
-    private static final long MOST_PIXELS = 40_000_000;
+    /** The most pixels that are painted: more can't be held in memory, nor looked at. */
+    public static final long MOST_PIXELS = 120_000_000;
+
+    /** A picture file that claims more pixels than this is not decoded. */
+    private static final long MOST_DECODED = 40_000_000;
+
+    /** Images are painted in strips of this many pixels, side by side on all cores. Fixed, so that the bytes are the same on every machine. */
+    private static final int STRIP = 256;
 
     private final Icons icons;
     private final Pictures pictures;
@@ -60,7 +68,8 @@ public final class PngPainter {
      * The scene as the bytes of a PNG file.
      *
      * @param scale pixels for each dp
-     * @throws IllegalArgumentException if the scale is below {@link #SMALLEST_SCALE} or above {@link #LARGEST_SCALE}
+     * @throws IllegalArgumentException if the scale is below {@link #SMALLEST_SCALE} or above {@link #LARGEST_SCALE}, or
+     *     the picture would have more than {@link #MOST_PIXELS}
      */
     public byte[] paint(Scene scene, double scale) {
         var out = new ByteArrayOutputStream();
@@ -81,47 +90,90 @@ public final class PngPainter {
         }
         int width = (int) Math.ceil(scene.width() * scale);
         int height = (int) Math.ceil(scene.height() * scale);
+        if ((long) width * height > MOST_PIXELS) {
+            throw new IllegalArgumentException("a picture of " + width + " x " + height
+                    + " pixels is too large: more than " + MOST_PIXELS / 1_000_000 + " million");
+        }
         var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D graphics = image.createGraphics();
+        IntStream.range(0, (height + STRIP - 1) / STRIP).parallel().forEach(strip -> {
+            int top = strip * STRIP;
+            paint(scene, scale, image.getSubimage(0, top, width, Math.min(STRIP, height - top)), top);
+        });
+        return image;
+    }
+
+    /** Paints what of the scene is seen in a strip whose upper edge is at {@code top} pixels. */
+    private void paint(Scene scene, double scale, BufferedImage strip, int top) {
+        Graphics2D graphics = strip.createGraphics();
         try {
             graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
             graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
             graphics.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
             graphics.setColor(color(scene.background()));
-            graphics.fillRect(0, 0, width, height);
+            graphics.fillRect(0, 0, strip.getWidth(), strip.getHeight());
+            graphics.translate(0, -top);
             graphics.scale(scale, scale);
-            var run = new Run(graphics, scale, width, height);
+            var run = new Run(graphics, scale, new Rectangle(0, top, strip.getWidth(), strip.getHeight()));
             scene.nodes().forEach(node -> node.accept(run));
         } finally {
             graphics.dispose();
         }
-        return image;
     }
 
     /** One painting. */
     private final class Run implements SceneNode.Visitor {
         private final Graphics2D graphics;
         private final double scale;
-        private final int width;
-        private final int height;
+        /** What is painted, in pixels of the whole picture. */
+        private final Rectangle window;
 
-        Run(Graphics2D graphics, double scale, int width, int height) {
+        Run(Graphics2D graphics, double scale, Rectangle window) {
             this.graphics = graphics;
             this.scale = scale;
-            this.width = width;
-            this.height = height;
+            this.window = window;
+        }
+
+        /** Whether anything from {@code top} to {@code bottom}, in dp, can be seen; a pixel more, for soft edges. */
+        private boolean isSeen(double top, double bottom) {
+            return bottom * scale >= window.y - 1 && top * scale <= window.y + window.height + 1;
+        }
+
+        private boolean isSeen(Box box) {
+            return isSeen(box.y(), box.bottom());
         }
 
         @Override
         public void rect(SceneNode.Rect node) {
+            if (!isSeen(node.box())) {
+                return;
+            }
             graphics.setColor(color(node.fill()));
-            graphics.fill(shape(node.box(), node.radius()));
+            fill(node.box(), node.radius());
+        }
+
+        /** What ends between pixels needs soft edges; all else is filled at once, which is much faster. */
+        private void fill(Box box, double radius) {
+            boolean isSharp = radius <= 0
+                    && isWhole(box.x())
+                    && isWhole(box.y())
+                    && isWhole(box.right())
+                    && isWhole(box.bottom());
+            if (isSharp) {
+                graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_OFF);
+            }
+            graphics.fill(shape(box, radius));
+            graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        }
+
+        private boolean isWhole(double dp) {
+            return dp * scale == Math.rint(dp * scale);
         }
 
         @Override
         public void text(SceneNode.Text node) {
             var line = node.line();
-            if (!line.text().isEmpty()) {
+            double size = line.type().size();
+            if (!line.text().isEmpty() && isSeen(line.baseline() - 2 * size, line.baseline() + size)) {
                 graphics.setColor(color(node.fill()));
                 graphics.fill(font.outline(line.text(), line.type(), line.left(), line.baseline()));
             }
@@ -129,6 +181,9 @@ public final class PngPainter {
 
         @Override
         public void icon(SceneNode.Icon node) {
+            if (!isSeen(node.box())) {
+                return;
+            }
             icons.art(node.name(), node.filled()).ifPresent(art -> {
                 Box box = node.box();
                 var view = new ViewBox((float) box.x(), (float) box.y(), (float) box.width(), (float) box.height());
@@ -147,6 +202,9 @@ public final class PngPainter {
 
         @Override
         public void gradient(SceneNode.Gradient node) {
+            if (!isSeen(node.box())) {
+                return;
+            }
             graphics.setPaint(new GradientPaint(
                     new Point2D.Double(node.startX(), node.startY()),
                     color(node.from()),
@@ -157,6 +215,9 @@ public final class PngPainter {
 
         @Override
         public void picture(SceneNode.Picture node) {
+            if (!isSeen(node.box())) {
+                return;
+            }
             pictures.read(node.file()).ifPresent(picture -> {
                 Box box = node.box();
                 var in = new ByteArrayInputStream(picture.bytes());
@@ -205,7 +266,7 @@ public final class PngPainter {
                 try {
                     reader.setInput(stream);
                     // A small file can say that it is huge: that is looked at before any room is made for it.
-                    boolean isHuge = (long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS;
+                    boolean isHuge = (long) reader.getWidth(0) * reader.getHeight(0) > MOST_DECODED;
                     return isHuge ? null : reader.read(0);
                 } finally {
                     reader.dispose();
@@ -256,12 +317,10 @@ public final class PngPainter {
             if (node.opacity() <= 0) {
                 return;
             }
-            var layer = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
-            Graphics2D beside = layer.createGraphics();
-            beside.setRenderingHints(graphics.getRenderingHints());
-            beside.setTransform(graphics.getTransform());
+            var layer = new BufferedImage(window.width, window.height, BufferedImage.TYPE_INT_ARGB_PRE);
+            Graphics2D beside = beside(layer, window);
             var whole = new SceneNode.Group(node.key(), node.meaning(), node.area(), node.clip(), node.children());
-            whole.accept(new Run(beside, scale, width, height));
+            whole.accept(new Run(beside, scale, window));
             beside.dispose();
             Graphics2D on = (Graphics2D) graphics.create();
             on.setTransform(new AffineTransform());
@@ -277,19 +336,29 @@ public final class PngPainter {
             int y = (int) Math.floor(area.y() * scale);
             int width = (int) Math.ceil(area.right() * scale) - x;
             int height = (int) Math.ceil(area.bottom() * scale) - y;
-            var layer = new BufferedImage(Math.max(1, width), Math.max(1, height), BufferedImage.TYPE_INT_ARGB_PRE);
-            Graphics2D beside = layer.createGraphics();
-            beside.setRenderingHints(graphics.getRenderingHints());
-            beside.translate(-x, -y);
-            beside.scale(scale, scale);
-            node.children().forEach(child -> child.accept(new Run(beside, scale, layer.getWidth(), layer.getHeight())));
+            Rectangle part = new Rectangle(x, y, width, height).intersection(window);
+            if (part.isEmpty()) {
+                return;
+            }
+            var layer = new BufferedImage(part.width, part.height, BufferedImage.TYPE_INT_ARGB_PRE);
+            Graphics2D beside = beside(layer, part);
+            var run = new Run(beside, scale, part);
+            node.children().forEach(child -> child.accept(run));
             beside.dispose();
             Graphics2D on = (Graphics2D) graphics.create();
             on.setPaint(new java.awt.TexturePaint(
                     layer,
-                    new Rectangle2D.Double(x / scale, y / scale, layer.getWidth() / scale, layer.getHeight() / scale)));
+                    new Rectangle2D.Double(part.x / scale, part.y / scale, part.width / scale, part.height / scale)));
             on.fill(shape(area, node.clip().get()));
             on.dispose();
+        }
+
+        private Graphics2D beside(BufferedImage layer, Rectangle part) {
+            Graphics2D beside = layer.createGraphics();
+            beside.setRenderingHints(graphics.getRenderingHints());
+            beside.translate(-part.x, -part.y);
+            beside.scale(scale, scale);
+            return beside;
         }
     }
 

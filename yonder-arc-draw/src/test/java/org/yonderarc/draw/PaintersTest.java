@@ -95,6 +95,56 @@ class PaintersTest {
         assertEquals(0xFFFFFFFF, image.getRGB(70, 40), "outside of the box");
     }
 
+    /** Pictures are painted in strips side by side: moved, the strips end elsewhere, and nothing else may differ. */
+    @Test
+    void noSeamShowsWhereStripsMeet() {
+        Scene still = scene(small(), Palette.DARK);
+        double down = 61;
+        var moved = new Scene(
+                still.width(),
+                still.height() + down,
+                still.background(),
+                "moved",
+                List.of(still.placed("p", 0, down, 1, 0)));
+        BufferedImage one = studio.image(still, 2);
+        BufferedImage other = studio.image(moved, 2);
+        long off = 0;
+        for (int y = 0; y < one.getHeight(); y++) {
+            for (int x = 0; x < one.getWidth(); x++) {
+                int difference = difference(one.getRGB(x, y), other.getRGB(x, y + (int) (2 * down)));
+                assertTrue(
+                        difference <= 24, difference + " at " + x + ", " + y + ": more than a finer edge of a curve");
+                off += difference;
+            }
+        }
+        assertTrue(off / (3.0 * one.getWidth() * one.getHeight()) < 0.02, "all together: " + off);
+    }
+
+    private static int difference(int a, int b) {
+        int red = Math.abs((a >> 16 & 255) - (b >> 16 & 255));
+        int green = Math.abs((a >> 8 & 255) - (b >> 8 & 255));
+        return Math.max(Math.max(red, green), Math.abs((a & 255) - (b & 255)));
+    }
+
+    @Test
+    void aSmallFileThatClaimsAHugePictureIsNotDecoded() throws Exception {
+        Colour ground = Colour.rgb(0x336699);
+        var box = new Box(0, 0, 240, 240);
+        var nodes = List.<SceneNode>of(
+                new SceneNode.Rect("ground", box, 0, ground), new SceneNode.Picture("picture", box, 0, "a.png", false));
+        var scene = new Scene(240, 240, ground, "picture", nodes);
+        for (int side : new int[] {100, 8000}) {
+            var file = new java.io.ByteArrayOutputStream();
+            ImageIO.write(new BufferedImage(side, side, BufferedImage.TYPE_BYTE_BINARY), "png", file);
+            assertTrue(file.size() < 60_000);
+            Pictures pictures = name -> Optional.of(new Pictures.Picture("image/png", file.toByteArray()));
+            int middle = new Studio(studio.icons(), pictures).image(scene, 1).getRGB(120, 120);
+            assertEquals(side == 100 ? 0xFF000000 : 0xFF336699, middle, side + " pixels wide");
+        }
+        var wide = new Scene(4000, 4000, ground, "large", List.of());
+        assertThrows(IllegalArgumentException.class, () -> studio.png(wide, 8), "a thousand million pixels");
+    }
+
     @Test
     void thePlainMeasureIsNearTheExactOne() {
         var plain = new PlainMeasure();
