@@ -7,6 +7,7 @@ import org.yonderarc.files.FindingText;
 import org.yonderarc.fit.Why;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
+import org.yonderarc.sheet.Frame;
 import org.yonderarc.walk.Walk;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -38,6 +39,9 @@ final class DrawCommand implements Callable<Integer> {
     @Mixin
     private LookOptions look;
 
+    @Option(names = "--frame", description = "Draws the device around the picture.")
+    private boolean frame;
+
     @Option(names = "--why", description = "Also says why each bar and item is shown, hidden or selected.")
     private boolean why;
 
@@ -51,7 +55,7 @@ final class DrawCommand implements Callable<Integer> {
         var view = look.view(walk, studio.measure());
         var state = look.state(walk);
         Scene scene = view.scene(state);
-        picture.write(scene, studio);
+        picture.write(frame ? Frame.around(scene, view.setting().device()) : scene, studio);
         if (why) {
             Why.explain(walk, view.setting(), state).forEach(line -> out.println(FindingText.visible(line)));
         }

@@ -53,6 +53,9 @@ final class LookOptions {
     @Option(names = "--text-scale", paramLabel = "N", description = "How much larger texts are, 0.8 to 3. Default: 1.")
     private double textScale = 1;
 
+    @Option(names = "--scroll", paramLabel = "DP", description = "How far the content is scrolled. Default: 0.")
+    private double scroll;
+
     @Option(
             names = "--touch",
             paramLabel = "STATE:ITEM",
@@ -79,11 +82,15 @@ final class LookOptions {
         Scheme chosen = Scheme.of(scheme)
                 .orElseThrow(() -> new Refusal("there is no scheme \"" + scheme + "\". "
                         + Suggestion.sentence(scheme, schemes, choose(schemes))));
-        return new View(
-                walk,
-                new Setting(on, language(walk.plan()), touch(walk.plan())),
-                Palette.of(walk.plan().theme(), chosen),
-                measure);
+        return new View(walk, setting(on, walk.plan()), Palette.of(walk.plan().theme(), chosen), measure);
+    }
+
+    private Setting setting(Device on, Plan plan) throws Refusal {
+        try {
+            return new Setting(on, language(plan), touch(plan), scroll);
+        } catch (IllegalArgumentException wrong) {
+            throw new Refusal("--scroll: " + wrong.getMessage() + ".");
+        }
     }
 
     private Device device(String device) throws Refusal {

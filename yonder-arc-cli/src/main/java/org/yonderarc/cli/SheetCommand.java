@@ -22,8 +22,8 @@ import picocli.CommandLine.Spec;
         sortOptions = false,
         footer = {
             "",
-            "Axes: device, scheme, screen, state, form, labels, icons, indicator, text-scale, language, fact;",
-            "each may name its values: device=phone,tablet.",
+            "Axes: device, scheme, screen, state, form, labels, icons, indicator, text-scale, language, scroll,",
+            "fact; each may name its values: device=phone,tablet.",
             "",
             "Examples:",
             "  yonder sheet brinelight.yaml -o screens.png --across screen --down scheme --scale 0.5",
@@ -48,6 +48,9 @@ final class SheetCommand implements Callable<Integer> {
     @Option(names = "--part", paramLabel = "BAR", description = "Only this bar: bottom, top, rail, drawer or more.")
     private Optional<String> part = Optional.empty();
 
+    @Option(names = "--frame", description = "Draws the device around each picture.")
+    private boolean frame;
+
     @Mixin
     private LookOptions look;
 
@@ -57,9 +60,12 @@ final class SheetCommand implements Callable<Integer> {
         if (across.isEmpty() && down.isEmpty()) {
             throw new Refusal("name an axis with --across or --down: " + String.join(", ", Axes.NAMES) + ".");
         }
+        if (frame && part.isPresent()) {
+            throw new Refusal("--frame is drawn around whole screens; leave it out, or --part.");
+        }
         Plan sound = plan.sound(spec.commandLine().getErr());
         var studio = new Studio(plan.icons(), plan.pictures());
-        Shot base = look.shot(sound, part);
+        Shot base = look.shot(sound, part).framed(frame);
         Scene scene;
         try {
             Axis columns = across.isPresent() ? Axes.parse(across.get(), base) : Axis.NONE;

@@ -10,8 +10,12 @@ import org.yonderarc.plan.Plan;
  * @param device the device
  * @param language the language tag (BCP 47) of the texts; empty for that of the plan
  * @param touch what pointer and keyboard are on
+ * @param scrolled how far the content is scrolled, in dp, 0 or more; content that ends before stays at its end
  */
-public record Setting(Device device, String language, Touch touch) {
+public record Setting(Device device, String language, Touch touch, double scrolled) {
+    /** The farthest that content is scrolled, in dp. */
+    public static final double FARTHEST = 100_000;
+
     /** The languages that are written from right to left. */
     private static final List<String> RIGHT_TO_LEFT =
             List.of("ar", "dv", "fa", "he", "ku", "ps", "sd", "ug", "ur", "yi");
@@ -20,6 +24,35 @@ public record Setting(Device device, String language, Touch touch) {
         Objects.requireNonNull(device, "device");
         Objects.requireNonNull(language, "language");
         Objects.requireNonNull(touch, "touch");
+        if (!(scrolled >= 0 && scrolled <= FARTHEST)) {
+            throw new IllegalArgumentException(
+                    "content is scrolled by 0 to " + (int) FARTHEST + " dp, not by " + scrolled);
+        }
+    }
+
+    /** Content at its top. */
+    public Setting(Device device, String language, Touch touch) {
+        this(device, language, touch, 0);
+    }
+
+    /** The same on another device. */
+    public Setting with(Device other) {
+        return new Setting(other, language, touch, scrolled);
+    }
+
+    /** The same, touched elsewhere. */
+    public Setting with(Touch other) {
+        return new Setting(device, language, other, scrolled);
+    }
+
+    /** The same in another language. */
+    public Setting in(String tag) {
+        return new Setting(device, tag, touch, scrolled);
+    }
+
+    /** The same, scrolled elsewhere. */
+    public Setting scrolledBy(double dp) {
+        return new Setting(device, language, touch, dp);
     }
 
     /** A device, in the plan's language, untouched. */

@@ -153,9 +153,39 @@ record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, 
         return new Box(left, icon.y(), Math.max(icon.right(), label.right()) - left, icon.height());
     }
 
-    /** The label, or the short one where it doesn't fit. */
+    /** The label, or the short one where it doesn't fit; in a bar that stands, on two lines where neither does. */
     private List<String> texts(FittedItem item, double room) {
-        return List.of(widest(item, item.label()) <= room ? item.label() : item.brief());
+        if (widest(item, item.label()) <= room) {
+            return List.of(item.label());
+        }
+        boolean breaks = stands && isVertical() && widest(item, item.brief()) > room;
+        return breaks ? TextFit.wrap(item.brief(), bold(item), room, 2, measure) : List.of(item.brief());
+    }
+
+    /** The wider of the types in which a label is set, so that it breaks alike whether it is selected or not. */
+    private Type bold(FittedItem item) {
+        Type selected = type(item.look(), true);
+        Type other = type(item.look(), false);
+        return measure.width(item.label(), selected) > measure.width(item.label(), other) ? selected : other;
+    }
+
+    /** The height of icon and label, where the label has so much room. */
+    double heightIn(FittedItem item, double room) {
+        return height(item, showsLabel(item) ? texts(item, room).size() : 0);
+    }
+
+    /** The width of the longest word of a label, or of the icon above or below it. */
+    double wordWidth(FittedItem item) {
+        double icon = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        return showsLabel(item) ? Math.max(icon, longestWord(item, item.brief())) : icon;
+    }
+
+    private double longestWord(FittedItem item, String text) {
+        double longest = 0;
+        for (String word : text.split(" ")) {
+            longest = Math.max(longest, widest(item, word));
+        }
+        return longest;
     }
 
     /** A line of a list: icon, label on up to two lines, badge and sign at the end. */
@@ -215,17 +245,27 @@ record Cells(Box bar, Form.IconSide side, Form.Labels labels, double textScale, 
                 : TextFit.wrap(item.label(), type, room, 2, measure);
     }
 
-    /** The height that a line of a list needs in so much room. */
-    double lineHeight(FittedItem item, double width, double least) {
-        Type type = type(item);
+    /** The room that the label of a line has, where the line is so wide. */
+    private double lineRoom(FittedItem item, double width) {
         double size = item.icon().isPresent()
                 ? item.look().size(Size.ICON_SIZE) + item.look().size(Size.GAP)
                 : 0;
         double badge = trailing(item, 0, 0, width)
                 .map(found -> found.box().width() + 8)
                 .orElse(0.0);
-        double room = width - 32 - size - badge - (item.leaves() ? 24 : 0);
-        int lines = Math.max(1, listTexts(item, Math.max(0, room), type).size());
+        return Math.max(0, width - 32 - size - badge - (item.leaves() ? 24 : 0));
+    }
+
+    /** How many times the longest word of a label fits into a line so wide. */
+    double wordShare(FittedItem item, double width) {
+        double longest = longestWord(item, item.label());
+        return longest == 0 ? 1 : lineRoom(item, width) / longest;
+    }
+
+    /** The height that a line of a list needs in so much room. */
+    double lineHeight(FittedItem item, double width, double least) {
+        Type type = type(item);
+        int lines = Math.max(1, listTexts(item, lineRoom(item, width), type).size());
         return Math.max(least, lines * lineHeight(type) + 2 * Metrics.SLOT_MARGIN);
     }
 

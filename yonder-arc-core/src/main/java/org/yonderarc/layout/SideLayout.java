@@ -6,6 +6,7 @@ import static org.yonderarc.layout.TextLine.Anchor.START;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
@@ -61,16 +62,22 @@ final class SideLayout {
 
     private Layout.Bar layOut(FittedBar.Rail bar) {
         Insets safe = device.safe();
-        double scale = Math.min(device.textScale(), MOST_RAIL_SCALE);
+        double wanted = Math.min(device.textScale(), MOST_RAIL_SCALE);
         boolean vertical =
                 bar.form().icons() == Form.IconSide.ABOVE || bar.form().icons() == Form.IconSide.BELOW;
         double usual = bar.form().narrow() ? NARROW_RAIL : bar.look().size(Size.THICKNESS);
         var cells =
-                new Cells(new Box(0, 0, 0, 0), bar.form().icons(), bar.form().labels(), scale, true, measure);
+                new Cells(new Box(0, 0, 0, 0), bar.form().icons(), bar.form().labels(), wanted, true, measure);
         double widest =
                 bar.items().stream().mapToDouble(cells::naturalWidth).max().orElse(0);
         double most = vertical ? usual * 1.3 : 240;
-        double own = crisp(Math.max(usual, Math.min(most, widest + (vertical ? 8 : 40))));
+        double around = vertical ? 2 * (widestInset(bar) + Metrics.LABEL_MARGIN) : 40;
+        double own = crisp(Math.max(usual, Math.min(most, widest + around)));
+        // Labels grow only as far as the longest word still fits.
+        double longest = vertical
+                ? bar.items().stream().mapToDouble(cells::wordWidth).max().orElse(0)
+                : widest;
+        double scale = longest + around <= own ? wanted : atLeastUsual(wanted * (own - around) / longest);
         double width = own + safe.left();
         var box = new Box(0, 0, width, device.height());
         var placed = new Cells(
@@ -100,11 +107,25 @@ final class SideLayout {
         return finished(bar, box, new Box(0, top, width, Math.max(0, bottom - top)), Optional.empty(), false);
     }
 
+    private double widestInset(FittedBar.Rail bar) {
+        return bar.items().stream().mapToDouble(SideLayout::railInset).max().orElse(0);
+    }
+
+    private static double railInset(FittedItem item) {
+        return item.look().indicator().behind() == Indicator.Behind.ITEM ? 8 : 4;
+    }
+
+    /** A scale that was made smaller for lack of room: not smaller than usual, unless the person wants it smaller. */
+    private double atLeastUsual(double scale) {
+        return Math.max(Math.min(1, device.textScale()), scale);
+    }
+
     private void railItems(FittedBar.Rail bar, Cells cells, Box room) {
         double spacing = bar.look().size(Size.SPACING);
         double tallest = Metrics.TARGET;
         for (FittedItem item : bar.items()) {
-            double block = cells.height(item, 1) + 2 * Metrics.SLOT_MARGIN;
+            double label = room.width() - 2 * (railInset(item) + Metrics.LABEL_MARGIN);
+            double block = cells.heightIn(item, label) + 2 * Metrics.SLOT_MARGIN;
             tallest = Math.max(tallest, block);
         }
         boolean labelled = bar.form().labels() != Form.Labels.NONE;
@@ -117,8 +138,7 @@ final class SideLayout {
                     case END -> Math.max(room.y(), room.bottom() - all);
                 };
         for (FittedItem item : bar.items()) {
-            boolean behindItem = item.look().indicator().behind() == Indicator.Behind.ITEM;
-            double inset = behindItem ? 8 : 4;
+            double inset = railInset(item);
             slots.add(cells.slot(item, new Box(room.x() + inset, crisp(y), room.width() - 2 * inset, height)));
             y += height + spacing;
         }
@@ -132,7 +152,15 @@ final class SideLayout {
         boolean beneath = bar.form().opens() == Form.Opening.BENEATH;
         double seen = beneath ? width * bar.form().beneath().share() : width;
         var room = new Box(safe.left(), safe.top(), seen - safe.left(), device.height() - safe.top());
-        double scale = Math.min(device.textScale(), MOST_SCALE);
+        double wanted = Math.min(device.textScale(), MOST_SCALE);
+        double inside = room.width() - 2 * bar.look().size(Size.PADDING);
+        var largest = new Cells(room, Form.IconSide.BEFORE, Form.Labels.ALL, wanted, true, measure);
+        // A word that can't be broken fits whole: in a narrow drawer, labels grow less.
+        double share = Stream.concat(bar.lines().stream().flatMap(line -> line.item().stream()), bar.footer().stream())
+                .mapToDouble(item -> largest.wordShare(item, inside))
+                .min()
+                .orElse(1);
+        double scale = bar.collapsed() || share >= 1 ? wanted : atLeastUsual(wanted * share);
         var cells = new Cells(room, Form.IconSide.BEFORE, Form.Labels.ALL, scale, true, measure);
         double top = room.y() + bar.look().size(Size.PADDING);
         if (bar.fold().isPresent() && (bar.collapsed() || bar.head().isEmpty())) {

@@ -35,25 +35,35 @@ final class Art {
     private final Box area;
     private final Palette palette;
     private final TextMeasure measure;
+    private final double textScale;
     private final List<Optional<String>> addresses;
-    private final List<SceneNode> nodes;
+    private final List<SceneNode> nodes = new ArrayList<>();
 
-    Art(Box area, Palette palette, TextMeasure measure, List<Optional<String>> addresses) {
-        this(area, palette, measure, addresses, new ArrayList<>());
-    }
-
-    private Art(
-            Box area, Palette palette, TextMeasure measure, List<Optional<String>> addresses, List<SceneNode> nodes) {
+    Art(Box area, Palette palette, TextMeasure measure, double textScale, List<Optional<String>> addresses) {
         this.area = area;
         this.palette = palette;
         this.measure = measure;
+        this.textScale = textScale;
         this.addresses = addresses;
-        this.nodes = nodes;
     }
 
     /** The room for the content. What is drawn below its lower edge is reached by scrolling. */
     Box area() {
         return area;
+    }
+
+    /** The lower edge of what was drawn. */
+    double bottom() {
+        double bottom = area.y();
+        for (SceneNode node : nodes) {
+            double end = node instanceof SceneNode.Rect rect
+                    ? rect.box().bottom()
+                    : node instanceof SceneNode.Group group
+                            ? group.area().bottom()
+                            : node instanceof SceneNode.Text text ? text.line().baseline() : area.y();
+            bottom = Math.max(bottom, end);
+        }
+        return bottom;
     }
 
     Palette palette() {
@@ -90,6 +100,21 @@ final class Art {
         nodes.add(new SceneNode.Icon(key, box, name, filled, fill));
     }
 
+    /** How much larger than usual texts are; sizes of type below are those at 1. */
+    double textScale() {
+        return textScale;
+    }
+
+    /** A type as large as the person wants it. */
+    Type scaled(Type type) {
+        return new Type(type.size() * textScale, type.weight());
+    }
+
+    /** Room for texts that needs {@code dp} at 1, on the 4 dp grid; never less. */
+    double room(double dp) {
+        return textScale <= 1 ? dp : Math.ceil(dp * textScale / 4) * 4;
+    }
+
     /** A text that starts at {@code x}, its capitals centred on {@code y}, shortened to {@code most} dp; gives its width. */
     double left(String key, String text, Ink ink, double x, double y, double most) {
         return text(key, text, ink, TextLine.Anchor.START, x, y, most);
@@ -109,17 +134,10 @@ final class Art {
         if (text.isEmpty()) {
             return 0;
         }
-        double baseline = ink.type().baselineAround(y);
-        var line = TextLine.of(text, anchor, x, baseline, Math.max(0, most), ink.type(), measure);
+        Type type = scaled(ink.type());
+        var line = TextLine.of(text, anchor, x, type.baselineAround(y), Math.max(0, most), type, measure);
         nodes.add(new SceneNode.Text(key, line, ink.colour()));
         return line.width();
-    }
-
-    /** A row's title over its note, together centred on {@code y}. */
-    void titleAndNote(Row row, double x, double y, double most) {
-        double offset = row.note().isEmpty() ? 0 : 10;
-        left("title", row.title(), new Ink(BODY, palette.text()), x, y - offset, most);
-        left("note", row.note(), new Ink(SMALL, palette.muted()), x, y + offset + 1, most);
     }
 
     TextMeasure measure() {
@@ -127,23 +145,24 @@ final class Art {
     }
 
     double width(String text, Type type) {
-        return measure.width(text, type);
+        return measure.width(text, scaled(type));
     }
 
     /** A paragraph of at most {@code most} lines; gives the lower edge of the last. */
     double paragraph(String key, String text, Ink ink, Box box, double lineHeight, int most) {
         double y = box.y();
         int index = 0;
-        for (String line : TextFit.wrap(text, ink.type(), box.width(), most, measure)) {
-            left(key + "-" + index++, line, ink, box.x(), y + lineHeight / 2, box.width());
-            y += lineHeight;
+        double height = lineHeight * textScale;
+        for (String line : TextFit.wrap(text, scaled(ink.type()), box.width(), most, measure)) {
+            left(key + "-" + index++, line, ink, box.x(), y + height / 2, box.width());
+            y += height;
         }
         return y;
     }
 
     /** The content of the row {@code index}, as a link where the row leads somewhere. */
     void row(int index, Row row, Box box, Consumer<Art> draw) {
-        var inner = new Art(box, palette, measure, addresses);
+        var inner = new Art(box, palette, measure, textScale, addresses);
         draw.accept(inner);
         Optional<String> address = index < addresses.size() ? addresses.get(index) : Optional.empty();
         Meaning meaning = row.to().isPresent() && address.isPresent()

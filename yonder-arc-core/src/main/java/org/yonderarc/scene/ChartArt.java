@@ -8,8 +8,10 @@ import org.yonderarc.plan.Row;
 
 /** A headline figure over a curve through the day; the rows after the first stand below as a list. */
 final class ChartArt {
-    private static final double CARD = 288;
-    private static final double CURVE_TOP = 120;
+    private static final double HEAD = 104;
+    private static final double NOTE = 24;
+    private static final double GAP = 16;
+    private static final double AXIS_ROOM = 40;
     private static final double CURVE_HEIGHT = 128;
     private static final Type AXIS = Type.regular(11);
     /** The turns of the curve as shares of the day and of the height: two tides. */
@@ -23,33 +25,51 @@ final class ChartArt {
 
     static void draw(List<Row> rows, Art art) {
         Box area = art.area();
-        var card = new Box(area.x() + Art.PAD, area.y() + Art.PAD, area.width() - 2 * Art.PAD, CARD);
+        double head = art.room(HEAD);
+        // In large type the note stands below the figure, so that neither is shortened.
+        boolean isBelow = !rows.isEmpty() && !isBeside(rows.get(0), area.width() - 2 * Art.PAD - 32, art);
+        double top = head + (isBelow ? art.room(NOTE) : 0);
+        var card = new Box(
+                area.x() + Art.PAD,
+                area.y() + Art.PAD,
+                area.width() - 2 * Art.PAD,
+                top + GAP + CURVE_HEIGHT + art.room(AXIS_ROOM));
         art.card("chart", card);
         if (!rows.isEmpty()) {
             Row first = rows.get(0);
             art.row(
                     0,
                     first,
-                    new Box(card.x(), card.y(), card.width(), CURVE_TOP - 16),
-                    inner -> headline(first, card, inner));
+                    new Box(card.x(), card.y(), card.width(), top),
+                    inner -> headline(first, card, isBelow, inner));
         }
-        curve(new Box(card.x() + 16, card.y() + CURVE_TOP, card.width() - 32, CURVE_HEIGHT), art);
+        curve(new Box(card.x() + 16, card.y() + top + GAP, card.width() - 32, CURVE_HEIGHT), art);
         ListArt.card(rows, 1, card.bottom() + Art.PAD, art);
     }
 
-    private static void headline(Row row, Box card, Art art) {
+    private static boolean isBeside(Row row, double room, Art art) {
+        return art.textScale() <= 1
+                || art.width(row.value(), Art.HEADLINE) + art.width(row.note(), Art.PLAIN) + 16 <= room;
+    }
+
+    private static void headline(Row row, Box card, boolean isBelow, Art art) {
         Palette palette = art.palette();
         double left = card.x() + 16;
         double most = card.width() - 32;
-        art.left("title", row.title(), new Ink(Art.BODY, palette.muted()), left, card.y() + 26, most);
-        double figure =
-                art.left("value", row.value(), new Ink(Art.HEADLINE, palette.text()), left, card.y() + 62, most);
+        double scale = art.textScale();
+        var ink = new Ink(Art.HEADLINE, palette.text());
+        art.left("title", row.title(), new Ink(Art.BODY, palette.muted()), left, card.y() + 26 * scale, most);
+        double figure = art.left("value", row.value(), ink, left, card.y() + 62 * scale, most);
+        if (isBelow) {
+            art.left("note", row.note(), new Ink(Art.PLAIN, palette.muted()), left, card.y() + 100 * scale, most);
+            return;
+        }
         art.right(
                 "note",
                 row.note(),
                 new Ink(Art.PLAIN, palette.muted()),
                 card.right() - 16,
-                card.y() + 68,
+                card.y() + 68 * scale,
                 most - figure - 16);
     }
 
@@ -76,15 +96,18 @@ final class ChartArt {
         art.rect("mark-ring", Box.around(x, y, 18, 18), 99, palette.surface());
         art.rect("mark", Box.around(x, y, 12, 12), 99, palette.accent());
         var axis = new Ink(AXIS, palette.muted());
-        for (int i = 0; i < HOURS.size(); i++) {
+        // Every other one where all of them would run into each other.
+        boolean all = HOURS.size() * (art.width(HOURS.get(0), AXIS) + 8) <= box.width();
+        for (int i = 0; i < HOURS.size(); i += all ? 1 : 2) {
             double at = box.x() + box.width() * i / (HOURS.size() - 1);
-            double below = box.bottom() + 18;
+            double below = box.bottom() + 18 * art.textScale();
+            double most = box.width() / 2;
             if (i == 0) {
-                art.left("hour:" + i, HOURS.get(i), axis, at, below, 48);
+                art.left("hour:" + i, HOURS.get(i), axis, at, below, most);
             } else if (i == HOURS.size() - 1) {
-                art.right("hour:" + i, HOURS.get(i), axis, at, below, 48);
+                art.right("hour:" + i, HOURS.get(i), axis, at, below, most);
             } else {
-                art.middle("hour:" + i, HOURS.get(i), axis, at, below, 48);
+                art.middle("hour:" + i, HOURS.get(i), axis, at, below, most);
             }
         }
     }

@@ -33,7 +33,11 @@ final class ChatArt {
         Box area = art.area();
         boolean own = !row.value().isEmpty();
         double most = (area.width() - 2 * Art.PAD) * 0.76;
-        List<String> lines = TextFit.wrap(row.title(), Art.PLAIN, most - 2 * INSET, MOST_LINES, art.measure());
+        double lineHeight = LINE * art.textScale();
+        double nameHeight = 18 * art.textScale();
+        int mostLines = art.textScale() <= 1 ? MOST_LINES : 2 * MOST_LINES;
+        List<String> lines =
+                TextFit.wrap(row.title(), art.scaled(Art.PLAIN), most - 2 * INSET, mostLines, art.measure());
         double widest = lines.stream()
                 .mapToDouble(line -> art.width(line, Art.PLAIN))
                 .max()
@@ -41,7 +45,7 @@ final class ChatArt {
         String name = own ? row.value() : row.note();
         Type small = Art.SMALL;
         double width = Math.max(widest, name.isEmpty() ? 0 : art.width(name, small)) + 2 * INSET;
-        double height = lines.size() * LINE + 2 * 10 + (name.isEmpty() ? 0 : 18);
+        double height = lines.size() * lineHeight + 2 * 10 + (name.isEmpty() ? 0 : nameHeight);
         double x = own ? area.right() - Art.PAD - width : area.x() + Art.PAD;
         var box = new Box(x, y, width, height);
         Colour ground = own ? palette.accent() : palette.surface();
@@ -58,14 +62,14 @@ final class ChatArt {
                         name,
                         new Ink(small, own ? text.withAlpha(0.8) : palette.muted()),
                         x + INSET,
-                        line + 8,
+                        line + nameHeight * 0.45,
                         most);
-                line += 18;
+                line += nameHeight;
             }
             int number = 0;
             for (String words : lines) {
-                inner.left("line-" + number++, words, new Ink(Art.PLAIN, text), x + INSET, line + LINE / 2, most);
-                line += LINE;
+                inner.left("line-" + number++, words, new Ink(Art.PLAIN, text), x + INSET, line + lineHeight / 2, most);
+                line += lineHeight;
             }
         });
         return box.bottom();

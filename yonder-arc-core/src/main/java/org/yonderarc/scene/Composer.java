@@ -102,7 +102,7 @@ public final class Composer {
         boolean fills = fitting.content().kind() == Wireframe.Kind.MAP;
         double width = fills ? content.width() : Math.min(content.width(), WIDEST_CONTENT);
         var room = new Box(content.centerX() - width / 2, content.y(), width, content.height());
-        var art = new Art(room, palette, measure, fitting.rows());
+        var art = new Art(room, palette, measure, fitting.device().textScale(), fitting.rows());
         if (fitting.picture().isPresent()) {
             art.nodes()
                     .add(new SceneNode.Picture(
@@ -110,11 +110,14 @@ public final class Composer {
         } else {
             Wireframes.draw(fitting.content(), art);
         }
+        double beyond = fills ? 0 : art.bottom() + Art.PAD - content.bottom();
+        double scrolled = Math.min(fitting.setting().scrolled(), Math.max(0, beyond));
+        List<SceneNode> nodes = scrolled > 0 ? new Shift(false, 1, 0, -scrolled).all(art.nodes()) : art.nodes();
         return new SceneNode.Group(
                 "screen:" + fitting.place().text(),
                 new Meaning.Main(fitting.title()),
                 content,
                 Optional.of(0.0),
-                art.nodes());
+                nodes);
     }
 }

@@ -8,6 +8,7 @@ import org.yonderarc.plan.Row;
 final class FormArt {
     private static final double ROW = 64;
     private static final double INSET = 16;
+    private static final double CHEVRON = 22;
     private static final double SWITCH_WIDTH = 48;
     private static final double SWITCH_HEIGHT = 28;
 
@@ -19,11 +20,15 @@ final class FormArt {
             return;
         }
         Box area = art.area();
-        var card = new Box(area.x() + Art.PAD, area.y() + Art.PAD, area.width() - 2 * Art.PAD, rows.size() * ROW);
+        double width = area.width() - 2 * Art.PAD;
+        double all = rows.stream().mapToDouble(row -> height(row, width, art)).sum();
+        var card = new Box(area.x() + Art.PAD, area.y() + Art.PAD, width, all);
         art.card("card", card);
+        double top = card.y();
         for (int i = 0; i < rows.size(); i++) {
             Row row = rows.get(i);
-            var box = new Box(card.x(), card.y() + i * ROW, card.width(), ROW);
+            var box = new Box(card.x(), top, width, height(row, width, art));
+            top = box.bottom();
             if (i > 0) {
                 art.rect(
                         "line:" + i,
@@ -35,29 +40,49 @@ final class FormArt {
         }
     }
 
+    private static boolean isSwitch(Row row) {
+        return row.value().equals("on") || row.value().equals("off");
+    }
+
+    /** Whether the value stands at the end of the row; in large type it stands below, so that neither is shortened. */
+    private static boolean isBeside(Row row, double width, Art art) {
+        return art.textScale() <= 1
+                || art.width(row.title(), Art.BODY) + art.width(row.value(), Art.PLAIN) + 12 <= room(row, width);
+    }
+
+    private static double room(Row row, double width) {
+        return width - 2 * INSET - (isSwitch(row) ? SWITCH_WIDTH + 12 : row.to().isPresent() ? CHEVRON : 0);
+    }
+
+    private static double height(Row row, double width, Art art) {
+        return Math.max(ROW, Math.ceil((lines(row, width, art).height() + ROW - Lines.TITLE - Lines.NOTE) / 4) * 4);
+    }
+
+    private static Lines lines(Row row, double width, Art art) {
+        double room = room(row, width);
+        if (isSwitch(row)) {
+            return Lines.of(row, room, art);
+        }
+        double value = Math.min(art.width(row.value(), Art.PLAIN), width * 0.45);
+        return isBeside(row, width, art) ? Lines.of(row, room - value - 12, art) : Lines.withValue(row, room, art);
+    }
+
     private static void field(Row row, Box box, Art art) {
         Palette palette = art.palette();
         double right = box.right() - INSET;
-        boolean isSwitch = row.value().equals("on") || row.value().equals("off");
-        if (isSwitch) {
+        if (isSwitch(row)) {
             toggle(row.value().equals("on"), right, box.centerY(), art);
-            right -= SWITCH_WIDTH + 12;
         } else {
             if (row.to().isPresent()) {
                 art.icon("chevron", Box.around(right - 6, box.centerY(), 18, 18), Art.CHEVRON, false, palette.muted());
-                right -= 22;
+                right -= CHEVRON;
             }
-            right -= art.right(
-                    "value",
-                    row.value(),
-                    new Ink(Art.PLAIN, palette.muted()),
-                    right,
-                    box.centerY(),
-                    box.width() * 0.45);
-            right -= 12;
+            if (isBeside(row, box.width(), art)) {
+                double most = box.width() * 0.45;
+                art.right("value", row.value(), new Ink(Art.PLAIN, palette.muted()), right, box.centerY(), most);
+            }
         }
-        double left = box.x() + INSET;
-        art.titleAndNote(row, left, box.centerY(), right - left);
+        lines(row, box.width(), art).draw(box.x() + INSET, box.centerY());
     }
 
     private static void toggle(boolean on, double right, double middle, Art art) {

@@ -9,6 +9,9 @@ final class ListArt {
     private static final double ROW = 72;
     private static final double THUMB = 48;
     private static final double INSET = 12;
+    private static final double CHEVRON = 24;
+    /** The share of a row's room that its value takes at most. */
+    private static final double MOST_VALUE = 0.45;
 
     private ListArt() {}
 
@@ -18,16 +21,22 @@ final class ListArt {
 
     /** The rows from {@code first} on, as a card whose upper edge is at {@code y}. */
     static void card(List<Row> rows, int first, double y, Art art) {
-        int count = rows.size() - first;
-        if (count <= 0) {
+        if (rows.size() <= first) {
             return;
         }
         Box area = art.area();
-        var card = new Box(area.x() + Art.PAD, y, area.width() - 2 * Art.PAD, count * ROW);
+        double width = area.width() - 2 * Art.PAD;
+        double all = rows.stream()
+                .skip(first)
+                .mapToDouble(row -> height(row, width, art))
+                .sum();
+        var card = new Box(area.x() + Art.PAD, y, width, all);
         art.card("card", card);
+        double top = y;
         for (int i = first; i < rows.size(); i++) {
             Row row = rows.get(i);
-            var box = new Box(card.x(), y + (i - first) * ROW, card.width(), ROW);
+            var box = new Box(card.x(), top, width, height(row, width, art));
+            top = box.bottom();
             art.row(i, row, box, inner -> line(row, box, inner));
             if (i > first) {
                 double x = box.x() + INSET + THUMB + INSET;
@@ -40,19 +49,44 @@ final class ListArt {
         }
     }
 
+    /** How high a row is on a card of this width. */
+    static double height(Row row, double width, Art art) {
+        return Math.max(ROW, Math.ceil((lines(row, width, art).height() + 2 * INSET + 6) / 4) * 4);
+    }
+
+    /** Whether the value stands at the end of the row; in large type it stands below, so that neither is shortened. */
+    private static boolean isBeside(Row row, double room, Art art) {
+        double words = Math.max(art.width(row.title(), Art.BODY), art.width(row.note(), Art.SMALL));
+        return art.textScale() <= 1 || words + art.width(row.value(), Art.SMALL) + INSET <= room;
+    }
+
+    private static double room(Row row, double width) {
+        return width - INSET - THUMB - 2 * INSET - (row.to().isPresent() ? CHEVRON : 0);
+    }
+
+    private static Lines lines(Row row, double width, Art art) {
+        double room = room(row, width);
+        if (!isBeside(row, room, art)) {
+            return Lines.withValue(row, room, art);
+        }
+        double value = Math.min(art.width(row.value(), Art.SMALL), room * MOST_VALUE);
+        return Lines.of(row, room - (row.value().isEmpty() ? 0 : value + INSET), art);
+    }
+
     private static void line(Row row, Box box, Art art) {
         Palette palette = art.palette();
-        var thumb = new Box(box.x() + INSET, box.y() + (ROW - THUMB) / 2, THUMB, THUMB);
+        var thumb = new Box(box.x() + INSET, box.y() + (box.height() - THUMB) / 2, THUMB, THUMB);
         art.picture("picture", thumb, 12, row.title());
         double right = box.right() - INSET;
         if (row.to().isPresent()) {
             art.icon("chevron", Box.around(right - 8, box.centerY(), 18, 18), Art.CHEVRON, false, palette.muted());
-            right -= 24;
+            right -= CHEVRON;
         }
         double left = thumb.right() + INSET;
-        double value = art.right(
-                "value", row.value(), new Ink(Art.SMALL, palette.muted()), right, box.centerY(), (right - left) * 0.45);
-        double most = right - left - (value > 0 ? value + INSET : 0);
-        art.titleAndNote(row, left, box.centerY(), most);
+        if (isBeside(row, right - left, art)) {
+            double most = (right - left) * MOST_VALUE;
+            art.right("value", row.value(), new Ink(Art.SMALL, palette.muted()), right, box.centerY(), most);
+        }
+        lines(row, box.width(), art).draw(left, box.centerY());
     }
 }

@@ -9,7 +9,6 @@ import org.yonderarc.plan.Row;
 /** A stretch of shore with a pin for each row, and the first row on a card below. */
 final class MapArt {
     private static final double PIN = 36;
-    private static final double CARD = 72;
     /** Where the pins stand, as shares of width and height; all near the shore line. */
     private static final double[][] SPOTS = {
         {0.56, 0.44}, {0.34, 0.20}, {0.72, 0.62}, {0.46, 0.31}, {0.62, 0.73}, {0.28, 0.10}
@@ -41,8 +40,11 @@ final class MapArt {
             art.rect("pin-ground:" + i, Box.around(x, y + PIN / 2 - 2, 14, 5), 99, palette.shadow());
             art.icon("pin:" + i, Box.around(x, y, PIN, PIN), Art.PIN, true, colour);
         }
-        if (!rows.isEmpty() && area.height() > 2 * CARD) {
-            ListArt.card(rows.subList(0, 1), 0, area.bottom() - CARD - Art.PAD, art);
+        if (!rows.isEmpty()) {
+            double card = ListArt.height(rows.get(0), area.width() - 2 * Art.PAD, art);
+            if (area.height() > 2 * card) {
+                ListArt.card(rows.subList(0, 1), 0, area.bottom() - card - Art.PAD, art);
+            }
         }
     }
 

@@ -6,7 +6,7 @@ import org.yonderarc.plan.Row;
 
 /** What plays now, large, with controls below it; the rows after the first are what comes next. */
 final class MediaArt {
-    private static final double CONTROLS = 116;
+    private static final double CONTROLS = 70;
 
     private MediaArt() {}
 
@@ -22,14 +22,16 @@ final class MediaArt {
         double height = Math.min(width * 0.62, Math.max(120, area.height() * 0.42));
         var picture = new Box(area.x() + Art.PAD, area.y() + Art.PAD, width, height);
         art.picture("playing", picture, Art.CARD_RADIUS, now.title());
-        double y = picture.bottom() + 26;
-        art.left("title", now.title(), new Ink(Art.LARGE, palette.text()), picture.x(), y, width);
-        art.left("note", now.note(), new Ink(Art.SMALL, palette.muted()), picture.x(), y + 24, width);
-        var track = new Box(picture.x(), y + 46, width, 4);
+        var words = new Lines(art, width)
+                .add("title", now.title(), new Ink(Art.LARGE, palette.text()), 26)
+                .add("note", now.note(), new Ink(Art.SMALL, palette.muted()), 22);
+        words.draw(picture.x(), picture.bottom() + 13 + words.height() / 2);
+        double y = picture.bottom() + 24 + words.height();
+        var track = new Box(picture.x(), y, width, 4);
         art.rect("track", track, 2, palette.line());
         art.rect("played", new Box(track.x(), track.y(), width * 0.38, 4), 2, palette.accent());
         art.rect("head", Box.around(track.x() + width * 0.38, track.centerY(), 14, 14), 7, palette.accent());
-        double middle = y + 84;
+        double middle = y + 38;
         art.rect("button", Box.around(area.centerX(), middle, 52, 52), 26, palette.accent());
         double x = area.centerX();
         art.path(

@@ -9,9 +9,8 @@ import org.yonderarc.plan.Row;
 final class PictureArt {
     private static final double GAP = 12;
     private static final double INSET = 12;
-    private static final double CARD = 208;
     private static final double CARD_PICTURE = 136;
-    private static final double TILE = 184;
+    private static final double COLUMN = 184;
     private static final double TILE_PICTURE = 120;
     private static final double HERO = 208;
     private static final double FACT = 48;
@@ -21,17 +20,19 @@ final class PictureArt {
 
     static void cards(List<Row> rows, Art art) {
         Box area = art.area();
+        double y = area.y() + Art.PAD;
+        double width = area.width() - 2 * Art.PAD;
         for (int i = 0; i < rows.size(); i++) {
             Row row = rows.get(i);
-            double y = area.y() + Art.PAD + i * (CARD + GAP);
-            var box = new Box(area.x() + Art.PAD, y, area.width() - 2 * Art.PAD, CARD);
+            double words = Lines.of(row, width - 32, art).height();
+            var box = new Box(area.x() + Art.PAD, y, width, 8 + CARD_PICTURE + Math.max(64, words + 22));
             art.card("card:" + i, box);
             art.row(i, row, box, inner -> card(row, box, inner));
+            y = box.bottom() + GAP;
         }
     }
 
     private static void card(Row row, Box box, Art art) {
-        Palette palette = art.palette();
         var picture = new Box(box.x() + 8, box.y() + 8, box.width() - 16, CARD_PICTURE);
         art.picture("picture", picture, 10, row.title());
         double left = box.x() + 16;
@@ -39,46 +40,53 @@ final class PictureArt {
         if (!row.value().isEmpty()) {
             pill(row.value(), picture, art);
         }
-        double y = picture.bottom();
-        art.left("title", row.title(), new Ink(Art.BODY, palette.text()), left, y + 22, most);
-        art.left("note", row.note(), new Ink(Art.SMALL, palette.muted()), left, y + 43, most);
+        Lines.of(row, most, art).draw(left, (picture.bottom() + box.bottom()) / 2);
     }
 
     private static void pill(String text, Box picture, Art art) {
         Type type = Type.semibold(12);
         double width = Math.min(picture.width() - 16, art.width(text, type) + 20);
-        var box = new Box(picture.right() - 8 - width, picture.y() + 8, width, 24);
+        var box = new Box(picture.right() - 8 - width, picture.y() + 8, width, art.room(24));
         art.rect("pill", box, 99, art.palette().surface());
         art.middle("pill-text", text, new Ink(type, art.palette().text()), box.centerX(), box.centerY(), width - 12);
     }
 
     static void gallery(List<Row> rows, Art art) {
         Box area = art.area();
-        int columns = (int) Math.max(1, Math.round((area.width() - Art.PAD) / 184));
+        double column = COLUMN * Math.max(1, (1 + art.textScale()) / 2);
+        int columns = (int) Math.max(1, Math.round((area.width() - Art.PAD) / column));
         double width = (area.width() - 2 * Art.PAD - (columns - 1) * GAP) / columns;
-        for (int i = 0; i < rows.size(); i++) {
-            Row row = rows.get(i);
-            double x = area.x() + Art.PAD + i % columns * (width + GAP);
-            double y = area.y() + Art.PAD + (double) (i / columns) * (TILE + GAP);
-            var box = new Box(x, y, width, TILE);
-            art.card("card:" + i, box);
-            art.row(i, row, box, inner -> tile(row, box, inner));
+        double y = area.y() + Art.PAD;
+        for (int first = 0; first < rows.size(); first += columns) {
+            List<Row> line = rows.subList(first, Math.min(rows.size(), first + columns));
+            double words = line.stream()
+                    .mapToDouble(row -> words(row, width, art).height())
+                    .max()
+                    .orElse(0);
+            double height = 8 + TILE_PICTURE + Math.max(56, words + 18);
+            for (int i = 0; i < line.size(); i++) {
+                Row row = line.get(i);
+                var box = new Box(area.x() + Art.PAD + i * (width + GAP), y, width, height);
+                art.card("card:" + (first + i), box);
+                art.row(first + i, row, box, inner -> tile(row, box, words, inner));
+            }
+            y += height + GAP;
         }
     }
 
-    private static void tile(Row row, Box box, Art art) {
+    private static Lines words(Row row, double width, Art art) {
+        return new Lines(art, width - 2 * INSET)
+                .add("title", row.title(), new Ink(TILE_TITLE, art.palette().text()), 20)
+                .add("note", row.note(), new Ink(Type.regular(12), art.palette().muted()), 18);
+    }
+
+    /** A tile; all texts of one line of tiles start at one height. */
+    private static void tile(Row row, Box box, double words, Art art) {
         var picture = new Box(box.x() + 8, box.y() + 8, box.width() - 16, TILE_PICTURE);
         art.picture("picture", picture, 10, row.title());
-        double left = box.x() + INSET;
-        double most = box.width() - 2 * INSET;
-        art.left("title", row.title(), new Ink(TILE_TITLE, art.palette().text()), left, picture.bottom() + 19, most);
-        art.left(
-                "note",
-                row.note(),
-                new Ink(Type.regular(12), art.palette().muted()),
-                left,
-                picture.bottom() + 38,
-                most);
+        Lines lines = words(row, box.width(), art);
+        double top = (picture.bottom() + box.bottom() - words) / 2;
+        lines.draw(box.x() + INSET, top + lines.height() / 2);
     }
 
     /** The first row is the thing itself: its title, what is said of it and a picture. The others are facts about it. */
@@ -92,10 +100,11 @@ final class PictureArt {
             return;
         }
         Row first = rows.get(0);
-        art.left(
-                "title", first.title(), new Ink(Art.LARGE, palette.text()), hero.x(), hero.bottom() + 28, hero.width());
-        var text = new Box(hero.x(), hero.bottom() + 44, hero.width(), 80);
-        double next = art.paragraph("note", first.note(), new Ink(Art.PLAIN, palette.muted()), text, 22, 4) + 16;
+        var title = new Lines(art, hero.width()).add("title", first.title(), new Ink(Art.LARGE, palette.text()), 32);
+        title.draw(hero.x(), hero.bottom() + 12 + title.height() / 2);
+        var text = new Box(hero.x(), hero.bottom() + 12 + title.height(), hero.width(), 80);
+        int most = art.textScale() <= 1 ? 4 : 8;
+        double next = art.paragraph("note", first.note(), new Ink(Art.PLAIN, palette.muted()), text, 22, most) + 16;
         facts(rows.subList(1, rows.size()), next, art);
     }
 
@@ -104,11 +113,15 @@ final class PictureArt {
             return;
         }
         Box area = art.area();
-        var card = new Box(area.x() + Art.PAD, y, area.width() - 2 * Art.PAD, rows.size() * FACT);
+        double width = area.width() - 2 * Art.PAD;
+        double all = rows.stream().mapToDouble(row -> height(row, width, art)).sum();
+        var card = new Box(area.x() + Art.PAD, y, width, all);
         art.card("facts", card);
+        double top = y;
         for (int i = 0; i < rows.size(); i++) {
             Row row = rows.get(i);
-            var box = new Box(card.x(), card.y() + i * FACT, card.width(), FACT);
+            var box = new Box(card.x(), top, width, height(row, width, art));
+            top = box.bottom();
             if (i > 0) {
                 art.rect(
                         "line:" + i,
@@ -120,8 +133,28 @@ final class PictureArt {
         }
     }
 
+    private static boolean isBeside(Row row, double width, Art art) {
+        return art.textScale() <= 1
+                || art.width(row.title(), Art.PLAIN) + art.width(row.value(), Art.BODY) + 16 <= room(row, width);
+    }
+
+    private static double room(Row row, double width) {
+        return width - 32 - (row.to().isPresent() ? 22 : 0);
+    }
+
+    private static double height(Row row, double width, Art art) {
+        return isBeside(row, width, art)
+                ? art.room(FACT)
+                : Math.ceil((fact(row, width, art).height() + 20) / 4) * 4;
+    }
+
+    private static Lines fact(Row row, double width, Art art) {
+        return new Lines(art, room(row, width))
+                .add("title", row.title(), new Ink(Art.PLAIN, art.palette().muted()), Lines.TITLE)
+                .add("value", row.value(), new Ink(Art.BODY, art.palette().text()), Lines.TITLE);
+    }
+
     private static void fact(Row row, Box box, Art art) {
-        double half = box.width() / 2 - 24;
         double right = box.right() - 16;
         if (row.to().isPresent()) {
             art.icon(
@@ -132,7 +165,19 @@ final class PictureArt {
                     art.palette().muted());
             right -= 22;
         }
-        art.left("title", row.title(), new Ink(Art.PLAIN, art.palette().muted()), box.x() + 16, box.centerY(), half);
-        art.right("value", row.value(), new Ink(Art.BODY, art.palette().text()), right, box.centerY(), half);
+        if (!isBeside(row, box.width(), art)) {
+            fact(row, box.width(), art).draw(box.x() + 16, box.centerY());
+            return;
+        }
+        double most = room(row, box.width()) - 8;
+        double value = Math.min(art.width(row.value(), Art.BODY), most / 2);
+        art.left(
+                "title",
+                row.title(),
+                new Ink(Art.PLAIN, art.palette().muted()),
+                box.x() + 16,
+                box.centerY(),
+                most - value);
+        art.right("value", row.value(), new Ink(Art.BODY, art.palette().text()), right, box.centerY(), most / 2);
     }
 }

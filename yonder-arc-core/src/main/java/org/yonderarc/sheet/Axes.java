@@ -10,7 +10,6 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.fit.Device;
-import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Touch;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Fact;
@@ -39,6 +38,7 @@ public final class Axes {
             "indicator",
             "text-scale",
             "language",
+            "scroll",
             "fact");
 
     private final Plan plan;
@@ -84,6 +84,7 @@ public final class Axes {
             case "indicator" -> words(name, Indicator.Kind.values(), Axes::marked);
             case "text-scale" -> scales(name);
             case "language" -> languages(name);
+            case "scroll" -> scrolls(name);
             case "fact" -> facts(name);
             default ->
                 throw new IllegalArgumentException("there is no axis \"" + name + "\"; "
@@ -130,8 +131,7 @@ public final class Axes {
         Device device = Device.preset(name)
                 .orElseThrow()
                 .withText(shot.setting().device().textScale());
-        return shot.with(
-                new Setting(device, shot.setting().language(), shot.setting().touch()));
+        return shot.with(shot.setting().with(device));
     }
 
     private Axis screens(String name) {
@@ -161,7 +161,7 @@ public final class Axes {
     }
 
     private static Shot touched(Shot shot, Touch touch) {
-        return shot.with(new Setting(shot.setting().device(), shot.setting().language(), touch));
+        return shot.with(shot.setting().with(touch));
     }
 
     private Axis scales(String name) {
@@ -175,10 +175,22 @@ public final class Axes {
                 name,
                 only,
                 usual,
-                (shot, scale) -> shot.with(new Setting(
-                        shot.setting().device().withText(Double.parseDouble(scale)),
-                        shot.setting().language(),
-                        shot.setting().touch())));
+                (shot, scale) ->
+                        shot.with(shot.setting().with(shot.setting().device().withText(Double.parseDouble(scale)))));
+    }
+
+    private Axis scrolls(String name) {
+        for (String value : only) {
+            if (!value.matches("[0-9]{1,5}")) {
+                throw new IllegalArgumentException(
+                        "\"" + value + "\" is no way to scroll; write it in dp: scroll=0,240");
+            }
+        }
+        return named(
+                name,
+                only,
+                List.of("0", "240"),
+                (shot, dp) -> shot.with(shot.setting().scrolledBy(Double.parseDouble(dp))));
     }
 
     private Axis languages(String name) {
@@ -187,12 +199,7 @@ public final class Axes {
             throw new IllegalArgumentException(
                     "the plan has one language; list them in \"app: { languages: [ ... ] }\"");
         }
-        return named(
-                name,
-                known,
-                known,
-                (shot, tag) -> shot.with(
-                        new Setting(shot.setting().device(), tag, shot.setting().touch())));
+        return named(name, known, known, (shot, tag) -> shot.with(shot.setting().in(tag)));
     }
 
     /** Every fact that is true or false, one after the other. */

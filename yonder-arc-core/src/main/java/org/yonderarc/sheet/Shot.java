@@ -26,9 +26,16 @@ import org.yonderarc.walk.Walk;
  * @param place where the person is; no value for the start
  * @param steps what is done then
  * @param part the key of the one bar that is shown: bottom, top, rail or drawer; no value for the whole screen
+ * @param framed whether the device is drawn around the whole screen
  */
 public record Shot(
-        Plan plan, Setting setting, Scheme scheme, Optional<Place> place, List<Step> steps, Optional<String> part) {
+        Plan plan,
+        Setting setting,
+        Scheme scheme,
+        Optional<Place> place,
+        List<Step> steps,
+        Optional<String> part,
+        boolean framed) {
     /** The room around a bar that is shown alone, in dp. */
     private static final double AROUND = 16;
 
@@ -39,6 +46,17 @@ public record Shot(
         Objects.requireNonNull(place, "place");
         steps = List.copyOf(steps);
         Objects.requireNonNull(part, "part");
+    }
+
+    /** Without a frame. */
+    public Shot(
+            Plan plan, Setting setting, Scheme scheme, Optional<Place> place, List<Step> steps, Optional<String> part) {
+        this(plan, setting, scheme, place, steps, part, false);
+    }
+
+    /** The same, with or without the device around it. */
+    public Shot framed(boolean isFramed) {
+        return new Shot(plan, setting, scheme, place, steps, part, isFramed);
     }
 
     /** The state in which it is taken; a step that can't be taken is left out. */
@@ -69,7 +87,7 @@ public record Shot(
         var walk = Walk.of(plan);
         Scene whole = new View(walk, setting, Palette.of(plan.theme(), scheme), measure).scene(state(walk));
         if (part.isEmpty()) {
-            return whole;
+            return framed ? Frame.around(whole, setting.device()) : whole;
         }
         Box box = whole.group(part.get())
                 .map(SceneNode.Group::area)
@@ -86,28 +104,28 @@ public record Shot(
 
     /** The same on another setting. */
     public Shot with(Setting other) {
-        return new Shot(plan, other, scheme, place, steps, part);
+        return new Shot(plan, other, scheme, place, steps, part, framed);
     }
 
     /** The same in another scheme. */
     public Shot with(Scheme other) {
-        return new Shot(plan, setting, other, place, steps, part);
+        return new Shot(plan, setting, other, place, steps, part, framed);
     }
 
     /** The same of another plan. */
     public Shot with(Plan other) {
-        return new Shot(other, setting, scheme, place, steps, part);
+        return new Shot(other, setting, scheme, place, steps, part, framed);
     }
 
     /** The same at another place. */
     public Shot with(Place other) {
-        return new Shot(plan, setting, scheme, Optional.of(other), steps, part);
+        return new Shot(plan, setting, scheme, Optional.of(other), steps, part, framed);
     }
 
     /** The same after one more step. */
     public Shot after(Step step) {
         var all = new java.util.ArrayList<>(steps);
         all.add(step);
-        return new Shot(plan, setting, scheme, place, all, part);
+        return new Shot(plan, setting, scheme, place, all, part, framed);
     }
 }
