@@ -19,6 +19,7 @@ import org.yonderarc.walk.Step;
 final class Art {
     static final String CHEVRON = "chevron-right";
     static final String PIN = "map-pin";
+    private static final String SHADOW = "-shadow-";
     static final String PLACEHOLDER = "photo";
 
     /** The distance of content from the edges of the screen. */
@@ -56,7 +57,8 @@ final class Art {
     double bottom() {
         double bottom = area.y();
         for (SceneNode node : nodes) {
-            double end = node instanceof SceneNode.Rect rect
+            // Shadows reach a little further, and don't count.
+            double end = node instanceof SceneNode.Rect rect && !rect.key().contains(SHADOW)
                     ? rect.box().bottom()
                     : node instanceof SceneNode.Group group
                             ? group.area().bottom()
@@ -83,7 +85,7 @@ final class Art {
         for (int layer = 3; layer >= 1; layer--) {
             Box shadow =
                     new Box(box.x() - layer, box.y() - layer + 2, box.width() + 2 * layer, box.height() + 2 * layer);
-            rect(key + "-shadow-" + layer, shadow, CARD_RADIUS + layer, new Colour(8, 24, 30, 0.02));
+            rect(key + SHADOW + layer, shadow, CARD_RADIUS + layer, new Colour(8, 24, 30, 0.02));
         }
         rect(key, box, CARD_RADIUS, palette.surface());
     }

@@ -3,6 +3,7 @@ package org.yonderarc.scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitter;
 import org.yonderarc.fit.Fitting;
@@ -10,6 +11,7 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.walk.Step;
 
@@ -37,14 +39,22 @@ public final class Composer {
     public static Scene compose(Fitting fitting, Layout layout, Palette palette, TextMeasure measure) {
         var art = new BarArt(fitting, palette, measure);
         var page = new ArrayList<SceneNode>();
-        page.add(content(fitting, layout, palette, measure));
+        Art drawn = drawn(fitting, layout.content(), palette, measure);
+        double scrolled = scrolled(fitting, layout.content(), drawn);
+        double gone = gone(fitting, layout, scrolled);
+        page.add(content(fitting, layout.content(), drawn, scrolled, gone));
         var over = new ArrayList<SceneNode>();
         for (Layout.Bar bar : layout.bars()) {
             boolean isDrawer = bar.fitted() instanceof FittedBar.Drawer;
             if (bar.scrim()) {
                 over.add(scrim(layout.screen()));
             }
-            (isDrawer ? over : page).add(art.compose(bar));
+            if (gone > 0 && bar.fitted() instanceof FittedBar.Top) {
+                leaving((SceneNode.Group) art.compose(bar), gone, fitting.device(), palette)
+                        .ifPresent(page::add);
+            } else {
+                (isDrawer ? over : page).add(art.compose(bar));
+            }
         }
         var nodes = new ArrayList<SceneNode>();
         if (layout.aside().isPresent()) {
@@ -97,26 +107,62 @@ public final class Composer {
         nodes.add(new SceneNode.Group("page", new Meaning.Plain(), moved, Optional.of(aside.radius()), inner));
     }
 
-    private static SceneNode content(Fitting fitting, Layout layout, Palette palette, TextMeasure measure) {
-        Box content = layout.content();
-        boolean fills = fitting.content().kind() == Wireframe.Kind.MAP;
-        double width = fills ? content.width() : Math.min(content.width(), WIDEST_CONTENT);
+    private static Art drawn(Fitting fitting, Box content, Palette palette, TextMeasure measure) {
+        double width = fills(fitting) ? content.width() : Math.min(content.width(), WIDEST_CONTENT);
         var room = new Box(content.centerX() - width / 2, content.y(), width, content.height());
         var art = new Art(room, palette, measure, fitting.device().textScale(), fitting.rows());
         if (fitting.picture().isPresent()) {
-            art.nodes()
-                    .add(new SceneNode.Picture(
-                            "picture", content, 0, fitting.picture().get(), false));
+            String file = fitting.picture().get();
+            art.nodes().add(new SceneNode.Picture("picture", content, 0, file, false));
         } else {
             Wireframes.draw(fitting.content(), art);
         }
-        double beyond = fills ? 0 : art.bottom() + Art.PAD - content.bottom();
-        double scrolled = Math.min(fitting.setting().scrolled(), Math.max(0, beyond));
-        List<SceneNode> nodes = scrolled > 0 ? new Shift(false, 1, 0, -scrolled).all(art.nodes()) : art.nodes();
+        return art;
+    }
+
+    /** A map fills its screen and isn't scrolled. */
+    private static boolean fills(Fitting fitting) {
+        return fitting.content().kind() == Wireframe.Kind.MAP;
+    }
+
+    /** How far content that is so long can be scrolled. */
+    private static double scrolled(Fitting fitting, Box content, Art drawn) {
+        double beyond = fills(fitting) ? 0 : drawn.bottom() + Art.PAD - content.bottom();
+        return Math.min(fitting.setting().scrolled(), Math.max(0, beyond));
+    }
+
+    /** How much of a top bar that leaves with its content is gone. */
+    private static double gone(Fitting fitting, Layout layout, double scrolled) {
+        boolean leaves = fitting.top()
+                .filter(top -> top.form().scrolling() == Form.Scrolling.LEAVES)
+                .isPresent();
+        double height = layout.content().y() - fitting.device().safe().top();
+        return leaves ? Math.min(scrolled, height) : 0;
+    }
+
+    /** The top bar on its way out: what is claimed by the hardware stays covered. */
+    private static Optional<SceneNode> leaving(SceneNode.Group bar, double gone, Device device, Palette palette) {
+        double safe = device.safe().top();
+        Box area = bar.area();
+        var box = new Box(area.x(), area.y(), area.width(), area.height() - gone);
+        if (box.height() <= 0) {
+            return Optional.empty();
+        }
+        var nodes = new ArrayList<SceneNode>();
+        if (box.height() > safe) {
+            nodes.addAll(new Shift(false, 1, 0, -gone).all(bar.children()));
+        }
+        var edge = new Box(area.x(), area.y(), area.width(), safe);
+        nodes.add(new SceneNode.Rect("edge", edge, 0, palette.surface()));
+        return Optional.of(new SceneNode.Group(bar.key(), bar.meaning(), box, Optional.of(0.0), nodes));
+    }
+
+    private static SceneNode content(Fitting fitting, Box content, Art drawn, double scrolled, double gone) {
+        List<SceneNode> nodes = scrolled > 0 ? new Shift(false, 1, 0, -scrolled).all(drawn.nodes()) : drawn.nodes();
         return new SceneNode.Group(
                 "screen:" + fitting.place().text(),
                 new Meaning.Main(fitting.title()),
-                content,
+                new Box(content.x(), content.y() - gone, content.width(), content.height() + gone),
                 Optional.of(0.0),
                 nodes);
     }

@@ -9,6 +9,8 @@ import org.yonderarc.plan.Row;
 /** A stretch of shore with a pin for each row, and the first row on a card below. */
 final class MapArt {
     private static final double PIN = 36;
+    /** What is left of the map above its card; less is no map. */
+    private static final double LEAST_MAP = 72;
     /** Where the pins stand, as shares of width and height; all near the shore line. */
     private static final double[][] SPOTS = {
         {0.56, 0.44}, {0.34, 0.20}, {0.72, 0.62}, {0.46, 0.31}, {0.62, 0.73}, {0.28, 0.10}
@@ -42,7 +44,7 @@ final class MapArt {
         }
         if (!rows.isEmpty()) {
             double card = ListArt.height(rows.get(0), area.width() - 2 * Art.PAD, art);
-            if (area.height() > 2 * card) {
+            if (area.height() > card + LEAST_MAP) {
                 ListArt.card(rows.subList(0, 1), 0, area.bottom() - card - Art.PAD, art);
             }
         }

@@ -85,11 +85,14 @@ public final class Sheet {
             for (int i = 0; i < rows.get(r).size(); i++) {
                 Scene scene = rows.get(r).get(i);
                 double radius = Math.min(24, scene.height() / 8);
-                nodes.add(new SceneNode.Rect(
-                        "edge-" + r + "-" + i,
-                        new Box(x - 1, y - 1, scene.width() + 2, scene.height() + 2),
-                        radius + 1,
-                        new Colour(8, 24, 30, 0.14)));
+                // A picture on the sheet's own ground, as of a device in its frame, has no edge to show.
+                if (!scene.background().equals(DESK)) {
+                    nodes.add(new SceneNode.Rect(
+                            "edge-" + r + "-" + i,
+                            new Box(x - 1, y - 1, scene.width() + 2, scene.height() + 2),
+                            radius + 1,
+                            new Colour(8, 24, 30, 0.14)));
+                }
                 nodes.add(scene.placed("shot-" + r + "-" + i, x, y, 1, radius));
                 x += widths[i] + GAP;
             }

@@ -1,6 +1,8 @@
 package org.yonderarc.scene;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
@@ -10,9 +12,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.Shore;
+import org.yonderarc.build.FormBuilder;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Steps;
@@ -117,6 +123,117 @@ class SceneTest {
                 assertTrue(rows == 0 || keys.size() > 3, kind + " draws its rows");
             }
         }
+    }
+
+    /** However large texts are: they stay in their screen, and no row reaches into the next. */
+    @Test
+    void contentGrowsWithTheTextAndStaysInItsPlace() {
+        for (Wireframe.Kind kind : Wireframe.Kind.values()) {
+            double before = 0;
+            for (double text : new double[] {0.8, 1, 1.3, 2, 3}) {
+                var device = Device.PHONE_SMALL.withText(text);
+                var content = content(kind, Setting.of(device));
+                double largest = 0;
+                for (SceneNode node : flat(content)) {
+                    if (node instanceof SceneNode.Text one) {
+                        Box box = one.line().box();
+                        assertTrue(box.x() >= 0 && box.right() <= device.width(), kind + " at " + text + ": " + one);
+                        largest = Math.max(largest, one.line().type().size());
+                    }
+                }
+                List<Box> rows = content.children().stream()
+                        .filter(node -> node.key().startsWith("row:"))
+                        .map(node -> ((SceneNode.Group) node).area())
+                        .toList();
+                for (int i = 0; i < rows.size(); i++) {
+                    for (int j = i + 1; j < rows.size(); j++) {
+                        assertFalse(rows.get(i).overlaps(rows.get(j)), kind + " at " + text + ": " + i + " and " + j);
+                    }
+                }
+                assertTrue(kind == Wireframe.Kind.EMPTY || largest > before * 1.2, kind + " at " + text);
+                before = largest;
+            }
+        }
+    }
+
+    @Test
+    void contentIsScrolledToItsEndAndNoFarther() {
+        var setting = Setting.of(Device.PHONE_SMALL);
+        SceneNode.Group still = content(Wireframe.Kind.LIST, setting);
+        SceneNode.Group some = content(Wireframe.Kind.LIST, setting.scrolledBy(50));
+        SceneNode.Group most = content(Wireframe.Kind.LIST, setting.scrolledBy(5000));
+        assertEquals(row(still, 0).y() - 50, row(some, 0).y());
+        assertEquals(still.area().bottom() - 16, row(most, 8).bottom(), "the end, with the usual distance below");
+        assertEquals(still.area(), most.area());
+        assertEquals(
+                content(Wireframe.Kind.MAP, setting).children(),
+                content(Wireframe.Kind.MAP, setting.scrolledBy(50)).children(),
+                "a map fills its screen");
+        assertThrows(IllegalArgumentException.class, () -> setting.scrolledBy(-1));
+        assertThrows(IllegalArgumentException.class, () -> setting.scrolledBy(Double.NaN));
+    }
+
+    @Test
+    void aTopBarThatLeavesGoesWithItsContentAndLeavesTheCameraCovered() {
+        var plan = org.yonderarc.build.PlanBuilder.app("A")
+                .start("a")
+                .screen("a", screen -> {
+                    screen.wireframe(Wireframe.Kind.LIST);
+                    for (int i = 0; i < 20; i++) {
+                        screen.row("Row " + i, "", "");
+                    }
+                    return screen;
+                })
+                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
+                .build();
+        var one = Walk.of(plan);
+        for (double by : new double[] {0, 20, 56, 400}) {
+            Scene scene = new View(one, Setting.of(Device.PHONE).scrolledBy(by), Palette.LIGHT, new PlainMeasure())
+                    .scene(one.start());
+            SceneNode.Group top = scene.group("top").orElseThrow();
+            assertEquals(36 + Math.max(0, 56 - by), top.area().height(), "scrolled by " + by);
+            assertEquals(by < 56, flat(top).stream().anyMatch(SceneNode.Text.class::isInstance), "a title at " + by);
+            SceneNode.Group content = scene.group("screen:a").orElseThrow();
+            assertEquals(top.area().bottom(), content.area().y());
+            assertEquals(36 + 56 + 16 - by, row(content, 0).y());
+        }
+    }
+
+    private static Box row(SceneNode.Group content, int index) {
+        return content.children().stream()
+                .filter(node -> node.key().equals("row:" + index))
+                .map(node -> ((SceneNode.Group) node).area())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static SceneNode.Group content(Wireframe.Kind kind, Setting setting) {
+        var plan = org.yonderarc.build.PlanBuilder.app("A")
+                .start("a")
+                .screen("a", screen -> {
+                    screen.wireframe(kind);
+                    for (int i = 0; i < 9; i++) {
+                        screen.row("Row " + i, "A note that is rather long", i % 2 == 0 ? "on" : "12 Oct", "a");
+                    }
+                    return screen;
+                })
+                .build();
+        var walk = Walk.of(plan);
+        return new View(walk, setting, Palette.LIGHT, new PlainMeasure())
+                .scene(walk.start())
+                .group("screen:a")
+                .orElseThrow();
+    }
+
+    private static List<SceneNode> flat(SceneNode.Group group) {
+        var all = new ArrayList<SceneNode>();
+        for (SceneNode node : group.children()) {
+            all.add(node);
+            if (node instanceof SceneNode.Group inner) {
+                all.addAll(flat(inner));
+            }
+        }
+        return all;
     }
 
     @ParameterizedTest

@@ -23,6 +23,8 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Visibility;
+import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
@@ -46,10 +48,12 @@ class SheetTest {
         "icons, 4",
         "indicator, 5",
         "text-scale, 3",
+        "scroll=0;40;80, 3",
         "fact, 2",
     })
     void everyAxisGivesDifferentPictures(String text, int count) {
-        Shot base = shot(Shore.plan());
+        Shot bar = shot(Shore.plan());
+        Shot base = text.startsWith("scroll") ? longList() : bar;
         Axis axis = Axes.parse(text.replace(';', ','), base);
         assertEquals(count, axis.choices().size());
         Set<Object> distinct = new HashSet<>();
@@ -60,6 +64,43 @@ class SheetTest {
         // The facts of this plan change nothing in its bar.
         boolean same = text.equals("fact");
         assertEquals(same ? 1 : count, distinct.size());
+    }
+
+    private static Shot longList() {
+        Plan plan = PlanBuilder.app("A")
+                .start("a")
+                .screen("a", screen -> {
+                    screen.wireframe(Wireframe.Kind.LIST);
+                    for (int i = 0; i < 20; i++) {
+                        screen.row("Row " + i, "", "");
+                    }
+                    return screen;
+                })
+                .build();
+        return new Shot(plan, Setting.of(Device.PHONE), Scheme.LIGHT, Optional.empty(), List.of(), Optional.empty());
+    }
+
+    @Test
+    void aFrameKeepsThePictureAndTakesTheFormOfTheDevice() {
+        for (Device device : Device.PRESETS) {
+            var bare = new Shot(
+                    Shore.plan(), Setting.of(device), Scheme.DARK, Optional.empty(), List.of(), Optional.empty());
+            Scene plain = bare.scene(MEASURE);
+            Scene framed = bare.framed(true).scene(MEASURE);
+            boolean isWindow = device.pointer() == Visibility.Pointer.FINE;
+            SceneNode.Group holder = isWindow ? framed.group("window").orElseThrow() : null;
+            var shot = (SceneNode.Group)
+                    (isWindow
+                            ? holder.children().get(holder.children().size() - 1)
+                            : framed.group("shot").orElseThrow());
+            assertEquals(plain.width(), shot.area().width(), device.id());
+            assertEquals(plain.height(), shot.area().height(), device.id());
+            assertEquals(plain.nodes().size() + 1, shot.children().size(), "the picture on its ground");
+            assertTrue(shot.area().bottom() < framed.height() && shot.area().right() < framed.width());
+            boolean hasLens =
+                    framed.nodes().stream().anyMatch(node -> node.key().equals("lens"));
+            assertEquals(!isWindow && device.safe().top() + device.safe().left() >= 24, hasLens, device.id());
+        }
     }
 
     @Test
