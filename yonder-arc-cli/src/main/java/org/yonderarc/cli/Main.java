@@ -90,11 +90,18 @@ public final class Main implements Runnable {
         PrintWriter err = command.getErr();
         boolean noCommand = wrong instanceof CommandLine.UnmatchedArgumentException
                 && command.getCommandSpec().parent() == null;
-        err.println("yonder: " + (noCommand ? "there is no command \"" + arguments[0] + "\"" : wrong.getMessage()));
+        err.println("yonder: " + (noCommand ? "there is no command \"" + arguments[0] + "\"" : said(wrong)));
         if (!CommandLine.UnmatchedArgumentException.printSuggestions(wrong, err)) {
             err.println("See \"" + command.getCommandSpec().qualifiedName() + " --help\".");
         }
         return FAILED;
+    }
+
+    /** The message in the words of people who don't write programs. */
+    private static String said(ParameterException wrong) {
+        return wrong.getMessage()
+                .replace("is not a double", "is not a number")
+                .replace("is not an int", "is not a whole number");
     }
 
     private static int failed(Exception failure, CommandLine command, ParseResult parsed) throws Exception {

@@ -72,7 +72,8 @@ final class SheetCommand implements Callable<Integer> {
             Axis rows = down.isPresent() ? Axes.parse(down.get(), base) : Axis.NONE;
             scene = Sheet.of(base, columns, rows, studio.measure());
         } catch (IllegalArgumentException wrong) {
-            throw new Refusal(wrong.getMessage() + ".");
+            String message = wrong.getMessage();
+            throw new Refusal(message.endsWith("?") || message.endsWith(".") ? message : message + ".");
         }
         picture.write(scene, studio);
         spec.commandLine().getOut().println("Drew " + picture.output() + ".");

@@ -87,8 +87,8 @@ public final class Axes {
             case "scroll" -> scrolls(name);
             case "fact" -> facts(name);
             default ->
-                throw new IllegalArgumentException("there is no axis \"" + name + "\"; "
-                        + Suggestion.sentence(name, NAMES, "an axis is one of " + String.join(", ", NAMES)));
+                throw new IllegalArgumentException("there is no axis \"" + name + "\". "
+                        + Suggestion.sentence(name, NAMES, "An axis is one of " + String.join(", ", NAMES) + "."));
         };
     }
 
@@ -96,8 +96,8 @@ public final class Axes {
     private Axis named(String axis, List<String> known, List<String> usual, BiFunction<Shot, String, Shot> apply) {
         for (String value : only) {
             if (!known.contains(value)) {
-                throw new IllegalArgumentException("\"" + axis + "\" has no value \"" + value + "\"; "
-                        + Suggestion.sentence(value, known, "it has " + String.join(", ", known)));
+                throw new IllegalArgumentException("\"" + axis + "\" has no value \"" + value + "\". "
+                        + Suggestion.sentence(value, known, "It has " + String.join(", ", known) + "."));
             }
         }
         return new Axis(

@@ -45,11 +45,11 @@ public final class Steps {
             case "back", "up", "close" ->
                 throw new IllegalArgumentException("\"" + word + "\" stands alone, without \":\"");
             default ->
-                throw new IllegalArgumentException("there is no step \"" + word + "\"; "
+                throw new IllegalArgumentException("there is no step \"" + word + "\". "
                         + Suggestion.sentence(
                                 word,
                                 WORDS,
-                                "a step is choose:ITEM, open:PLACE, back, up, link:ADDRESS or tell:FACT=VALUE"));
+                                "A step is choose:ITEM, open:PLACE, back, up, link:ADDRESS or tell:FACT=VALUE."));
         };
     }
 
@@ -63,8 +63,8 @@ public final class Steps {
         String value = text.substring(equals + 1);
         Fact fact = plan.facts()
                 .find(id)
-                .orElseThrow(() -> new IllegalArgumentException("there is no fact \"" + id + "\"; "
-                        + Suggestion.sentence(id, plan.facts().ids(), "the plan declares none like it")));
+                .orElseThrow(() -> new IllegalArgumentException("there is no fact \"" + id + "\". "
+                        + Suggestion.sentence(id, plan.facts().ids(), "The plan declares none like it.")));
         return new Step.Tell(
                 id,
                 fact.initial()

@@ -74,14 +74,14 @@ class WalkTest {
             delimiter = '|',
             value = {
                 "jump           | there is no step \"jump\"",
-                "chose:tides    | there is no step \"chose\"; Did you mean \"close\" or \"choose\"?",
+                "chose:tides    | there is no step \"chose\". Did you mean \"close\" or \"choose\"?",
                 "choose         | the step needs an item",
                 "open:a?b       | \"b\" is not name=value",
                 "open:a?b=%2    | \"b=%2\" is badly percent-encoded",
                 "open:a?b=1&b=2 | parameter \"b\" is given twice",
                 "tell:drafts    | \"drafts\" has no \"=\"",
                 "tell:drafts=x  | the fact \"drafts\" takes a number, not \"x\"",
-                "tell:draft=1   | there is no fact \"draft\"; Did you mean \"drafts\"?",
+                "tell:draft=1   | there is no fact \"draft\". Did you mean \"drafts\"?",
             })
     void stepsThatCannotBeReadSayWhy(String step, String reason) {
         var wrong = assertThrows(IllegalArgumentException.class, () -> Steps.parse(walk.plan(), step));
