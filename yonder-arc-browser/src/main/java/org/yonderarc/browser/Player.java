@@ -130,7 +130,7 @@ final class Player {
     }
 
     private Optional<Place> outside() {
-        return walk.placeAt(Page.address());
+        return walk.placeAt(Page.address()).filter(place -> walk.problem(place).isEmpty());
     }
 
     private void tell(Change change) {

@@ -2,6 +2,8 @@ package org.yonderarc.bind;
 
 import java.util.List;
 import org.yonderarc.plan.BarsOn;
+import org.yonderarc.plan.Catalog;
+import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Row;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Wireframe;
@@ -9,6 +11,7 @@ import org.yonderarc.plan.Wireframe;
 /** The shape of a screen and its sample content. */
 final class ScreenShape {
     static final Shape<Row> ROW = row();
+    static final Shape<Parameter> PARAMETER = parameter();
     static final Shape<Wireframe> WIREFRAME = wireframe();
     static final Shape<Screen> SCREEN = screen();
 
@@ -22,6 +25,12 @@ final class ScreenShape {
                 "value", Kinds.TEXT, Row::value, "", "What stands at the end: a time, a count, \"on\" or \"off\".");
         var to = shape.optional("to", Basics.PLACE, Row::to, "The place it opens: survey?survey=41.");
         return shape.shortForm(title).makes(got -> new Row(got.get(title), got.get(note), got.get(value), got.get(to)));
+    }
+
+    private static Shape<Parameter> parameter() {
+        var shape = new Shape<Parameter>("parameter", "What a parameter of a path takes.");
+        var kind = shape.required("kind", Kinds.choice(Parameter.Kind.values()), Parameter::kind, "What it takes.");
+        return shape.shortForm(kind).makes(got -> new Parameter(got.id(), got.get(kind)));
     }
 
     private static Shape<Wireframe> wireframe() {
@@ -46,7 +55,13 @@ final class ScreenShape {
                 Basics.PATH,
                 Screen::path,
                 Screen::defaultPath,
-                "Its address, with {parameters} as whole segments. Default: a slash and the id.");
+                "Its address, with {parameters} as whole segments and those that may be left out at its end: {?near,sort}. Default: a slash and the id.");
+        var parameters = shape.field(
+                "parameters",
+                Kinds.catalog("parameter", CatalogKind.of(PARAMETER)),
+                Screen::parameters,
+                Catalog.of(List.of()),
+                "What parameters of its path take; any text, where nothing is said.");
         var under = shape.optional("under", Basics.ID, Screen::under, "The screen above it, from which it is opened.");
         var needs = shape.optional("needs", Basics.CONDITION, Screen::needs, "It is shown only while this holds.");
         var otherwise = shape.optional(
@@ -72,6 +87,7 @@ final class ScreenShape {
                         got.get(title),
                         got.get(icon),
                         got.get(path),
+                        got.get(parameters),
                         got.get(under),
                         got.get(needs),
                         got.get(otherwise),

@@ -1,7 +1,9 @@
 package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
+import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
@@ -10,6 +12,7 @@ import org.yonderarc.tree.Value;
 /** Defines one screen of a {@link PlanBuilder}. */
 public final class ScreenBuilder extends MapBuilder<ScreenBuilder> {
     private final Rows wireframe = new Rows();
+    private final Map<String, Value> parameters = new LinkedHashMap<>();
 
     ScreenBuilder() {}
 
@@ -41,6 +44,12 @@ public final class ScreenBuilder extends MapBuilder<ScreenBuilder> {
     /** Sets the address: {@code /surveys/{survey}}. */
     public ScreenBuilder path(String template) {
         return put("path", template);
+    }
+
+    /** Sets what a parameter of the path takes. */
+    public ScreenBuilder parameter(String name, Parameter.Kind kind) {
+        parameters.put(name, Trees.text(kind.name().toLowerCase(Locale.ROOT)));
+        return put("parameters", Trees.map(parameters));
     }
 
     /** Sets the screen above this one. */

@@ -12,6 +12,7 @@ import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Row;
 import org.yonderarc.plan.Screen;
@@ -81,6 +82,17 @@ final class LinkRules {
     static void paths(Subject subject) {
         var owners = new HashMap<String, String>();
         for (Screen screen : subject.plan().screens()) {
+            List<String> names = screen.path().names();
+            for (Parameter parameter : screen.parameters()) {
+                if (!names.contains(parameter.id())) {
+                    subject.tell(
+                            Code.UNKNOWN_PARAMETER,
+                            Subject.screen(screen, "parameters") + "/" + parameter.id(),
+                            "The path " + screen.path() + " of \"" + screen.id() + "\" has no parameter {"
+                                    + parameter.id() + "}.",
+                            Suggestion.sentence(parameter.id(), names, "Remove it, or add it to the path."));
+                }
+            }
             String owner = owners.putIfAbsent(screen.path().shape(), screen.id());
             if (owner != null) {
                 subject.tell(

@@ -107,7 +107,7 @@ record Subject(Plan plan, IconNames icons, FileNames files, Consumer<Finding> fi
             return;
         }
         List<String> names = target.path().names();
-        names.stream()
+        target.path().required().stream()
                 .filter(name -> !parameters.containsKey(name))
                 .forEach(name -> tell(
                         Code.MISSING_PARAMETER,
@@ -121,6 +121,16 @@ record Subject(Plan plan, IconNames icons, FileNames files, Consumer<Finding> fi
                         pointer,
                         "The path " + target.path() + " of \"" + screen + "\" has no parameter {" + name + "}.",
                         Suggestion.sentence(name, names, "Remove it.")));
+        parameters.forEach((name, value) -> {
+            if (!target.kindOf(name).takes(value)) {
+                tell(
+                        Code.BAD_PARAMETER,
+                        pointer,
+                        "{" + name + "} of \"" + screen + "\" takes "
+                                + target.kindOf(name).words() + ", not \"" + value + "\".",
+                        "Write one, or change its kind below \"parameters\" of \"" + screen + "\".");
+            }
+        });
     }
 
     /** A fact that is asked for somewhere. */

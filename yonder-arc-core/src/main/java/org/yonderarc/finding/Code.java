@@ -32,6 +32,7 @@ public enum Code {
     UNREADABLE_FILE(ERROR, "The plan depends on what stands in it."),
     UNKNOWN_ICON(ERROR, "An empty square would stand in its place."),
     MISSING_PARAMETER(ERROR, "The screen can't be shown without knowing which one is meant."),
+    BAD_PARAMETER(ERROR, "The screen can't be shown with it."),
     UNKNOWN_PARAMETER(ERROR, "The screen has no use for it."),
     PARENT_LOOP(ERROR, "Going up from here never arrives."),
     REDIRECT_LOOP(ERROR, "A person would be sent from screen to screen and arrive nowhere."),

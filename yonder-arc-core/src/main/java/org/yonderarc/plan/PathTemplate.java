@@ -8,18 +8,21 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * The address of a screen: {@code /surveys/{survey}}. A URI Template of level 1 (RFC 6570, section 1.2) whose
- * expressions are whole segments, so that an address can also be matched back.
+ * The address of a screen: {@code /surveys/{survey}} or {@code /surveys{?near,sort}}. A URI Template (RFC 6570) whose simple
+ * expressions are whole segments, so that an address can also be matched back. A form-style query (section 3.2.8) may stand
+ * at its end; its parameters may be left out.
  */
 public final class PathTemplate {
     private final String text;
     private final List<Segment> segments;
+    private final List<String> options;
 
     private record Segment(String text, boolean isParameter) {}
 
-    private PathTemplate(String text, List<Segment> segments) {
+    private PathTemplate(String text, List<Segment> segments, List<String> options) {
         this.text = text;
         this.segments = segments;
+        this.options = options;
     }
 
     /**
@@ -31,19 +34,35 @@ public final class PathTemplate {
         if (!text.startsWith("/")) {
             throw new IllegalArgumentException("a path starts with \"/\"");
         }
-        if (text.equals("/")) {
-            return new PathTemplate(text, List.of());
-        }
+        int mark = text.indexOf("{?");
+        String path = mark < 0 ? text : text.substring(0, mark);
+        List<String> options = mark < 0 ? List.of() : options(text.substring(mark));
         var segments = new ArrayList<Segment>();
-        var names = new HashSet<String>();
-        for (String part : text.substring(1).split("/", -1)) {
-            Segment segment = segment(part);
-            if (segment.isParameter && !names.add(segment.text)) {
-                throw new IllegalArgumentException("the parameter {" + segment.text + "} stands twice in the path");
+        if (!path.equals("/")) {
+            for (String part : path.substring(1).split("/", -1)) {
+                segments.add(segment(part));
             }
-            segments.add(segment);
         }
-        return new PathTemplate(text, List.copyOf(segments));
+        var template = new PathTemplate(text, List.copyOf(segments), options);
+        var names = new HashSet<String>();
+        for (String name : template.names()) {
+            if (!names.add(name)) {
+                throw new IllegalArgumentException("the parameter {" + name + "} stands twice in the path");
+            }
+        }
+        return template;
+    }
+
+    private static List<String> options(String query) {
+        if (!query.endsWith("}")) {
+            throw new IllegalArgumentException(
+                    "parameters that may be left out stand at the end of a path: {?near,sort}");
+        }
+        var names = new ArrayList<String>();
+        for (String name : query.substring(2, query.length() - 1).split(",", -1)) {
+            names.add(Ids.require(name, "parameter"));
+        }
+        return List.copyOf(names);
     }
 
     private static Segment segment(String part) {
@@ -65,24 +84,35 @@ public final class PathTemplate {
         return new Segment(part, false);
     }
 
-    /** The names of the parameters, in order. */
+    /** The names of all parameters, in order. */
     public List<String> names() {
+        var names = new ArrayList<>(required());
+        names.addAll(options);
+        return names;
+    }
+
+    /** The names of the parameters without which there is no address, in order. */
+    public List<String> required() {
         return segments.stream().filter(Segment::isParameter).map(Segment::text).toList();
     }
 
     /**
      * The address with the parameters filled in: each value is percent-encoded but for unreserved characters
-     * (RFC 6570, section 3.2.2).
+     * (RFC 6570, sections 3.2.2 and 3.2.8).
      *
-     * @throws IllegalArgumentException if a parameter has no value
+     * @throws IllegalArgumentException if a parameter that can't be left out has no value
      */
     public String expand(Map<String, String> parameters) {
-        if (segments.isEmpty()) {
-            return "/";
-        }
-        var out = new StringBuilder();
+        var out = new StringBuilder(segments.isEmpty() ? "/" : "");
         for (Segment segment : segments) {
             out.append('/').append(segment.isParameter ? encoded(segment.text, parameters) : segment.text);
+        }
+        char join = '?';
+        for (String name : options) {
+            if (parameters.containsKey(name)) {
+                out.append(join).append(name).append('=').append(encoded(name, parameters));
+                join = '&';
+            }
         }
         return out.toString();
     }
@@ -95,13 +125,17 @@ public final class PathTemplate {
         return Percent.encode(value);
     }
 
-    /** The parameters with which this path gives {@code address}, or empty where it never does. */
+    /**
+     * The parameters with which this path gives {@code address}, or empty where it never does. Of the query only what
+     * this path knows counts; a name that stands there twice has its first value.
+     */
     public Optional<Map<String, String>> match(String address) {
         if (!address.startsWith("/")) {
             return Optional.empty();
         }
-        String[] parts =
-                address.equals("/") ? new String[0] : address.substring(1).split("/", -1);
+        int mark = address.indexOf('?');
+        String path = mark < 0 ? address : address.substring(0, mark);
+        String[] parts = path.equals("/") ? new String[0] : path.substring(1).split("/", -1);
         if (parts.length != segments.size()) {
             return Optional.empty();
         }
@@ -113,7 +147,7 @@ public final class PathTemplate {
                 return Optional.empty();
             }
             if (segment.isParameter) {
-                if (decoded.get().isEmpty() || decoded.get().length() > Place.LONGEST_VALUE) {
+                if (!isValue(decoded.get())) {
                     return Optional.empty();
                 }
                 parameters.put(segment.text, decoded.get());
@@ -121,10 +155,30 @@ public final class PathTemplate {
                 return Optional.empty();
             }
         }
-        return Optional.of(parameters);
+        return mark < 0 || query(address.substring(mark + 1), parameters) ? Optional.of(parameters) : Optional.empty();
     }
 
-    /** The path with its parameters' names taken away: two paths of one shape can't be told apart. */
+    private static boolean isValue(String decoded) {
+        return !decoded.isEmpty() && decoded.length() <= Place.LONGEST_VALUE;
+    }
+
+    /** Reads what of a query this path knows; whether all of it could be read. A name without a value counts as left out. */
+    private boolean query(String query, Map<String, String> parameters) {
+        for (String pair : query.split("&", -1)) {
+            int equals = pair.indexOf('=');
+            String name = equals < 0 ? pair : pair.substring(0, equals);
+            if (options.contains(name) && equals >= 0 && equals < pair.length() - 1) {
+                Optional<String> decoded = Percent.decode(pair.substring(equals + 1));
+                if (decoded.isEmpty() || !isValue(decoded.get())) {
+                    return false;
+                }
+                parameters.putIfAbsent(name, decoded.get());
+            }
+        }
+        return true;
+    }
+
+    /** The path without its query and with its parameters' names taken away: two paths of one shape can't be told apart. */
     public String shape() {
         var out = new StringBuilder();
         segments.forEach(segment -> out.append('/').append(segment.isParameter ? "{}" : segment.text));

@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -56,6 +57,38 @@ public record Place(String screen, Map<String, String> parameters) {
             }
         }
         return new Place(text.substring(0, mark), parameters);
+    }
+
+    /** The value of a parameter. */
+    public Optional<String> text(String parameter) {
+        return Optional.ofNullable(parameters.get(parameter));
+    }
+
+    /**
+     * The value of a parameter that takes a number.
+     *
+     * @throws IllegalArgumentException if it has a value that is none
+     */
+    public Optional<Double> number(String parameter) {
+        return typed(parameter, Parameter.Kind.NUMBER).map(Double::valueOf);
+    }
+
+    /**
+     * The value of a parameter that takes {@code true} or {@code false}.
+     *
+     * @throws IllegalArgumentException if it has another value
+     */
+    public Optional<Boolean> flag(String parameter) {
+        return typed(parameter, Parameter.Kind.FLAG).map("true"::equals);
+    }
+
+    private Optional<String> typed(String parameter, Parameter.Kind kind) {
+        return text(parameter).filter(value -> {
+            if (!kind.takes(value)) {
+                throw new IllegalArgumentException("{" + parameter + "} is \"" + value + "\" and not " + kind.words());
+            }
+            return true;
+        });
     }
 
     /** The place as text, such that {@link #parse} gives an equal place. */

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param title its title; may have holes for its parameters and for facts
  * @param icon the name of its icon
  * @param path its address; {@code /} and the id by default
+ * @param parameters what those parameters of the path take that don't take any text
  * @param under the id of the screen above it, from which it is opened
  * @param needs shown only while this holds
  * @param otherwise the id of the screen that is shown in its place while {@code needs} doesn't hold
@@ -23,6 +24,7 @@ public record Screen(
         Words title,
         Optional<String> icon,
         PathTemplate path,
+        Catalog<Parameter> parameters,
         Optional<String> under,
         Optional<Condition> needs,
         Optional<String> otherwise,
@@ -36,6 +38,7 @@ public record Screen(
         Objects.requireNonNull(title, "title");
         Objects.requireNonNull(icon, "icon");
         Objects.requireNonNull(path, "path");
+        Objects.requireNonNull(parameters, "parameters");
         Objects.requireNonNull(under, "under");
         Objects.requireNonNull(needs, "needs");
         Objects.requireNonNull(otherwise, "otherwise");
@@ -43,6 +46,11 @@ public record Screen(
         Objects.requireNonNull(transition, "transition");
         Objects.requireNonNull(wireframe, "wireframe");
         Objects.requireNonNull(picture, "picture");
+    }
+
+    /** What a parameter of the path takes. */
+    public Parameter.Kind kindOf(String parameter) {
+        return parameters.find(parameter).map(Parameter::kind).orElse(Parameter.Kind.TEXT);
     }
 
     /** The path that a screen has where the plan gives none. */

@@ -136,7 +136,7 @@ public final class Axes {
 
     private Axis screens(String name) {
         List<String> plain = plan.screens().stream()
-                .filter(screen -> screen.path().names().isEmpty())
+                .filter(screen -> screen.path().required().isEmpty())
                 .map(Screen::id)
                 .toList();
         return named(name, plain, plain, (shot, id) -> shot.with(Place.of(id)));

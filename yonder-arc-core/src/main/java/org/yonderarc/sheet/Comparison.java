@@ -243,10 +243,10 @@ public record Comparison(Plan before, Plan after) {
         var rows = new ArrayList<List<Scene>>();
         var names = new ArrayList<String>();
         for (Screen screen : after.screens()) {
-            boolean plain = screen.path().names().isEmpty();
+            boolean plain = screen.path().required().isEmpty();
             boolean both = before.screens()
                     .find(screen.id())
-                    .filter(old -> old.path().names().isEmpty())
+                    .filter(old -> old.path().required().isEmpty())
                     .isPresent();
             if (!plain || !both) {
                 continue;

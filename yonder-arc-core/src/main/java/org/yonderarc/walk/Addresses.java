@@ -1,10 +1,10 @@
 package org.yonderarc.walk;
 
-/** Takes the path out of addresses as they come from outside (RFC 3986, section 3). */
+/** Takes path and query out of addresses as they come from outside (RFC 3986, section 3). */
 final class Addresses {
     private Addresses() {}
 
-    /** The path of an address; the scheme, the host, the query and the fragment are left out. */
+    /** The path of an address and its query; the scheme, the host and the fragment are left out. */
     static String path(String address) {
         String rest = address.strip();
         int colon = rest.indexOf(':');
@@ -14,15 +14,19 @@ final class Addresses {
             rest = rest.substring(colon + 1);
         }
         if (rest.startsWith("//")) {
-            int end = rest.indexOf('/', 2);
-            rest = end < 0 ? "/" : rest.substring(end);
+            int end = 2;
+            while (end < rest.length() && "/?#".indexOf(rest.charAt(end)) < 0) {
+                end++;
+            }
+            rest = rest.substring(end);
         }
-        for (char mark : new char[] {'#', '?'}) {
-            int at = rest.indexOf(mark);
-            rest = at < 0 ? rest : rest.substring(0, at);
-        }
-        boolean slashAtEnd = rest.length() > 1 && rest.endsWith("/");
-        rest = slashAtEnd ? rest.substring(0, rest.length() - 1) : rest;
-        return rest.startsWith("/") ? rest : "/" + rest;
+        int fragment = rest.indexOf('#');
+        rest = fragment < 0 ? rest : rest.substring(0, fragment);
+        int mark = rest.indexOf('?');
+        String query = mark < 0 ? "" : rest.substring(mark);
+        String path = mark < 0 ? rest : rest.substring(0, mark);
+        boolean slashAtEnd = path.length() > 1 && path.endsWith("/");
+        path = slashAtEnd ? path.substring(0, path.length() - 1) : path;
+        return (path.startsWith("/") ? path : "/" + path) + query;
     }
 }

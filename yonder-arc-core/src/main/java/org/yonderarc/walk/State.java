@@ -49,6 +49,11 @@ public record State(
         return new State(branch, trails, other, open, folded, visited);
     }
 
+    /** The same with other trails. */
+    State withTrails(Map<String, Trail> other) {
+        return new State(branch, other, facts, open, folded, visited);
+    }
+
     /** The same place with this bar's drawer or overflow open, or none. */
     public State withOpen(Optional<String> bar) {
         return new State(branch, trails, facts, bar, folded, visited);

@@ -13,11 +13,13 @@ import org.yonderarc.plan.Place;
 public final class Trail {
     private final Place top;
     private final Trail below;
+    private final Trail root;
     private final int depth;
 
     private Trail(Place top, Trail below) {
         this.top = Objects.requireNonNull(top, "top");
         this.below = below;
+        this.root = below == null ? this : below.root;
         this.depth = below == null ? 1 : below.depth + 1;
     }
 
@@ -43,11 +45,7 @@ public final class Trail {
 
     /** The trail cut down to its first place. */
     public Trail root() {
-        Trail trail = this;
-        while (trail.below != null) {
-            trail = trail.below;
-        }
-        return trail;
+        return root;
     }
 
     /** How many places, at least 1. */

@@ -1,6 +1,5 @@
 package org.yonderarc.walk;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -14,7 +13,6 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Target;
 
 /**
@@ -42,27 +40,27 @@ public final class Walk {
     public static final int DEEPEST = 1000;
 
     private final Plan plan;
+    private final Places places;
+    private final Guards guards;
     private final Map<String, Item> items = new LinkedHashMap<>();
-    private final Map<String, String> branchOfScreen = new HashMap<>();
     private final Set<String> bars = new LinkedHashSet<>();
     private final String startBranch;
     private final State start;
 
     private Walk(Plan plan) {
         this.plan = plan;
-        plan.items().forEach(item -> {
-            items.putIfAbsent(item.id(), item);
-            item.place().ifPresent(place -> branchOfScreen.putIfAbsent(place.screen(), item.id()));
-        });
+        this.places = new Places(plan);
+        this.guards = new Guards(plan);
+        plan.items().forEach(item -> items.putIfAbsent(item.id(), item));
         plan.bars().forEach(bar -> bars.add(bar.id()));
         String screen = plan.app()
                 .start()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "the plan has no start screen; run the check before using a plan"));
         plan.screens().get(screen);
-        this.startBranch = branchAbove(screen).orElse(State.LOOSE);
+        this.startBranch = places.branchAbove(screen).orElse(State.LOOSE);
         this.start = new State(
-                startBranch, Map.of(startBranch, trailTo(Place.of(screen), startBranch)), plan.initialFacts());
+                startBranch, Map.of(startBranch, places.trailTo(Place.of(screen), startBranch)), plan.initialFacts());
     }
 
     /**
@@ -144,11 +142,11 @@ public final class Walk {
         if (problem.isPresent()) {
             return refused(state, step, problem.get());
         }
-        String branch = branchAbove(step.place().screen()).orElse(state.branch());
+        String branch = places.branchAbove(step.place().screen()).orElse(state.branch());
         return arrived(
                 state,
                 step,
-                at(turnedAway(state, branch), branch, Trail.at(step.place())),
+                at(guards.turnedAway(state, branch), branch, Trail.at(step.place())),
                 "The trail starts anew here.");
     }
 
@@ -168,11 +166,11 @@ public final class Walk {
 
     private Change up(State state, Step.Up step) {
         Place here = shown(state);
-        Optional<String> above = plan.screens().get(here.screen()).under();
+        Optional<Place> above = places.above(here);
         if (above.isEmpty()) {
             return refused(state, step, "\"" + here.screen() + "\" stands under no other screen.");
         }
-        Place parent = ancestor(above.get(), here);
+        Place parent = above.get();
         if (problem(parent).isPresent()) {
             return refused(state, step, problem(parent).get());
         }
@@ -199,36 +197,13 @@ public final class Walk {
                     step,
                     "No screen has the address \"" + path + "\". Look at the paths of the plan's screens.");
         }
-        String branch = branchAbove(place.get().screen()).orElse(startBranch);
-        State after = arriveAt(turnedAway(state, branch), place.get());
+        Optional<String> problem = problem(place.get());
+        if (problem.isPresent()) {
+            return refused(state, step, problem.get());
+        }
+        String branch = places.branchAbove(place.get().screen()).orElse(startBranch);
+        State after = arriveAt(guards.turnedAway(state, branch), place.get());
         return arrived(state, step, after, "Followed from outside: on its branch, with the screens above it below.");
-    }
-
-    /** The state after turning away to another branch: places that weren't allowed are no longer waited for. */
-    private State turnedAway(State state, String to) {
-        if (to.equals(state.branch())) {
-            return state;
-        }
-        Trail trail = state.trail();
-        Optional<Trail> left = Optional.of(trail);
-        while (left.isPresent() && !isAllowed(left.get().top(), state.facts())) {
-            left = left.get().below();
-        }
-        if (left.isPresent() && left.get() == trail) {
-            return state;
-        }
-        var trails = new HashMap<>(state.trails());
-        // A branch whose root isn't allowed either starts anew when it is chosen again.
-        trails.put(state.branch(), left.orElseGet(() -> trail.root()));
-        return new State(state.branch(), trails, state.facts(), state.open(), state.folded(), state.visited());
-    }
-
-    private boolean isAllowed(Place place, Map<String, FactValue> facts) {
-        return plan.screens()
-                .get(place.screen())
-                .needs()
-                .map(needs -> needs.holds(facts))
-                .orElse(true);
     }
 
     private Change toggle(State state, Step.Toggle step) {
@@ -291,7 +266,7 @@ public final class Walk {
             return arrived(
                     state,
                     step,
-                    at(turnedAway(state, branch), branch, there),
+                    at(guards.turnedAway(state, branch), branch, there),
                     first ? "The branch is visited for the first time." : "The branch is as it was left.");
         }
         Trail root = state.trail().root();
@@ -352,7 +327,7 @@ public final class Walk {
         Optional<String> to = branchBack(state);
         if (to.isPresent()) {
             Trail there = state.trails().getOrDefault(to.get(), start.trail());
-            State after = at(turnedAway(state, to.get()), to.get(), there);
+            State after = at(guards.turnedAway(state, to.get()), to.get(), there);
             // The way back is used up: it isn't walked a second time.
             var visited = new ArrayList<>(state.visited());
             visited.removeAll(List.of(to.get(), state.branch()));
@@ -402,7 +377,7 @@ public final class Walk {
         var facts = new HashMap<>(state.facts());
         facts.put(step.fact(), step.value());
         State after = state.withFacts(facts);
-        State left = withoutForbidden(state, after);
+        State left = guards.withoutForbidden(state, after);
         return moved(
                 state,
                 step,
@@ -410,29 +385,6 @@ public final class Walk {
                 left == after
                         ? "The fact has a new value."
                         : "The fact has a new value; places that are no longer allowed left the trails.");
-    }
-
-    /** Places that were allowed before and are no longer leave every trail, but for the roots. */
-    private State withoutForbidden(State before, State after) {
-        var trails = new HashMap<String, Trail>();
-        boolean changed = false;
-        for (var entry : after.trails().entrySet()) {
-            Trail kept = null;
-            int depth = 0;
-            for (Place place : entry.getValue().places()) {
-                boolean forbidden = isAllowed(place, before.facts()) && !isAllowed(place, after.facts());
-                if (kept == null || !forbidden) {
-                    kept = kept == null ? Trail.at(place) : kept.push(place);
-                    depth++;
-                }
-            }
-            boolean whole = depth == entry.getValue().depth();
-            changed |= !whole;
-            trails.put(entry.getKey(), whole ? entry.getValue() : kept);
-        }
-        return changed
-                ? new State(after.branch(), trails, after.facts(), after.open(), after.folded(), after.visited())
-                : after;
     }
 
     /**
@@ -444,50 +396,18 @@ public final class Walk {
         for (Optional<Trail> at = Optional.of(state.trail());
                 at.isPresent();
                 at = at.get().below()) {
-            Optional<Place> settled = settled(at.get().top(), state);
+            Optional<Place> settled = guards.settled(at.get().top(), state.facts());
             if (settled.isPresent()) {
                 return settled.get();
             }
         }
         Place first = start.place();
-        return settled(first, state).orElse(first);
+        return guards.settled(first, state.facts()).orElse(first);
     }
 
-    /** The place that is shown for {@code place} with the facts as they are; nothing where that leads nowhere. */
-    private Optional<Place> settled(Place place, State state) {
-        var seen = new LinkedHashSet<String>();
-        Place at = place;
-        while (seen.add(at.screen())) {
-            Screen screen = plan.screens().get(at.screen());
-            if (screen.needs().map(needs -> needs.holds(state.facts())).orElse(true)) {
-                return Optional.of(at);
-            }
-            if (screen.otherwise().isEmpty()) {
-                return Optional.empty();
-            }
-            at = Place.of(screen.otherwise().get());
-        }
-        return Optional.empty();
-    }
-
-    /** Why {@code place} can't be shown: its screen or a parameter doesn't exist, or a parameter is missing. */
+    /** Why {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
     public Optional<String> problem(Place place) {
-        Optional<Screen> screen = plan.screens().find(place.screen());
-        if (screen.isEmpty()) {
-            return Optional.of("There is no screen \"" + place.screen() + "\". "
-                    + Suggestion.sentence(place.screen(), plan.screens().ids(), "Look at \"screens\" in the plan."));
-        }
-        List<String> names = screen.get().path().names();
-        for (String name : names) {
-            if (!place.parameters().containsKey(name)) {
-                return Optional.of("\"" + place.screen() + "\" needs the parameter {" + name + "}: write "
-                        + place.screen() + "?" + name + "=...");
-            }
-        }
-        return place.parameters().keySet().stream()
-                .filter(name -> !names.contains(name))
-                .findFirst()
-                .map(name -> "\"" + place.screen() + "\" has no parameter {" + name + "}.");
+        return places.problem(place);
     }
 
     /**
@@ -500,9 +420,9 @@ public final class Walk {
         problem(place).ifPresent(problem -> {
             throw new IllegalArgumentException(problem);
         });
-        Optional<String> branch = branchAbove(place.screen());
+        Optional<String> branch = places.branchAbove(place.screen());
         if (branch.isPresent()) {
-            return at(state, branch.get(), trailTo(place, branch.get()));
+            return at(state, branch.get(), places.trailTo(place, branch.get()));
         }
         // No item leads there: it opens on top of the start, so that there is a way back.
         Trail root = start.trail();
@@ -511,71 +431,12 @@ public final class Walk {
 
     /** The address of a place: its screen's path with the parameters filled in. */
     public String addressOf(Place place) {
-        return plan.screens().get(place.screen()).path().expand(place.parameters());
+        return places.addressOf(place);
     }
 
-    /** The place that has this address; a static segment counts before a parameter. */
+    /** The place that has this address; a static segment counts before a parameter. It may have a {@link #problem}. */
     public Optional<Place> placeAt(String address) {
-        Place best = null;
-        int fewest = Integer.MAX_VALUE;
-        for (Screen screen : plan.screens()) {
-            var parameters = screen.path().match(address);
-            if (parameters.isPresent() && parameters.get().size() < fewest) {
-                best = new Place(screen.id(), parameters.get());
-                fewest = parameters.get().size();
-            }
-        }
-        return Optional.ofNullable(best);
-    }
-
-    /** The branch of the nearest screen at or above {@code screen} that an item leads to. */
-    private Optional<String> branchAbove(String screen) {
-        return upFrom(screen).stream()
-                .filter(branchOfScreen::containsKey)
-                .findFirst()
-                .map(branchOfScreen::get);
-    }
-
-    /** The places above {@code place} up to the branch's root, and the place; those whose parameters are unknown are left out. */
-    private Trail trailTo(Place place, String branch) {
-        String root =
-                Optional.ofNullable(items.get(branch)).flatMap(Item::screen).orElse("");
-        var down = new ArrayDeque<Place>();
-        for (String screen : upFrom(place.screen())) {
-            Place above = ancestor(screen, place);
-            if (problem(above).isEmpty()) {
-                down.addFirst(above);
-            }
-            if (screen.equals(root)) {
-                break;
-            }
-        }
-        Trail trail = Trail.at(down.removeFirst());
-        for (Place next : down) {
-            trail = trail.push(next);
-        }
-        return trail;
-    }
-
-    /** The screen and those above it, nearest first. */
-    private List<String> upFrom(String screen) {
-        var up = new LinkedHashSet<String>();
-        for (Optional<String> at = Optional.of(screen);
-                at.isPresent();
-                at = plan.screens().get(at.get()).under()) {
-            if (!up.add(at.get())) {
-                throw new IllegalArgumentException(
-                        "going up from \"" + screen + "\" never ends; run the check before using a plan");
-            }
-        }
-        return List.copyOf(up);
-    }
-
-    /** A screen at or above {@code place} with those of its parameters that it takes too. */
-    private Place ancestor(String screen, Place place) {
-        var parameters = new HashMap<>(place.parameters());
-        parameters.keySet().retainAll(plan.screens().get(screen).path().names());
-        return new Place(screen, parameters);
+        return places.at(address);
     }
 
     private String names() {
@@ -602,7 +463,7 @@ public final class Walk {
     /** A move to a place that may not be allowed: refused where nothing could be shown in its place. */
     private Change arrived(State before, Step step, State after, String because) {
         Place wanted = after.place();
-        Optional<Place> settled = settled(wanted, after);
+        Optional<Place> settled = guards.settled(wanted, after.facts());
         if (settled.isEmpty()) {
             return refused(
                     before, step, "\"" + wanted.screen() + "\" is not allowed now, and nothing is shown in its place.");

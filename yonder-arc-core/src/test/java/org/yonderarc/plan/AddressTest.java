@@ -27,6 +27,27 @@ class AddressTest {
                 Optional.of(Map.of("var", value)), PathTemplate.parse("/{var}").match(expected));
     }
 
+    /** RFC 6570, section 3.2.8, form-style query expansion: the document's own values, those without a value left out. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/{?who}   | /?who=fred",
+                "/{?half}  | /?half=50%25",
+                "/{?x,y}   | /?x=1024&y=768",
+                "/{?x,y,undef} | /?x=1024&y=768",
+                "/map/{who}{?y,x} | /map/fred?y=768&x=1024",
+            })
+    void expandsAndMatchesQueries(String path, String expected) {
+        var values = Map.of("who", "fred", "half", "50%", "x", "1024", "y", "768");
+        var template = PathTemplate.parse(path);
+        assertEquals(expected, template.expand(values));
+        var known = new java.util.HashMap<>(values);
+        known.keySet().retainAll(template.names());
+        assertEquals(Optional.of(known), template.match(expected));
+        assertEquals(Optional.of(known), template.match(expected + "&utm=1&x=2&half=&y"), "what else stands there");
+    }
+
     /** RFC 3986, section 2.3 and 2.5: unreserved characters, and the example of UTF-8 octets. */
     @Test
     void encodesAsTheSpecificationDoes() {
@@ -53,6 +74,9 @@ class AddressTest {
                 "/{a}{b}    | parameter \"a}{b\"",
                 "/{A}       | parameter \"A\"",
                 "/{a}/{a}   | the parameter {a} stands twice",
+                "/{a}{?a}   | the parameter {a} stands twice",
+                "/{?a}/b    | parameters that may be left out stand at the end",
+                "/{?a,}     | parameter \"\"",
             })
     void pathsThatBrowsersWouldBendAreRefused(String path, String reason) {
         var wrong = assertThrows(IllegalArgumentException.class, () -> PathTemplate.parse(path));
@@ -64,6 +88,17 @@ class AddressTest {
         var place = new Place("survey", Map.of("survey", "a&b=c d", "n", "\u00FC%"));
         assertEquals("survey?n=%C3%BC%25&survey=a%26b%3Dc%20d", place.text());
         assertEquals(place, Place.parse(place.text()));
+    }
+
+    @Test
+    void parametersAreReadAsWhatTheyAre() {
+        Place place = Place.parse("survey?page=2.5&open=true&name=Gull%20Point");
+        assertEquals(Optional.of(2.5), place.number("page"));
+        assertEquals(Optional.of(true), place.flag("open"));
+        assertEquals(Optional.of("Gull Point"), place.text("name"));
+        assertEquals(Optional.empty(), place.number("none"));
+        var wrong = assertThrows(IllegalArgumentException.class, () -> place.number("name"));
+        assertEquals("{name} is \"Gull Point\" and not a number", wrong.getMessage());
     }
 
     @ParameterizedTest

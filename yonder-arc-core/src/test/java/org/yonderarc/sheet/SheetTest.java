@@ -130,7 +130,7 @@ class SheetTest {
             value = {
                 "schema         | Did you mean \"scheme\"?",
                 "device=phome   | Did you mean \"phone\"?",
-                "screen=nowhere | it has tides, surveys, new-survey, map",
+                "screen=nowhere | It has tides, surveys, new-survey, map",
                 "text-scale=9   | is no text scale",
                 "text-scale=big | is no text scale",
                 "language       | one language",

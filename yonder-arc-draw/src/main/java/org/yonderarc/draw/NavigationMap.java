@@ -272,7 +272,15 @@ public final class NavigationMap {
                 .findFirst()
                 .orElseGet(() -> {
                     var parameters = new LinkedHashMap<String, String>();
-                    screen.path().names().forEach(name -> parameters.put(name, name));
+                    screen.path()
+                            .required()
+                            .forEach(name -> parameters.put(
+                                    name,
+                                    switch (screen.kindOf(name)) {
+                                        case TEXT -> name;
+                                        case NUMBER -> "1";
+                                        case FLAG -> "true";
+                                    }));
                     return new Place(screen.id(), parameters);
                 }));
     }

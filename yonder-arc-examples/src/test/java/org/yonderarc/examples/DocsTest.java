@@ -98,7 +98,7 @@ class DocsTest {
                 .matcher(Files.readString(ROOT.resolve("docs/navigator.md")))
                 .results()
                 .toList();
-        assertEquals(19, rows.size());
+        assertEquals(21, rows.size());
         for (var row : rows) {
             State state = walk.start();
             for (String step :

@@ -19,6 +19,7 @@ import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Motion;
+import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -102,7 +103,10 @@ class BuildersTest {
                         .row("Gull Point", "Draft", "Today", "survey?survey=41"))
                 .screen("survey", screen -> screen.title("Survey {survey}")
                         .under("surveys")
-                        .path("/surveys/{survey}")
+                        .path("/surveys/{survey}{?page,open}")
+                        .parameter("survey", Parameter.Kind.TEXT)
+                        .parameter("page", Parameter.Kind.NUMBER)
+                        .parameter("open", Parameter.Kind.FLAG)
                         .picture("pictures/survey.png"))
                 .screen("crew", screen -> screen.icon("user").needs("signed-in and drafts >= 0", "sign-in"))
                 .screen("sign-in", screen -> screen.noBars()

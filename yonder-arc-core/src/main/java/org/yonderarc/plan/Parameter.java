@@ -1,0 +1,44 @@
+package org.yonderarc.plan;
+
+import java.util.Objects;
+
+/**
+ * What a parameter of a screen's path takes.
+ *
+ * @param id its name in the path
+ * @param kind what it takes
+ */
+public record Parameter(String id, Kind kind) implements Identified {
+    /** What a parameter takes. Its value stays a text, as it stands in an address. */
+    public enum Kind {
+        /** Any text. */
+        TEXT("a text", new FactValue.Text("")),
+        /** A finite number, as {@link Double#parseDouble} reads it. */
+        NUMBER("a number", new FactValue.Number(0)),
+        /** {@code true} or {@code false}. */
+        FLAG("true or false", new FactValue.Flag(false));
+
+        private final String words;
+        private final FactValue example;
+
+        Kind(String words, FactValue example) {
+            this.words = words;
+            this.example = example;
+        }
+
+        /** The kind in the words of a message: "a number". */
+        public String words() {
+            return words;
+        }
+
+        /** Whether a parameter of this kind takes {@code value}. */
+        public boolean takes(String value) {
+            return example.parse(value).isPresent();
+        }
+    }
+
+    public Parameter {
+        Ids.require(id, "parameter");
+        Objects.requireNonNull(kind, "kind");
+    }
+}

@@ -1,0 +1,126 @@
+package org.yonderarc.walk;
+
+import java.util.ArrayDeque;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Parameter;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+
+/** Which places a plan has, their addresses, and how they stand above each other. */
+final class Places {
+    private final Plan plan;
+    private final Map<String, String> branches = new HashMap<>();
+    private final Map<String, String> roots = new HashMap<>();
+
+    Places(Plan plan) {
+        this.plan = plan;
+        plan.items().filter(item -> item.place().isPresent()).forEach(item -> {
+            branches.putIfAbsent(item.place().get().screen(), item.id());
+            roots.putIfAbsent(item.id(), item.screen().orElse(""));
+        });
+    }
+
+    /** Why {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
+    Optional<String> problem(Place place) {
+        Optional<Screen> screen = plan.screens().find(place.screen());
+        if (screen.isEmpty()) {
+            return Optional.of("There is no screen \"" + place.screen() + "\". "
+                    + Suggestion.sentence(place.screen(), plan.screens().ids(), "Look at \"screens\" in the plan."));
+        }
+        List<String> names = screen.get().path().names();
+        for (String name : screen.get().path().required()) {
+            if (!place.parameters().containsKey(name)) {
+                return Optional.of("\"" + place.screen() + "\" needs the parameter {" + name + "}: write "
+                        + place.screen() + "?" + name + "=...");
+            }
+        }
+        for (var parameter : place.parameters().entrySet()) {
+            String name = parameter.getKey();
+            if (!names.contains(name)) {
+                return Optional.of("\"" + place.screen() + "\" has no parameter {" + name + "}.");
+            }
+            Parameter.Kind kind = screen.get().kindOf(name);
+            if (!kind.takes(parameter.getValue())) {
+                return Optional.of("{" + name + "} of \"" + place.screen() + "\" takes " + kind.words() + ", not \""
+                        + parameter.getValue() + "\".");
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The address of a place: its screen's path with the parameters filled in. */
+    String addressOf(Place place) {
+        return plan.screens().get(place.screen()).path().expand(place.parameters());
+    }
+
+    /** The place that has this address; a static segment counts before a parameter. */
+    Optional<Place> at(String address) {
+        Place best = null;
+        int fewest = Integer.MAX_VALUE;
+        for (Screen screen : plan.screens()) {
+            var parameters = screen.path().match(address);
+            int count = screen.path().required().size();
+            if (parameters.isPresent() && count < fewest) {
+                best = new Place(screen.id(), parameters.get());
+                fewest = count;
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** The branch of the nearest screen at or above {@code screen} that an item leads to. */
+    Optional<String> branchAbove(String screen) {
+        return upFrom(screen).stream().filter(branches::containsKey).findFirst().map(branches::get);
+    }
+
+    /** The place above {@code place}, with those of its parameters that it takes too. */
+    Optional<Place> above(Place place) {
+        return plan.screens().get(place.screen()).under().map(screen -> ancestor(screen, place));
+    }
+
+    /** The places above {@code place} up to the branch's root, and the place; those whose parameters are unknown are left out. */
+    Trail trailTo(Place place, String branch) {
+        String root = roots.getOrDefault(branch, "");
+        var down = new ArrayDeque<Place>();
+        for (String screen : upFrom(place.screen())) {
+            Place above = ancestor(screen, place);
+            if (problem(above).isEmpty()) {
+                down.addFirst(above);
+            }
+            if (screen.equals(root)) {
+                break;
+            }
+        }
+        Trail trail = Trail.at(down.removeFirst());
+        for (Place next : down) {
+            trail = trail.push(next);
+        }
+        return trail;
+    }
+
+    /** The screen and those above it, nearest first. */
+    private List<String> upFrom(String screen) {
+        var up = new LinkedHashSet<String>();
+        for (Optional<String> at = Optional.of(screen);
+                at.isPresent();
+                at = plan.screens().get(at.get()).under()) {
+            if (!up.add(at.get())) {
+                throw new IllegalArgumentException(
+                        "going up from \"" + screen + "\" never ends; run the check before using a plan");
+            }
+        }
+        return List.copyOf(up);
+    }
+
+    private Place ancestor(String screen, Place place) {
+        var parameters = new HashMap<>(place.parameters());
+        parameters.keySet().retainAll(plan.screens().get(screen).path().names());
+        return new Place(screen, parameters);
+    }
+}
