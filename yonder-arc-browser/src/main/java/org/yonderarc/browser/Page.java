@@ -39,6 +39,59 @@ final class Page {
                     + "element.addEventListener('pointercancel', function() { told('pressed', ''); });")
     static native void watch(HTMLElement element, String key, TouchCallback told);
 
+    /** Asked whether a swipe begins where a finger came down, and by how much it has moved since. */
+    @JSFunctor
+    interface SwipeBegin extends JSObject {
+        boolean run(double x, double dx);
+    }
+
+    /** Told how far a finger has moved, and when, in ms. */
+    @JSFunctor
+    interface SwipeMove extends JSObject {
+        void run(double dx, double now);
+    }
+
+    /** Told that a finger was lifted, or taken away by the browser. */
+    @JSFunctor
+    interface SwipeEnd extends JSObject {
+        void run(double now, boolean counts);
+    }
+
+    // Names are longer than a letter: the compiler shortens those of the parameters, and doesn't look for clashes.
+    /** Watches fingers, pens and the mouse for swipes. What ends as a swipe is no click. */
+    @JSBody(
+            params = {"element", "slop", "begin", "move", "end"},
+            script = "var pointer = null, startX, startY, on = false;"
+                    + "element.addEventListener('dragstart', function(event) { event.preventDefault(); });"
+                    + "element.addEventListener('pointerdown', function(event) {"
+                    + " if (event.isPrimary && event.button === 0) { pointer = event.pointerId; startX = event.clientX; startY = event.clientY; on = false; }"
+                    + "}, true);"
+                    + "element.addEventListener('pointermove', function(event) {"
+                    + " if (event.pointerId !== pointer) { return; }"
+                    + " var dx = event.clientX - startX, dy = event.clientY - startY;"
+                    + " if (!on) {"
+                    + "  if (Math.abs(dx) < slop && Math.abs(dy) < slop) { return; }"
+                    + "  on = Math.abs(dx) > Math.abs(dy) && begin(startX - element.getBoundingClientRect().left, dx);"
+                    + "  if (!on) { pointer = null; return; }"
+                    + "  element.setPointerCapture(pointer);"
+                    + " }"
+                    + " move(dx, event.timeStamp);"
+                    + "});"
+                    + "var stop = function(event, counts) {"
+                    + " if (event.pointerId !== pointer) { return; }"
+                    + " pointer = null;"
+                    + " if (on) {"
+                    + "  on = false;"
+                    + "  var hold = function(click) { click.preventDefault(); click.stopPropagation(); };"
+                    + "  element.addEventListener('click', hold, true);"
+                    + "  setTimeout(function() { element.removeEventListener('click', hold, true); }, 0);"
+                    + "  end(event.timeStamp, counts);"
+                    + " }"
+                    + "};"
+                    + "element.addEventListener('pointerup', function(event) { stop(event, true); });"
+                    + "element.addEventListener('pointercancel', function(event) { stop(event, false); });")
+    static native void onSwipe(HTMLElement element, double slop, SwipeBegin begin, SwipeMove move, SwipeEnd end);
+
     @JSBody(
             params = "then",
             script = "document.addEventListener('keydown', function(e) { if (e.key === 'Escape') { then(); } });")

@@ -13,6 +13,7 @@ import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.Box;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
+import org.yonderarc.motion.Swipe;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -50,6 +51,9 @@ final class Player {
     private Optional<Film> film = Optional.empty();
     private double filmStart;
     private Touch touch = Touch.NONE;
+    private final Finger finger;
+    /** Whether what a step leads to is shown already, since a finger moved it there. */
+    private boolean isThere;
     /** The step back that the browser's history is taking for us. */
     private Optional<Change> undone = Optional.empty();
 
@@ -60,6 +64,7 @@ final class Player {
         this.walk = Walk.of(plan);
         this.state = walk.start();
         this.painter = new DomPainter(document, document.getElementById("device"), this::take, this::touch);
+        this.finger = new Finger(new Swiped());
     }
 
     void start() {
@@ -75,13 +80,15 @@ final class Player {
             }
         });
         Page.onPop(this::pop);
+        Page.onSwipe(document.getElementById("device"), Swipe.SLOP, finger::begin, finger::move, finger::lift);
         Page.onResize(this::paint);
-        Page.onDeviceChange(this::paint);
+        Page.onDeviceChange(this::turn);
         Page.onSchemeChange(this::paint);
         paint();
     }
 
     private void take(Step step) {
+        finger.drop();
         Change change = walk.step(state, step);
         tell(change);
         if (!change.moved()) {
@@ -176,8 +183,41 @@ final class Player {
     }
 
     private Scene scene() {
+        return view().scene(state);
+    }
+
+    private View view() {
         Palette palette = Palette.of(walk.plan().theme(), Page.prefersDark() ? Scheme.DARK : Scheme.LIGHT);
-        return new View(walk, new Setting(device(), "", touch), palette, measure).scene(state);
+        return new View(walk, new Setting(device(), "", touch), palette, measure);
+    }
+
+    /** What a finger moves: the scenes of this player, and its state. */
+    private final class Swiped implements Finger.Host {
+        @Override
+        public Optional<Swipe> begin(double x, double dx) {
+            if (film.isPresent()) {
+                paint();
+            }
+            touch = Touch.NONE;
+            return Swipe.begin(view(), state, x, dx, Page.wantsLessMotion());
+        }
+
+        @Override
+        public void show(Scene scene) {
+            shown = scene;
+            painter.paint(scene);
+        }
+
+        @Override
+        public void arrive(Step step) {
+            isThere = true;
+            take(step);
+        }
+
+        @Override
+        public void settle() {
+            paint();
+        }
     }
 
     private void settle(Scene scene) {
@@ -203,6 +243,18 @@ final class Player {
         run(score, to);
     }
 
+    /** The device is another one now, or turned: its bars go from one form to the other. */
+    private void turn() {
+        finger.drop();
+        var score = new Score(
+                Optional.empty(),
+                walk.plan().motion(),
+                Page.wantsLessMotion(),
+                Setting.of(device()).isRightToLeft(walk.plan()),
+                Optional.empty());
+        start(Film.of(shown, scene(), score));
+    }
+
     /** Plays a film to a scene, or shows it at once where there is nothing to play. */
     private void run(Score score, Scene to) {
         double now = Page.now();
@@ -210,13 +262,18 @@ final class Player {
         Film next = film.filter(running -> sameSize)
                 .map(running -> running.interrupted(now - filmStart, to, score))
                 .orElseGet(() -> Film.of(shown, to, score));
-        if (!sameSize || next.duration() == 0 || Page.isHidden()) {
+        if (isThere || !sameSize || next.duration() == 0 || Page.isHidden()) {
+            isThere = false;
             paint();
             return;
         }
+        start(next);
+    }
+
+    private void start(Film next) {
         boolean isRunning = film.isPresent();
         film = Optional.of(next);
-        filmStart = now;
+        filmStart = Page.now();
         if (!isRunning) {
             Page.onFrame(this::frame);
         }

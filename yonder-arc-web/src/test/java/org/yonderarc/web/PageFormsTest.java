@@ -17,6 +17,9 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.interactions.Pause;
+import org.openqa.selenium.interactions.PointerInput;
+import org.openqa.selenium.interactions.Sequence;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
@@ -38,6 +41,7 @@ class PageFormsTest {
             .screen("b", screen -> screen.title("Second").icon("map-pin"))
             .screen("c", screen -> screen.title("Third").icon("book"))
             .screen("d", screen -> screen.title("Fourth").icon("user"))
+            .screen("e", screen -> screen.title("Below").under("b"))
             .menu("main", menu -> menu.item("a").item("b").item("c").item("d"))
             .menu("side", menu -> menu.signal("send", item -> item.label("Send"))
                     .signal("out", item -> item.label("Out")))
@@ -83,10 +87,11 @@ class PageFormsTest {
         browser.findElement(By.cssSelector("[aria-label='" + name + "']")).click();
     }
 
+    /** The names of the items that are shown; asked in one go, since a film may remove them meanwhile. */
+    @SuppressWarnings("unchecked")
     private static List<String> shown() {
-        return browser.findElements(By.cssSelector("nav a, nav button")).stream()
-                .map(element -> element.getAttribute("aria-label"))
-                .toList();
+        return (List<String>) browser.executeScript("return Array.from(document.querySelectorAll('nav a, nav button'),"
+                + " element => element.getAttribute('aria-label'))");
     }
 
     @Test
@@ -133,6 +138,62 @@ class PageFormsTest {
                 "page",
                 browser.findElement(By.cssSelector("nav a[aria-label='Second']"))
                         .getAttribute("aria-current"));
+    }
+
+    @Test
+    void fingersPullAndPushTheDrawer() {
+        swipe(6, 60);
+        awaitDrawer(false);
+        assertEquals("The app was started.", text("happened"), "let go too early");
+        swipe(6, 250);
+        awaitDrawer(true);
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(driver -> text("happened").startsWith("It opens."));
+        swipe(340, -250);
+        awaitDrawer(false);
+        swipe(200, 150);
+        settled("First");
+        assertFalse(shown().contains("Send"), "not from the edge");
+    }
+
+    @Test
+    void aFingerGoesBackAndTheHistoryFollows() {
+        press("Second");
+        settled("Second");
+        browser.executeScript("location.hash = '/e'");
+        settled("Below");
+        swipe(6, 300);
+        settled("Second");
+        assertEquals("/b", text("address"));
+        browser.navigate().forward();
+        settled("Below");
+        assertTrue(browser.manage().logs().get(LogType.BROWSER).getAll().isEmpty());
+    }
+
+    private static void awaitDrawer(boolean isOpen) {
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().contains("Send") == isOpen);
+    }
+
+    /** A finger that comes down on the device, moves across it in steps, rests and is lifted. */
+    private static void swipe(int from, int by) {
+        var box = browser.findElement(By.id("device")).getRect();
+        var finger = new PointerInput(PointerInput.Kind.TOUCH, "finger");
+        var way = new Sequence(finger, 0);
+        int x = box.x + from;
+        int y = box.y + 300;
+        way.addAction(finger.createPointerMove(Duration.ZERO, PointerInput.Origin.viewport(), x, y));
+        way.addAction(finger.createPointerDown(0));
+        for (int part = 1; part <= 10; part++) {
+            way.addAction(finger.createPointerMove(
+                    Duration.ofMillis(20), PointerInput.Origin.viewport(), x + by * part / 10, y));
+        }
+        way.addAction(new Pause(finger, Duration.ofMillis(200)));
+        way.addAction(finger.createPointerUp(0));
+        browser.perform(List.of(way));
+    }
+
+    private static String text(String id) {
+        return browser.findElement(By.id(id)).getText();
     }
 
     /** Choosing while a film plays: everything arrives in the end, and nothing of the films is left behind. */

@@ -1,0 +1,133 @@
+package org.yonderarc.motion;
+
+import java.util.Optional;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.Fitter;
+import org.yonderarc.fit.Fitting;
+import org.yonderarc.plan.Easing;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Motion;
+import org.yonderarc.plan.Timing;
+import org.yonderarc.plan.Transition;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.scene.View;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.Passage;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
+
+/**
+ * A finger that moves sideways, and the step that it takes by hand. From the leading edge it goes one place back, or pulls a
+ * drawer open where there is no way back; anywhere else it pushes an open drawer closed. While it is down the film follows it;
+ * when it is lifted, the step is taken or not.
+ */
+public final class Swipe {
+    /** How far from the leading edge a finger comes down at most to go back or to pull a drawer, in dp. */
+    public static final double EDGE = 24;
+    /** How far a finger moves before it is a swipe, in dp. */
+    public static final double SLOP = 8;
+
+    /** As long as a film by hand is; only shares of it count. */
+    private static final Timing EVEN = new Timing.Eased(1000, 0, Easing.Linear.PLAIN);
+
+    private final Step step;
+    private final Drag drag;
+    private final double way;
+
+    private Swipe(Step step, Drag drag, double way) {
+        this.step = step;
+        this.drag = drag;
+        this.way = way;
+    }
+
+    /**
+     * The swipe that begins when a finger that came down at {@code x} has moved by {@code dx}.
+     *
+     * @param x where it came down, in dp from the left
+     * @param dx how far it has moved to the right, in dp; its direction decides
+     * @param reduced whether the person wants less motion
+     * @return no value where nothing can be swiped there
+     */
+    public static Optional<Swipe> begin(View view, State state, double x, double dx, boolean reduced) {
+        Fitting fitting = Fitter.fit(view.walk(), view.setting(), state);
+        double sign = fitting.rightToLeft() ? -1 : 1;
+        double width = fitting.device().width();
+        boolean isInward = dx * sign > 0;
+        boolean isAtEdge = (fitting.rightToLeft() ? width - x : x) <= EDGE;
+        return step(fitting, state, isInward, isAtEdge)
+                .flatMap(step -> of(view, state, step, isInward ? sign : -sign, reduced, fitting.rightToLeft()));
+    }
+
+    private static Optional<Step> step(Fitting fitting, State state, boolean isInward, boolean isAtEdge) {
+        Optional<FittedBar.Drawer> drawer = fitting.one(FittedBar.Drawer.class)
+                .filter(bar -> bar.form().opens() != Form.Opening.KEPT && !bar.collapsed());
+        if (state.open().isPresent()) {
+            boolean closes = drawer.filter(FittedBar.Drawer::open).isPresent() && !isInward;
+            return closes ? Optional.of(new Step.Close()) : Optional.empty();
+        }
+        if (!isInward || !isAtEdge) {
+            return Optional.empty();
+        }
+        return state.trail().below().isPresent()
+                ? Optional.of(new Step.Back())
+                : drawer.map(bar -> new Step.Toggle(bar.id()));
+    }
+
+    private static Optional<Swipe> of(
+            View view, State state, Step step, double sign, boolean reduced, boolean rightToLeft) {
+        Change change = view.walk().step(state, step);
+        Scene from = view.scene(state);
+        Scene to = view.scene(change.after());
+        Motion own = view.walk().plan().motion();
+        var even = new Motion(EVEN, EVEN, EVEN, even(own.screens()), own.reduced());
+        Optional<Passage> passage =
+                Passage.of(view.walk(), change).map(found -> new Passage(even(found.transition()), found.forward()));
+        Film film = Film.of(from, to, new Score(passage, even, reduced, rightToLeft, Optional.empty()));
+        if (!change.moved() || film.duration() == 0) {
+            return Optional.empty();
+        }
+        double distance = step instanceof Step.Back ? from.width() : reach(step instanceof Step.Close ? from : to);
+        return Optional.of(new Swipe(step, new Drag(film), sign * distance));
+    }
+
+    private static Transition even(Transition transition) {
+        return new Transition(transition.kind(), EVEN);
+    }
+
+    /** How far an open drawer, or the page above it, has come. */
+    private static double reach(Scene open) {
+        double page = open.group("page")
+                .map(SceneNode.Group::area)
+                .map(box -> box.x() > 0 ? box.x() : open.width() - box.right())
+                .orElse(0.0);
+        double drawer = open.group("drawer").map(group -> group.area().width()).orElse(open.width());
+        return Math.abs(page) > 0 ? Math.abs(page) : drawer;
+    }
+
+    /** The step that is taken when it goes to its end. */
+    public Step step() {
+        return step;
+    }
+
+    /** The scene when the finger has moved by {@code dx} dp to the right since it came down. */
+    public Scene move(double dx) {
+        drag.move(dx / way);
+        return drag.scene();
+    }
+
+    /**
+     * What follows when the finger is lifted.
+     *
+     * @param velocity how fast it is, in dp to the right for each second
+     */
+    public Drag.Release release(double velocity) {
+        return drag.release(velocity / way);
+    }
+
+    /** The scene at a share of the way, as {@link Drag.Release#share} gives it. */
+    public Scene at(double share) {
+        drag.move(share);
+        return drag.scene();
+    }
+}
