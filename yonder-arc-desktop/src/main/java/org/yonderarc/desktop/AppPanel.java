@@ -23,8 +23,10 @@ import org.yonderarc.fit.Insets;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.Box;
+import org.yonderarc.motion.Drag;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
+import org.yonderarc.motion.Swipe;
 import org.yonderarc.navigator.Moved;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.Place;
@@ -40,13 +42,15 @@ import org.yonderarc.walk.Walk;
 
 /**
  * An app in a window: the bars are painted from the scene, and an app's own component stands where the content is. Takes the
- * mouse and the keyboard: Tab goes on to the next item, Enter and Space choose it, Escape closes what is open and goes back.
+ * mouse, which also swipes, and the keyboard: Tab goes on to the next item, Enter and Space choose it, Escape closes what is open and goes back.
  * To be used on the event dispatch thread.
  */
 public final class AppPanel extends JComponent {
     private static final long serialVersionUID = 1L;
     /** The time between frames of a film, in ms. */
     private static final int FRAME = 8;
+    /** A mouse that rested so long before it was let go doesn't fling, in ms. */
+    private static final long RECENT = 80;
 
     private final transient Navigator navigator;
     private final transient Studio studio;
@@ -57,6 +61,10 @@ public final class AppPanel extends JComponent {
     private transient Scene shown;
     private transient Optional<Film> film = Optional.empty();
     private long filmStart;
+    private transient Optional<Swipe> swipe = Optional.empty();
+    private transient Optional<Drag.Release> release = Optional.empty();
+    /** Whether what a step leads to is shown already, since the mouse moved it there. */
+    private boolean isThere;
 
     /** Something that can be chosen, and where. */
     private record Target(Box box, String key, Step step) {}
@@ -74,8 +82,9 @@ public final class AppPanel extends JComponent {
         this.content = content;
         setFocusable(true);
         setFocusTraversalKeysEnabled(false);
-        addMouseListener(new Mouse());
-        addMouseMotionListener(new Mouse());
+        var mouse = new Mouse();
+        addMouseListener(mouse);
+        addMouseMotionListener(mouse);
         addKeyListener(new Keys());
         addComponentListener(new ComponentAdapter() {
             @Override
@@ -122,15 +131,20 @@ public final class AppPanel extends JComponent {
     }
 
     private Scene scene() {
+        return view().scene(navigator.state());
+    }
+
+    private View view() {
         var walk = Walk.of(navigator.plan());
-        var view = new View(
+        return new View(
                 walk, new Setting(device(), "", touch), Palette.of(walk.plan().theme(), scheme), studio.measure());
-        return view.scene(navigator.state());
     }
 
     /** Shows the state as it is, without a film. */
     private void settle() {
         film = Optional.empty();
+        swipe = Optional.empty();
+        release = Optional.empty();
         timer.stop();
         shown = scene();
         place();
@@ -157,6 +171,13 @@ public final class AppPanel extends JComponent {
             return;
         }
         getAccessibleContext().setAccessibleName(moved.announcement());
+        if (isThere) {
+            isThere = false;
+            settle();
+            return;
+        }
+        swipe = Optional.empty();
+        release = Optional.empty();
         removeAll();
         Scene to = scene();
         var score = Score.of(moved.passage(), navigator.plan().motion());
@@ -172,12 +193,32 @@ public final class AppPanel extends JComponent {
     }
 
     private void tick() {
+        if (release.isPresent()) {
+            glide(swipe.orElseThrow(), release.get());
+            return;
+        }
         if (film.isEmpty() || elapsed() >= film.get().duration()) {
             settle();
             return;
         }
         shown = film.get().at(elapsed());
         repaint();
+    }
+
+    /** A swipe that was let go goes on by itself. */
+    private void glide(Swipe going, Drag.Release how) {
+        if (elapsed() < how.duration()) {
+            shown = going.at(how.share().applyAsDouble(elapsed()));
+            repaint();
+            return;
+        }
+        settle();
+        if (how.goes()) {
+            shown = going.at(1);
+            repaint();
+            isThere = true;
+            navigator.take(going.step());
+        }
     }
 
     @Override
@@ -237,6 +278,12 @@ public final class AppPanel extends JComponent {
     }
 
     private final class Mouse extends MouseAdapter {
+        private int downX;
+        private boolean isDecided;
+        private long last;
+        private double lastX;
+        private double velocity;
+
         @Override
         public void mouseMoved(MouseEvent event) {
             touched(new Touch(item(at(event.getX(), event.getY())), Optional.empty(), touch.focused()));
@@ -248,13 +295,44 @@ public final class AppPanel extends JComponent {
         }
 
         @Override
+        public void mouseDragged(MouseEvent event) {
+            double dx = event.getX() - downX;
+            if (swipe.isEmpty() && !isDecided && Math.abs(dx) >= Swipe.SLOP) {
+                isDecided = true;
+                settle();
+                swipe = Swipe.begin(view(), navigator.state(), downX, dx, false);
+                swipe.ifPresent(begun -> removeAll());
+            }
+            if (release.isEmpty() && swipe.isPresent()) {
+                long now = event.getWhen();
+                velocity = now > last ? (velocity + (dx - lastX) * 1000 / (now - last)) / 2 : velocity;
+                last = now;
+                lastX = dx;
+                shown = swipe.get().move(dx);
+                repaint();
+            }
+        }
+
+        @Override
         public void mousePressed(MouseEvent event) {
             requestFocusInWindow();
+            downX = event.getX();
+            isDecided = false;
+            last = event.getWhen();
+            lastX = 0;
+            velocity = 0;
             touched(new Touch(touch.hovered(), item(at(event.getX(), event.getY())), Optional.empty()));
         }
 
         @Override
         public void mouseReleased(MouseEvent event) {
+            if (swipe.isPresent() && release.isEmpty()) {
+                boolean rested = event.getWhen() - last > RECENT;
+                release = Optional.of(swipe.get().release(rested ? 0 : velocity));
+                filmStart = System.nanoTime();
+                timer.start();
+                return;
+            }
             Optional<Target> target = at(event.getX(), event.getY());
             touched(new Touch(touch.hovered(), Optional.empty(), Optional.empty()));
             target.map(Target::step).ifPresent(navigator::take);

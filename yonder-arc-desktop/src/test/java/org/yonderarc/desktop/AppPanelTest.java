@@ -29,9 +29,11 @@ class AppPanelTest {
                         "panel 1 at species",
                         "escape tides",
                         "enter map",
+                        "short survey?survey=41",
+                        "swipe map Shore map \u2013 Brinelight",
                         "wide 900.0"),
                 told.lines()
-                        .filter(line -> line.matches("(start|click|panel|escape|enter|wide) .*"))
+                        .filter(line -> line.matches("(start|click|panel|escape|enter|short|swipe|wide) .*"))
                         .toList(),
                 told);
     }

@@ -5,6 +5,7 @@ import java.awt.Point;
 import java.awt.Robot;
 import java.awt.event.InputEvent;
 import java.awt.event.KeyEvent;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import javax.swing.JFrame;
@@ -54,6 +55,12 @@ final class Probe {
         }
         press(KeyEvent.VK_ENTER);
         System.out.println("enter " + navigator.place());
+        navigator.open("survey", Map.of("survey", "41"));
+        settle();
+        drag(5, 40);
+        System.out.println("short " + navigator.place());
+        drag(5, 300);
+        System.out.println("swipe " + navigator.place() + " " + shown().title());
         SwingUtilities.invokeAndWait(() -> frame.setSize(900, 700));
         settle();
         System.out.println("wide " + shown().width());
@@ -95,6 +102,20 @@ final class Probe {
         robot.mouseMove((int) (corner.x + item.area().centerX()), (int)
                 (corner.y + item.area().centerY()));
         robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
+        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        robot.waitForIdle();
+        settle();
+    }
+
+    /** Down near the left edge, across in steps, a rest, and up. */
+    private static void drag(int from, int by) throws Exception {
+        Point corner = panel.getLocationOnScreen();
+        robot.mouseMove(corner.x + from, corner.y + 300);
+        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
+        for (int part = 1; part <= 8; part++) {
+            robot.mouseMove(corner.x + from + by * part / 8, corner.y + 300);
+        }
+        Thread.sleep(200);
         robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
         robot.waitForIdle();
         settle();
