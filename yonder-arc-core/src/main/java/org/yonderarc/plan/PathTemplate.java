@@ -16,6 +16,8 @@ public final class PathTemplate {
     private final String text;
     private final List<Segment> segments;
     private final List<String> options;
+    private final List<String> required;
+    private final List<String> names;
 
     private record Segment(String text, boolean isParameter) {}
 
@@ -23,6 +25,11 @@ public final class PathTemplate {
         this.text = text;
         this.segments = segments;
         this.options = options;
+        this.required =
+                segments.stream().filter(Segment::isParameter).map(Segment::text).toList();
+        var all = new ArrayList<>(required);
+        all.addAll(options);
+        this.names = List.copyOf(all);
     }
 
     /**
@@ -86,14 +93,12 @@ public final class PathTemplate {
 
     /** The names of all parameters, in order. */
     public List<String> names() {
-        var names = new ArrayList<>(required());
-        names.addAll(options);
         return names;
     }
 
     /** The names of the parameters without which there is no address, in order. */
     public List<String> required() {
-        return segments.stream().filter(Segment::isParameter).map(Segment::text).toList();
+        return required;
     }
 
     /**

@@ -34,6 +34,9 @@ final class Places {
                     + Suggestion.sentence(place.screen(), plan.screens().ids(), "Look at \"screens\" in the plan."));
         }
         List<String> names = screen.get().path().names();
+        if (names.isEmpty() && place.parameters().isEmpty()) {
+            return Optional.empty();
+        }
         for (String name : screen.get().path().required()) {
             if (!place.parameters().containsKey(name)) {
                 return Optional.of("\"" + place.screen() + "\" needs the parameter {" + name + "}: write "
