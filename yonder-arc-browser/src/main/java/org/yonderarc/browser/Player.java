@@ -10,7 +10,6 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Touch;
-import org.yonderarc.layout.Box;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
 import org.yonderarc.motion.Swipe;
@@ -230,14 +229,12 @@ final class Player {
     /** Plays what a change looks like; a film that is under way goes on into the new one. */
     private void play(Change change) {
         Scene to = scene();
-        var origin =
-                change.step() instanceof Step.Choose choose ? Score.item(shown, choose.item()) : Optional.<Box>empty();
         var score = new Score(
                 Passage.of(walk, change),
                 walk.plan().motion(),
                 Page.wantsLessMotion(),
                 Setting.of(device()).isRightToLeft(walk.plan()),
-                origin);
+                Score.origin(shown, to, change.step()));
         document.setTitle(to.title());
         text("address", walk.addressOf(walk.shown(state)));
         run(score, to);

@@ -9,7 +9,6 @@ import org.yonderarc.draw.FilmStrip;
 import org.yonderarc.draw.GifWriter;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.files.SafeFile;
-import org.yonderarc.layout.Box;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Plan;
@@ -150,8 +149,6 @@ final class FilmCommand implements Callable<Integer> {
     private Film film(Walk walk, View view, Change change) {
         Scene from = view.scene(change.before());
         Scene to = view.scene(change.after());
-        var origin =
-                change.step() instanceof Step.Choose choose ? Score.item(from, choose.item()) : Optional.<Box>empty();
         return Film.of(
                 from,
                 to,
@@ -160,7 +157,7 @@ final class FilmCommand implements Callable<Integer> {
                         walk.plan().motion(),
                         reduced,
                         view.setting().isRightToLeft(walk.plan()),
-                        origin));
+                        Score.origin(from, to, change.step())));
     }
 
     private static Step parse(Plan plan, String text) throws Refusal {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Transition;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
@@ -26,6 +27,11 @@ final class BarShape implements Kind<Bar> {
     private final Field<Bar, Optional<String>> menu = own.optional("menu", Basics.ID, Bar::menu, "The menu it shows.");
     private final Field<Bar, Optional<String>> within = own.optional(
             "within", Basics.ID, Bar::within, "The screen on which, and below which, it stands. Default: everywhere.");
+    private final Field<Bar, Optional<Transition>> transition = own.optional(
+            "transition",
+            MotionShape.TRANSITION,
+            Bar::transition,
+            "How screens that are chosen in it follow each other. Default: as item, screen or plan say.");
     private final java.util.function.Function<Got, org.yonderarc.plan.Visibility> visibility =
             Basics.visibility(own, Bar::visibility);
 
@@ -103,7 +109,8 @@ final class BarShape implements Kind<Bar> {
                 shown,
                 forms,
                 got.get(within),
-                visibility.apply(got)));
+                visibility.apply(got),
+                got.get(transition)));
     }
 
     private static String defaultId(Optional<String> menu, Map<String, Form> forms) {

@@ -120,8 +120,15 @@ final class MotionShape {
                 "What moves.");
         var fields = TimingFields.of(shape, Transition::timing, (Timing.Eased)
                 Motion.DEFAULT.screens().timing());
+        var stagger = shape.field(
+                "stagger",
+                Kinds.number(0, 500),
+                Transition::stagger,
+                0.0,
+                "The time in ms by which each row of the new screen comes after the one above it.");
         return shape.shortForm(kind)
-                .mayMake(got -> fields.make.apply(got).map(timing -> new Transition(got.get(kind), timing)));
+                .mayMake(got ->
+                        fields.make.apply(got).map(timing -> new Transition(got.get(kind), timing, got.get(stagger))));
     }
 
     private static Shape<Motion> motion() {

@@ -27,6 +27,11 @@ public final class BarBuilder extends ShownBuilder<BarBuilder> {
         return put("menu", id);
     }
 
+    /** Sets how screens that are chosen in it follow each other. */
+    public BarBuilder transition(MotionBuilder transition) {
+        return put("transition", transition.tree());
+    }
+
     /** Shows the bar on this screen and below it only. */
     public BarBuilder within(String screen) {
         return put("within", screen);

@@ -44,6 +44,11 @@ public final class MotionBuilder extends MapBuilder<MotionBuilder> {
         return put("easing", css);
     }
 
+    /** Sets the time in ms by which each row of a new screen comes after the one above it. */
+    public MotionBuilder stagger(double millis) {
+        return put("stagger", millis);
+    }
+
     /** Sets what moves when one screen follows another. */
     public MotionBuilder kind(Transition.Kind kind) {
         return put("kind", kind);

@@ -1,13 +1,11 @@
 package org.yonderarc.motion;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Motion;
-import org.yonderarc.plan.Transition;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -21,7 +19,7 @@ public final class Film {
     private static final double REDUCED = 120;
     /** How long what was under way is heard of in a film that interrupts another, in ms. */
     private static final double CARRY = 160;
-    /** How far the old screen moves below one that covers it, as a share of the width. */
+    /** How far a drawer beneath the page comes from its edge, as a share of its width. */
     private static final double PARALLAX = 0.25;
 
     private final Scene from;
@@ -31,6 +29,7 @@ public final class Film {
     private final Clock select;
     private final Clock drawers;
     private final List<Pair> pairs;
+    private final Screens changing;
     private final double duration;
     private final boolean fades;
     /** Whether a mark goes from one item to another. */
@@ -40,32 +39,6 @@ public final class Film {
 
     private final Optional<Film> before;
     private final double since;
-
-    /** What belongs together in both scenes. */
-    private static final class Pair {
-        final SceneNode a;
-        final SceneNode b;
-        final Part part;
-        final List<Pair> children;
-
-        Pair(SceneNode a, SceneNode b, Part part, List<Pair> children) {
-            this.a = a;
-            this.b = b;
-            this.part = part;
-            this.children = children;
-        }
-
-        boolean isStill() {
-            return a != null && b != null && a.equals(b);
-        }
-    }
-
-    /** What times a node. */
-    private enum Part {
-        SCREEN,
-        SELECT,
-        DRAWER
-    }
 
     private Film(Scene from, Scene to, Score score, Optional<Film> before, double since) {
         this.from = from;
@@ -81,7 +54,8 @@ public final class Film {
         this.screens = carries ? score.screens().fromRest() : score.screens();
         this.select = carries ? Clock.of(motion.select()).fromRest() : Clock.of(motion.select());
         this.drawers = carries ? Clock.of(motion.drawers()).fromRest() : Clock.of(motion.drawers());
-        this.pairs = pairs(from.nodes(), to.nodes(), Part.SCREEN, true, false);
+        this.pairs = Pairing.of(from, to, score.passage());
+        this.changing = new Screens(score, to.background());
         this.duration = fades
                 ? motion.reduced() == Motion.Reduced.NONE || from.nodes().equals(to.nodes()) ? 0 : REDUCED
                 : end(pairs);
@@ -120,20 +94,26 @@ public final class Film {
             if (!pair.isStill()) {
                 end = Math.max(
                         end,
-                        pair.children.isEmpty() ? clock(pair.part).end() : Math.max(own(pair), end(pair.children)));
+                        pair.children().isEmpty()
+                                ? clock(pair.part()).end() + (isNew(pair) ? changing.late(pair.b()) : 0)
+                                : Math.max(own(pair), end(pair.children())));
             }
         }
         return end;
     }
 
-    private double own(Pair pair) {
-        boolean moves = pair.a instanceof SceneNode.Group a
-                && pair.b instanceof SceneNode.Group b
-                && !a.area().equals(b.area());
-        return moves ? clock(pair.part).end() : 0;
+    private static boolean isNew(Pair pair) {
+        return pair.a() == null && Pair.isScreen(pair.b());
     }
 
-    private Clock clock(Part part) {
+    private double own(Pair pair) {
+        boolean moves = pair.a() instanceof SceneNode.Group a
+                && pair.b() instanceof SceneNode.Group b
+                && !a.area().equals(b.area());
+        return moves ? clock(pair.part()).end() : 0;
+    }
+
+    private Clock clock(Pair.Part part) {
         return switch (part) {
             case SCREEN -> screens.duration() == 0 && score.passage().isEmpty() ? select : screens;
             case SELECT -> select;
@@ -171,129 +151,19 @@ public final class Film {
                 shown);
     }
 
-    // --- pairing
-
-    private List<Pair> pairs(List<SceneNode> a, List<SceneNode> b, Part part, boolean isTop, boolean keeps) {
-        var old = new HashMap<String, SceneNode>();
-        var names = names(a, isTop);
-        for (int i = 0; i < a.size(); i++) {
-            old.put(names.get(i), a.get(i));
-        }
-        List<String> newNames = names(b, isTop);
-        var out = new ArrayList<Pair>();
-        int next = 0;
-        for (int i = 0; i < b.size(); i++) {
-            SceneNode mate = old.get(newNames.get(i));
-            if (mate != null) {
-                // What the old scene has before this one and the new one hasn't, keeps its place in the paint order.
-                for (; next < a.size() && !names.get(next).equals(newNames.get(i)); next++) {
-                    if (!newNames.contains(names.get(next))) {
-                        out.add(pair(a.get(next), null, part, isTop, keeps));
-                    }
-                }
-                next = Math.max(next, names.indexOf(newNames.get(i)) + 1);
-            }
-            out.add(pair(mate, b.get(i), part, isTop, keeps));
-        }
-        for (; next < a.size(); next++) {
-            if (!newNames.contains(names.get(next))) {
-                out.add(pair(a.get(next), null, part, isTop, keeps));
-            }
-        }
-        return isTop ? ordered(out) : out;
-    }
-
-    /** The keys, a number added to those that stand there twice; screens share one name where they are to glide. */
-    private List<String> names(List<SceneNode> nodes, boolean isTop) {
-        boolean shares = score.passage()
-                .filter(passage -> passage.transition().kind() == Transition.Kind.SHARED)
-                .isPresent();
-        Map<String, Integer> seen = new HashMap<>();
-        return nodes.stream()
-                .map(node -> {
-                    String key = isTop && shares && isScreen(node) ? "screen:" : isTop ? bar(node.key()) : node.key();
-                    int count = seen.merge(key, 1, (had, one) -> had + one);
-                    return count == 1 ? key : key + "#" + count;
-                })
-                .toList();
-    }
-
-    /** A bottom bar and a rail are one bar in two forms: turned, the one becomes the other. */
-    private static String bar(String key) {
-        return key.equals("rail") ? "bottom" : key;
-    }
-
-    private static boolean isScreen(SceneNode node) {
-        return node.key().startsWith("screen:");
-    }
-
-    private Pair pair(SceneNode a, SceneNode b, Part outer, boolean isTop, boolean keeps) {
-        SceneNode one = b == null ? a : b;
-        Part part = keeps ? outer : part(one.key(), outer, isTop);
-        if (a instanceof SceneNode.Group from && b instanceof SceneNode.Group to && !from.equals(to)) {
-            boolean moves = !from.area().equals(to.area());
-            boolean inner = to.key().equals("page");
-            return new Pair(
-                    a,
-                    b,
-                    part,
-                    pairs(from.children(), to.children(), part, inner, keeps || moves && !isTop || inner && moves));
-        }
-        return new Pair(a, b, part, List.of());
-    }
-
-    private static Part part(String key, Part outer, boolean isTop) {
-        if (isTop) {
-            return switch (key) {
-                case "drawer", "scrim", "page", "page-shadow", "more" -> Part.DRAWER;
-                case "bottom", "rail" -> Part.SELECT;
-                default -> Part.SCREEN;
-            };
-        }
-        return outer;
-    }
-
-    /** A screen that goes off over another is painted above it. */
-    private List<Pair> ordered(List<Pair> all) {
-        boolean goesOver = score.passage()
-                .filter(passage -> !passage.forward())
-                .filter(passage -> switch (passage.transition().kind()) {
-                    case COVER, RISE, GROW -> true;
-                    default -> false;
-                })
-                .isPresent();
-        if (!goesOver) {
-            return all;
-        }
-        int leaving = -1;
-        int arriving = -1;
-        for (int i = 0; i < all.size(); i++) {
-            Pair pair = all.get(i);
-            leaving = pair.b == null && isScreen(pair.a) ? i : leaving;
-            arriving = pair.a == null && isScreen(pair.b) ? i : arriving;
-        }
-        if (leaving >= 0 && arriving > leaving) {
-            Pair gone = all.remove(leaving);
-            all.add(arriving, gone);
-        }
-        return all;
-    }
-
-    // --- playing
-
     private void play(List<Pair> all, double ms, List<SceneNode> out) {
         for (Pair pair : all) {
-            double p = clock(pair.part).progress(ms);
+            double p = clock(pair.part()).progress(ms);
             if (pair.isStill()) {
-                out.add(pair.b);
-            } else if (pair.a == null) {
-                arrive(pair.b, p, pair.part, out);
-            } else if (pair.b == null) {
-                leave(pair.a, p, pair.part, out);
-            } else if (pair.a instanceof SceneNode.Group a && pair.b instanceof SceneNode.Group b) {
+                out.add(pair.b());
+            } else if (pair.a() == null) {
+                arrive(pair.b(), p, ms, pair.part(), out);
+            } else if (pair.b() == null) {
+                leave(pair.a(), p, ms, pair.part(), out);
+            } else if (pair.a() instanceof SceneNode.Group a && pair.b() instanceof SceneNode.Group b) {
                 group(pair, a, b, p, ms, out);
             } else {
-                Tween.node(pair.a, pair.b, p, out);
+                Tween.node(pair.a(), pair.b(), p, out);
             }
         }
     }
@@ -302,9 +172,9 @@ public final class Film {
         var children = new ArrayList<SceneNode>();
         Optional<Double> own = travels ? change(a, b, p) : Optional.empty();
         if (own.isPresent()) {
-            playItem(pair.children, own.get(), children);
+            playItem(pair.children(), own.get(), children);
         } else {
-            play(pair.children, ms, children);
+            play(pair.children(), ms, children);
         }
         Optional<Double> clip = a.clip().isPresent() || b.clip().isPresent()
                 ? Optional.of(
@@ -337,35 +207,35 @@ public final class Film {
     private void playItem(List<Pair> all, double q, List<SceneNode> out) {
         for (Pair pair : all) {
             if (pair.isStill()) {
-                out.add(pair.b);
-            } else if (pair.a == null) {
-                out.add(present(pair.b, q, pair.part));
-            } else if (pair.b == null) {
-                out.add(present(pair.a, 1 - q, pair.part));
+                out.add(pair.b());
+            } else if (pair.a() == null) {
+                out.add(present(pair.b(), q, pair.part()));
+            } else if (pair.b() == null) {
+                out.add(present(pair.a(), 1 - q, pair.part()));
             } else {
-                Tween.node(pair.a, pair.b, q, out);
+                Tween.node(pair.a(), pair.b(), q, out);
             }
         }
     }
 
-    private void arrive(SceneNode node, double p, Part part, List<SceneNode> out) {
-        if (isScreen(node) && node instanceof SceneNode.Group group) {
-            screen(group, p, true, out);
+    private void arrive(SceneNode node, double p, double ms, Pair.Part part, List<SceneNode> out) {
+        if (Pair.isScreen(node) && node instanceof SceneNode.Group group) {
+            changing.play(group, p, ms, true, out);
             return;
         }
         out.add(present(node, p, part));
     }
 
-    private void leave(SceneNode node, double p, Part part, List<SceneNode> out) {
-        if (isScreen(node) && node instanceof SceneNode.Group group) {
-            screen(group, p, false, out);
+    private void leave(SceneNode node, double p, double ms, Pair.Part part, List<SceneNode> out) {
+        if (Pair.isScreen(node) && node instanceof SceneNode.Group group) {
+            changing.play(group, p, ms, false, out);
             return;
         }
         out.add(present(node, 1 - p, part));
     }
 
     /** What is there for a share only: bars come over their edge, badges pop, everything else fades. */
-    private SceneNode present(SceneNode node, double share, Part part) {
+    private SceneNode present(SceneNode node, double share, Pair.Part part) {
         double rest = 1 - share;
         if (node instanceof SceneNode.Group group) {
             double width = group.area().width();
@@ -394,62 +264,8 @@ public final class Film {
                     rect.radius() * seen,
                     rect.fill());
         }
-        return Tween.faded(node, part == Part.SELECT ? share * share : share);
+        return Tween.faded(node, part == Pair.Part.SELECT ? share * share : share);
     }
-
-    private void screen(SceneNode.Group group, double p, boolean arrives, List<SceneNode> out) {
-        Transition.Kind kind =
-                score.passage().map(passage -> passage.transition().kind()).orElse(Transition.Kind.FADE);
-        boolean forward = score.passage().map(passage -> passage.forward()).orElse(true);
-        Box area = group.area();
-        double side = score.rightToLeft() ? -1 : 1;
-        // The way of the screen that lies above: from its edge on the way forward, back to it on the way back.
-        boolean above = arrives == forward;
-        double away = forward ? 1 - p : p;
-        switch (kind) {
-            case NONE -> {
-                if (arrives) {
-                    out.add(group);
-                }
-            }
-            case PUSH -> {
-                double offset = (arrives ? 1 - p : -p) * area.width() * side * (forward ? 1 : -1);
-                out.add(Moves.by(grounded(group), offset, 0));
-            }
-            case COVER -> {
-                double offset = above ? away * area.width() : -(1 - away) * area.width() * PARALLAX;
-                out.add(Moves.by(grounded(group), offset * side, 0));
-            }
-            case RISE -> out.add(above ? Moves.by(grounded(group), 0, away * area.height()) : group);
-            case GROW -> out.add(above ? grown(group, 1 - away) : group);
-            default -> out.add(arrives ? Tween.faded(grounded(group), p) : group);
-        }
-    }
-
-    /** A screen that shows a part of itself only, from the chosen item to all of it. */
-    private SceneNode grown(SceneNode.Group group, double share) {
-        double p = Math.max(0, Math.min(1, share));
-        Box start = score.origin()
-                .orElse(Box.around(group.area().centerX(), group.area().centerY(), 48, 48));
-        Box area = Tween.lerp(start, group.area(), p);
-        return new SceneNode.Group(
-                group.key(),
-                group.meaning(),
-                area,
-                Optional.of(Tween.lerp(24, 0, p)),
-                grounded(group).children(),
-                Math.min(1, p * 4));
-    }
-
-    /** The screen on a ground of its own, so that nothing shows through it. */
-    private SceneNode.Group grounded(SceneNode.Group group) {
-        var children = new ArrayList<SceneNode>();
-        children.add(new SceneNode.Rect("ground~", group.area(), 0, to.background()));
-        children.addAll(group.children());
-        return new SceneNode.Group(group.key(), group.meaning(), group.area(), group.clip(), children, group.opacity());
-    }
-
-    // --- going on
 
     /** The nodes, moved by what the film before would have moved them by, less and less. */
     private List<SceneNode> carried(List<SceneNode> nodes, double ms) {

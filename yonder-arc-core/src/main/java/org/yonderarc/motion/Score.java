@@ -8,6 +8,7 @@ import org.yonderarc.plan.Motion;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.walk.Passage;
+import org.yonderarc.walk.Step;
 
 /**
  * How a film is to be played.
@@ -31,9 +32,14 @@ public record Score(
         return new Score(passage, motion, false, false, Optional.empty());
     }
 
-    /** The box of an item in a scene, where it is shown. */
-    public static Optional<Box> item(Scene scene, String item) {
-        return find(scene.nodes(), "item:" + item);
+    /**
+     * The box from which a new screen grows, or into which it shrinks on the way back: that of the chosen item, or of the row
+     * that opens it.
+     */
+    public static Optional<Box> origin(Scene from, Scene to, Step step) {
+        return step instanceof Step.Choose choose
+                ? find(from.nodes(), "item:" + choose.item())
+                : Shared.row(from, to).or(() -> Shared.row(to, from)).map(SceneNode.Group::area);
     }
 
     private static Optional<Box> find(List<SceneNode> nodes, String key) {

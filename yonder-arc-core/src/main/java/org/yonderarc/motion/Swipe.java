@@ -92,7 +92,7 @@ public final class Swipe {
     }
 
     private static Transition even(Transition transition) {
-        return new Transition(transition.kind(), EVEN);
+        return new Transition(transition.kind(), EVEN, 0);
     }
 
     /** How far an open drawer, or the page above it, has come. */

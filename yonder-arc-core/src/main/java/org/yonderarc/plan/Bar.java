@@ -13,9 +13,15 @@ import java.util.Optional;
  * @param forms its form on each device kind; under {@link #ANY_KIND} the form for all others; never empty
  * @param within the id of the screen on which, and below which, it stands; no value for everywhere
  * @param visibility where it shows
+ * @param transition how screens that are chosen in it follow each other, where neither item nor screen says it
  */
 public record Bar(
-        String id, Optional<String> menu, Map<String, Form> forms, Optional<String> within, Visibility visibility)
+        String id,
+        Optional<String> menu,
+        Map<String, Form> forms,
+        Optional<String> within,
+        Visibility visibility,
+        Optional<Transition> transition)
         implements Identified {
     /** The key of the form for every device kind that has none of its own. */
     public static final String ANY_KIND = "";
@@ -29,11 +35,18 @@ public record Bar(
         forms = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(forms));
         Objects.requireNonNull(within, "within");
         Objects.requireNonNull(visibility, "visibility");
+        Objects.requireNonNull(transition, "transition");
     }
 
     /** A bar of one form, with all defaults. */
     public static Bar of(Form form, Optional<String> menu) {
-        return new Bar(menu.orElse(form.word()), menu, Map.of(ANY_KIND, form), Optional.empty(), Visibility.EVERYWHERE);
+        return new Bar(
+                menu.orElse(form.word()),
+                menu,
+                Map.of(ANY_KIND, form),
+                Optional.empty(),
+                Visibility.EVERYWHERE,
+                Optional.empty());
     }
 
     /** The form on a device kind; no value where the bar doesn't show on it. */

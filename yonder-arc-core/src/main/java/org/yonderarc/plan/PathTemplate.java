@@ -25,8 +25,10 @@ public final class PathTemplate {
         this.text = text;
         this.segments = segments;
         this.options = options;
-        this.required =
-                segments.stream().filter(Segment::isParameter).map(Segment::text).toList();
+        this.required = segments.stream()
+                .filter(Segment::isParameter)
+                .map(Segment::text)
+                .toList();
         var all = new ArrayList<>(required);
         all.addAll(options);
         this.names = List.copyOf(all);

@@ -7,8 +7,9 @@ import java.util.Objects;
  *
  * @param kind what moves
  * @param timing when and how fast
+ * @param stagger the time in ms by which each row of the new screen comes after the one above it, 0 to 500
  */
-public record Transition(Kind kind, Timing timing) {
+public record Transition(Kind kind, Timing timing, double stagger) {
     /** What moves when one screen follows another. */
     public enum Kind {
         /** Nothing: the new screen is there at once. */
@@ -25,6 +26,11 @@ public record Transition(Kind kind, Timing timing) {
         GROW,
         /** What both show, glides from its old place to its new one. */
         SHARED
+    }
+
+    /** All rows at once. */
+    public Transition(Kind kind, Timing timing) {
+        this(kind, timing, 0);
     }
 
     public Transition {

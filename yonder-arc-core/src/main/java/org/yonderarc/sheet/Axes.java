@@ -228,7 +228,7 @@ public final class Axes {
                         var forms = new LinkedHashMap<String, Form>();
                         bar.forms()
                                 .forEach((kind, form) -> forms.put(kind, form.showsMenu() ? change.apply(form) : form));
-                        return new Bar(bar.id(), bar.menu(), forms, bar.within(), bar.visibility());
+                        return new Bar(bar.id(), bar.menu(), forms, bar.within(), bar.visibility(), bar.transition());
                     })
                     .toList();
             return new Plan(

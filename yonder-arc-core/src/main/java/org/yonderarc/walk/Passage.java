@@ -38,9 +38,23 @@ public record Passage(Transition transition, boolean forward) {
                         .findFirst()
                         .flatMap(Item::transition)
                 : Optional.empty();
-        Transition transition =
-                ofItem.or(screen::transition).orElse(plan.motion().screens());
+        Transition transition = ofItem.or(screen::transition)
+                .or(() -> ofBar(plan, change.step()))
+                .orElse(plan.motion().screens());
         return Optional.of(new Passage(transition, forward));
+    }
+
+    private static Optional<Transition> ofBar(Plan plan, Step step) {
+        return step instanceof Step.Choose choose
+                ? plan.bars().stream()
+                        .filter(bar -> bar.menu()
+                                .flatMap(plan.menus()::find)
+                                .filter(menu -> menu.items().stream()
+                                        .anyMatch(item -> item.id().equals(choose.item())))
+                                .isPresent())
+                        .flatMap(bar -> bar.transition().stream())
+                        .findFirst()
+                : Optional.empty();
     }
 
     private static int order(Plan plan, String branch) {

@@ -251,6 +251,123 @@ class FilmTest {
                         .duration());
     }
 
+    private static Walk guide(MotionBuilder screens) {
+        return Walk.of(PlanBuilder.app("Guide")
+                .start("list")
+                .screen("list", screen -> screen.wireframe(Wireframe.Kind.GALLERY)
+                        .row("Limpet", "Patella", "", "one?kind=limpet")
+                        .row("Wrack", "Fucus", "", "one?kind=wrack"))
+                .screen("one", screen -> screen.path("/one/{kind}")
+                        .under("list")
+                        .wireframe(Wireframe.Kind.DETAIL)
+                        .row("Wrack", "A brown one.", "")
+                        .row("Where", "", "Lower shore"))
+                .menu("main", menu -> menu.item("list").signal("send", item -> item))
+                .screenMotion(screens.easing("linear"))
+                .build());
+    }
+
+    /** Whatever moves over the other screen is painted after it: the new one, or on the way back the one that came so. */
+    @Test
+    void theScreenThatMovesOverTheOtherIsPaintedAboveIt() {
+        for (Transition.Kind kind : List.of(
+                Transition.Kind.FADE,
+                Transition.Kind.PUSH,
+                Transition.Kind.COVER,
+                Transition.Kind.RISE,
+                Transition.Kind.GROW)) {
+            Walk walk = guide(MotionBuilder.lasting(200).kind(kind));
+            Change there = walk.step(walk.start(), Steps.parse(walk.plan(), "open:one?kind=wrack"));
+            Change back = walk.step(there.after(), Steps.parse(walk.plan(), "back"));
+            boolean isOver = kind != Transition.Kind.FADE && kind != Transition.Kind.PUSH;
+            assertEquals("screen:one?kind=wrack", uppermost(film(walk, there).at(100)), kind + " there");
+            assertEquals(
+                    isOver ? "screen:one?kind=wrack" : "screen:list",
+                    uppermost(film(walk, back).at(100)),
+                    kind + " back");
+        }
+    }
+
+    private static String uppermost(Scene scene) {
+        List<String> screens = scene.nodes().stream()
+                .map(SceneNode::key)
+                .filter(key -> key.startsWith("screen:"))
+                .toList();
+        assertEquals(2, screens.size());
+        return screens.get(1);
+    }
+
+    @Test
+    void whatARowSharesWithTheScreenThatItOpensGlidesThereAndBack() {
+        Walk walk = guide(MotionBuilder.lasting(200).kind(Transition.Kind.SHARED));
+        Change there = walk.step(walk.start(), Steps.parse(walk.plan(), "open:one?kind=wrack"));
+        Box tile = picture(scene(walk, there.before()), "/screen:list/row:1/picture");
+        Box hero = picture(scene(walk, there.after()), "/screen:one?kind=wrack/picture");
+        Box half = picture(film(walk, there).at(100), "/screen:one?kind=wrack/picture");
+        assertEquals((tile.x() + hero.x()) / 2, half.x(), 1e-9);
+        assertEquals((tile.width() + hero.width()) / 2, half.width(), 1e-9);
+        Change back = walk.step(there.after(), Steps.parse(walk.plan(), "back"));
+        Box quarter = picture(film(walk, back).at(50), "/screen:list/picture");
+        assertEquals(hero.y() + (tile.y() - hero.y()) / 4, quarter.y(), 1e-9);
+        Map<String, Box> on = boxes(film(walk, there).at(100).nodes());
+        Box facts = boxes(scene(walk, there.after()).nodes()).get("/screen:one?kind=wrack/row:1");
+        assertEquals(facts, on.get("/screen:one?kind=wrack/row:1"), "a row that isn't shared stays in its place");
+    }
+
+    private static Box picture(Scene scene, String path) {
+        return boxes(scene.nodes()).get(path);
+    }
+
+    @Test
+    void aScreenGrowsFromTheRowThatOpensIt() {
+        Walk walk = guide(MotionBuilder.lasting(200).kind(Transition.Kind.GROW));
+        Change there = walk.step(walk.start(), Steps.parse(walk.plan(), "open:one?kind=wrack"));
+        Scene from = scene(walk, there.before());
+        Scene to = scene(walk, there.after());
+        Box row = boxes(from.nodes()).get("/screen:list/row:1");
+        assertEquals(Optional.of(row), Score.origin(from, to, there.step()));
+        assertEquals(Optional.of(row), Score.origin(to, from, new org.yonderarc.walk.Step.Back()));
+    }
+
+    @Test
+    void rowsComeOneAfterTheOther() {
+        Walk walk = guide(MotionBuilder.lasting(200).kind(Transition.Kind.FADE).stagger(60));
+        Change there = walk.step(walk.start(), Steps.parse(walk.plan(), "open:one?kind=wrack"));
+        Change back = walk.step(there.after(), Steps.parse(walk.plan(), "back"));
+        assertEquals(260, film(walk, there).duration(), "the second row is 60 ms late");
+        assertEquals(200, film(walk, back).duration(), "nothing comes on the way back");
+        Map<String, Box> rest = boxes(scene(walk, there.after()).nodes());
+        Map<String, Box> now = boxes(film(walk, there).at(160).nodes());
+        String row = "/screen:one?kind=wrack/row:1";
+        assertEquals(12, now.get(row).y() - rest.get(row).y(), 1e-9, "half of its 24 dp after 100 of its 200 ms");
+    }
+
+    @Test
+    void anItemsTransitionCountsBeforeItsScreensAndThatBeforeItsBars() {
+        for (int level = 0; level < 4; level++) {
+            boolean ofItem = level > 2;
+            boolean ofScreen = level > 1;
+            boolean ofBar = level > 0;
+            MotionBuilder rise = MotionBuilder.lasting(200).kind(Transition.Kind.RISE);
+            MotionBuilder fade = MotionBuilder.lasting(200).kind(Transition.Kind.FADE);
+            MotionBuilder grow = MotionBuilder.lasting(200).kind(Transition.Kind.GROW);
+            Walk walk = Walk.of(PlanBuilder.app("Levels")
+                    .start("a")
+                    .screen("a")
+                    .screen("b", screen -> ofScreen ? screen.transition(fade) : screen)
+                    .menu("main", menu -> menu.item("a").item("b", item -> ofItem ? item.transition(rise) : item))
+                    .bar(bar ->
+                            (ofBar ? bar.transition(grow) : bar).menu("main").form(FormBuilder.bottom()))
+                    .topBar()
+                    .build());
+            Change change = walk.step(walk.start(), Steps.parse(walk.plan(), "choose:b"));
+            var kinds = List.of(Transition.Kind.PUSH, Transition.Kind.GROW, Transition.Kind.FADE, Transition.Kind.RISE);
+            assertEquals(
+                    kinds.get(level),
+                    Passage.of(walk, change).orElseThrow().transition().kind());
+        }
+    }
+
     @Test
     void aDragFollowsTheHandAndIsReleasedWithItsVelocity() {
         Walk walk = Walk.of(plan(new Random(2), false));

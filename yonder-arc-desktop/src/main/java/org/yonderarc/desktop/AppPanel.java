@@ -180,7 +180,12 @@ public final class AppPanel extends JComponent {
         release = Optional.empty();
         removeAll();
         Scene to = scene();
-        var score = Score.of(moved.passage(), navigator.plan().motion());
+        var score = new Score(
+                moved.passage(),
+                navigator.plan().motion(),
+                false,
+                view().setting().isRightToLeft(navigator.plan()),
+                Score.origin(shown, to, moved.change().step()));
         double now = elapsed();
         Film next = film.map(running -> running.interrupted(now, to, score)).orElseGet(() -> Film.of(shown, to, score));
         film = Optional.of(next);

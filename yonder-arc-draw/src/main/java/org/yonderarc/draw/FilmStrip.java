@@ -3,6 +3,7 @@ package org.yonderarc.draw;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
@@ -58,26 +59,36 @@ public final class FilmStrip {
 
     /** What moves most, drawn over the time: the mark, else the drawer, else the screen. */
     private static boolean graph(Film film, Box box, List<SceneNode> nodes, TextMeasure measure) {
-        for (String key : List.of("mark", "drawer", "page", "screen:")) {
-            List<double[]> way = way(film, key);
-            double least = way.stream().mapToDouble(point -> point[1]).min().orElse(0);
-            double most = way.stream().mapToDouble(point -> point[1]).max().orElse(0);
+        String screen = film.last().nodes().stream()
+                .map(SceneNode::key)
+                .filter(key -> key.startsWith("screen:"))
+                .findFirst()
+                .orElse("");
+        for (String key : List.of("mark", "drawer", "page", screen)) {
+            List<Point> way = way(film, key);
+            boolean isDown = range(way, Point::y) > range(way, Point::x);
+            ToDoubleFunction<Point> of = isDown ? Point::y : Point::x;
+            double least = way.stream().mapToDouble(of).min().orElse(0);
+            double most = least + range(way, of);
             if (way.size() > 2 && most - least > 0.5) {
                 nodes.add(new SceneNode.Rect("graph", box, 12, Colour.rgb(0xFFFFFF)));
                 var parts = new ArrayList<Outline.Part>();
-                for (double[] point : way) {
-                    double x = box.x() + 16 + (box.width() - 32) * point[0] / film.duration();
-                    double y = box.bottom() - 20 - (box.height() - 56) * (point[1] - least) / (most - least);
+                for (Point point : way) {
+                    double x = box.x() + 16 + (box.width() - 32) * point.ms() / film.duration();
+                    double y = box.bottom()
+                            - 20
+                            - (box.height() - 56) * (of.applyAsDouble(point) - least) / (most - least);
                     parts.add(parts.isEmpty() ? new Outline.Move(x, y) : new Outline.Line(x, y));
                 }
                 nodes.add(new SceneNode.Path("way", new Outline(parts), ACCENT, Optional.of(2.0)));
                 String what = key.equals("mark")
                         ? "The mark's middle"
-                        : key.equals("screen:") ? "The new screen" : "The " + key;
+                        : key.equals(screen) ? "The new screen's middle" : "The middle of the " + key;
                 text(
                         nodes,
                         "way-name",
-                        what + " from left to right over the time, " + Math.round(least) + " to " + Math.round(most)
+                        what + (isDown ? " from top to bottom" : " from left to right") + " over the time, "
+                                + Math.round(least) + " to " + Math.round(most)
                                 + " dp",
                         NOTE,
                         box.x() + 16,
@@ -90,22 +101,29 @@ public final class FilmStrip {
         return false;
     }
 
-    private static List<double[]> way(Film film, String key) {
-        var way = new ArrayList<double[]>();
+    /** Where the middle of something is at a time. */
+    private record Point(double ms, double x, double y) {}
+
+    private static double range(List<Point> way, ToDoubleFunction<Point> of) {
+        double least = way.stream().mapToDouble(of).min().orElse(0);
+        return way.stream().mapToDouble(of).max().orElse(0) - least;
+    }
+
+    private static List<Point> way(Film film, String key) {
+        var way = new ArrayList<Point>();
         int points = 120;
         for (int i = 0; i <= points; i++) {
             double ms = film.duration() * i / points;
-            find(film.at(ms).nodes(), key).ifPresent(box -> way.add(new double[] {ms, box.centerX()}));
+            find(film.at(ms).nodes(), key).ifPresent(box -> way.add(new Point(ms, box.centerX(), box.centerY())));
         }
         return way;
     }
 
-    /** The last node whose key starts so: of two screens, the one that arrives. */
+    /** The box of the node with this key. */
     private static Optional<Box> find(List<SceneNode> nodes, String key) {
         Optional<Box> found = Optional.empty();
         for (SceneNode node : nodes) {
-            boolean isIt =
-                    key.endsWith(":") ? node.key().startsWith(key) : node.key().equals(key);
+            boolean isIt = node.key().equals(key);
             if (isIt && node instanceof SceneNode.Rect rect) {
                 found = Optional.of(rect.box());
             } else if (isIt && node instanceof SceneNode.Group group) {

@@ -84,6 +84,7 @@ class BuildersTest {
                 .screenMotion(MotionBuilder.lasting(320)
                         .after(10)
                         .kind(Transition.Kind.COVER)
+                        .stagger(25)
                         .easing("steps(4, jump-both)"))
                 .reducedMotion(Motion.Reduced.NONE)
                 .kind("phone", 0)
@@ -190,6 +191,7 @@ class BuildersTest {
                         .menu("main")
                         .on("desktop")
                         .pointer(Visibility.Pointer.FINE)
+                        .transition(MotionBuilder.lasting(300).kind(Transition.Kind.GROW))
                         .form(FormBuilder.bottom()))
                 .accept("unused-fact", "/facts/observer", "It comes in spring")
                 .build();
