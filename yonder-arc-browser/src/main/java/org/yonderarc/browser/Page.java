@@ -100,6 +100,13 @@ final class Page {
     @JSBody(params = "then", script = "requestAnimationFrame(function(now) { then(now); });")
     static native void onFrame(FrameCallback then);
 
+    /** Runs something when the browser has nothing else to do. */
+    @JSBody(
+            params = "then",
+            script = "(window.requestIdleCallback || function(later) { setTimeout(later, 50); })("
+                    + "function() { then(); });")
+    static native void whenIdle(Callback then);
+
     @JSBody(script = "return performance.now();")
     static native double now();
 

@@ -13,6 +13,7 @@ import org.yonderarc.fit.Touch;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
 import org.yonderarc.motion.Swipe;
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -84,6 +85,21 @@ final class Player {
         Page.onDeviceChange(this::turn);
         Page.onSchemeChange(this::paint);
         paint();
+        List<Item> items =
+                walk.plan().items().filter(item -> item.place().isPresent()).toList();
+        Page.whenIdle(() -> prepare(items, 0));
+    }
+
+    /** Makes a film to each branch once without showing it: texts are measured then, and the first choice is as quick as later ones. */
+    private void prepare(List<Item> items, int next) {
+        if (next < items.size()) {
+            Change change = walk.step(state, new Step.Choose(items.get(next).id()));
+            Scene to = view().scene(change.after());
+            Film made = Film.of(
+                    shown, to, Score.of(Passage.of(walk, change), walk.plan().motion()));
+            made.at(made.duration() / 2);
+            Page.whenIdle(() -> prepare(items, next + 1));
+        }
     }
 
     private void take(Step step) {

@@ -19,6 +19,8 @@ record Screens(Score score, Colour ground) {
     private static final double PARALLAX = 0.25;
     /** How far below its place a row starts that comes later than others, in dp. */
     private static final double RISE = 24;
+
+    private static final int EDGE_LAYERS = 5;
     /** Rows below this come together: they are out of sight. */
     private static final int MOST_ROWS = 12;
     /** What belongs to a row, by the first part of its key. */
@@ -47,11 +49,24 @@ record Screens(Score score, Colour ground) {
             }
             case COVER -> {
                 double offset = above ? away * area.width() : -(1 - away) * area.width() * PARALLAX;
+                if (above) {
+                    double edge = area.x() + offset * side + (side > 0 ? 0 : area.width());
+                    edgeShadow(edge, side, area, out);
+                }
                 out.add(Moves.by(grounded(group), offset * side, 0));
             }
             case RISE -> out.add(above ? Moves.by(grounded(group), 0, away * area.height()) : group);
             case GROW -> out.add(above ? grown(group, 1 - away) : group);
             default -> out.add(arrives ? Tween.faded(grounded(group), p) : group);
+        }
+    }
+
+    /** A soft shadow before the edge of a screen that covers another. */
+    private static void edgeShadow(double edge, double side, Box area, List<SceneNode> out) {
+        for (int layer = 1; layer <= EDGE_LAYERS; layer++) {
+            double width = 3.0 * layer;
+            var box = new Box(side > 0 ? edge - width : edge, area.y(), width, area.height());
+            out.add(new SceneNode.Rect("edge-shadow-" + layer + "~", box, 0, new Colour(8, 24, 30, 0.025)));
         }
     }
 
