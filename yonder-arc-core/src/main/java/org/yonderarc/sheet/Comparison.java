@@ -8,6 +8,9 @@ import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Catalog;
+import org.yonderarc.plan.Entry;
+import org.yonderarc.plan.Identified;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Place;
@@ -44,10 +47,63 @@ public record Comparison(Plan before, Plan after) {
         items(out);
         bars(out);
         styles(out);
+        menus(out);
+        catalog("fact", before.facts(), after.facts(), out);
+        catalog("device kind", before.kinds(), after.kinds(), out);
+        if (!before.accepted().equals(after.accepted())) {
+            out.add(new Change("changed", "which findings are accepted"));
+        }
         if (!before.motion().equals(after.motion())) {
             out.add(new Change("changed", "the motion"));
         }
         return out;
+    }
+
+    /** Headings and dividers; items are compared one by one. */
+    private void menus(List<Change> out) {
+        for (Menu menu : after.menus()) {
+            Optional<Menu> old = before.menus().find(menu.id());
+            if (old.isEmpty()) {
+                out.add(new Change("added", "menu " + menu.id()));
+            } else if (!frame(old.get()).equals(frame(menu))) {
+                out.add(new Change("moved", "menu " + menu.id() + ": its sections or dividers"));
+            }
+        }
+        for (Menu menu : before.menus()) {
+            if (after.menus().find(menu.id()).isEmpty()) {
+                out.add(new Change("removed", "menu " + menu.id()));
+            }
+        }
+    }
+
+    /** What stands between the items of a menu, each with the item behind it. */
+    private static List<String> frame(Menu menu) {
+        var frame = new ArrayList<String>();
+        for (int i = 0; i < menu.entries().size(); i++) {
+            Entry entry = menu.entries().get(i);
+            if (entry instanceof Entry.Section section) {
+                frame.add(section.heading() + ":"
+                        + section.list().stream().map(Item::id).toList());
+            } else if (entry instanceof Entry.Divider) {
+                frame.add("divider at " + i);
+            }
+        }
+        return frame;
+    }
+
+    private static <T extends Identified> void catalog(
+            String noun, Catalog<T> before, Catalog<T> after, List<Change> out) {
+        for (T one : before) {
+            if (after.find(one.id()).isEmpty()) {
+                out.add(new Change("removed", noun + " " + one.id()));
+            }
+        }
+        for (T one : after) {
+            Optional<T> old = before.find(one.id());
+            if (!old.equals(Optional.of(one))) {
+                out.add(new Change(old.isEmpty() ? "added" : "changed", noun + " " + one.id()));
+            }
+        }
     }
 
     private void screens(List<Change> out) {
@@ -74,6 +130,9 @@ public record Comparison(Plan before, Plan after) {
         }
         if (!old.path().equals(now.path())) {
             out.add(new Change("relinked", name + ": " + old.path() + " is now " + now.path()));
+        }
+        if (!old.parameters().equals(now.parameters())) {
+            out.add(new Change("changed", name + ": what its parameters take"));
         }
         if (!old.under().equals(now.under())) {
             out.add(new Change(
@@ -196,6 +255,9 @@ public record Comparison(Plan before, Plan after) {
         if (changed) {
             out.add(new Change("changed", name + ": when, where or with which badge it shows"));
         }
+        if (!old.spoken().equals(now.spoken()) || !old.transition().equals(now.transition())) {
+            out.add(new Change("changed", name + ": its spoken name or its transition"));
+        }
     }
 
     private void bars(List<Change> out) {
@@ -222,6 +284,9 @@ public record Comparison(Plan before, Plan after) {
                             "restyled", scheme.word() + " " + role.word() + ": " + old.css() + " is now " + now.css()));
                 }
             }
+        }
+        if (!before.theme().style().equals(after.theme().style())) {
+            out.add(new Change("restyled", "the style of all items"));
         }
         for (Style.Named named : after.styles()) {
             Optional<Style.Named> old = before.styles().find(named.id());

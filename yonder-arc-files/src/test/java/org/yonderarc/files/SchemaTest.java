@@ -29,7 +29,7 @@ class SchemaTest {
     private final JsonSchema schema =
             JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(PlanFile.schema());
 
-    private static Plan everything() throws Exception {
+    static Plan everything() throws Exception {
         try (var in = SchemaTest.class.getResourceAsStream("everything.yaml")) {
             String yaml = new String(in.readAllBytes(), StandardCharsets.UTF_8);
             PlanFile read = PlanFile.read(new SourceText("everything.yaml", yaml), IconNames.ANY);
@@ -82,7 +82,7 @@ class SchemaTest {
         assertEquals(PlanFile.schema(), Files.readString(Path.of("../docs/plan.schema.json")));
     }
 
-    private record Spoiled(String what, JsonNode plan) {}
+    record Spoiled(String what, JsonNode plan) {}
 
     private static boolean reads(JsonNode plan) {
         try {
@@ -94,7 +94,7 @@ class SchemaTest {
     }
 
     /** Every copy of {@code root} in which one value is replaced or removed, or one key is added. */
-    private static void spoiled(JsonNode root, String at, Consumer<Spoiled> take) throws Exception {
+    static void spoiled(JsonNode root, String at, Consumer<Spoiled> take) throws Exception {
         JsonNode here = root.at(at);
         if (here instanceof ObjectNode object) {
             JsonNode more = root.deepCopy();
