@@ -93,8 +93,8 @@ final class ChartArt {
         art.stroke("curve", new Outline(line), palette.accent(), 2.5);
         double x = points[2 * MARK];
         double y = points[2 * MARK + 1];
-        art.rect("mark-ring", Box.around(x, y, 18, 18), 99, palette.surface());
-        art.rect("mark", Box.around(x, y, 12, 12), 99, palette.accent());
+        art.rect("point-ring", Box.around(x, y, 18, 18), 99, palette.surface());
+        art.rect("point", Box.around(x, y, 12, 12), 99, palette.accent());
         var axis = new Ink(AXIS, palette.muted());
         // Every other one where all of them would run into each other.
         boolean all = HOURS.size() * (art.width(HOURS.get(0), AXIS) + 8) <= box.width();

@@ -95,6 +95,69 @@ class PaintersTest {
         assertEquals(0xFFFFFFFF, image.getRGB(70, 40), "outside of the box");
     }
 
+    /** CSS Images Level 3, section 3.1: 180 degrees run downwards, 90 to the right; the ends have the colours themselves. */
+    @Test
+    void gradientsRunAsInCss() {
+        Colour from = Colour.rgb(0x000000);
+        Colour to = Colour.rgb(0xFFFFFF);
+        var box = new Box(0, 0, 40, 40);
+        for (double angle : new double[] {90, 180}) {
+            var gradient = new SceneNode.Gradient("g", box, 0, from, to, angle);
+            var scene = new Scene(40, 40, Colour.rgb(0xFF0000), "gradient", List.of(gradient));
+            BufferedImage image = studio.image(scene, 1);
+            for (int at : new int[] {0, 13, 20, 39}) {
+                int pixel = angle == 90 ? image.getRGB(at, 7) : image.getRGB(7, at);
+                // A pixel of tolerance: Java samples at the edge of a pixel, browsers in its middle.
+                assertEquals((at + 0.5) / 40 * 255, pixel & 255, 255 / 40.0, angle + " degrees at " + at);
+            }
+            String svg = studio.svg(scene);
+            assertTrue(svg.contains("<linearGradient") && svg.contains("#000000") && svg.contains("#ffffff"), svg);
+        }
+    }
+
+    /** A picture covers its box, or is shown whole in it; both painters say the same. */
+    @Test
+    void picturesCoverTheirBoxOrAreShownWhole() throws Exception {
+        var wide = new BufferedImage(80, 20, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < 80; x++) {
+            for (int y = 0; y < 20; y++) {
+                wide.setRGB(x, y, x < 40 ? 0x0000FF : 0x00FF00);
+            }
+        }
+        var file = new java.io.ByteArrayOutputStream();
+        ImageIO.write(wide, "png", file);
+        var own =
+                new Studio(studio.icons(), name -> Optional.of(new Pictures.Picture("image/png", file.toByteArray())));
+        for (boolean whole : new boolean[] {false, true}) {
+            var picture = new SceneNode.Picture("p", new Box(10, 10, 40, 40), 0, "a.png", whole);
+            var scene = new Scene(60, 60, Colour.rgb(0xFFFFFF), "picture", List.of(picture));
+            BufferedImage image = own.image(scene, 1);
+            assertEquals(0xFF0000FF, image.getRGB(25, 30));
+            assertEquals(0xFF00FF00, image.getRGB(35, 30));
+            assertEquals(whole ? 0xFFFFFFFF : 0xFF0000FF, image.getRGB(25, 14), "above what is shown whole");
+            String svg = own.svg(scene);
+            assertTrue(svg.contains("href=\"data:image/png;base64,"), svg);
+            assertTrue(svg.contains(whole ? "xMidYMid meet" : "xMidYMid slice"), svg);
+        }
+    }
+
+    @Test
+    void picturesOfAFolderNeverComeFromOutsideOfIt(@org.junit.jupiter.api.io.TempDir java.nio.file.Path outside)
+            throws Exception {
+        var folder = java.nio.file.Files.createDirectory(outside.resolve("plan"));
+        java.nio.file.Files.write(outside.resolve("secret.png"), new byte[] {1});
+        java.nio.file.Files.write(folder.resolve("own.PNG"), new byte[] {1, 2});
+        java.nio.file.Files.write(folder.resolve("own.txt"), new byte[] {1});
+        java.nio.file.Files.createSymbolicLink(folder.resolve("link.png"), outside.resolve("secret.png"));
+        Pictures pictures = Pictures.in(folder);
+        assertEquals(
+                "data:image/png;base64,AQI=",
+                pictures.read("own.PNG").orElseThrow().dataUri());
+        for (String name : List.of("../secret.png", "link.png", "own.txt", "none.png", "a\u0000.png", ".")) {
+            assertEquals(Optional.empty(), pictures.read(name), name);
+        }
+    }
+
     /** Pictures are painted in strips side by side: moved, the strips end elsewhere, and nothing else may differ. */
     @Test
     void noSeamShowsWhereStripsMeet() {

@@ -1,0 +1,155 @@
+package org.yonderarc.cli;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.w3c.dom.Element;
+import org.yonderarc.examples.Brinelight;
+
+/** Films, journeys, icons of a plan and reasons, through the command. */
+class FilmAndRehearsalTest {
+    @TempDir
+    private Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    @BeforeEach
+    void writePlan() throws Exception {
+        Files.writeString(folder.resolve("plan.yaml"), Brinelight.yaml());
+    }
+
+    /** Runs the command; words that end in a known ending stand for files in the folder. */
+    private int yonder(String line) {
+        String[] words = Arrays.stream(line.split(" "))
+                .map(word -> word.matches(".*\\.(yaml|gif|png|svg|bmp)|shots")
+                        ? folder.resolve(word).toString()
+                        : word.replace('_', ' '))
+                .toArray(String[]::new);
+        return Main.run(new PrintWriter(out), new PrintWriter(err), words);
+    }
+
+    /** As the format says: GIF89a, times in hundredths of a second, the application extension for looping. */
+    @Test
+    void aFilmIsAnAnimationThatLoopsAtTheRightPace() throws Exception {
+        assertEquals(0, yonder("film plan.yaml choose:surveys -o a.gif --scale 0.25"), err::toString);
+        byte[] bytes = Files.readAllBytes(folder.resolve("a.gif"));
+        assertEquals("GIF89a", new String(bytes, 0, 6, java.nio.charset.StandardCharsets.US_ASCII));
+        assertTrue(new String(bytes, java.nio.charset.StandardCharsets.ISO_8859_1).contains("NETSCAPE2.0"));
+        ImageReader reader = ImageIO.getImageReadersByFormatName("gif").next();
+        reader.setInput(ImageIO.createImageInputStream(folder.resolve("a.gif").toFile()));
+        var delays = new ArrayList<Integer>();
+        for (int i = 0; i < reader.getNumImages(true); i++) {
+            var root = (Element) reader.getImageMetadata(i).getAsTree("javax_imageio_gif_image_1.0");
+            var control = (Element)
+                    root.getElementsByTagName("GraphicControlExtension").item(0);
+            delays.add(Integer.valueOf(control.getAttribute("delayTime")));
+        }
+        // The demo's screens take 300 ms: 15 times 20 ms, and both ends stand for a while.
+        assertEquals(16, delays.size());
+        assertEquals(List.of(2), delays.subList(1, 15).stream().distinct().toList());
+        assertTrue(delays.get(0) >= 50 && delays.get(15) >= 50, delays::toString);
+        assertEquals(96, reader.read(0).getWidth());
+        assertTrue(out.toString().startsWith("Filmed choose:surveys, 300 ms, in "), out.toString());
+    }
+
+    @Test
+    void aStripHasItsTimesAndTheWayOfWhatMoves() throws Exception {
+        assertEquals(0, yonder("film plan.yaml choose:surveys -o a.svg --frames 4"), err::toString);
+        String strip = Files.readString(folder.resolve("a.svg"));
+        for (String time : List.of("0 ms", "100 ms", "200 ms", "300 ms")) {
+            assertTrue(strip.contains(">" + time + "</text>"), time);
+        }
+        assertTrue(strip.contains("s middle from left to right over the time, 192 to 576 dp"), strip);
+        assertEquals(0, yonder("film plan.yaml --turn tablet -o b.png --scale 0.5"), err::toString);
+        assertTrue(Files.size(folder.resolve("b.png")) > 10_000);
+        assertEquals(0, yonder("film plan.yaml choose:surveys -o c.svg --reduced"), err::toString);
+        assertTrue(out.toString().contains("120 ms"), out.toString());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "film plan.yaml choose:surveys -o a.bmp           | a film's name ends in .gif, .png or .svg",
+                "film plan.yaml choose:surveys -o a.gif --frames 2 | --frames: 2 is outside of 3 to 12",
+                "film plan.yaml choose:surveys -o a.gif --scale 9  | --scale: 9.0 is outside of 0.25 to 4",
+                "film plan.yaml -o a.gif                          | there is nothing to film. Name a step",
+                "film plan.yaml choose:survys -o a.gif            | Did you mean \"surveys\"?",
+                "film plan.yaml tell:drafts=2 -o a.gif            | changes nothing that moves",
+                "film plan.yaml --turn phone -o a.gif             | nothing is shown otherwise there",
+                "icons                                            | name either a word",
+                "icons water --of plan.yaml                       | name either a word",
+            })
+    void mistakesAreSaidAndNothingIsWritten(String line, String message) {
+        assertEquals(2, yonder(line));
+        assertTrue(err.toString().contains(message), err.toString());
+        assertFalse(Files.exists(folder.resolve("a.gif")));
+    }
+
+    @Test
+    void journeysThatGoOtherwiseAreShownWithTheFirstDifference() throws Exception {
+        Files.writeString(
+                folder.resolve("good.yaml"),
+                """
+                journeys:
+                  To the surveys:
+                    - { do: choose:surveys, at: surveys, selected: surveys, back: tides }
+                """);
+        assertEquals(0, yonder("rehearse plan.yaml good.yaml"), err::toString);
+        assertTrue(out.toString().contains("as expected  To the surveys"), out.toString());
+        Files.writeString(
+                folder.resolve("bad.yaml"),
+                """
+                journeys:
+                  To the map:
+                    - { do: choose:surveys, at: surveys }
+                    - { do: choose:map, at: species }
+                """);
+        Files.createDirectory(folder.resolve("shots"));
+        assertEquals(1, yonder("rehearse plan.yaml good.yaml bad.yaml -o shots"), err::toString);
+        String told = out.toString();
+        assertTrue(told.contains("not so       ") && told.contains("species") && told.contains("map"), told);
+        assertTrue(told.contains("2 journeys, 1 not as expected."), told);
+        assertEquals(
+                384,
+                ImageIO.read(folder.resolve("shots/to-the-map.png").toFile()).getWidth());
+    }
+
+    @Test
+    void theIconsOfAPlanAndWhatCouldStandIn() throws Exception {
+        assertEquals(0, yonder("icons --of plan.yaml"));
+        assertTrue(
+                out.toString().lines().anyMatch(line -> line.matches("droplet +filled twin +tides")), out.toString());
+        Files.writeString(folder.resolve("odd.yaml"), Brinelight.yaml().replace("icon: droplet", "icon: dropplet"));
+        assertEquals(0, yonder("icons --of odd.yaml"));
+        assertTrue(out.toString().lines().anyMatch(line -> line.matches("dropplet +missing +tides")), out.toString());
+        assertTrue(out.toString().contains("instead: droplet"), out.toString());
+        assertEquals(0, yonder("icons zzzz"));
+        assertTrue(out.toString().contains("No icon means \"zzzz\"."), out.toString());
+    }
+
+    @Test
+    void reasonsAreGivenForEachItem() {
+        assertEquals(0, yonder("draw plan.yaml -o a.svg --why --screen survey?survey=41 --device tablet"));
+        String told = out.toString();
+        assertTrue(told.contains("bar main: shown as rail"), told);
+        assertTrue(told.contains("item surveys: shown; selected, the person is on its branch"), told);
+        assertTrue(told.contains("item map: shown"), told);
+    }
+}
