@@ -168,9 +168,18 @@ final class Page {
     @JSBody(script = "return document.getElementById('device-name').value;")
     static native String chosenDevice();
 
+    /** How much larger texts are than usual, as chosen in the panel. */
+    @JSBody(script = "return parseFloat(document.getElementById('text-size').value);")
+    static native double chosenText();
+
+    /** The language that is chosen in the panel; empty where the plan has only one. */
+    @JSBody(script = "return document.getElementById('language').value;")
+    static native String chosenLanguage();
+
     @JSBody(
             params = "then",
-            script = "document.getElementById('device-name').addEventListener('change', function() { then(); });")
+            script = "['device-name', 'text-size', 'language'].forEach(function(id) {"
+                    + " document.getElementById(id).addEventListener('change', function() { then(); }); });")
     static native void onDeviceChange(Callback then);
 
     @JSBody(script = "return matchMedia('(pointer: fine)').matches;")

@@ -203,7 +203,11 @@ final class Player {
 
     private View view() {
         Palette palette = Palette.of(walk.plan().theme(), Page.prefersDark() ? Scheme.DARK : Scheme.LIGHT);
-        return new View(walk, new Setting(device(), "", touch), palette, measure);
+        return new View(
+                walk,
+                new Setting(device().withText(Page.chosenText()), Page.chosenLanguage(), touch),
+                palette,
+                measure);
     }
 
     /** What a finger moves: the scenes of this player, and its state. */
@@ -249,21 +253,21 @@ final class Player {
                 Passage.of(walk, change),
                 walk.plan().motion(),
                 Page.wantsLessMotion(),
-                Setting.of(device()).isRightToLeft(walk.plan()),
+                view().setting().isRightToLeft(walk.plan()),
                 Score.origin(shown, to, change.step()));
         document.setTitle(to.title());
         text("address", walk.addressOf(walk.shown(state)));
         run(score, to);
     }
 
-    /** The device is another one now, or turned: its bars go from one form to the other. */
+    /** The device is another one now, or its texts are: its bars go from one form to the other. */
     private void turn() {
         finger.drop();
         var score = new Score(
                 Optional.empty(),
                 walk.plan().motion(),
                 Page.wantsLessMotion(),
-                Setting.of(device()).isRightToLeft(walk.plan()),
+                view().setting().isRightToLeft(walk.plan()),
                 Optional.empty());
         start(Film.of(shown, scene(), score));
     }

@@ -8,6 +8,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Base64;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -57,17 +58,21 @@ public final class PageWriter {
         // The script stands inside of an element, whose end it must not seem to hold.
         String script = "\n" + resource(SCRIPT).replace("</", "<\\/") + "\nmain();\n";
         int[] letters = letters(json);
-        return fill(Map.of(
-                "title", escape(plan.app().name()),
-                "app", escape(plan.app().name()),
-                "regular", base64(WebFont.woff(font, Type.Weight.REGULAR, letters)),
-                "semibold", base64(WebFont.woff(font, Type.Weight.SEMIBOLD, letters)),
-                "symbols", symbols(plan),
-                "plan", json,
-                "pictures", pictures(plan),
-                "devices", devices(),
-                "script", script,
-                "script-hash", "sha256-" + base64(sha256(script))));
+        var slots = new LinkedHashMap<String, String>();
+        slots.put("title", escape(plan.app().name()));
+        slots.put("app", escape(plan.app().name()));
+        slots.put("regular", base64(WebFont.woff(font, Type.Weight.REGULAR, letters)));
+        slots.put("semibold", base64(WebFont.woff(font, Type.Weight.SEMIBOLD, letters)));
+        slots.put("symbols", symbols(plan));
+        slots.put("plan", json);
+        slots.put("pictures", pictures(plan));
+        slots.put("devices", devices());
+        slots.put("sizes", sizes());
+        slots.put("languages", languages(plan));
+        slots.put("one-language", plan.app().languages().size() > 1 ? "" : " hidden");
+        slots.put("script", script);
+        slots.put("script-hash", "sha256-" + base64(sha256(script)));
+        return fill(slots);
     }
 
     private static String fill(Map<String, String> values) {
@@ -80,6 +85,24 @@ public final class PageWriter {
                 .map(device ->
                         "<option value=\"" + device.id() + "\">" + device.id().replace('-', ' ') + ", "
                                 + (int) device.width() + " \u00d7 " + (int) device.height() + "</option>")
+                .collect(Collectors.joining());
+    }
+
+    private static String sizes() {
+        return Stream.of(85, 100, 130, 160, 200, 300)
+                .map(percent -> "<option value=\"" + percent / 100.0 + "\"" + (percent == 100 ? " selected" : "") + ">"
+                        + percent + "%</option>")
+                .collect(Collectors.joining());
+    }
+
+    /** The languages of the plan, each under its own name. */
+    private static String languages(Plan plan) {
+        return plan.app().languages().stream()
+                .map(tag -> {
+                    Locale locale = Locale.forLanguageTag(tag);
+                    return "<option value=\"" + escape(tag) + "\">" + escape(locale.getDisplayName(locale))
+                            + "</option>";
+                })
                 .collect(Collectors.joining());
     }
 

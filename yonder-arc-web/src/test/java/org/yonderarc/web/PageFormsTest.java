@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -37,7 +38,9 @@ import org.yonderarc.plan.Plan;
 class PageFormsTest {
     private static final Plan PLAN = PlanBuilder.app("Forms")
             .start("a")
-            .screen("a", screen -> screen.title("First").icon("droplet"))
+            .languages("en", "de", "ar")
+            .screen("a", screen -> screen.title(Map.of("en", "First", "de", "Erste", "ar", "\u0623\u0648\u0644"))
+                    .icon("droplet"))
             .screen("b", screen -> screen.title("Second").icon("map-pin"))
             .screen("c", screen -> screen.title("Third").icon("book"))
             .screen("d", screen -> screen.title("Fourth").icon("user"))
@@ -126,6 +129,36 @@ class PageFormsTest {
         press("Fourth");
         settled("Fourth");
         assertEquals(List.of("First", "Second", "More"), shown());
+    }
+
+    @Test
+    void textsGrowAndSpeakOtherLanguages() {
+        double before = labelSize();
+        new Select(browser.findElement(By.id("text-size"))).selectByValue("2.0");
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> labelSize() > before * 1.2);
+        var languages = new Select(browser.findElement(By.id("language")));
+        assertEquals(
+                List.of("English", "Deutsch", "\u0627\u0644\u0639\u0631\u0628\u064a\u0629"),
+                languages.getOptions().stream().map(option -> option.getText()).toList());
+        languages.selectByValue("de");
+        settled("Erste");
+        assertEquals("Erste", shown().get(0));
+        double left = itemLeft();
+        languages.selectByValue("ar");
+        settled("\u0623\u0648\u0644");
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> itemLeft() > left + 100);
+    }
+
+    private static double labelSize() {
+        return number("parseFloat(getComputedStyle(document.querySelector('nav a span')).fontSize)");
+    }
+
+    private static double itemLeft() {
+        return number("document.querySelector('nav a').getBoundingClientRect().left");
+    }
+
+    private static double number(String expression) {
+        return ((Number) browser.executeScript("return " + expression)).doubleValue();
     }
 
     @Test
