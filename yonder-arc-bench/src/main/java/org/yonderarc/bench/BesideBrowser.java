@@ -1,13 +1,10 @@
 package org.yonderarc.bench;
 
-import java.io.File;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.chrome.ChromeDriverService;
-import org.openqa.selenium.chrome.ChromeOptions;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.examples.Brinelight;
 import org.yonderarc.fit.Device;
@@ -51,14 +48,7 @@ public final class BesideBrowser {
 
     /** Runs the comparison. */
     public static void main(String[] arguments) {
-        var options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
-        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--window-size=400,900");
-        var service = new ChromeDriverService.Builder()
-                .usingDriverExecutable(new File("/usr/bin/chromedriver"))
-                .usingAnyFreePort()
-                .build();
-        var browser = new ChromeDriver(service, options);
+        ChromeDriver browser = Chromium.start(400, 900);
         try {
             browser.get("about:blank");
             browser.executeScript(BAR);

@@ -1,14 +1,11 @@
 package org.yonderarc.bench;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.chrome.ChromeDriverService;
-import org.openqa.selenium.chrome.ChromeOptions;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.Pictures;
@@ -48,14 +45,7 @@ public final class PageMinute {
         Path page = Files.createTempFile("yonder-page", ".html");
         Files.writeString(
                 page, new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(Brinelight.plan()));
-        var options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
-        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--window-size=1280,900");
-        var service = new ChromeDriverService.Builder()
-                .usingDriverExecutable(new File("/usr/bin/chromedriver"))
-                .usingAnyFreePort()
-                .build();
-        var browser = new ChromeDriver(service, options);
+        ChromeDriver browser = Chromium.start(1280, 900);
         try {
             browser.manage().timeouts().scriptTimeout(Duration.ofSeconds(seconds + 30L));
             browser.get(page.toUri().toString());

@@ -36,6 +36,8 @@ final class DomPainter {
     private final Consumer<Step> take;
     private final BiConsumer<String, String> touched;
     private final Map<String, Painted> painted = new HashMap<>();
+    /** How far the top bar goes up with content that is scrolled, in px. */
+    private double leaving;
 
     /** An element, and the step that it takes now: listeners are added once and look here. */
     private static final class Painted {
@@ -54,6 +56,22 @@ final class DomPainter {
         this.root = root;
         this.take = take;
         this.touched = touched;
+        Page.onScroll(root, this::leave);
+    }
+
+    /** Sets how far the top bar goes up with content that is scrolled, in px; 0 where it stays. */
+    void leaving(double most) {
+        leaving = most;
+    }
+
+    private void leave() {
+        HTMLElement content = root.querySelector("main");
+        Element bar = root.querySelector("header");
+        if (content != null && bar != null) {
+            double gone = Math.min(leaving, content.getScrollTop());
+            style(bar, "transform", gone > 0 ? "translateY(" + px(-gone) + ")" : "none");
+            style(bar, "--gone", Decimals.text(leaving > 0 ? gone / leaving : 0));
+        }
     }
 
     void paint(Scene scene) {
@@ -72,6 +90,9 @@ final class DomPainter {
             return gone;
         });
         new Level(root, "", 0, 0).paint(scene.nodes());
+        if (leaving > 0) {
+            leave();
+        }
     }
 
     private static void collect(List<SceneNode> nodes, String path, Set<String> keys) {
@@ -221,7 +242,12 @@ final class DomPainter {
         public void group(SceneNode.Group node) {
             Painted group = element(node.key(), tag(node.meaning()));
             Element element = group.element;
-            place(element, node.area());
+            Box area = node.area();
+            if (leaving > 0 && node.meaning() instanceof Meaning.Main) {
+                // The content reaches under the bar, so that it is there when the bar has left.
+                area = new Box(area.x(), area.y() - leaving, area.width(), area.height() + leaving);
+            }
+            place(element, area);
             if (node.clip().isPresent()) {
                 boolean scrolls = node.meaning() instanceof Meaning.Main || node.meaning() instanceof Meaning.Scroll;
                 style(element, "overflow-x", node.meaning() instanceof Meaning.Scroll ? "auto" : "hidden");
@@ -230,12 +256,7 @@ final class DomPainter {
             }
             style(element, "opacity", node.opacity() < 1 ? Decimals.text(node.opacity()) : "");
             mean(group, node);
-            new Level(
-                            element,
-                            path + "/" + node.key(),
-                            node.area().x(),
-                            node.area().y())
-                    .paint(node.children());
+            new Level(element, path + "/" + node.key(), area.x(), area.y()).paint(node.children());
         }
 
         private void mean(Painted group, SceneNode.Group node) {

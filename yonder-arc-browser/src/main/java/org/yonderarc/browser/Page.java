@@ -100,6 +100,12 @@ final class Page {
     @JSBody(params = "then", script = "requestAnimationFrame(function(now) { then(now); });")
     static native void onFrame(FrameCallback then);
 
+    /** Told whenever something within an element is scrolled. */
+    @JSBody(
+            params = {"element", "then"},
+            script = "element.addEventListener('scroll', function() { then(); }, true);")
+    static native void onScroll(HTMLElement element, Callback then);
+
     /** Runs something when the browser has nothing else to do. */
     @JSBody(
             params = "then",

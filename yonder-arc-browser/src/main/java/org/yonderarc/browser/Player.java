@@ -7,12 +7,15 @@ import java.util.Optional;
 import org.teavm.jso.browser.Window;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Fitter;
+import org.yonderarc.fit.Fitting;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Touch;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
 import org.yonderarc.motion.Swipe;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Place;
@@ -201,6 +204,18 @@ final class Player {
         return view().scene(state);
     }
 
+    /** How far the top bar leaves with content that is scrolled: but for the edge that the hardware claims. */
+    private double leaving(Scene scene) {
+        Fitting fitting = Fitter.fit(walk, view().setting(), state);
+        boolean leaves = fitting.top()
+                .filter(top -> top.form().scrolling() == Form.Scrolling.LEAVES)
+                .isPresent();
+        double safe = fitting.device().safe().top();
+        return leaves
+                ? scene.group("top").map(top -> top.area().bottom() - safe).orElse(0.0)
+                : 0;
+    }
+
     private View view() {
         Palette palette = Palette.of(walk.plan().theme(), Page.prefersDark() ? Scheme.DARK : Scheme.LIGHT);
         return new View(
@@ -241,6 +256,7 @@ final class Player {
 
     private void settle(Scene scene) {
         shown = scene;
+        painter.leaving(leaving(scene));
         painter.paint(scene);
         document.setTitle(scene.title());
         text("address", walk.addressOf(walk.shown(state)));
@@ -255,6 +271,7 @@ final class Player {
                 Page.wantsLessMotion(),
                 view().setting().isRightToLeft(walk.plan()),
                 Score.origin(shown, to, change.step()));
+        painter.leaving(leaving(to));
         document.setTitle(to.title());
         text("address", walk.addressOf(walk.shown(state)));
         run(score, to);

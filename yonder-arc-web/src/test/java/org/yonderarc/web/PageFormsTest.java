@@ -33,6 +33,7 @@ import org.yonderarc.draw.Pictures;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Wireframe;
 
 /** The other forms of bars in a real browser: a drawer that opens, an overflow, a rail on a wider device, and films. */
 class PageFormsTest {
@@ -159,6 +160,39 @@ class PageFormsTest {
 
     private static double number(String expression) {
         return ((Number) browser.executeScript("return " + expression)).doubleValue();
+    }
+
+    @Test
+    void aTopBarThatLeavesGoesWithTheContent() throws Exception {
+        Plan plan = PlanBuilder.app("Leaves")
+                .start("a")
+                .screen("a", screen -> {
+                    screen.title("Long").wireframe(Wireframe.Kind.LIST);
+                    for (int i = 0; i < 30; i++) {
+                        screen.row("Row " + i, "", "");
+                    }
+                    return screen;
+                })
+                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
+                .build();
+        Path page = folder.resolve("leaves.html");
+        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(plan));
+        browser.get(page.toUri().toString());
+        settled("Long");
+        for (int by : new int[] {0, 30, 56, 300, 0}) {
+            browser.executeScript("document.querySelector('main').scrollTop = " + by);
+            double bottom = 92 - Math.min(56, by);
+            new WebDriverWait(browser, Duration.ofSeconds(10))
+                    .until(driver -> Math.abs(bottom("header") - bottom) < 0.6);
+            // The first row begins 16 dp below the bar, and moves with the content, a dp for each dp.
+            assertEquals(92 + 16 + 72 - by, bottom("main > div:nth-of-type(5)"), 0.6, "scrolled by " + by);
+        }
+    }
+
+    /** The lower edge of an element, seen from the upper edge of the device. */
+    private static double bottom(String selector) {
+        return number("document.querySelector('#device " + selector + "').getBoundingClientRect().bottom"
+                + " - document.getElementById('device').getBoundingClientRect().top");
     }
 
     @Test
