@@ -26,18 +26,16 @@ final class ListArt {
         }
         Box area = art.area();
         double width = area.width() - 2 * Art.PAD;
-        double all = rows.stream()
-                .skip(first)
-                .mapToDouble(row -> height(row, width, art))
-                .sum();
-        var card = new Box(area.x() + Art.PAD, y, width, all);
+        List<Row> shown = rows.subList(first, rows.size());
+        boolean beside = areBeside(shown, width, art);
+        var card = new Box(area.x() + Art.PAD, y, width, height(shown, width, art));
         art.card("card", card);
         double top = y;
         for (int i = first; i < rows.size(); i++) {
             Row row = rows.get(i);
-            var box = new Box(card.x(), top, width, height(row, width, art));
+            var box = new Box(card.x(), top, width, height(row, width, beside, art));
             top = box.bottom();
-            art.row(i, row, box, inner -> line(row, box, inner));
+            art.row(i, row, box, inner -> line(row, box, beside, inner));
             if (i > first) {
                 double x = box.x() + INSET + THUMB + INSET;
                 art.rect(
@@ -49,31 +47,43 @@ final class ListArt {
         }
     }
 
-    /** How high a row is on a card of this width. */
-    static double height(Row row, double width, Art art) {
-        return Math.max(ROW, Math.ceil((lines(row, width, art).height() + 2 * INSET + 6) / 4) * 4);
+    /** How high a card of this width is with these rows. */
+    static double height(List<Row> rows, double width, Art art) {
+        boolean beside = areBeside(rows, width, art);
+        return rows.stream().mapToDouble(row -> height(row, width, beside, art)).sum();
     }
 
-    /** Whether the value stands at the end of the row; in large type it stands below, so that neither is shortened. */
-    private static boolean isBeside(Row row, double room, Art art) {
-        double words = Math.max(art.width(row.title(), Art.BODY), art.width(row.note(), Art.SMALL));
-        return art.textScale() <= 1 || words + art.width(row.value(), Art.SMALL) + INSET <= room;
+    private static double height(Row row, double width, boolean beside, Art art) {
+        return Math.max(ROW, Math.ceil((lines(row, width, beside, art).height() + 2 * INSET + 6) / 4) * 4);
+    }
+
+    /**
+     * Whether the values stand at the ends of their rows. Where large type leaves one of them no room there, all stand
+     * below, so that nothing is shortened and the rows look alike.
+     */
+    private static boolean areBeside(List<Row> rows, double width, Art art) {
+        return art.textScale() <= 1
+                || rows.stream().allMatch(row -> {
+                    double words = Math.max(art.width(row.title(), Art.BODY), art.width(row.note(), Art.SMALL));
+                    return row.value().isEmpty()
+                            || words + art.width(row.value(), Art.SMALL) + INSET <= room(row, width);
+                });
     }
 
     private static double room(Row row, double width) {
         return width - INSET - THUMB - 2 * INSET - (row.to().isPresent() ? CHEVRON : 0);
     }
 
-    private static Lines lines(Row row, double width, Art art) {
+    private static Lines lines(Row row, double width, boolean beside, Art art) {
         double room = room(row, width);
-        if (!isBeside(row, room, art)) {
+        if (!beside) {
             return Lines.withValue(row, room, art);
         }
         double value = Math.min(art.width(row.value(), Art.SMALL), room * MOST_VALUE);
         return Lines.of(row, room - (row.value().isEmpty() ? 0 : value + INSET), art);
     }
 
-    private static void line(Row row, Box box, Art art) {
+    private static void line(Row row, Box box, boolean beside, Art art) {
         Palette palette = art.palette();
         var thumb = new Box(box.x() + INSET, box.y() + (box.height() - THUMB) / 2, THUMB, THUMB);
         art.picture("picture", thumb, 12, row.title());
@@ -83,10 +93,10 @@ final class ListArt {
             right -= CHEVRON;
         }
         double left = thumb.right() + INSET;
-        if (isBeside(row, right - left, art)) {
+        if (beside) {
             double most = (right - left) * MOST_VALUE;
             art.right("value", row.value(), new Ink(Art.SMALL, palette.muted()), right, box.centerY(), most);
         }
-        lines(row, box.width(), art).draw(left, box.centerY());
+        lines(row, box.width(), beside, art).draw(left, box.centerY());
     }
 }

@@ -43,7 +43,7 @@ final class MapArt {
             art.icon("pin:" + i, Box.around(x, y, PIN, PIN), Art.PIN, true, colour);
         }
         if (!rows.isEmpty()) {
-            double card = ListArt.height(rows.get(0), area.width() - 2 * Art.PAD, art);
+            double card = ListArt.height(rows.subList(0, 1), area.width() - 2 * Art.PAD, art);
             if (area.height() > card + LEAST_MAP) {
                 ListArt.card(rows.subList(0, 1), 0, area.bottom() - card - Art.PAD, art);
             }
