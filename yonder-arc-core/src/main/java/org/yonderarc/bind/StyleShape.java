@@ -151,7 +151,12 @@ final class StyleShape {
         var shape = new Shape<Style>("style", "How items look. What it doesn't say is as in the style below it.");
         var indicator = shape.optional("indicator", INDICATOR, Style::indicator, "The mark of the selected item.");
         var bold = shape.optional(
-                "bold", Kinds.choice(Style.Bold.values()), Style::bold, "Which labels are set in semibold.");
+                "bold", Kinds.choice(Style.Which.values()), Style::bold, "Which labels are set in semibold.");
+        var filled = shape.optional(
+                "filled",
+                Kinds.choice(Style.Which.values()),
+                Style::filled,
+                "Which icons are shown filled; without a filled twin the outline stands in.");
         var sizes = new LinkedHashMap<Size, Field<Style, Optional<Double>>>();
         for (Size size : Size.values()) {
             sizes.put(
@@ -177,7 +182,8 @@ final class StyleShape {
             sizes.forEach((size, field) -> got.get(field).ifPresent(dp -> ownSizes.put(size, dp)));
             var ownStates = new EnumMap<ItemState, StateLook>(ItemState.class);
             states.forEach((state, field) -> got.get(field).ifPresent(look -> ownStates.put(state, look)));
-            return new Style(got.get(indicator), got.get(bold), Map.copyOf(ownSizes), Map.copyOf(ownStates));
+            return new Style(
+                    got.get(indicator), got.get(bold), got.get(filled), Map.copyOf(ownSizes), Map.copyOf(ownStates));
         });
     }
 }

@@ -42,8 +42,13 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
     }
 
     /** Sets which labels are set in semibold. */
-    public StyleBuilder bold(Style.Bold which) {
+    public StyleBuilder bold(Style.Which which) {
         return put("bold", which);
+    }
+
+    /** Sets which icons are shown filled. */
+    public StyleBuilder filled(Style.Which which) {
+        return put("filled", which);
     }
 
     /** Sets a size in dp. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.yonderarc.finding.Code;
+import org.yonderarc.fit.Look;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Form;
@@ -219,7 +220,7 @@ final class BarRules {
                                 + "\".",
                         "Give one of them another icon.");
             }
-            boolean canBeSelected = item.place().isPresent();
+            boolean canBeSelected = item.place().isPresent() && fills(subject, bar, item);
             if (canBeSelected
                     && item.selectedIcon().isEmpty()
                     && !subject.icons().hasTwin(icon.get())) {
@@ -232,6 +233,13 @@ final class BarRules {
                         "Choose an icon that has one, or set \"selected-icon\".");
             }
         }
+    }
+
+    /** Whether a bar shows an item's icon filled while it is selected. */
+    private static boolean fills(Subject subject, Bar bar, Item item) {
+        return bar.forms().values().stream().filter(Form::showsMenu).anyMatch(form -> Look.of(
+                        subject.plan(), form, Optional.of(item))
+                .isFilled(true));
     }
 
     /** Tells each kind of finding once for a bar: on the other device kinds it would only be repeated. */

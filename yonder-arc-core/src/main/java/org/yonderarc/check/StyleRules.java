@@ -100,7 +100,7 @@ final class StyleRules {
         boolean marked = look.indicator().kind() != Indicator.Kind.NONE;
         boolean bold = look.style()
                         .bold()
-                        .filter(which -> which == Style.Bold.SELECTED)
+                        .filter(which -> which == Style.Which.SELECTED)
                         .isPresent()
                 && !hidesLabels(form);
         return !marked
@@ -108,7 +108,7 @@ final class StyleRules {
                 && bar.menu().flatMap(subject.plan().menus()::find).stream()
                         .flatMap(menu -> menu.items().stream())
                         .filter(item -> item.place().isPresent())
-                        .anyMatch(item -> !hasTwin(subject, item));
+                        .anyMatch(item -> !changes(subject, look, item));
     }
 
     private static boolean hidesLabels(Form form) {
@@ -116,10 +116,12 @@ final class StyleRules {
                 || form instanceof Form.Rail rail && rail.labels() == Form.Labels.NONE;
     }
 
-    private static boolean hasTwin(Subject subject, Item item) {
+    /** Whether an item's icon is another one while it is selected. */
+    private static boolean changes(Subject subject, Look look, Item item) {
         return item.selectedIcon().isPresent()
-                || BarRules.icon(subject.plan(), item)
-                        .filter(subject.icons()::hasTwin)
-                        .isPresent();
+                || look.isFilled(true) != look.isFilled(false)
+                        && BarRules.icon(subject.plan(), item)
+                                .filter(subject.icons()::hasTwin)
+                                .isPresent();
     }
 }

@@ -101,7 +101,8 @@ public record Look(Style style) {
                 : form instanceof Form.Drawer ? DRAWER : form instanceof Form.Top ? TOP : BOTTOM;
         return new Style(
                 Optional.of(mark),
-                Optional.of(Style.Bold.SELECTED),
+                Optional.of(Style.Which.SELECTED),
+                Optional.of(Style.Which.SELECTED),
                 sizes,
                 Map.of(
                         ItemState.DEFAULT, plain,
@@ -147,8 +148,12 @@ public record Look(Style style) {
 
     /** Whether a label is set in semibold. */
     public boolean isBold(boolean selected) {
-        Style.Bold bold = style.bold().orElse(Style.Bold.SELECTED);
-        return bold == Style.Bold.ALL || bold == Style.Bold.SELECTED && selected;
+        return style.bold().orElse(Style.Which.SELECTED).takes(selected);
+    }
+
+    /** Whether an icon is shown filled. */
+    public boolean isFilled(boolean selected) {
+        return style.filled().orElse(Style.Which.SELECTED).takes(selected);
     }
 
     /** Whether the style says how disabled items look; otherwise they are shown faintly. */

@@ -11,27 +11,49 @@ import java.util.Optional;
  *
  * @param indicator the mark of the selected item
  * @param bold which labels are set in semibold
+ * @param filled which icons are shown filled; where one has no filled twin, its outline stands in
  * @param sizes sizes in dp
  * @param states colours by state
  */
 public record Style(
-        Optional<Indicator> indicator, Optional<Bold> bold, Map<Size, Double> sizes, Map<ItemState, StateLook> states) {
+        Optional<Indicator> indicator,
+        Optional<Which> bold,
+        Optional<Which> filled,
+        Map<Size, Double> sizes,
+        Map<ItemState, StateLook> states) {
     /** Says nothing. */
-    public static final Style NONE = new Style(Optional.empty(), Optional.empty(), Map.of(), Map.of());
+    public static final Style NONE =
+            new Style(Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), Map.of());
 
-    /** Which labels are set in semibold. */
-    public enum Bold {
+    /** The style that says only what mark the selected item has. */
+    public static Style of(Indicator indicator) {
+        return new Style(Optional.of(indicator), Optional.empty(), Optional.empty(), Map.of(), Map.of());
+    }
+
+    /** The style that says only which icons are shown filled. */
+    public static Style filling(Which filled) {
+        return new Style(Optional.empty(), Optional.empty(), Optional.of(filled), Map.of(), Map.of());
+    }
+
+    /** Which items something holds for. */
+    public enum Which {
         /** The selected one. */
         SELECTED,
         /** All. */
         ALL,
         /** None. */
-        NONE
+        NONE;
+
+        /** Whether it holds for an item. */
+        public boolean takes(boolean selected) {
+            return this == ALL || this == SELECTED && selected;
+        }
     }
 
     public Style {
         Objects.requireNonNull(indicator, "indicator");
         Objects.requireNonNull(bold, "bold");
+        Objects.requireNonNull(filled, "filled");
         sizes = Map.copyOf(sizes);
         states = Map.copyOf(states);
     }
@@ -47,7 +69,12 @@ public record Style(
         var allStates = new EnumMap<ItemState, StateLook>(ItemState.class);
         allStates.putAll(base.states);
         states.forEach((state, look) -> allStates.merge(state, look, (below, above) -> above.over(below)));
-        return new Style(indicator.or(() -> base.indicator), bold.or(() -> base.bold), allSizes, allStates);
+        return new Style(
+                indicator.or(() -> base.indicator),
+                bold.or(() -> base.bold),
+                filled.or(() -> base.filled),
+                allSizes,
+                allStates);
     }
 
     /**

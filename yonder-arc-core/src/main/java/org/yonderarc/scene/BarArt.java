@@ -236,7 +236,8 @@ final class BarArt {
         }
         Colour icon = faded(isAction ? role(Role.ON_ACCENT) : in(look.icon()), faint);
         Colour label = faded(in(look.label()), faint);
-        item.icon().ifPresent(name -> nodes.add(new SceneNode.Icon("icon", slot.icon(), name, item.selected(), icon)));
+        boolean filled = item.look().isFilled(item.selected());
+        item.icon().ifPresent(name -> nodes.add(new SceneNode.Icon("icon", slot.icon(), name, filled, icon)));
         int index = 0;
         for (TextLine line : slot.label()) {
             nodes.add(new SceneNode.Text(index == 0 ? "label" : "label-" + index, line, label));

@@ -35,6 +35,7 @@ public final class Axes {
             "form",
             "labels",
             "icons",
+            "icon-style",
             "indicator",
             "text-scale",
             "language",
@@ -81,7 +82,24 @@ public final class Axes {
                         (shot, word) -> forms(shot, form -> converted(word)));
             case "labels" -> words(name, Form.Labels.values(), Axes::labelled);
             case "icons" -> words(name, Form.IconSide.values(), Axes::sided);
-            case "indicator" -> words(name, Indicator.Kind.values(), Axes::marked);
+            case "indicator" ->
+                named(
+                        name,
+                        words(Indicator.Kind.values()),
+                        words(Indicator.Kind.values()),
+                        (shot, word) -> restyled(
+                                shot,
+                                Style.of(Indicator.of(Stream.of(Indicator.Kind.values())
+                                        .filter(kind -> word(kind).equals(word))
+                                        .findFirst()
+                                        .orElseThrow()))));
+            case "icon-style" ->
+                named(
+                        name,
+                        List.of("outlined", "filled"),
+                        List.of("outlined", "filled"),
+                        (shot, word) -> restyled(
+                                shot, Style.filling(word.equals("filled") ? Style.Which.ALL : Style.Which.NONE)));
             case "text-scale" -> scales(name);
             case "language" -> languages(name);
             case "scroll" -> scrolls(name);
@@ -299,9 +317,23 @@ public final class Axes {
                 : form;
     }
 
-    private static Form marked(Form form, Indicator.Kind kind) {
-        var style = Optional.of(Style.Ref.own(
-                new Style(Optional.of(Indicator.of(kind)), Optional.empty(), java.util.Map.of(), java.util.Map.of())));
+    /** The plan with a style laid over that of each form. */
+    private static Shot restyled(Shot shot, Style style) {
+        return forms(
+                shot,
+                form -> styled(
+                        form, Style.Ref.own(style.over(own(form).in(shot.plan().styles())))));
+    }
+
+    private static Style.Ref own(Form form) {
+        Optional<Style.Ref> style = form instanceof Form.Bottom bottom
+                ? bottom.style()
+                : form instanceof Form.Rail rail ? rail.style() : ((Form.Drawer) form).style();
+        return style.orElse(Style.Ref.own(Style.NONE));
+    }
+
+    private static Form styled(Form form, Style.Ref ref) {
+        var style = Optional.of(ref);
         if (form instanceof Form.Bottom bottom) {
             return new Form.Bottom(
                     bottom.most(),

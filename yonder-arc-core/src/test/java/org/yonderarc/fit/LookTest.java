@@ -20,6 +20,7 @@ import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Size;
+import org.yonderarc.plan.Style;
 
 /** The one order in which styles lie over each other: item, form, theme, what is usual for the form. */
 class LookTest {
@@ -83,6 +84,36 @@ class LookTest {
         assertTrue(look.saysDisabled());
         assertFalse(Look.of(plan(false, false, false), Form.Rail.DEFAULT, Optional.empty())
                 .saysDisabled());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"SELECTED, true, false", "ALL, true, true", "NONE, false, false"})
+    void iconsAreFilledAsTheStyleSays(Style.Which which, boolean selected, boolean other) {
+        Plan plan = PlanBuilder.app("A")
+                .start("a")
+                .screen("a", screen -> screen.icon("droplet"))
+                .screen("b", screen -> screen.icon("book"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().style(style -> style.filled(which)
+                        .indicator(Indicator.Kind.LINE))))
+                .build();
+        var walk = org.yonderarc.walk.Walk.of(plan);
+        var icons = new org.yonderarc.scene.View(
+                        walk, Device.PHONE, org.yonderarc.scene.Palette.LIGHT, new org.yonderarc.layout.PlainMeasure())
+                .scene(walk.start())
+                .group("bottom")
+                .orElseThrow();
+        var shown = new java.util.TreeMap<String, Boolean>();
+        icons(icons, shown);
+        assertEquals(Map.of("droplet", selected, "book", other), shown);
+    }
+
+    private static void icons(org.yonderarc.scene.SceneNode node, Map<String, Boolean> out) {
+        if (node instanceof org.yonderarc.scene.SceneNode.Icon icon) {
+            out.put(icon.name(), icon.filled());
+        } else if (node instanceof org.yonderarc.scene.SceneNode.Group group) {
+            group.children().forEach(child -> icons(child, out));
+        }
     }
 
     @Test

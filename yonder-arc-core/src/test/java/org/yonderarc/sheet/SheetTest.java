@@ -46,6 +46,7 @@ class SheetTest {
         "form=bottom, 1",
         "labels, 3",
         "icons, 4",
+        "icon-style, 2",
         "indicator, 5",
         "text-scale, 3",
         "scroll=0;40;80, 3",

@@ -58,7 +58,8 @@ class BuildersTest {
                 .tokens("tokens.json")
                 .style("calm", style -> style.indicator(
                                 Indicator.Kind.SHAPE, Indicator.Edge.OUTER, Indicator.Behind.ITEM, 56, 32, 16)
-                        .bold(Style.Bold.NONE)
+                        .bold(Style.Which.NONE)
+                        .filled(Style.Which.ALL)
                         .size(Size.ICON_SIZE, 22)
                         .size(Size.LABEL_SIZE, 13)
                         .size(Size.TITLE_SIZE, 18)
@@ -132,7 +133,7 @@ class BuildersTest {
                                         .off("desktop")
                                         .minWidth(100)
                                         .maxWidth(900)
-                                        .style(style -> style.bold(Style.Bold.ALL))))
+                                        .style(style -> style.bold(Style.Which.ALL))))
                         .web("https://tables.example/tides", item -> item.label("Tide tables")
                                 .icon("table")
                                 .opens(Target.Opens.INSIDE)
