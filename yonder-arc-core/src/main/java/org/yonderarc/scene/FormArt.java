@@ -21,13 +21,17 @@ final class FormArt {
         }
         Box area = art.area();
         double width = area.width() - 2 * Art.PAD;
-        double all = rows.stream().mapToDouble(row -> height(row, width, art)).sum();
+        // In large type the values of all rows stand below as soon as one has no room, so that the rows look alike.
+        boolean beside = rows.stream().allMatch(row -> isBeside(row, width, art));
+        double all = rows.stream()
+                .mapToDouble(row -> height(row, width, beside, art))
+                .sum();
         var card = new Box(area.x() + Art.PAD, area.y() + Art.PAD, width, all);
         art.card("card", card);
         double top = card.y();
         for (int i = 0; i < rows.size(); i++) {
             Row row = rows.get(i);
-            var box = new Box(card.x(), top, width, height(row, width, art));
+            var box = new Box(card.x(), top, width, height(row, width, beside, art));
             top = box.bottom();
             if (i > 0) {
                 art.rect(
@@ -36,7 +40,7 @@ final class FormArt {
                         0,
                         art.palette().line());
             }
-            art.row(i, row, box, inner -> field(row, box, inner));
+            art.row(i, row, box, inner -> field(row, box, beside, inner));
         }
     }
 
@@ -44,9 +48,10 @@ final class FormArt {
         return row.value().equals("on") || row.value().equals("off");
     }
 
-    /** Whether the value stands at the end of the row; in large type it stands below, so that neither is shortened. */
+    /** Whether there is room for the value at the end of the row, so that neither it nor the title is shortened. */
     private static boolean isBeside(Row row, double width, Art art) {
         return art.textScale() <= 1
+                || isSwitch(row)
                 || art.width(row.title(), Art.BODY) + art.width(row.value(), Art.PLAIN) + 12 <= room(row, width);
     }
 
@@ -54,20 +59,21 @@ final class FormArt {
         return width - 2 * INSET - (isSwitch(row) ? SWITCH_WIDTH + 12 : row.to().isPresent() ? CHEVRON : 0);
     }
 
-    private static double height(Row row, double width, Art art) {
-        return Math.max(ROW, Math.ceil((lines(row, width, art).height() + ROW - Lines.TITLE - Lines.NOTE) / 4) * 4);
+    private static double height(Row row, double width, boolean beside, Art art) {
+        return Math.max(
+                ROW, Math.ceil((lines(row, width, beside, art).height() + ROW - Lines.TITLE - Lines.NOTE) / 4) * 4);
     }
 
-    private static Lines lines(Row row, double width, Art art) {
+    private static Lines lines(Row row, double width, boolean beside, Art art) {
         double room = room(row, width);
         if (isSwitch(row)) {
             return Lines.of(row, room, art);
         }
         double value = Math.min(art.width(row.value(), Art.PLAIN), width * 0.45);
-        return isBeside(row, width, art) ? Lines.of(row, room - value - 12, art) : Lines.withValue(row, room, art);
+        return beside ? Lines.of(row, room - value - 12, art) : Lines.withValue(row, room, art);
     }
 
-    private static void field(Row row, Box box, Art art) {
+    private static void field(Row row, Box box, boolean beside, Art art) {
         Palette palette = art.palette();
         double right = box.right() - INSET;
         if (isSwitch(row)) {
@@ -77,12 +83,12 @@ final class FormArt {
                 art.icon("chevron", Box.around(right - 6, box.centerY(), 18, 18), Art.CHEVRON, false, palette.muted());
                 right -= CHEVRON;
             }
-            if (isBeside(row, box.width(), art)) {
+            if (beside) {
                 double most = box.width() * 0.45;
                 art.right("value", row.value(), new Ink(Art.PLAIN, palette.muted()), right, box.centerY(), most);
             }
         }
-        lines(row, box.width(), art).draw(box.x() + INSET, box.centerY());
+        lines(row, box.width(), beside, art).draw(box.x() + INSET, box.centerY());
     }
 
     private static void toggle(boolean on, double right, double middle, Art art) {

@@ -114,13 +114,17 @@ final class PictureArt {
         }
         Box area = art.area();
         double width = area.width() - 2 * Art.PAD;
-        double all = rows.stream().mapToDouble(row -> height(row, width, art)).sum();
+        // In large type the values of all rows stand below as soon as one has no room, so that the rows look alike.
+        boolean beside = rows.stream().allMatch(row -> isBeside(row, width, art));
+        double all = rows.stream()
+                .mapToDouble(row -> height(row, width, beside, art))
+                .sum();
         var card = new Box(area.x() + Art.PAD, y, width, all);
         art.card("facts", card);
         double top = y;
         for (int i = 0; i < rows.size(); i++) {
             Row row = rows.get(i);
-            var box = new Box(card.x(), top, width, height(row, width, art));
+            var box = new Box(card.x(), top, width, height(row, width, beside, art));
             top = box.bottom();
             if (i > 0) {
                 art.rect(
@@ -129,7 +133,7 @@ final class PictureArt {
                         0,
                         art.palette().line());
             }
-            art.row(i + 1, row, box, inner -> fact(row, box, inner));
+            art.row(i + 1, row, box, inner -> fact(row, box, beside, inner));
         }
     }
 
@@ -142,10 +146,8 @@ final class PictureArt {
         return width - 32 - (row.to().isPresent() ? 22 : 0);
     }
 
-    private static double height(Row row, double width, Art art) {
-        return isBeside(row, width, art)
-                ? art.room(FACT)
-                : Math.ceil((fact(row, width, art).height() + 20) / 4) * 4;
+    private static double height(Row row, double width, boolean beside, Art art) {
+        return beside ? art.room(FACT) : Math.ceil((fact(row, width, art).height() + 20) / 4) * 4;
     }
 
     private static Lines fact(Row row, double width, Art art) {
@@ -154,7 +156,7 @@ final class PictureArt {
                 .add("value", row.value(), new Ink(Art.BODY, art.palette().text()), Lines.TITLE);
     }
 
-    private static void fact(Row row, Box box, Art art) {
+    private static void fact(Row row, Box box, boolean beside, Art art) {
         double right = box.right() - 16;
         if (row.to().isPresent()) {
             art.icon(
@@ -165,19 +167,18 @@ final class PictureArt {
                     art.palette().muted());
             right -= 22;
         }
-        if (!isBeside(row, box.width(), art)) {
+        if (!beside) {
             fact(row, box.width(), art).draw(box.x() + 16, box.centerY());
             return;
         }
-        double most = room(row, box.width()) - 8;
-        double value = Math.min(art.width(row.value(), Art.BODY), most / 2);
-        art.left(
+        double most = room(row, box.width()) - 16;
+        double title = art.left(
                 "title",
                 row.title(),
                 new Ink(Art.PLAIN, art.palette().muted()),
                 box.x() + 16,
                 box.centerY(),
-                most - value);
-        art.right("value", row.value(), new Ink(Art.BODY, art.palette().text()), right, box.centerY(), most / 2);
+                Math.max(most / 2, most - art.width(row.value(), Art.BODY)));
+        art.right("value", row.value(), new Ink(Art.BODY, art.palette().text()), right, box.centerY(), most - title);
     }
 }
