@@ -110,6 +110,11 @@ final class Player {
         Change change = walk.step(state, step);
         tell(change);
         if (!change.moved()) {
+            // What a finger moved there returns to where the person is.
+            if (isThere) {
+                isThere = false;
+                paint();
+            }
             return;
         }
         boolean isPlace = step instanceof Step.Choose || step instanceof Step.Open || step instanceof Step.Back;

@@ -222,7 +222,11 @@ public final class AppPanel extends JComponent {
             shown = going.at(1);
             repaint();
             isThere = true;
-            navigator.take(going.step());
+            if (!navigator.take(going.step()).moved()) {
+                // A gate holds the step back: what is shown returns to where the person is.
+                isThere = false;
+                settle();
+            }
         }
     }
 
