@@ -263,6 +263,11 @@ final class Player {
         shown = scene;
         painter.leaving(leaving(scene));
         painter.paint(scene);
+        // For screen readers: the device may speak another language than the panel beside it.
+        String language = Page.chosenLanguage();
+        if (!language.isEmpty()) {
+            document.getElementById("device").setAttribute("lang", language);
+        }
         document.setTitle(scene.title());
         text("address", walk.addressOf(walk.shown(state)));
     }

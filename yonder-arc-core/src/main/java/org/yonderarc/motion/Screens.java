@@ -73,11 +73,13 @@ record Screens(Score score, Colour ground) {
     /** How much longer the last row of an arriving screen takes than the screen itself, in ms. */
     double late(SceneNode node) {
         boolean forward = score.passage().map(passage -> passage.forward()).orElse(false);
-        if (!forward || stagger() == 0 || !(node instanceof SceneNode.Group group)) {
+        boolean isAtOnce = score.screens().duration() == 0;
+        if (!forward || isAtOnce || !(node instanceof SceneNode.Group group)) {
             return 0;
         }
-        return stagger()
-                * group.children().stream().mapToInt(Screens::row).max().orElse(0);
+        // A screen without rows is not late.
+        int last = group.children().stream().mapToInt(Screens::row).max().orElse(0);
+        return stagger() * Math.max(0, last);
     }
 
     private double stagger() {

@@ -144,6 +144,8 @@ class PageFormsTest {
         languages.selectByValue("de");
         settled("Erste");
         assertEquals("Erste", shown().get(0));
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(ExpectedConditions.attributeToBe(By.id("device"), "lang", "de"));
         double left = itemLeft();
         languages.selectByValue("ar");
         settled("\u0623\u0648\u0644");
