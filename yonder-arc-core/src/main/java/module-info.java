@@ -12,6 +12,7 @@ module org.yonderarc.core {
     exports org.yonderarc.journey;
     exports org.yonderarc.layout;
     exports org.yonderarc.scene;
+    exports org.yonderarc.view;
     exports org.yonderarc.motion;
     exports org.yonderarc.sheet;
 }

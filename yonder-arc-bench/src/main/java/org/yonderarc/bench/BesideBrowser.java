@@ -8,8 +8,7 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.examples.Brinelight;
 import org.yonderarc.fit.Device;
-import org.yonderarc.scene.Palette;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Walk;
 
 /**
@@ -62,8 +61,8 @@ public final class BesideBrowser {
         var studio = new Studio();
         var walk = Walk.of(Brinelight.plan());
         var views = List.of(
-                new View(walk, Device.PHONE, Palette.LIGHT, studio.measure()),
-                new View(walk, Device.PHONE.resized(400, 824), Palette.LIGHT, studio.measure()));
+                new View(walk, Device.PHONE, studio.measure()),
+                new View(walk, Device.PHONE.resized(400, 824), studio.measure()));
         var theirs = new ArrayList<Double>();
         var ours = new ArrayList<Double>();
         var theirPictures = new ArrayList<Double>();

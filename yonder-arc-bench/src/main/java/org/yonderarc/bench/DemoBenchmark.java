@@ -19,13 +19,11 @@ import org.yonderarc.examples.Brinelight;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.plan.Place;
-import org.yonderarc.plan.Scheme;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
-import org.yonderarc.scene.View;
 import org.yonderarc.sheet.Axes;
 import org.yonderarc.sheet.Sheet;
 import org.yonderarc.sheet.Shot;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -40,7 +38,7 @@ import org.yonderarc.walk.Walk;
 public class DemoBenchmark {
     private final Studio studio = new Studio();
     private final Walk walk = Walk.of(Brinelight.plan());
-    private final View view = new View(walk, Device.PHONE, Palette.LIGHT, studio.measure());
+    private final View view = new View(walk, Device.PHONE, studio.measure());
     private final org.yonderarc.walk.State start = walk.start();
     private final org.yonderarc.walk.State deep = walk.arriveAt(start, Place.parse("sightings?survey=41"));
     private final Scene scene = view.scene(start);
@@ -92,8 +90,7 @@ public class DemoBenchmark {
 
     /** Six screens at ten sizes of text. */
     private Scene sheet() {
-        var base = new Shot(
-                walk.plan(), Setting.of(Device.PHONE), Scheme.LIGHT, Optional.empty(), List.of(), Optional.empty());
+        var base = new Shot(walk.plan(), Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
         return Sheet.of(
                 base,
                 Axes.parse("screen=tides,surveys,species,map,crew,sign-in", base),

@@ -14,18 +14,17 @@ import org.openjdk.jmh.annotations.Warmup;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.examples.Brinelight;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
-import org.yonderarc.fit.Touch;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Scheme;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Passage;
-import org.yonderarc.walk.Saved;
+import org.yonderarc.walk.SavedState;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
 
@@ -39,7 +38,7 @@ import org.yonderarc.walk.Walk;
 public class MotionBenchmark {
     private final Studio studio = new Studio();
     private final Walk walk = Walk.of(Brinelight.plan());
-    private final View view = new View(walk, Device.PHONE, Palette.LIGHT, studio.measure());
+    private final View view = new View(walk, Device.PHONE, studio.measure());
     private final Film film = film();
     private final String saved = deep();
     private double ms;
@@ -58,7 +57,7 @@ public class MotionBenchmark {
             state = walk.step(state, new Step.Open(new Place("survey", Map.of("survey", Integer.toString(i)))))
                     .after();
         }
-        return Saved.write(state);
+        return SavedState.write(state);
     }
 
     /** A frame in the middle of the largest transition. */
@@ -71,7 +70,7 @@ public class MotionBenchmark {
     /** A state with a trail of 50 places, read from text. */
     @Benchmark
     public Object restore() {
-        return Saved.read(walk, saved);
+        return SavedState.read(walk, saved);
     }
 
     /** Every preset in both schemes at five text scales and three languages: 270 scenes of the start. */
@@ -82,9 +81,8 @@ public class MotionBenchmark {
             for (Scheme scheme : Scheme.values()) {
                 for (double text : new double[] {0.8, 1, 1.3, 2, 3}) {
                     for (String language : new String[] {"en", "de", "ar"}) {
-                        var setting = new Setting(device.withText(text), language, Touch.NONE);
-                        var palette = Palette.of(walk.plan().theme(), scheme);
-                        width += new View(walk, setting, palette, studio.measure())
+                        var setting = new Setting(device.withText(text), language, Interaction.NONE, 0, scheme);
+                        width += new View(walk, setting, studio.measure())
                                 .scene(walk.start())
                                 .width();
                     }

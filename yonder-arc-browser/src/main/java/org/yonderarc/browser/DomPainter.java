@@ -12,10 +12,12 @@ import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.xml.Element;
 import org.teavm.jso.dom.xml.Node;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.scene.Decimals;
+import org.yonderarc.plan.Form;
 import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.walk.Step;
@@ -154,7 +156,7 @@ final class DomPainter {
         @Override
         public void rect(SceneNode.Rect node) {
             Element element = element(node.key(), "div").element;
-            place(element, node.box());
+            place(element, node.area());
             style(element, "border-radius", px(node.radius()));
             style(element, "background-color", css(node.fill()));
         }
@@ -180,10 +182,10 @@ final class DomPainter {
             String filled = "icon-" + node.name() + "-filled";
             boolean hasTwin = node.filled() && document.getElementById(filled) != null;
             Element element = element(node.key(), "svg").element;
-            place(element, node.box());
+            place(element, node.area());
             style(element, "color", css(node.fill()));
             element.setAttribute("aria-hidden", "true");
-            style(element, "transform", node.flipped() ? "scaleX(-1)" : "");
+            style(element, "transform", transform(node));
             String target = "#" + (hasTwin ? filled : "icon-" + node.name());
             Element use = child(element, "use");
             if (!target.equals(use.getAttribute("href"))) {
@@ -194,7 +196,7 @@ final class DomPainter {
         @Override
         public void gradient(SceneNode.Gradient node) {
             Element element = element(node.key(), "div").element;
-            place(element, node.box());
+            place(element, node.area());
             style(element, "border-radius", px(node.radius()));
             style(
                     element,
@@ -210,7 +212,7 @@ final class DomPainter {
                 return;
             }
             Element element = element(node.key(), "img").element;
-            place(element, node.box());
+            place(element, node.area());
             style(element, "border-radius", px(node.radius()));
             style(element, "object-fit", node.whole() ? "contain" : "cover");
             element.setAttribute("alt", "");
@@ -254,6 +256,10 @@ final class DomPainter {
                 style(element, "overflow-y", scrolls ? "auto" : "hidden");
                 style(element, "border-radius", px(node.clip().get()));
             }
+            // What lies above the content lets touches through, but for its items and buttons.
+            if (node.part() instanceof Part.Bar bar && bar.edge() == Form.Edge.ABOVE) {
+                style(element, "pointer-events", "none");
+            }
             style(element, "opacity", node.opacity() < 1 ? Decimals.text(node.opacity()) : "");
             mean(group, node);
             new Level(element, path + "/" + node.key(), area.x(), area.y()).paint(node.children());
@@ -288,8 +294,9 @@ final class DomPainter {
         private void follow(Painted group, SceneNode.Group node, Step step) {
             boolean isNew = group.step == null;
             group.step = step;
-            if (isNew && node.key().startsWith("item:")) {
-                Page.watch((HTMLElement) group.element, node.key().substring(5), touched::accept);
+            style(group.element, "pointer-events", "auto");
+            if (isNew && node.part() instanceof Part.Item item) {
+                Page.watch((HTMLElement) group.element, item.id(), touched::accept);
             }
             if (isNew) {
                 ((HTMLElement) group.element).onClick(mouse -> {
@@ -301,6 +308,12 @@ final class DomPainter {
                 });
             }
         }
+    }
+
+    /** Turned around its middle, then mirrored. */
+    private static String transform(SceneNode.Icon node) {
+        String turned = node.turn() == 0 ? "" : "rotate(" + Decimals.text(node.turn()) + "deg)";
+        return node.flipped() ? turned + " scaleX(-1)" : turned;
     }
 
     private static String tag(Meaning meaning) {

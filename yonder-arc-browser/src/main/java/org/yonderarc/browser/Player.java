@@ -7,24 +7,21 @@ import java.util.Optional;
 import org.teavm.jso.browser.Window;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.yonderarc.fit.Device;
-import org.yonderarc.fit.Fitter;
-import org.yonderarc.fit.Fitting;
 import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
-import org.yonderarc.fit.Touch;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
 import org.yonderarc.motion.Swipe;
-import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Visibility;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.Passage;
@@ -53,7 +50,7 @@ final class Player {
     private State state;
     private Optional<Film> film = Optional.empty();
     private double filmStart;
-    private Touch touch = Touch.NONE;
+    private Interaction touch = Interaction.NONE;
     private final Finger finger;
     /** Whether what a step leads to is shown already, since a finger moved it there. */
     private boolean isThere;
@@ -190,9 +187,9 @@ final class Player {
     /** Hover and press are looks, no steps: they play the short motion that the plan has for states. */
     private void touch(String what, String item) {
         Optional<String> on = item.isEmpty() ? Optional.empty() : Optional.of(item);
-        Touch next = what.equals("hover")
-                ? new Touch(on, touch.pressed(), Optional.empty())
-                : new Touch(touch.hovered(), on, Optional.empty());
+        Interaction next = what.equals("hover")
+                ? new Interaction(on, touch.pressed(), Optional.empty())
+                : new Interaction(touch.hovered(), on, Optional.empty());
         if (next.equals(touch)) {
             return;
         }
@@ -211,22 +208,20 @@ final class Player {
 
     /** How far the top bar leaves with content that is scrolled: but for the edge that the hardware claims. */
     private double leaving(Scene scene) {
-        Fitting fitting = Fitter.fit(walk, view().setting(), state);
-        boolean leaves = fitting.top()
-                .filter(top -> top.form().scrolling() == Form.Scrolling.LEAVES)
-                .isPresent();
-        double safe = fitting.device().safe().top();
-        return leaves
-                ? scene.group("top").map(top -> top.area().bottom() - safe).orElse(0.0)
-                : 0;
+        double safe = view().setting().device().safe().top();
+        boolean leaves = Fitter.fit(walk, view().setting(), state).scrollsAway();
+        return leaves ? scene.bar("top").map(top -> top.area().bottom() - safe).orElse(0.0) : 0;
     }
 
     private View view() {
-        Palette palette = Palette.of(walk.plan().theme(), Page.prefersDark() ? Scheme.DARK : Scheme.LIGHT);
         return new View(
                 walk,
-                new Setting(device().withText(Page.chosenText()), Page.chosenLanguage(), touch),
-                palette,
+                new Setting(
+                        device().withText(Page.chosenText()),
+                        Page.chosenLanguage(),
+                        touch,
+                        0,
+                        Page.prefersDark() ? Scheme.DARK : Scheme.LIGHT),
                 measure);
     }
 
@@ -237,7 +232,7 @@ final class Player {
             if (film.isPresent()) {
                 paint();
             }
-            touch = Touch.NONE;
+            touch = Interaction.NONE;
             return Swipe.begin(view(), state, x, dx, Page.wantsLessMotion());
         }
 

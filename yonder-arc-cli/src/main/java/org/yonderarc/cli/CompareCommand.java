@@ -56,7 +56,7 @@ final class CompareCommand implements Callable<Integer> {
         Plan after = plan.sound(spec.commandLine().getErr());
         var comparison = new Comparison(before, after);
         PrintWriter out = spec.commandLine().getOut();
-        List<Comparison.Change> changes = comparison.changes();
+        List<Comparison.Difference> changes = comparison.differences();
         changes.forEach(change -> out.println(change.what()
                 + "  ".repeat(1)
                 + " ".repeat(9 - change.what().length())

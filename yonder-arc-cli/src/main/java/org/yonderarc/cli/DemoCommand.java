@@ -28,13 +28,14 @@ import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Row;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
-import org.yonderarc.scene.View;
 import org.yonderarc.sheet.Axes;
+import org.yonderarc.sheet.MeasurePicture;
+import org.yonderarc.sheet.MeasureTable;
 import org.yonderarc.sheet.Measures;
 import org.yonderarc.sheet.Sheet;
 import org.yonderarc.sheet.Shot;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
@@ -99,22 +100,16 @@ final class DemoCommand implements Callable<Integer> {
     }
 
     private void looks(Walk walk, Studio studio) throws Exception {
-        var base = new Shot(
-                walk.plan(),
-                Setting.of(Device.PHONE),
-                Scheme.LIGHT,
-                Optional.empty(),
-                List.of(),
-                Optional.of("bottom"));
+        var base = new Shot(walk.plan(), Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom"));
         Scene states = Sheet.of(base, Axes.parse("state", base), Axes.parse("scheme", base), studio.measure());
         SafeFile.write(folder.resolve("states.png"), studio.png(states, 1));
-        var whole = new Shot(walk.plan(), base.setting(), Scheme.LIGHT, Optional.empty(), List.of(), Optional.empty());
+        var whole = new Shot(walk.plan(), base.setting(), Optional.empty(), List.of(), Optional.empty());
         SafeFile.write(folder.resolve("map.png"), studio.png(NavigationMap.of(whole, studio.measure()), 1));
         var measures = new Measures(base, studio.measure());
-        SafeFile.write(folder.resolve("bottom.png"), studio.png(measures.picture(), 1));
-        SafeFile.write(folder.resolve("bottom.csv"), measures.csv());
+        SafeFile.write(folder.resolve("bottom.png"), studio.png(MeasurePicture.of(measures, studio.measure()), 1));
+        SafeFile.write(folder.resolve("bottom.csv"), MeasureTable.csv(measures));
         Change change = walk.step(walk.start(), new Step.Choose("surveys"));
-        var view = new View(walk, Device.PHONE, Palette.LIGHT, studio.measure());
+        var view = new View(walk, Device.PHONE, studio.measure());
         Film film = Film.of(
                 view.scene(change.before()),
                 view.scene(change.after()),
@@ -128,9 +123,9 @@ final class DemoCommand implements Callable<Integer> {
         for (Screen screen : walk.plan().screens()) {
             State state = walk.arriveAt(allowed(walk, screen), example(walk.plan(), screen));
             for (Scheme scheme : Scheme.values()) {
-                var palette = Palette.of(walk.plan().theme(), scheme);
-                Scene scene = new View(walk, Device.PHONE, palette, studio.measure()).scene(state);
-                String name = screen.id() + "-" + palette.scheme();
+                var setting = Setting.of(Device.PHONE).with(scheme);
+                Scene scene = new View(walk, setting, studio.measure()).scene(state);
+                String name = screen.id() + "-" + scheme.word();
                 SafeFile.write(screens.resolve(name + ".png"), studio.png(scene, 2));
                 SafeFile.write(screens.resolve(name + ".svg"), studio.svg(scene));
                 count += 2;

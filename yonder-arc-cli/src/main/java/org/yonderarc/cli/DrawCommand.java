@@ -4,10 +4,10 @@ import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.files.FindingText;
-import org.yonderarc.fit.Why;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.sheet.Frame;
+import org.yonderarc.view.Explanation;
 import org.yonderarc.walk.Walk;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -57,7 +57,7 @@ final class DrawCommand implements Callable<Integer> {
         Scene scene = view.scene(state);
         picture.write(frame ? Frame.around(scene, view.setting().device()) : scene, studio);
         if (why) {
-            Why.explain(walk, view.setting(), state).forEach(line -> out.println(FindingText.visible(line)));
+            Explanation.explain(walk, view.setting(), state).forEach(line -> out.println(FindingText.visible(line)));
         }
         out.println("Drew " + picture.output() + " (" + FindingText.visible(scene.title()) + ").");
         return Main.FINE;

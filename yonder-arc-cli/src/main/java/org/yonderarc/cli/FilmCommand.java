@@ -13,7 +13,7 @@ import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.Callable;
+import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.IconSearch;
@@ -15,6 +16,7 @@ import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Plan;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -71,10 +73,11 @@ final class IconsCommand implements Callable<Integer> {
                         new Refusal("the plan has errors; run \"yonder check " + file + "\".", Main.PLAN_HAS_ERRORS));
         PrintWriter out = spec.commandLine().getOut();
         var uses = new TreeMap<String, TreeSet<String>>();
-        sound.screens().forEach(screen -> screen.icon().ifPresent(icon -> use(uses, icon, screen.id())));
-        sound.items().forEach(item -> {
-            item.icon().ifPresent(icon -> use(uses, icon, item.id()));
-            item.selectedIcon().ifPresent(icon -> use(uses, icon, item.id()));
+        PlanMentions.tell(sound, new Mentions() {
+            @Override
+            public void icon(String name, String pointer) {
+                use(uses, name, pointer);
+            }
         });
         int width = uses.keySet().stream().mapToInt(String::length).max().orElse(0);
         var search = new IconSearch();

@@ -4,23 +4,19 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.fit.Device;
-import org.yonderarc.fit.Fitter;
-import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
-import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
-import org.yonderarc.scene.Palette;
-import org.yonderarc.scene.View;
 import org.yonderarc.sheet.Shot;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
@@ -30,7 +26,6 @@ import picocli.CommandLine.Option;
 
 /** The options that say what is looked at, and on what. */
 final class LookOptions {
-    private static final Pattern SIZE = Pattern.compile("(\\d{1,5})x(\\d{1,5})");
 
     @Option(
             names = "--screen",
@@ -77,35 +72,24 @@ final class LookOptions {
 
     /** The same look on another device. */
     View view(Walk walk, TextMeasure measure, String name) throws Refusal {
-        Device on = device(name);
+        return new View(walk, setting(device(name), walk.plan()), measure);
+    }
+
+    private Setting setting(Device on, Plan plan) throws Refusal {
         List<String> schemes = Arrays.stream(Scheme.values()).map(Scheme::word).toList();
         Scheme chosen = Scheme.of(scheme)
                 .orElseThrow(() -> new Refusal("there is no scheme \"" + scheme + "\". "
                         + Suggestion.sentence(scheme, schemes, choose(schemes))));
-        return new View(walk, setting(on, walk.plan()), Palette.of(walk.plan().theme(), chosen), measure);
-    }
-
-    private Setting setting(Device on, Plan plan) throws Refusal {
         try {
-            return new Setting(on, language(plan), touch(plan), scroll);
+            return new Setting(on, language(plan), touch(plan), scroll, chosen);
         } catch (IllegalArgumentException wrong) {
             throw new Refusal("--scroll: " + wrong.getMessage() + ".");
         }
     }
 
-    private Device device(String device) throws Refusal {
+    private Device device(String name) throws Refusal {
         try {
-            Matcher size = SIZE.matcher(device);
-            Optional<Device> found = size.matches()
-                    ? Optional.of(new Device(
-                            "window",
-                            Double.parseDouble(size.group(1)),
-                            Double.parseDouble(size.group(2)),
-                            Insets.NONE))
-                    : Device.preset(device);
-            return found.orElseThrow(() -> new IllegalArgumentException("there is no device \"" + device + "\". "
-                            + Suggestion.sentence(device, Device.presetNames(), choose(Device.presetNames()))))
-                    .withText(textScale);
+            return Device.named(name).withText(textScale);
         } catch (IllegalArgumentException wrong) {
             throw new Refusal(wrong.getMessage());
         }
@@ -120,20 +104,20 @@ final class LookOptions {
         return language;
     }
 
-    private Touch touch(Plan plan) throws Refusal {
+    private Interaction touch(Plan plan) throws Refusal {
         int colon = touch.indexOf(':');
         String item = touch.substring(colon + 1);
         List<String> items = plan.items().map(Item::id).toList();
-        boolean isOverflow = item.startsWith(Fitter.OVERFLOW);
+        boolean isOverflow = item.startsWith(FittedItem.OVERFLOW);
         if (colon > 0 && !items.contains(item) && !isOverflow) {
             throw new Refusal("--touch: there is no item \"" + item + "\". "
                     + Suggestion.sentence(item, items, "The items are " + String.join(", ", items) + "."));
         }
         return switch (colon < 0 ? touch : touch.substring(0, colon)) {
-            case "" -> Touch.NONE;
-            case "hover" -> Touch.hover(item);
-            case "pressed" -> Touch.press(item);
-            case "focused" -> Touch.focus(item);
+            case "" -> Interaction.NONE;
+            case "hover" -> Interaction.hover(item);
+            case "pressed" -> Interaction.press(item);
+            case "focused" -> Interaction.focus(item);
             default ->
                 throw new Refusal("--touch: \"" + touch + "\" is no state of an item. Write hover:map, pressed:map or"
                         + " focused:map.");
@@ -155,8 +139,7 @@ final class LookOptions {
         if (!open.isEmpty()) {
             steps.add(new Step.Toggle(open));
         }
-        Scheme chosen = Scheme.of(scheme).orElseThrow();
-        return new Shot(plan, view.setting(), chosen, screen.map(Place::parse), steps, part);
+        return new Shot(plan, view.setting(), screen.map(Place::parse), steps, part);
     }
 
     State state(Walk walk) throws Refusal {

@@ -7,6 +7,9 @@ import org.yonderarc.draw.Studio;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.sheet.MeasurePicture;
+import org.yonderarc.sheet.MeasureTable;
+import org.yonderarc.sheet.MeasureTokens;
 import org.yonderarc.sheet.Measures;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -34,7 +37,7 @@ final class MeasureCommand implements Callable<Integer> {
     @Mixin
     private PlanArgument plan;
 
-    @Parameters(index = "1", paramLabel = "BAR", description = "bottom, top, rail, drawer or more.")
+    @Parameters(index = "1", paramLabel = "BAR", description = "bottom, top, rail, drawer, radial, grid or more.")
     private String part;
 
     @Option(
@@ -59,18 +62,24 @@ final class MeasureCommand implements Callable<Integer> {
         try {
             measures = new Measures(look.shot(sound, Optional.of(part)), studio.measure());
         } catch (IllegalArgumentException wrong) {
-            throw new Refusal(wrong.getMessage() + ". Name one that is: bottom, top, rail, drawer or more.");
+            throw new Refusal(
+                    wrong.getMessage() + ". Name one that is: bottom, top, rail, drawer, radial, grid or more.");
         }
         if (name.endsWith(".csv")) {
-            SafeFile.write(output, measures.csv());
+            SafeFile.write(output, MeasureTable.csv(measures));
         } else if (name.endsWith(".json")) {
-            SafeFile.write(output, JsonText.write(name.endsWith(".tokens.json") ? measures.tokens() : measures.json()));
+            SafeFile.write(
+                    output,
+                    JsonText.write(
+                            name.endsWith(".tokens.json")
+                                    ? MeasureTokens.tokens(measures)
+                                    : MeasureTable.json(measures)));
         } else if (name.endsWith(".svg")) {
-            SafeFile.write(output, studio.svg(measures.picture()));
+            SafeFile.write(output, studio.svg(MeasurePicture.of(measures, studio.measure())));
         } else {
-            SafeFile.write(output, studio.png(measures.picture(), 1));
+            SafeFile.write(output, studio.png(MeasurePicture.of(measures, studio.measure()), 1));
         }
-        spec.commandLine().getOut().println("Measured " + measures.rows().size() + " parts in " + output + ".");
+        spec.commandLine().getOut().println("Measured " + measures.all().size() + " parts in " + output + ".");
         return Main.FINE;
     }
 }

@@ -14,9 +14,8 @@ import org.yonderarc.journey.Journey;
 import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Walk;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -78,8 +77,7 @@ final class RehearseCommand implements Callable<Integer> {
                             .orElse(""));
             if (output.isPresent()) {
                 var studio = new Studio(plan.icons(), plan.pictures());
-                Scene scene = new View(Walk.of(sound), journey.device(), Palette.LIGHT, studio.measure())
-                        .scene(outcome.state());
+                Scene scene = new View(Walk.of(sound), journey.device(), studio.measure()).scene(outcome.state());
                 Path picture = output.get().resolve(Ids.slug(journey.name()) + ".png");
                 SafeFile.write(picture, studio.png(scene, 1));
                 out.println("             picture: " + picture);

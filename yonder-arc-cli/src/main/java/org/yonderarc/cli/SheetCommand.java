@@ -45,7 +45,10 @@ final class SheetCommand implements Callable<Integer> {
     @Option(names = "--down", paramLabel = "AXIS", description = "What differs from row to row.")
     private Optional<String> down = Optional.empty();
 
-    @Option(names = "--part", paramLabel = "BAR", description = "Only this bar: bottom, top, rail, drawer or more.")
+    @Option(
+            names = "--part",
+            paramLabel = "BAR",
+            description = "Only this bar: bottom, top, rail, drawer, radial, grid or more.")
     private Optional<String> part = Optional.empty();
 
     @Option(names = "--frame", description = "Draws the device around each picture.")

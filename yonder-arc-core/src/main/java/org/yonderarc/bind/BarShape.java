@@ -5,11 +5,28 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import org.yonderarc.codec.CatalogCodec;
+import org.yonderarc.codec.Codec;
+import org.yonderarc.codec.Context;
+import org.yonderarc.codec.Definitions;
+import org.yonderarc.codec.Field;
+import org.yonderarc.codec.FieldValues;
+import org.yonderarc.codec.Fields;
+import org.yonderarc.codec.MotionShape;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
 import org.yonderarc.finding.Code;
+import org.yonderarc.form.FormCodec;
+import org.yonderarc.form.FormHome;
+import org.yonderarc.form.Forms;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Mentions;
+import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -17,23 +34,27 @@ import org.yonderarc.tree.Value;
 /**
  * A bar: its own keys, and either the keys of one form beside them, or {@code forms} with a form for each device kind.
  */
-final class BarShape implements Kind<Bar> {
+final class BarShape implements Codec<Bar> {
     private final Shape<Bar> own = new Shape<>("bar", "Where and how a menu, or the place's title, is shown.");
     private final Field<Bar, Optional<String>> id = own.optional(
             "id",
-            Basics.ID,
+            PlanCodecs.ID,
             bar -> bar.id().equals(defaultId(bar.menu(), bar.forms())) ? Optional.empty() : Optional.of(bar.id()),
             "Its id. Default: that of its menu, or its form.");
-    private final Field<Bar, Optional<String>> menu = own.optional("menu", Basics.ID, Bar::menu, "The menu it shows.");
+    private final Field<Bar, Optional<String>> menu =
+            own.optional("menu", PlanCodecs.name(Noun.MENU), Bar::menu, "The menu it shows.");
     private final Field<Bar, Optional<String>> within = own.optional(
-            "within", Basics.ID, Bar::within, "The screen on which, and below which, it stands. Default: everywhere.");
+            "within",
+            PlanCodecs.name(Noun.SCREEN),
+            Bar::within,
+            "The screen on which, and below which, it stands. Default: everywhere.");
     private final Field<Bar, Optional<Transition>> transition = own.optional(
             "transition",
             MotionShape.TRANSITION,
             Bar::transition,
             "How screens that are chosen in it follow each other. Default: as item, screen or plan say.");
-    private final java.util.function.Function<Got, org.yonderarc.plan.Visibility> visibility =
-            Basics.visibility(own, Bar::visibility);
+    private final java.util.function.Function<FieldValues, org.yonderarc.plan.Visibility> visibility =
+            PlanCodecs.visibility(own, Bar::visibility);
 
     Shape<Bar> ownShape() {
         return own;
@@ -43,35 +64,33 @@ final class BarShape implements Kind<Bar> {
     public Optional<Bar> read(Value value, Context outer) {
         Context context = outer.of("bar");
         if (value instanceof TextValue) {
-            return FormShape.word(value, context)
-                    .flatMap(word -> bar(
-                            new Got("", value, context),
-                            Map.of(Bar.ANY_KIND, FormShape.named(word).byDefault())));
+            return FormCodec.kind(value, context)
+                    .flatMap(kind -> FormCodec.byWord(kind, value, context))
+                    .flatMap(form -> bar(new FieldValues("", value, context), Map.of(Bar.ANY_KIND, form)));
         }
         if (!(value instanceof MapValue map)) {
             context.wrongType(value, takes(), "Write \"top\", or \"{ menu: ..., form: bottom }\".");
             return Optional.empty();
         }
         var fields = new Fields(map, context);
-        var got = new Got("", value, context);
+        var got = new FieldValues("", value, context);
         own.readFields(fields, got);
         Map<String, Form> forms = fields.has("forms") ? forms(fields, context) : form(fields, got);
         fields.done();
         return forms.isEmpty() ? Optional.empty() : bar(got, forms);
     }
 
-    private Map<String, Form> form(Fields fields, Got got) {
+    private Map<String, Form> form(Fields fields, FieldValues got) {
         Optional<Value> named = fields.value("form");
-        Optional<String> word = named.isEmpty()
-                ? Optional.of("bottom")
-                : FormShape.word(named.get(), got.context().of("\"form\""));
-        if (word.isEmpty()) {
+        Optional<Form.Kind> kind = named.isEmpty()
+                ? Optional.of(Form.Kind.BOTTOM)
+                : FormCodec.kind(named.get(), got.context().of("\"form\""));
+        if (kind.isEmpty()) {
             // Which keys the form takes can't be known, so none of the others is reported.
             fields.map().entries().forEach(entry -> fields.value(entry.key()));
             return Map.of();
         }
-        return FormShape.named(word.get())
-                .readBeside(fields, got)
+        return FormCodec.readBeside(kind.get(), fields, got)
                 .map(form -> Map.of(Bar.ANY_KIND, form))
                 .orElse(Map.of());
     }
@@ -87,12 +106,12 @@ final class BarShape implements Kind<Bar> {
             context.badValue(value, "\"forms\" names no device kind", "Write \"forms: { phone: bottom }\".");
         }
         for (MapValue.Entry entry : new Fields(map, context.of("\"forms\"")).byId("device kind")) {
-            FormShape.KIND.read(entry.value(), context.of("form")).ifPresent(form -> forms.put(entry.key(), form));
+            FormCodec.FORM.read(entry.value(), context.of("form")).ifPresent(form -> forms.put(entry.key(), form));
         }
         return forms;
     }
 
-    private Optional<Bar> bar(Got got, Map<String, Form> forms) {
+    private Optional<Bar> bar(FieldValues got, Map<String, Form> forms) {
         Optional<String> shown = got.get(menu);
         boolean needsMenu = forms.values().stream().anyMatch(Form::showsMenu);
         if (needsMenu && shown.isEmpty()) {
@@ -114,7 +133,7 @@ final class BarShape implements Kind<Bar> {
     }
 
     private static String defaultId(Optional<String> menu, Map<String, Form> forms) {
-        return menu.orElseGet(() -> forms.values().iterator().next().word());
+        return menu.orElseGet(() -> forms.values().iterator().next().kind().word());
     }
 
     @Override
@@ -123,13 +142,32 @@ final class BarShape implements Kind<Bar> {
         own.writeFields("", bar, out);
         Form only = bar.forms().get(Bar.ANY_KIND);
         if (only != null && bar.forms().size() == 1) {
-            FormShape.of(only).writeBeside(only, out);
+            FormCodec.writeBeside(only, out);
             return out.size() == 1 ? out.get("form") : Trees.map(out);
         }
         var forms = new LinkedHashMap<String, Value>();
-        bar.forms().forEach((kind, form) -> forms.put(kind, FormShape.KIND.write(form)));
+        bar.forms().forEach((kind, form) -> forms.put(kind, FormCodec.FORM.write(form)));
         out.put("forms", Trees.map(forms));
         return Trees.map(out);
+    }
+
+    @Override
+    public void visit(Bar bar, String pointer, Mentions to) {
+        own.visit(bar, pointer, to);
+        bar.forms().forEach((kind, form) -> {
+            boolean isBeside = kind.equals(Bar.ANY_KIND) && bar.forms().size() == 1;
+            String at = isBeside ? pointer : Spot.child(pointer + "/forms", kind);
+            if (!isBeside) {
+                to.name(Noun.KIND, kind, at);
+            }
+            FormCodec.FORM.visit(form, at, to);
+        });
+    }
+
+    @Override
+    public void collect(Set<Shape<?>> shapes) {
+        own.collect(shapes);
+        Forms.all().forEach(home -> home.shape().collect(shapes));
     }
 
     @Override
@@ -137,12 +175,12 @@ final class BarShape implements Kind<Bar> {
         return definitions.reference("bar", () -> {
             var variants = new ArrayList<Value>();
             variants.add(Trees.map("const", Trees.text("top")));
-            for (FormShape<?> form : FormShape.ALL) {
-                variants.add(variant(form, definitions));
+            for (Form.Kind kind : Form.Kind.values()) {
+                variants.add(variant(kind, definitions));
             }
-            Value any = FormShape.KIND.schema(definitions);
+            Value any = FormCodec.FORM.schema(definitions);
             variants.add(object(many(any, definitions), List.of("forms", "menu")));
-            variants.add(object(many(FormShape.named("top").schema(definitions), definitions), List.of("forms")));
+            variants.add(object(many(FormCodec.schema(Form.Kind.TOP, definitions), definitions), List.of("forms")));
             return Trees.map("anyOf", Trees.list(variants));
         });
     }
@@ -151,7 +189,7 @@ final class BarShape implements Kind<Bar> {
     private LinkedHashMap<String, Value> many(Value form, Definitions definitions) {
         var forms = new LinkedHashMap<String, Value>();
         forms.put("type", Trees.text("object"));
-        forms.put("propertyNames", Trees.map("pattern", Trees.text(CatalogKind.ID_PATTERN)));
+        forms.put("propertyNames", Trees.map("pattern", Trees.text(CatalogCodec.ID_PATTERN)));
         forms.put("additionalProperties", form);
         forms.put("minProperties", Trees.number(1));
         forms.put("description", Trees.text("The form on each device kind; on a kind without one it doesn't show."));
@@ -160,17 +198,19 @@ final class BarShape implements Kind<Bar> {
         return properties;
     }
 
-    private Value variant(FormShape<?> form, Definitions definitions) {
+    private Value variant(Form.Kind kind, Definitions definitions) {
+        FormHome<?> home = Forms.of(kind);
         var properties = own.properties(definitions);
-        properties.put("form", Trees.map("const", Trees.text(form.word())));
-        properties.putAll(form.shape().properties(definitions));
+        properties.put("form", Trees.map("const", Trees.text(kind.word())));
+        properties.putAll(home.shape().properties(definitions));
         var required = new ArrayList<String>();
-        if (!form.word().equals("bottom")) {
+        if (kind != Form.Kind.BOTTOM) {
             required.add("form");
         }
-        if (form.byDefault().showsMenu()) {
+        if (home.usual().showsMenu()) {
             required.add("menu");
         }
+        required.addAll(home.shape().requiredKeys());
         return object(properties, required);
     }
 

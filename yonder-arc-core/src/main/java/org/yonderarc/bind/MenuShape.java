@@ -2,13 +2,27 @@ package org.yonderarc.bind;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
+import org.yonderarc.codec.CatalogCodec;
+import org.yonderarc.codec.Codec;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.Context;
+import org.yonderarc.codec.Definitions;
+import org.yonderarc.codec.Field;
+import org.yonderarc.codec.FieldValues;
+import org.yonderarc.codec.MotionShape;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.codec.StyleShape;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Target;
 import org.yonderarc.plan.Words;
 import org.yonderarc.tree.MapValue;
@@ -23,7 +37,7 @@ final class MenuShape {
     static final Shape<Entry.Section> SECTION = section();
 
     /** A line of a menu: a screen's id, an item, a section, or the word {@code divider}. */
-    static final Kind<Entry> ENTRY = new Kind<>() {
+    static final Codec<Entry> ENTRY = new Codec<>() {
         private static final String DIVIDER = "divider";
 
         @Override
@@ -60,11 +74,26 @@ final class MenuShape {
         public String takes() {
             return "a screen's id, an item, a section or `divider`";
         }
+
+        @Override
+        public void visit(Entry entry, String pointer, Mentions to) {
+            if (entry instanceof Entry.Section section) {
+                SECTION.visit(section, pointer, to);
+            } else if (entry instanceof Item item) {
+                ITEM.visit(item, pointer, to);
+            }
+        }
+
+        @Override
+        public void collect(Set<Shape<?>> shapes) {
+            ITEM.collect(shapes);
+            SECTION.collect(shapes);
+        }
     };
 
     /** The entry of the map {@code menus}. */
-    static final CatalogKind.Entry<Menu> MENU = new CatalogKind.Entry<>() {
-        private final Kind<List<Entry>> entries = Kinds.list(ENTRY);
+    static final CatalogCodec.Entry<Menu> MENU = new CatalogCodec.Entry<>() {
+        private final Codec<List<Entry>> entries = Codecs.list(ENTRY);
 
         @Override
         public Optional<Menu> read(String id, Value value, Context context) {
@@ -80,23 +109,36 @@ final class MenuShape {
         public Value schema(Definitions definitions) {
             return entries.schema(definitions);
         }
+
+        @Override
+        public void visit(Menu menu, String pointer, Mentions to) {
+            entries.visit(menu.entries(), pointer, to);
+        }
+
+        @Override
+        public void collect(Set<Shape<?>> shapes) {
+            entries.collect(shapes);
+        }
     };
 
     private MenuShape() {}
 
     private static Shape<Badge> badge() {
         var shape = new Shape<Badge>("badge", "A small mark on an item that shows a fact.");
-        var fact =
-                shape.required("fact", Basics.ID, Badge::fact, "The fact it shows; hidden at zero, false or nothing.");
+        var fact = shape.required(
+                "fact",
+                PlanCodecs.name(Noun.FACT),
+                Badge::fact,
+                "The fact it shows; hidden at zero, false or nothing.");
         var style = shape.field(
                 "style",
-                Kinds.choice(Badge.Style.values()),
+                Codecs.choice(Badge.Style.values()),
                 Badge::style,
                 Badge.Style.AUTO,
                 "How it is shown: as the fact says, or as a dot whatever the value.");
         var cap = shape.field(
                 "cap",
-                Kinds.whole(1, 9999),
+                Codecs.whole(1, 9999),
                 Badge::cap,
                 Badge.DEFAULT_CAP,
                 "The largest number shown; more is shown as this and a plus sign.");
@@ -105,8 +147,8 @@ final class MenuShape {
 
     private static Shape<Entry.Section> section() {
         var shape = new Shape<Entry.Section>("section", "Items under a heading.");
-        var heading = shape.required("section", Basics.WORDS, Entry.Section::heading, "The heading.");
-        var items = shape.required("items", Kinds.list(ITEM), Entry.Section::list, "The items in order.");
+        var heading = shape.required("section", PlanCodecs.WORDS, Entry.Section::heading, "The heading.");
+        var items = shape.required("items", Codecs.list(ITEM), Entry.Section::list, "The items in order.");
         return shape.makes(got -> new Entry.Section(got.get(heading), got.get(items)));
     }
 
@@ -114,61 +156,73 @@ final class MenuShape {
         var shape = new Shape<Item>("item", "One item of a menu; it leads to one of screen, web, document or signal.");
         var screen = shape.optional(
                 "screen",
-                Basics.PLACE,
+                PlanCodecs.PLACE,
                 item -> item.target() instanceof Target.ToScreen to ? Optional.of(to.place()) : Optional.empty(),
                 "The screen it leads to, with parameters if it takes any: survey?survey=41.");
         var goes = shape.field(
                 "goes",
-                Kinds.FLAG,
+                Codecs.FLAG,
                 item -> !(item.target() instanceof Target.ToScreen to) || to.goes(),
                 true,
                 "Whether the person goes to the screen; if not, the app is only told.");
         var web = shape.optional(
                 "web",
-                Kinds.TEXT,
+                Codecs.TEXT,
                 item -> item.target() instanceof Target.ToWeb to ? Optional.of(to.address()) : Optional.empty(),
                 "The web address it leads to.");
         var opens = shape.field(
                 "opens",
-                Kinds.choice(Target.Opens.values()),
+                Codecs.choice(Target.Opens.values()),
                 item -> item.target() instanceof Target.ToWeb to ? to.opens() : Target.Opens.BROWSER,
                 Target.Opens.BROWSER,
                 "Where a web address opens: inside the app or in the person's browser.");
         var document = shape.optional(
                 "document",
-                Kinds.TEXT,
+                PlanCodecs.FILE,
                 item -> item.target() instanceof Target.ToDocument to ? Optional.of(to.file()) : Optional.empty(),
                 "The document or media file it leads to, inside of the plan's folder.");
         var signal = shape.optional(
                 "signal",
-                Basics.ID,
+                PlanCodecs.ID,
                 item -> item.target() instanceof Target.ToApp to ? Optional.of(to.name()) : Optional.empty(),
                 "The signal it sends to the app.");
         var id = shape.optional(
                 "id",
-                Basics.ID,
+                PlanCodecs.ID,
                 item -> item.id().equals(defaultId(item.target(), item.label()))
                         ? Optional.empty()
                         : Optional.of(item.id()),
                 "Its id. Default: that of its screen or signal, or its label in lower case.");
-        var label = shape.optional("label", Basics.WORDS, Item::label, "What it says. Default: its screen's title.");
+        var label = shape.optional(
+                "label",
+                PlanCodecs.words(Mentions.Text.LABEL),
+                Item::label,
+                "What it says. Default: its screen's title.");
         var shortLabel = shape.optional(
                 "short",
-                Basics.WORDS,
+                PlanCodecs.words(Mentions.Text.LABEL),
                 Item::shortLabel,
                 "What it says where there is little room. Default: its label.");
         var spoken = shape.optional(
-                "spoken", Basics.WORDS, Item::spoken, "Its name for screen readers. Default: its label.");
-        var icon = shape.optional("icon", Kinds.TEXT, Item::icon, "The name of its icon. Default: its screen's.");
+                "spoken",
+                PlanCodecs.words(Mentions.Text.SPOKEN),
+                Item::spoken,
+                "Its name for screen readers. Default: its label.");
+        var note = shape.optional(
+                "note",
+                PlanCodecs.WORDS,
+                Item::note,
+                "What is said about it where there is room: in tiles and in lists.");
+        var icon = shape.optional("icon", PlanCodecs.ICON, Item::icon, "The name of its icon. Default: its screen's.");
         var selectedIcon = shape.optional(
                 "selected-icon",
-                Kinds.TEXT,
+                PlanCodecs.ICON,
                 Item::selectedIcon,
                 "The name of its icon while it is selected. Default: the filled twin of its icon.");
         var badge = shape.optional("badge", BADGE, Item::badge, "Its badge: a fact, or a map.");
-        var when = shape.optional("when", Basics.CONDITION, Item::when, "It is shown only while this holds.");
-        var enabled =
-                shape.optional("enabled", Basics.CONDITION, Item::enabled, "It can be chosen only while this holds.");
+        var when = shape.optional("when", PlanCodecs.CONDITION, Item::when, "It is shown only while this holds.");
+        var enabled = shape.optional(
+                "enabled", PlanCodecs.CONDITION, Item::enabled, "It can be chosen only while this holds.");
         var transition = shape.optional(
                 "transition",
                 MotionShape.TRANSITION,
@@ -176,11 +230,11 @@ final class MenuShape {
                 "How its screen follows another. Default: as the screen says.");
         var slot = shape.field(
                 "slot",
-                Kinds.choice(Item.Slot.values()),
+                Codecs.choice(Item.Slot.values()),
                 Item::slot,
                 Item.Slot.AUTO,
                 "Whether it always stands in the bar, always in the overflow, or where there is room.");
-        var visibility = Basics.visibility(shape, Item::visibility);
+        var visibility = PlanCodecs.visibility(shape, Item::visibility);
         var style = shape.optional(
                 "style",
                 StyleShape.REF,
@@ -213,6 +267,7 @@ final class MenuShape {
                     got.get(label),
                     got.get(shortLabel),
                     got.get(spoken),
+                    got.get(note),
                     got.get(icon),
                     got.get(selectedIcon),
                     got.get(badge),
@@ -225,7 +280,7 @@ final class MenuShape {
         });
     }
 
-    private static void refuseTargets(List<String> targets, Got got) {
+    private static void refuseTargets(List<String> targets, FieldValues got) {
         boolean wasReported = targets.isEmpty()
                 && got.source() instanceof MapValue map
                 && Stream.of("screen", "web", "document", "signal")

@@ -1,6 +1,9 @@
 package org.yonderarc.bind;
 
 import java.util.List;
+import org.yonderarc.codec.Context;
+import org.yonderarc.codec.FieldValues;
+import org.yonderarc.codec.Fields;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.MapValue;
@@ -30,7 +33,7 @@ public final class PlanReader {
 
     /** The plan as far as it can be read, even where required keys are missing. */
     private static Plan draft(MapValue map, Context context) {
-        var got = new Got("", map, context);
+        var got = new FieldValues("", map, context);
         var fields = new Fields(map, context);
         PlanShape.PLAN.readFields(fields, got);
         fields.done();

@@ -1,7 +1,11 @@
 package org.yonderarc.bind;
 
-import java.util.List;
+import java.util.LinkedHashSet;
+import java.util.Set;
 import java.util.stream.Collectors;
+import org.yonderarc.codec.Field;
+import org.yonderarc.codec.OptionalCodec;
+import org.yonderarc.codec.Shape;
 import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.NumberValue;
@@ -27,43 +31,17 @@ public final class PlanReference {
         return out.toString();
     }
 
-    private static List<Shape<?>> shapes() {
-        return List.of(
-                PlanShape.PLAN,
-                PlanShape.APP,
-                ThemeShape.THEME,
-                ThemeShape.COLOURS,
-                StyleShape.STYLE,
-                StyleShape.INDICATOR,
-                StyleShape.LOOK,
-                MotionShape.MOTION,
-                MotionShape.TRANSITION,
-                MotionShape.SPRING,
-                ScreenShape.SCREEN,
-                ScreenShape.WIREFRAME,
-                ScreenShape.ROW,
-                MenuShape.ITEM,
-                MenuShape.BADGE,
-                MenuShape.SECTION,
-                PlanShape.BAR.ownShape(),
-                FormShape.named("bottom").shape(),
-                Forms.OVERFLOW,
-                Forms.FLOATING,
-                FormShape.named("top").shape(),
-                Forms.PROFILE,
-                FormShape.named("rail").shape(),
-                FormShape.named("drawer").shape(),
-                Forms.BENEATH,
-                Forms.HEADER,
-                Forms.BACKGROUND,
-                PlanShape.ACCEPTANCE);
+    private static Set<Shape<?>> shapes() {
+        var shapes = new LinkedHashSet<Shape<?>>();
+        PlanShape.PLAN.collect(shapes);
+        return shapes;
     }
 
     private static <R, T> void row(StringBuilder out, Field<R, T> field) {
         out.append("| `")
                 .append(field.key())
                 .append("` | ")
-                .append(field.kind().takes())
+                .append(field.codec().takes())
                 .append(" | ")
                 .append(field.isRequired() ? "required" : defaultOf(field))
                 .append(" | ")
@@ -73,14 +51,14 @@ public final class PlanReference {
 
     /** The default as a plan would write it; nothing where it is nothing, or follows from the id. */
     private static <R, T> String defaultOf(Field<R, T> field) {
-        if (field.kind() instanceof OptionalKind) {
+        if (field.codec() instanceof OptionalCodec) {
             return "";
         }
         T first = field.fallback().apply("a");
         if (!first.equals(field.fallback().apply("b"))) {
             return "from the id";
         }
-        Value value = field.kind().write(first);
+        Value value = field.codec().write(first);
         if (value instanceof TextValue text) {
             return text.text().isEmpty() ? "" : "`" + text.text() + "`";
         }

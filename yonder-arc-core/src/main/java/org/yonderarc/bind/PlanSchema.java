@@ -1,6 +1,7 @@
 package org.yonderarc.bind;
 
 import java.util.LinkedHashMap;
+import org.yonderarc.codec.Definitions;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;

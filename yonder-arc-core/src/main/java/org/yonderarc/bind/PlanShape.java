@@ -5,6 +5,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.yonderarc.codec.CatalogCodec;
+import org.yonderarc.codec.Codec;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.Context;
+import org.yonderarc.codec.Definitions;
+import org.yonderarc.codec.MotionShape;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.codec.StyleShape;
 import org.yonderarc.plan.Acceptance;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
@@ -12,8 +21,10 @@ import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Motion;
+import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
@@ -28,7 +39,7 @@ import org.yonderarc.tree.Value;
 /** The shape of a whole plan. */
 final class PlanShape {
     /** The value of a fact: its type is that of the value. */
-    private static final CatalogKind.Entry<Fact> FACT = new CatalogKind.Entry<>() {
+    private static final CatalogCodec.Entry<Fact> FACT = new CatalogCodec.Entry<>() {
         @Override
         public Optional<Fact> read(String id, Value value, Context context) {
             Optional<FactValue> initial = value instanceof FlagValue flag
@@ -62,8 +73,8 @@ final class PlanShape {
         }
     };
 
-    private static final CatalogKind.Entry<DeviceKind> DEVICE_KIND = new CatalogKind.Entry<>() {
-        private final Kind<Double> from = Kinds.number(0, 4000);
+    private static final CatalogCodec.Entry<DeviceKind> DEVICE_KIND = new CatalogCodec.Entry<>() {
+        private final Codec<Double> from = Codecs.number(0, 4000);
 
         @Override
         public Optional<DeviceKind> read(String id, Value value, Context context) {
@@ -82,29 +93,32 @@ final class PlanShape {
     };
 
     /** A file for both schemes, or a map with one for each. */
-    private static final Kind<Map<Scheme, String>> LOGOS = logos();
+    private static final Codec<Map<Scheme, String>> LOGOS = logos();
 
     static final Shape<App> APP = app();
     static final Shape<Acceptance> ACCEPTANCE = acceptance();
     static final BarShape BAR = new BarShape();
-    private static final Kind<List<Bar>> BARS = Kinds.list(BAR);
+    private static final Codec<List<Bar>> BARS = Codecs.list(BAR);
     static final Shape<Plan> PLAN = plan();
 
     private PlanShape() {}
 
-    private static Kind<Map<Scheme, String>> logos() {
+    private static Codec<Map<Scheme, String>> logos() {
         var shape = new Shape<Map<Scheme, String>>("logo", "The logo's picture file in each scheme.");
         var light = shape.optional(
-                "light", Kinds.TEXT, logos -> Optional.ofNullable(logos.get(Scheme.LIGHT)), "For the light scheme.");
+                "light",
+                PlanCodecs.FILE,
+                logos -> Optional.ofNullable(logos.get(Scheme.LIGHT)),
+                "For the light scheme.");
         var dark = shape.optional(
-                "dark", Kinds.TEXT, logos -> Optional.ofNullable(logos.get(Scheme.DARK)), "For the dark scheme.");
+                "dark", PlanCodecs.FILE, logos -> Optional.ofNullable(logos.get(Scheme.DARK)), "For the dark scheme.");
         shape.makes(got -> {
             var files = new EnumMap<Scheme, String>(Scheme.class);
             got.get(light).ifPresent(file -> files.put(Scheme.LIGHT, file));
             got.get(dark).ifPresent(file -> files.put(Scheme.DARK, file));
             return Map.copyOf(files);
         });
-        return new Kind<>() {
+        return new Codec<>() {
             @Override
             public Optional<Map<Scheme, String>> read(Value value, Context context) {
                 return value instanceof TextValue text
@@ -127,28 +141,39 @@ final class PlanShape {
             public String takes() {
                 return "a file, or one for each scheme";
             }
+
+            @Override
+            public void visit(Map<Scheme, String> files, String pointer, Mentions to) {
+                boolean same = files.size() == 2 && Set.copyOf(files.values()).size() == 1;
+                if (same) {
+                    to.file(files.get(Scheme.LIGHT), pointer);
+                } else {
+                    shape.visit(files, pointer, to);
+                }
+            }
         };
     }
 
     private static Shape<App> app() {
         var shape = new Shape<App>("app", "What the plan is of.");
-        var name = shape.required("name", Kinds.TEXT, App::name, "The app's name, as people read it.");
-        var start = shape.optional("start", Basics.ID, App::start, "The screen that is shown first.");
+        var name = shape.required("name", Codecs.TEXT, App::name, "The app's name, as people read it.");
+        var start =
+                shape.optional("start", PlanCodecs.name(Noun.SCREEN), App::start, "The screen that is shown first.");
         var languages = shape.field(
                 "languages",
-                Kinds.list(Basics.LANGUAGE),
+                Codecs.list(PlanCodecs.LANGUAGE),
                 App::languages,
                 List.of(),
                 "The languages that its texts come in, the default one first.");
         var required = shape.field(
                 "required",
-                Kinds.list(Basics.ID),
+                Codecs.list(PlanCodecs.name(Noun.REQUIRED)),
                 App::required,
                 List.of(),
                 "The screens and signals that people must always be able to reach.");
         var links = shape.field(
                 "links",
-                Kinds.list(Kinds.parsed(
+                Codecs.list(Codecs.parsed(
                         "a scheme",
                         PlanShape::scheme,
                         text -> text,
@@ -161,13 +186,13 @@ final class PlanShape {
                 "logo", LOGOS, App::logos, Map.of(), "The logo's picture file, one for both schemes or one for each.");
         var back = shape.field(
                 "back",
-                Kinds.choice(App.Back.values()),
+                Codecs.choice(App.Back.values()),
                 App::back,
                 App.Back.START,
                 "Where going back leads at the root of a branch: to the start, through the history of branches, or out.");
         var texts = shape.optional(
                 "texts",
-                Kinds.TEXT,
+                Codecs.TEXT,
                 App::texts,
                 "The files with the texts of the other languages: texts/{language}.properties, or .xlf.");
         return shape.makes(got -> new App(
@@ -196,13 +221,13 @@ final class PlanShape {
 
     private static Shape<Acceptance> acceptance() {
         var shape = new Shape<Acceptance>("acceptance", "A finding that the author accepts.");
-        var code = shape.required("code", Kinds.TEXT, Acceptance::code, "The code of the finding.");
+        var code = shape.required("code", Codecs.TEXT, Acceptance::code, "The code of the finding.");
         var at = shape.optional(
                 "at",
-                Kinds.TEXT,
+                Codecs.seen(Codecs.TEXT, Mentions::pointer),
                 Acceptance::at,
                 "The JSON Pointer of what it is about, or of something above it. Default: everywhere.");
-        var because = shape.required("because", Kinds.TEXT, Acceptance::because, "The reason.");
+        var because = shape.required("because", Codecs.TEXT, Acceptance::because, "The reason.");
         return shape.makes(got -> new Acceptance(got.get(code), got.get(at), got.get(because)));
     }
 
@@ -210,7 +235,7 @@ final class PlanShape {
         var shape = new Shape<Plan>("plan", "The whole definition of one app's navigation.");
         var format = shape.required(
                 "yonder",
-                Kinds.whole(Plan.FORMAT, Plan.FORMAT),
+                Codecs.whole(Plan.FORMAT, Plan.FORMAT),
                 plan -> Plan.FORMAT,
                 "The version of the plan format, " + Plan.FORMAT + ".");
         var app = shape.required("app", APP, Plan::app, "What the plan is of.");
@@ -222,31 +247,31 @@ final class PlanShape {
                 "Its colours. Default: calm ones that pass the check.");
         var styles = shape.field(
                 "styles",
-                Kinds.catalog("style", StyleShape.NAMED),
+                Codecs.catalog("style", StyleShape.NAMED),
                 Plan::styles,
                 Catalog.of(List.<Style.Named>of()),
                 "The styles that bars and items share, by name.");
         var motion = shape.field("motion", MotionShape.MOTION, Plan::motion, Motion.DEFAULT, "How things move.");
         var kinds = shape.field(
                 "kinds",
-                Kinds.catalog("device kind", DEVICE_KIND),
+                Codecs.catalog("device kind", DEVICE_KIND),
                 Plan::kinds,
                 DeviceKind.DEFAULTS,
                 "The kinds of devices, each with the narrowest window in dp that belongs to it.");
         var facts = shape.field(
                 "facts",
-                Kinds.catalog("fact", FACT),
+                Codecs.catalog("fact", FACT),
                 Plan::facts,
                 Catalog.of(List.<Fact>of()),
                 "The live values that the app tells, each with its value until then.");
         var screens = shape.required(
                 "screens",
-                Kinds.catalog("screen", CatalogKind.of(ScreenShape.SCREEN)),
+                Codecs.catalog("screen", CatalogCodec.of(ScreenShape.SCREEN)),
                 Plan::screens,
                 "The screens by their ids.");
         var menus = shape.field(
                 "menus",
-                Kinds.catalog("menu", MenuShape.MENU),
+                Codecs.catalog("menu", MenuShape.MENU),
                 Plan::menus,
                 Catalog.of(List.<Menu>of()),
                 "The menus by their ids, each a list.");
@@ -259,7 +284,7 @@ final class PlanShape {
                 "The bars. Default: a bottom bar with the first menu, and a top bar.");
         var accepted = shape.field(
                 "accepted",
-                Kinds.list(ACCEPTANCE),
+                Codecs.list(ACCEPTANCE),
                 Plan::accepted,
                 List.of(),
                 "The findings that the author accepts, each with the reason.");

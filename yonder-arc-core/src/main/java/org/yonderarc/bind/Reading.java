@@ -1,18 +1,11 @@
 package org.yonderarc.bind;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.yonderarc.check.Check;
-import org.yonderarc.check.FileNames;
-import org.yonderarc.check.IconNames;
-import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Spot;
-import org.yonderarc.tree.Value;
 
 /**
  * What came of reading a plan.
@@ -27,52 +20,18 @@ public record Reading(Plan draft, List<Finding> findings, Set<String> dropped) {
         dropped = Set.copyOf(dropped);
     }
 
-    /** Reads and checks in one go: the findings of both, located and in the order of the file. */
-    public static Reading of(Value root, IconNames icons) {
-        return of(root, icons, FileNames.ANY);
-    }
-
-    /** As {@link #of(Value, IconNames)}, with the files of the plan's folder at hand. */
-    public static Reading of(Value root, IconNames icons, FileNames files) {
-        return of(new Merged(root, List.of()), icons, files);
-    }
-
-    /** As {@link #of(Value, IconNames, FileNames)}, for a tree into which other files were put. */
-    public static Reading of(Merged merged, IconNames icons, FileNames files) {
-        Value root = merged.root();
-        Reading read = PlanReader.read(root);
-        if (!(root instanceof MapValue)) {
-            return read;
-        }
-        var all = new ArrayList<>(read.findings());
-        merged.findings().forEach(finding -> all.add(finding.locatedIn(root)));
-        boolean isWhole = !Finding.anyError(all);
-        var noticed = isWhole ? Check.plan(read.draft(), icons, files) : Check.draft(read.draft(), icons, files);
-        noticed.stream()
-                .filter(finding -> !read.follows(finding))
-                .map(finding -> read.inTheFile(finding).locatedIn(root))
-                .forEach(all::add);
-        all.sort((a, b) -> a.spot().line() != b.spot().line()
-                ? Integer.compare(a.spot().line(), b.spot().line())
-                : Integer.compare(a.spot().column(), b.spot().column()));
-        return new Reading(read.draft(), all, read.dropped());
-    }
-
-    /** Whether a finding only repeats that {@code app} could not be read. */
-    private boolean follows(Finding finding) {
-        return finding.code() == Code.MISSING_START
-                && findings.stream()
-                        .anyMatch(other -> other.spot().pointer().startsWith("/app")
-                                || other.message().contains("\"app\""));
-    }
-
     /** A finding about the draft, pointing into the file: behind a dropped list item, the numbers are higher there. */
-    private Finding inTheFile(Finding finding) {
+    public Finding inTheFile(Finding finding) {
+        return finding.at(Spot.at(inTheFile(finding.spot().pointer())));
+    }
+
+    /** A JSON Pointer into the draft as one into the file. */
+    public String inTheFile(String inDraft) {
         if (dropped.isEmpty()) {
-            return finding;
+            return inDraft;
         }
         var pointer = new StringBuilder();
-        for (String name : finding.spot().pointer().split("/")) {
+        for (String name : inDraft.split("/")) {
             if (name.isEmpty()) {
                 continue;
             }
@@ -80,7 +39,7 @@ public record Reading(Plan draft, List<Finding> findings, Set<String> dropped) {
             pointer.append('/');
             pointer.append(isIndex ? Integer.toString(index(pointer.toString(), name)) : name);
         }
-        return finding.at(Spot.at(pointer.toString()));
+        return pointer.toString();
     }
 
     private int index(String list, String inDraft) {

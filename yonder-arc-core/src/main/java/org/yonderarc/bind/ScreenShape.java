@@ -1,8 +1,15 @@
 package org.yonderarc.bind;
 
 import java.util.List;
+import org.yonderarc.codec.CatalogCodec;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.MotionShape;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
 import org.yonderarc.plan.BarsOn;
 import org.yonderarc.plan.Catalog;
+import org.yonderarc.plan.Mentions;
+import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Row;
 import org.yonderarc.plan.Screen;
@@ -19,25 +26,25 @@ final class ScreenShape {
 
     private static Shape<Row> row() {
         var shape = new Shape<Row>("row", "One row of sample content.");
-        var title = shape.required("title", Kinds.TEXT, Row::title, "What it is called.");
-        var note = shape.field("note", Kinds.TEXT, Row::note, "", "A smaller second line.");
+        var title = shape.required("title", Codecs.TEXT, Row::title, "What it is called.");
+        var note = shape.field("note", Codecs.TEXT, Row::note, "", "A smaller second line.");
         var value = shape.field(
-                "value", Kinds.TEXT, Row::value, "", "What stands at the end: a time, a count, \"on\" or \"off\".");
-        var to = shape.optional("to", Basics.PLACE, Row::to, "The place it opens: survey?survey=41.");
+                "value", Codecs.TEXT, Row::value, "", "What stands at the end: a time, a count, \"on\" or \"off\".");
+        var to = shape.optional("to", PlanCodecs.PLACE, Row::to, "The place it opens: survey?survey=41.");
         return shape.shortForm(title).makes(got -> new Row(got.get(title), got.get(note), got.get(value), got.get(to)));
     }
 
     private static Shape<Parameter> parameter() {
         var shape = new Shape<Parameter>("parameter", "What a parameter of a path takes.");
-        var kind = shape.required("kind", Kinds.choice(Parameter.Kind.values()), Parameter::kind, "What it takes.");
+        var kind = shape.required("kind", Codecs.choice(Parameter.Kind.values()), Parameter::kind, "What it takes.");
         return shape.shortForm(kind).makes(got -> new Parameter(got.id(), got.get(kind)));
     }
 
     private static Shape<Wireframe> wireframe() {
         var shape = new Shape<Wireframe>("wireframe", "Sample content, so that previews look like an app.");
-        var kind =
-                shape.required("kind", Kinds.choice(Wireframe.Kind.values()), Wireframe::kind, "What kind of content.");
-        var rows = shape.field("rows", Kinds.list(ROW), Wireframe::rows, List.of(), "The rows of the content.");
+        var kind = shape.required(
+                "kind", Codecs.choice(Wireframe.Kind.values()), Wireframe::kind, "What kind of content.");
+        var rows = shape.field("rows", Codecs.list(ROW), Wireframe::rows, List.of(), "The rows of the content.");
         return shape.shortForm(kind).makes(got -> new Wireframe(got.get(kind), got.get(rows)));
     }
 
@@ -45,30 +52,34 @@ final class ScreenShape {
         var shape = new Shape<Screen>("screen", "A place a person can be.");
         var title = shape.derived(
                 "title",
-                Basics.WORDS,
+                PlanCodecs.words(Mentions.Text.TITLE),
                 Screen::title,
                 Screen::defaultTitle,
                 "Its title; {name} is filled with a parameter or a fact. Default: the id in words.");
-        var icon = shape.optional("icon", Kinds.TEXT, Screen::icon, "The name of its icon.");
+        var icon = shape.optional("icon", PlanCodecs.ICON, Screen::icon, "The name of its icon.");
         var path = shape.derived(
                 "path",
-                Basics.PATH,
+                PlanCodecs.PATH,
                 Screen::path,
                 Screen::defaultPath,
                 "Its address, with {parameters} as whole segments and those that may be left out at its end: {?near,sort}. Default: a slash and the id.");
         var parameters = shape.field(
                 "parameters",
-                Kinds.catalog("parameter", CatalogKind.of(PARAMETER)),
+                Codecs.catalog("parameter", CatalogCodec.of(PARAMETER)),
                 Screen::parameters,
                 Catalog.of(List.of()),
                 "What parameters of its path take; any text, where nothing is said.");
-        var under = shape.optional("under", Basics.ID, Screen::under, "The screen above it, from which it is opened.");
-        var needs = shape.optional("needs", Basics.CONDITION, Screen::needs, "It is shown only while this holds.");
+        var under = shape.optional(
+                "under", PlanCodecs.name(Noun.SCREEN), Screen::under, "The screen above it, from which it is opened.");
+        var needs = shape.optional("needs", PlanCodecs.CONDITION, Screen::needs, "It is shown only while this holds.");
         var otherwise = shape.optional(
-                "otherwise", Basics.ID, Screen::otherwise, "The screen that is shown while \"needs\" doesn't hold.");
+                "otherwise",
+                PlanCodecs.name(Noun.SCREEN),
+                Screen::otherwise,
+                "The screen that is shown while \"needs\" doesn't hold.");
         var bars = shape.field(
                 "bars",
-                new BarsOnKind(),
+                new BarsOnCodec(),
                 Screen::bars,
                 BarsOn.ALL,
                 "Which bars show on it: all, none, or a list of ids.");
@@ -80,7 +91,10 @@ final class ScreenShape {
         var wireframe =
                 shape.field("wireframe", WIREFRAME, Screen::wireframe, Wireframe.EMPTY, "What previews show in it.");
         var picture = shape.optional(
-                "picture", Kinds.TEXT, Screen::picture, "A picture file that previews show in place of the wireframe.");
+                "picture",
+                PlanCodecs.FILE,
+                Screen::picture,
+                "A picture file that previews show in place of the wireframe.");
         return shape.shortForm(title)
                 .makes(got -> new Screen(
                         got.id(),

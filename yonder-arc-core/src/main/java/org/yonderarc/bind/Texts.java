@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.yonderarc.codec.Context;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
@@ -46,10 +47,10 @@ public final class Texts {
      * @param texts the texts by key
      * @param file the file they are from, for findings
      */
-    public static Merged apply(Value root, String base, String language, Map<String, String> texts, String file) {
+    public static MergedTree apply(Value root, String base, String language, Map<String, String> texts, String file) {
         Plan plan = PlanReader.read(root).draft();
         if (!(root instanceof MapValue map)) {
-            return new Merged(root, List.of());
+            return new MergedTree(root, List.of());
         }
         var run = new Texts(base, language, texts);
         var entries = new ArrayList<MapValue.Entry>();
@@ -70,7 +71,7 @@ public final class Texts {
                         Spot.at("/app/texts"),
                         "In " + file + ", \"" + key + "\" belongs to nothing in the plan.",
                         Suggestion.sentence(key, run.known, "Remove it."))));
-        return new Merged(new MapValue(map.spot(), entries), findings);
+        return new MergedTree(new MapValue(map.spot(), entries), findings);
     }
 
     private MapValue.Entry screens(MapValue.Entry screens, Plan plan) {

@@ -4,13 +4,18 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import org.yonderarc.codec.Codec;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.Field;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.codec.StyleShape;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Theme;
 
 /** The shape of a theme. */
 final class ThemeShape {
-    private static final Kind<Colour> COLOUR = Kinds.parsed(
+    private static final Codec<Colour> COLOUR = Codecs.parsed(
             "a colour",
             Colour::parse,
             Colour::css,
@@ -48,7 +53,7 @@ final class ThemeShape {
                 "style", StyleShape.REF, Theme::style, "How items look in every bar: a style's name, or a style.");
         var tokens = shape.optional(
                 "tokens",
-                Kinds.TEXT,
+                Codecs.TEXT,
                 Theme::tokens,
                 "A Design Tokens (DTCG) file; colours and sizes may then be written \"{brand.teal}\".");
         return shape.makes(got -> new Theme(got.get(light), got.get(dark), got.get(style), got.get(tokens)));

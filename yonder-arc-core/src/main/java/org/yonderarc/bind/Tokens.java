@@ -32,18 +32,18 @@ public final class Tokens {
     private Tokens() {}
 
     /** The plan's tree with each {@code "{name}"} below theme, styles, menus and bars replaced by that token's value. */
-    public static Merged apply(Value root, Value file) {
+    public static MergedTree apply(Value root, Value file) {
         var tokens = new Tokens();
         tokens.collect(file, "");
         if (!(root instanceof MapValue map)) {
-            return new Merged(root, List.of());
+            return new MergedTree(root, List.of());
         }
         var entries = new ArrayList<MapValue.Entry>();
         for (MapValue.Entry entry : map.entries()) {
             boolean mayName = PLACES.contains(entry.key());
             entries.add(mayName ? tokens.settled(entry).orElseThrow() : entry);
         }
-        return new Merged(new MapValue(map.spot(), entries), tokens.findings);
+        return new MergedTree(new MapValue(map.spot(), entries), tokens.findings);
     }
 
     private void collect(Value value, String path) {

@@ -38,13 +38,13 @@ public final class BarBuilder extends ShownBuilder<BarBuilder> {
     }
 
     /** Sets the form for every device kind. */
-    public BarBuilder form(FormBuilder form) {
+    public BarBuilder form(FormBuilder<?> form) {
         form.tree().entries().forEach(entry -> put(entry.key(), entry.value()));
         return this;
     }
 
     /** Sets the form for one device kind; on kinds without a form the bar doesn't show. */
-    public BarBuilder form(String kind, FormBuilder form) {
+    public BarBuilder form(String kind, FormBuilder<?> form) {
         forms.put(kind, form.tree());
         return this;
     }

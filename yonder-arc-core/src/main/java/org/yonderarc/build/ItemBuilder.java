@@ -53,6 +53,11 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
         return put("spoken", text);
     }
 
+    /** Sets what is said about the item where there is room, in tiles and lists. */
+    public ItemBuilder note(String text) {
+        return put("note", text);
+    }
+
     /** Sets an icon other than the screen's. */
     public ItemBuilder icon(String name) {
         return put("icon", name);

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
 import org.yonderarc.bind.Reading;
+import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Motion;
@@ -245,7 +246,7 @@ public final class PlanBuilder {
      * @throws PlanException with all errors, if there are any
      */
     public Plan build(IconNames icons) {
-        Reading reading = Reading.of(Trees.pointed(tree()), icons);
+        Reading reading = CheckedReading.of(Trees.pointed(tree()), icons);
         return reading.plan().orElseThrow(() -> new PlanException(reading.findings()));
     }
 

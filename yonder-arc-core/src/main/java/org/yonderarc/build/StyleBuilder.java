@@ -57,8 +57,8 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
     }
 
     /** Sets the colours of a state. */
-    public StyleBuilder state(ItemState state, UnaryOperator<Look> define) {
-        return put(state.word(), define.apply(new Look()).tree());
+    public StyleBuilder state(ItemState state, UnaryOperator<StateLookBuilder> define) {
+        return put(state.word(), define.apply(new StateLookBuilder()).tree());
     }
 
     private static Value word(Enum<?> word) {
@@ -68,35 +68,5 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
     /** What stands under the key {@code style} for a style of one's own. */
     static Value own(UnaryOperator<StyleBuilder> define) {
         return define.apply(new StyleBuilder()).tree();
-    }
-
-    /** The colours of one state: each the word of a role, a colour as CSS writes it, or {@code none}. */
-    public static final class Look extends MapBuilder<Look> {
-        Look() {}
-
-        @Override
-        Look self() {
-            return this;
-        }
-
-        /** Sets the colour of the icon. */
-        public Look icon(String paint) {
-            return put("icon", paint);
-        }
-
-        /** Sets the colour of the label. */
-        public Look label(String paint) {
-            return put("label", paint);
-        }
-
-        /** Sets the colour behind the whole item. */
-        public Look container(String paint) {
-            return put("container", paint);
-        }
-
-        /** Sets the colour of the mark. */
-        public Look indicator(String paint) {
-            return put("indicator", paint);
-        }
     }
 }

@@ -7,7 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.yonderarc.finding.Code;
-import org.yonderarc.fit.Look;
+import org.yonderarc.form.Forms;
+import org.yonderarc.form.Looks;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Form;
@@ -15,23 +16,11 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
-import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Words;
 
 /** Bars as people see them: on each device kind, with the items that show there. */
 final class BarRules {
-    /** More buttons than this at the end of a top bar leave no room for its title. */
-    private static final int MOST_ACTIONS = 3;
-    /** More items than this in a bar that only scrolls or wraps can't be taken in at a glance. */
-    private static final int MOST_UNFOLDED = 7;
-
     private BarRules() {}
-
-    /** Whether something with this visibility shows on devices of this kind, in some window. */
-    static boolean mayShow(Visibility visibility, DeviceKind kind) {
-        return (visibility.on().isEmpty() || visibility.on().contains(kind.id()))
-                && !visibility.off().contains(kind.id());
-    }
 
     static void clashes(Subject subject) {
         List<Bar> bars = subject.plan().bars();
@@ -43,36 +32,40 @@ final class BarRules {
     }
 
     private static void clash(Subject subject, Bar other, Bar bar, String pointer) {
-        if (!meet(subject.plan(), bar, other)) {
-            return;
-        }
-        List<DeviceKind> kinds = subject.plan().kinds().stream()
+        Plan plan = subject.plan();
+        List<DeviceKind> kinds = plan.kinds().stream()
                 .filter(kind -> edge(bar, kind).isPresent() && edge(bar, kind).equals(edge(other, kind)))
+                .filter(kind -> bar.visibility().meets(other.visibility(), kind, kind.end(plan.kinds())))
                 .toList();
-        if (!kinds.isEmpty()) {
-            String edge = edge(bar, kinds.get(0)).orElseThrow();
-            boolean isHeader = edge.equals("upper") && !bar.within().equals(other.within());
-            boolean isDrawer = kinds.stream().allMatch(kind -> isDrawer(bar, kind) && isDrawer(other, kind))
-                    && !bar.within().equals(other.within());
+        boolean meet =
+                plan.screens().stream().anyMatch(screen -> stands(plan, bar, screen) && stands(plan, other, screen));
+        if (!kinds.isEmpty() && meet) {
+            Form.Edge edge = edge(bar, kinds.get(0)).orElseThrow();
+            boolean isNested = !bar.within().equals(other.within());
+            boolean isDrawer = kinds.stream().allMatch(kind -> isDrawer(bar, kind) && isDrawer(other, kind));
+            Code code = isNested && edge == Form.Edge.UPPER
+                    ? Code.TWO_HEADERS
+                    : isNested && isDrawer ? Code.NESTED_DRAWERS : Code.BAR_CLASH;
             subject.tell(
-                    isHeader ? Code.TWO_HEADERS : isDrawer ? Code.NESTED_DRAWERS : Code.BAR_CLASH,
+                    code,
                     pointer,
-                    "The bars \"" + other.id() + "\" and \"" + bar.id() + "\" both stand at the " + edge + " edge "
+                    "The bars \"" + other.id() + "\" and \"" + bar.id() + "\" both stand at the " + edge.words() + " "
                             + Subject.on(kinds) + ".",
                     "Remove one of them, or let them show on different device kinds or screens.");
         }
     }
 
     private static boolean isDrawer(Bar bar, DeviceKind kind) {
-        return bar.form(kind.id()).filter(Form.Drawer.class::isInstance).isPresent();
+        return bar.form(kind.id())
+                .filter(form -> form.kind() == Form.Kind.DRAWER)
+                .isPresent();
     }
 
     static void logos(Subject subject) {
         int index = 0;
         for (Bar bar : subject.plan().bars()) {
             String pointer = subject.bar(index++);
-            boolean wantsLogo = bar.forms().values().stream()
-                    .anyMatch(form -> form instanceof Form.Top top && top.title() == Form.TitleKind.LOGO);
+            boolean wantsLogo = bar.forms().values().stream().anyMatch(Forms::showsLogo);
             List<String> missing = Stream.of(Scheme.values())
                     .filter(scheme -> !subject.plan().app().logos().containsKey(scheme))
                     .map(Scheme::word)
@@ -88,33 +81,9 @@ final class BarRules {
         }
     }
 
-    /** The edge at which a bar stands on a device kind, if it shows there. */
-    private static Optional<String> edge(Bar bar, DeviceKind kind) {
-        return bar.form(kind.id())
-                .filter(form -> mayShow(bar.visibility(), kind))
-                .map(BarRules::edge);
-    }
-
-    private static String edge(Form form) {
-        return form instanceof Form.Bottom ? "lower" : form instanceof Form.Top ? "upper" : "leading";
-    }
-
-    /** Whether two bars show in some window on some screen together. */
-    private static boolean meet(Plan plan, Bar a, Bar b) {
-        Visibility one = a.visibility();
-        Visibility other = b.visibility();
-        boolean widths = one.minWidth().orElse(0.0) < other.maxWidth().orElse(Double.MAX_VALUE)
-                && other.minWidth().orElse(0.0) < one.maxWidth().orElse(Double.MAX_VALUE);
-        boolean held = one.orientation().isEmpty()
-                || other.orientation().isEmpty()
-                || one.orientation().equals(other.orientation());
-        boolean pointed = one.pointer().isEmpty()
-                || other.pointer().isEmpty()
-                || one.pointer().equals(other.pointer());
-        return widths
-                && held
-                && pointed
-                && plan.screens().stream().anyMatch(screen -> stands(plan, a, screen) && stands(plan, b, screen));
+    /** The edge at which a bar stands on a device kind; no value where others may stand there, too. */
+    private static Optional<Form.Edge> edge(Bar bar, DeviceKind kind) {
+        return bar.form(kind.id()).map(Form::edge).filter(edge -> edge != Form.Edge.CONTENT);
     }
 
     private static boolean stands(Plan plan, Bar bar, Screen screen) {
@@ -129,24 +98,24 @@ final class BarRules {
             var told = new ArrayList<Code>();
             for (DeviceKind kind : subject.plan().kinds()) {
                 bar.form(kind.id())
-                        .filter(form -> mayShow(bar.visibility(), kind))
+                        .filter(form -> subject.mayShow(bar.visibility(), kind))
                         .ifPresent(form -> form(subject, bar, form, kind, pointer, told));
             }
         }
     }
 
     private static void form(Subject subject, Bar bar, Form form, DeviceKind kind, String pointer, List<Code> told) {
-        List<Item> items = bar.menu().flatMap(subject.plan().menus()::find).stream()
-                .flatMap(menu -> menu.items().stream())
-                .filter(item -> mayShow(item.visibility(), kind))
+        List<Subject.PlacedItem> items = subject.items().stream()
+                .filter(placed -> bar.menu().filter(placed.menu().id()::equals).isPresent())
+                .filter(placed -> subject.mayShow(placed.item().visibility(), kind))
                 .toList();
-        if (form instanceof Form.Top top && top.actions().size() > MOST_ACTIONS) {
+        if (form.named().size() > Forms.mostNamed(form)) {
             once(
                     subject,
                     told,
                     Code.TOO_MANY_ACTIONS,
                     pointer,
-                    "The top bar has " + top.actions().size() + " actions.",
+                    "The " + form.kind().word() + " bar has " + form.named().size() + " actions.",
                     "Keep the three that matter most, and put the others into a menu.");
         }
         if (!form.showsMenu()) {
@@ -161,25 +130,24 @@ final class BarRules {
                     "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has one item.",
                     "Add a second one, or do without the bar.");
         }
-        boolean unfolds = form instanceof Form.Bottom bottom && bottom.whenFull() != Form.WhenFull.OVERFLOW;
-        boolean tooMany = form instanceof Form.Bottom && unfolds && items.size() > MOST_UNFOLDED
-                || form instanceof Form.Rail && items.size() > MOST_UNFOLDED;
-        if (tooMany) {
+        if (items.size() > Forms.mostAtOnce(form)) {
             once(
                     subject,
                     told,
                     Code.TOO_MANY_ITEMS,
                     pointer,
                     "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has " + items.size() + " items.",
-                    "Keep at most " + MOST_UNFOLDED + ", or use a drawer.");
+                    "Keep at most " + Forms.mostAtOnce(form) + ", or use a drawer.");
         }
         icons(subject, bar, form, items, pointer, told);
     }
 
-    private static void icons(Subject subject, Bar bar, Form form, List<Item> items, String pointer, List<Code> told) {
-        Map<String, Item> byIcon = new HashMap<>();
-        List<Item> without = items.stream()
-                .filter(item -> icon(subject.plan(), item).isEmpty())
+    private static void icons(
+            Subject subject, Bar bar, Form form, List<Subject.PlacedItem> items, String pointer, List<Code> told) {
+        List<String> without = items.stream()
+                .map(Subject.PlacedItem::item)
+                .filter(item -> subject.icon(item).isEmpty())
+                .map(Item::id)
                 .toList();
         if (!without.isEmpty() && without.size() < items.size()) {
             once(
@@ -187,13 +155,10 @@ final class BarRules {
                     told,
                     Code.SOME_ICONS,
                     pointer,
-                    "In the bar \"" + bar.id() + "\" these items have no icon: "
-                            + String.join(", ", without.stream().map(Item::id).toList())
-                            + ".",
+                    "In the bar \"" + bar.id() + "\" these items have no icon: " + String.join(", ", without) + ".",
                     "Give every item an icon, or none.");
         }
-        boolean iconsOnly = form instanceof Form.Bottom bottom && bottom.labels() == Form.Labels.NONE
-                || form instanceof Form.Rail rail && rail.labels() == Form.Labels.NONE;
+        boolean iconsOnly = form.labelled().equals(Optional.of(Form.Labels.NONE));
         if (iconsOnly && without.size() == items.size() && !items.isEmpty()) {
             once(
                     subject,
@@ -203,12 +168,17 @@ final class BarRules {
                     "The bar \"" + bar.id() + "\" shows neither labels nor icons.",
                     "Give its items icons, or show their labels.");
         }
-        for (Item item : items) {
-            Optional<String> icon = icon(subject.plan(), item);
-            if (icon.isEmpty()) {
-                continue;
-            }
-            Item other = byIcon.putIfAbsent(icon.get(), item);
+        twins(subject, bar, items, told);
+        sames(subject, bar, items, pointer, told);
+    }
+
+    private static void sames(
+            Subject subject, Bar bar, List<Subject.PlacedItem> items, String pointer, List<Code> told) {
+        Map<String, Item> byIcon = new HashMap<>();
+        for (Subject.PlacedItem placed : items) {
+            Item item = placed.item();
+            Optional<String> icon = subject.icon(item);
+            Item other = icon.map(name -> byIcon.putIfAbsent(name, item)).orElse(null);
             if (other != null) {
                 once(
                         subject,
@@ -220,15 +190,24 @@ final class BarRules {
                                 + "\".",
                         "Give one of them another icon.");
             }
-            boolean canBeSelected = item.place().isPresent() && fills(subject, bar, item);
-            if (canBeSelected
+        }
+    }
+
+    /** Icons of items that can be selected have a filled twin for it. */
+    private static void twins(Subject subject, Bar bar, List<Subject.PlacedItem> items, List<Code> told) {
+        for (Subject.PlacedItem placed : items) {
+            Item item = placed.item();
+            Optional<String> icon = subject.icon(item);
+            boolean wantsTwin = icon.isPresent()
+                    && item.place().isPresent()
                     && item.selectedIcon().isEmpty()
-                    && !subject.icons().hasTwin(icon.get())) {
+                    && fills(subject, bar, item);
+            if (wantsTwin && !subject.icons().hasTwin(icon.get())) {
                 once(
                         subject,
                         told,
                         Code.NO_TWIN,
-                        pointer,
+                        subject.iconPointer(placed),
                         "The icon \"" + icon.get() + "\" of \"" + item.id() + "\" has no filled twin.",
                         "Choose an icon that has one, or set \"selected-icon\".");
             }
@@ -237,7 +216,7 @@ final class BarRules {
 
     /** Whether a bar shows an item's icon filled while it is selected. */
     private static boolean fills(Subject subject, Bar bar, Item item) {
-        return bar.forms().values().stream().filter(Form::showsMenu).anyMatch(form -> Look.of(
+        return bar.forms().values().stream().filter(Form::showsMenu).anyMatch(form -> Looks.of(
                         subject.plan(), form, Optional.of(item))
                 .isFilled(true));
     }
@@ -251,17 +230,11 @@ final class BarRules {
         }
     }
 
-    static Optional<String> icon(Plan plan, Item item) {
-        return item.icon().or(() -> item.screen().flatMap(plan.screens()::find).flatMap(Screen::icon));
-    }
-
     static void hidden(Subject subject) {
         for (Subject.PlacedItem placed : subject.items()) {
             Item item = placed.item();
-            boolean shown = subject.plan().kinds().stream().anyMatch(kind -> mayShow(item.visibility(), kind));
-            boolean empty = item.visibility().minWidth().orElse(0.0)
-                    >= item.visibility().maxWidth().orElse(Double.MAX_VALUE);
-            if (!shown || empty) {
+            boolean shown = subject.plan().kinds().stream().anyMatch(kind -> subject.mayShow(item.visibility(), kind));
+            if (!shown) {
                 subject.tell(
                         Code.HIDDEN_EVERYWHERE,
                         placed.pointer(),

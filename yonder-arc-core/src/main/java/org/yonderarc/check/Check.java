@@ -2,7 +2,6 @@ package org.yonderarc.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
@@ -13,23 +12,22 @@ import org.yonderarc.tree.Spot;
 /** The check: every rule over a plan. Pure; the same plan gives the same findings in the same order. */
 public final class Check {
     /** Rules about links: what they find would make the others stumble. */
-    private static final List<Consumer<Subject>> LINKS = List.of(
+    private static final List<Rule> LINKS = List.of(
             LinkRules::start,
             LinkRules::parents,
             LinkRules::paths,
             LinkRules::guards,
-            LinkRules::items,
-            LinkRules::rows,
-            LinkRules::bars,
+            LinkRules::names,
+            LinkRules::places,
+            LinkRules::ids,
             LinkRules::icons,
-            StyleRules::names,
             SafetyRules::links,
             SafetyRules::files,
             TextRules::holes,
             ConditionRules::facts);
 
     /** Rules about what a plan with sound links does. */
-    private static final List<Consumer<Subject>> SENSE = List.of(
+    private static final List<Rule> SENSE = List.of(
             ReachRules::screens,
             ReachRules::redirects,
             ReachRules::start,
@@ -50,6 +48,7 @@ public final class Check {
             LabelRules::same,
             BarRules::logos,
             UnusedRules::facts,
+            UnusedRules::caps,
             UnusedRules::styles);
 
     private Check() {}
@@ -83,13 +82,13 @@ public final class Check {
 
     private static List<Finding> look(Plan plan, IconNames icons, FileNames files, boolean isWhole) {
         var findings = new ArrayList<Finding>();
-        var subject = new Subject(plan, icons, files, findings::add);
-        LINKS.forEach(rule -> rule.accept(subject));
+        var subject = new Subject(plan, icons, files, Mentioned.in(plan), findings::add);
+        LINKS.forEach(rule -> rule.look(subject));
         if (!isWhole) {
             return findings;
         }
         if (!Finding.anyError(findings)) {
-            SENSE.forEach(rule -> rule.accept(subject));
+            SENSE.forEach(rule -> rule.look(subject));
         }
         return accepted(plan, findings);
     }

@@ -1,36 +1,18 @@
 package org.yonderarc.check;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Condition;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.Screen;
 
 /** Conditions: they ask about facts that exist, in ways that fit their types, and they decide something. */
 final class ConditionRules {
     private ConditionRules() {}
 
-    /** A condition and the JSON Pointer to it. */
-    private record Placed(Condition condition, String pointer) {}
-
-    private static List<Placed> all(Subject subject) {
-        var all = new ArrayList<Placed>();
-        for (Screen screen : subject.plan().screens()) {
-            screen.needs().ifPresent(needs -> all.add(new Placed(needs, Subject.screen(screen, "needs"))));
-        }
-        for (Subject.PlacedItem placed : subject.items()) {
-            placed.item().when().ifPresent(when -> all.add(new Placed(when, placed.pointer() + "/when")));
-            placed.item().enabled().ifPresent(enabled -> all.add(new Placed(enabled, placed.pointer() + "/enabled")));
-        }
-        return all;
-    }
-
     static void facts(Subject subject) {
-        all(subject).forEach(placed -> types(subject, placed.condition, placed.pointer));
+        subject.mentioned().conditions.forEach(at -> types(subject, at.value(), at.pointer()));
     }
 
     private static void types(Subject subject, Condition condition, String pointer) {
@@ -70,21 +52,21 @@ final class ConditionRules {
     }
 
     static void decide(Subject subject) {
-        for (Placed placed : all(subject)) {
+        for (Mentioned.At<Condition> placed : subject.mentioned().conditions) {
             Map<String, FactValue> facts = subject.plan().initialFacts();
-            boolean can = Situations.any(placed.condition, facts);
-            boolean cannot = Situations.any(new Condition.Not(placed.condition), facts);
+            boolean can = Situations.any(placed.value(), facts);
+            boolean cannot = Situations.any(new Condition.Not(placed.value()), facts);
             if (!can) {
                 subject.tell(
                         Code.CONDITION_NEVER,
-                        placed.pointer,
-                        "\"" + placed.condition.text() + "\" never holds.",
+                        placed.pointer(),
+                        "\"" + placed.value().text() + "\" never holds.",
                         "Correct it, or remove what depends on it.");
             } else if (!cannot) {
                 subject.tell(
                         Code.CONDITION_ALWAYS,
-                        placed.pointer,
-                        "\"" + placed.condition.text() + "\" always holds.",
+                        placed.pointer(),
+                        "\"" + placed.value().text() + "\" always holds.",
                         "Correct it, or remove it.");
             }
         }

@@ -1,10 +1,16 @@
 package org.yonderarc.check;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Look;
+import org.yonderarc.form.Looks;
+import org.yonderarc.layout.Marks;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.BottomForm;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
@@ -32,8 +38,8 @@ final class ContrastRules {
             new Pair(Role.MUTED, Role.BACKGROUND),
             new Pair(Role.ACCENT, Role.SURFACE),
             new Pair(Role.ACCENT, Role.BACKGROUND),
-            new Pair(Role.ON_BADGE, Role.BADGE),
-            new Pair(Role.ON_ACCENT, Role.ACCENT));
+            new Pair(Role.BADGE_TEXT, Role.BADGE),
+            new Pair(Role.ACCENT_TEXT, Role.ACCENT));
 
     private ContrastRules() {}
 
@@ -58,20 +64,18 @@ final class ContrastRules {
                     "In the " + scheme.word() + " scheme, " + pair.front.word() + " on " + pair.ground.word()
                             + " has a contrast of " + oneDecimal(ratio) + " to 1; it takes " + LEAST + ".",
                     "Write \"" + pair.front.word() + ": '"
-                            + enough(seen, ground).hex() + "'\", or another ground.");
+                            + enough(seen, grounds(theme, scheme, pair.front)).hex() + "'\", or another ground.");
         }
     }
 
     /** Labels and icons of every style, in every state that it gives colours to, on what lies behind them. */
     static void styles(Subject subject) {
-        for (Style.Named named : subject.plan().styles()) {
-            style(subject, named.style(), Subject.pointer("styles", named.id()));
-        }
-        StyleRules.each(subject, used -> style(subject, used.ref().own(), used.pointer()));
+        subject.mentioned().styles.forEach(at -> style(subject, at.value(), at.pointer()));
     }
 
     private static void style(Subject subject, Style style, String pointer) {
-        Look look = Look.of(subject.plan(), Form.Bottom.DEFAULT, style);
+        Look look = Looks.of(subject.plan(), BottomForm.DEFAULT, style);
+        boolean hidden = areLabelsHidden(subject, pointer);
         for (Map.Entry<ItemState, StateLook> entry : style.states().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .toList()) {
@@ -82,25 +86,55 @@ final class ContrastRules {
             }
             for (Scheme scheme : Scheme.values()) {
                 StateLook paints = look.in(Set.of(state));
-                shown(subject, scheme, look, paints, pointer + "/" + state.word(), state);
+                shown(subject, scheme, look, paints, pointer + "/" + state.word(), state, hidden);
             }
         }
     }
 
     private static void shown(
-            Subject subject, Scheme scheme, Look look, StateLook paints, String pointer, ItemState state) {
+            Subject subject,
+            Scheme scheme,
+            Look look,
+            StateLook paints,
+            String pointer,
+            ItemState state,
+            boolean hidden) {
         Theme theme = subject.plan().theme();
         Colour surface = theme.colour(scheme, Role.SURFACE);
-        Colour container = over(paints.container().orElse(Paint.NONE).in(theme, scheme), surface);
+        Colour fill = over(paints.fill().orElse(Paint.NONE).in(theme, scheme), surface);
         Indicator mark = look.indicator();
-        boolean isMarked = state == ItemState.SELECTED
-                && (mark.kind() == Indicator.Kind.SHAPE || mark.kind() == Indicator.Kind.NOTCH);
-        Colour marked = isMarked ? over(paints.indicator().orElse(Paint.NONE).in(theme, scheme), container) : container;
-        Colour behindLabel = isMarked && mark.behind() == Indicator.Behind.ITEM ? marked : container;
+        boolean isMarked = state == ItemState.SELECTED && Marks.of(mark.kind()).isBehindIcon();
+        Colour marked = isMarked ? over(paints.indicator().orElse(Paint.NONE).in(theme, scheme), fill) : fill;
+        Colour behindLabel = isMarked && mark.behind() == Indicator.Behind.ITEM ? marked : fill;
         Colour label = over(paints.label().orElse(Paint.NONE).in(theme, scheme), behindLabel);
         Colour icon = over(paints.icon().orElse(Paint.NONE).in(theme, scheme), marked);
-        part(subject, scheme, pointer, state, "label", label.contrastWith(behindLabel), LEAST);
+        if (!hidden) {
+            part(subject, scheme, pointer, state, "label", label.contrastWith(behindLabel), LEAST);
+        }
         part(subject, scheme, pointer, state, "icon", icon.contrastWith(marked), LEAST_GRAPHIC);
+    }
+
+    /** Whether every bar whose items have the style at {@code pointer} hides their labels. */
+    private static boolean areLabelsHidden(Subject subject, String pointer) {
+        var forms = new ArrayList<Form>();
+        int index = 0;
+        for (Bar bar : subject.plan().bars()) {
+            String at = subject.bar(index++);
+            bar.forms().forEach((kind, form) -> {
+                String own = bar.forms().size() == 1 && kind.equals(Bar.ANY_KIND) ? at : at + "/forms/" + kind;
+                boolean hasIt = form.style()
+                        .map(ref -> ref.name()
+                                .map(name -> Subject.pointer("styles", name))
+                                .orElse(own + "/style"))
+                        .filter(pointer::equals)
+                        .isPresent();
+                if (hasIt) {
+                    forms.add(form);
+                }
+            });
+        }
+        return !forms.isEmpty()
+                && forms.stream().allMatch(form -> form.labelled().equals(Optional.of(Form.Labels.NONE)));
     }
 
     private static void part(
@@ -120,20 +154,34 @@ final class ContrastRules {
         return ground.mixedWith(front.withAlpha(1), front.alpha()).withAlpha(1);
     }
 
-    /** The colour nearest to {@code front}, on the way to black or to white, that stands out enough. */
-    private static Colour enough(Colour front, Colour ground) {
+    /** Everything that a role has to stand out from. */
+    private static List<Colour> grounds(Theme theme, Scheme scheme, Role front) {
+        return PAIRS.stream()
+                .filter(pair -> pair.front == front)
+                .map(pair -> theme.colour(scheme, pair.ground))
+                .toList();
+    }
+
+    /** The colour nearest to {@code front}, on the way to black or to white, that stands out enough from all grounds. */
+    private static Colour enough(Colour front, List<Colour> grounds) {
         Colour black = Colour.rgb(0);
         Colour white = Colour.rgb(0xFFFFFF);
+        Colour best = black;
         for (int percent = 0; percent <= 100; percent++) {
             for (Colour end : List.of(black, white)) {
                 Colour tried = front.mixedWith(end, percent / 100.0);
-                if (tried.contrastWith(ground) >= LEAST) {
+                if (least(tried, grounds) >= LEAST) {
                     return tried;
                 }
+                best = least(tried, grounds) > least(best, grounds) ? tried : best;
             }
         }
-        // One of the two always stands out: no ground is nearer than 4.5 to both.
-        return ground.contrastWith(black) > ground.contrastWith(white) ? black : white;
+        // Grounds that are too far apart from each other leave no such colour: the one that comes nearest.
+        return best;
+    }
+
+    private static double least(Colour front, List<Colour> grounds) {
+        return grounds.stream().mapToDouble(front::contrastWith).min().orElse(1);
     }
 
     /** Rounded down, so that a ratio that fails never reads as one that passes. */

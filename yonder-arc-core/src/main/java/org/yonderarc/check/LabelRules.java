@@ -6,21 +6,21 @@ import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Device;
-import org.yonderarc.fit.FittedBar;
-import org.yonderarc.fit.Fitter;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
-import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.Layout;
-import org.yonderarc.layout.Layouter;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Words;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.view.Layouter;
 import org.yonderarc.walk.Walk;
 
 /** Labels that fit into their slot of a bottom bar, on every preset device, in every language, at every text scale. */
@@ -47,9 +47,9 @@ final class LabelRules {
             for (String language : subject.plan().app().languages().isEmpty()
                     ? List.of(Words.ANY)
                     : subject.plan().app().languages()) {
-                var setting = new Setting(device, language, Touch.NONE);
+                var setting = new Setting(device, language, Interaction.NONE);
                 Fitting fitting = Fitter.fit(walk, setting, walk.start());
-                Layouter.layOut(fitting, rules.measure).one(FittedBar.Bottom.class).stream()
+                Layouter.layOut(fitting, rules.measure).one(Form.Kind.BOTTOM).stream()
                         .flatMap(bar -> bar.slots().stream())
                         .forEach(slot -> rules.slot(slot, device, language, worst));
             }

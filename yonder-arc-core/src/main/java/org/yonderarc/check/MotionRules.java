@@ -2,7 +2,6 @@ package org.yonderarc.check;
 
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Motion;
-import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Timing;
 import org.yonderarc.plan.Transition;
 
@@ -22,16 +21,7 @@ final class MotionRules {
         timing(subject, motion.select(), LONGEST_BAR, "/motion/select");
         timing(subject, motion.states(), LONGEST_BAR, "/motion/states");
         timing(subject, motion.drawers(), LONGEST_BAR, "/motion/drawers");
-        transition(subject, motion.screens(), "/motion/screens");
-        for (Screen screen : subject.plan().screens()) {
-            screen.transition()
-                    .ifPresent(transition -> transition(subject, transition, Subject.screen(screen, "transition")));
-        }
-        for (Subject.PlacedItem placed : subject.items()) {
-            placed.item()
-                    .transition()
-                    .ifPresent(transition -> transition(subject, transition, placed.pointer() + "/transition"));
-        }
+        subject.mentioned().transitions.forEach(at -> transition(subject, at.value(), at.pointer()));
     }
 
     private static void transition(Subject subject, Transition transition, String pointer) {
@@ -41,7 +31,7 @@ final class MotionRules {
     }
 
     private static void timing(Subject subject, Timing timing, double longest, String pointer) {
-        double moving = timing instanceof Timing.Eased eased ? eased.duration() : ((Timing.Sprung) timing).settling();
+        double moving = timing.takes();
         double all = timing.delay() + moving;
         if (all > longest) {
             subject.tell(

@@ -62,14 +62,12 @@ final class ReachRules {
         }
     }
 
-    /** The items that a bar may show: those of its menu, and those that a top bar has as actions. */
+    /** The items that a bar may show: those of its menu, and those that its forms name. */
     private static List<Item> itemsOf(Plan plan, Bar bar) {
         var items = new ArrayList<Item>();
         bar.menu().flatMap(plan.menus()::find).ifPresent(menu -> items.addAll(menu.items()));
         for (Form form : bar.forms().values()) {
-            if (form instanceof Form.Top top) {
-                plan.items().filter(item -> top.actions().contains(item.id())).forEach(items::add);
-            }
+            plan.items().filter(item -> form.named().contains(item.id())).forEach(items::add);
         }
         return items;
     }
@@ -157,7 +155,7 @@ final class ReachRules {
         for (String required : subject.plan().app().required()) {
             Map<String, List<DeviceKind>> missing = new LinkedHashMap<>();
             for (DeviceKind kind : subject.plan().kinds()) {
-                whenMissing(subject.plan(), required, kind)
+                whenMissing(subject, required, kind)
                         .ifPresent(when -> missing.computeIfAbsent(when, none -> new ArrayList<>())
                                 .add(kind));
             }
@@ -171,8 +169,9 @@ final class ReachRules {
     }
 
     /** When a required screen or signal is out of reach: an empty text for always. */
-    private static Optional<String> whenMissing(Plan plan, String required, DeviceKind kind) {
-        List<Item> shown = shownOn(plan, kind).stream()
+    private static Optional<String> whenMissing(Subject subject, String required, DeviceKind kind) {
+        Plan plan = subject.plan();
+        List<Item> shown = shownOn(subject, kind).stream()
                 .filter(item -> leadsTo(item, required))
                 .toList();
         if (shown.isEmpty()) {
@@ -200,12 +199,13 @@ final class ReachRules {
                 || item.target() instanceof Target.ToApp to && to.name().equals(required);
     }
 
-    private static Set<Item> shownOn(Plan plan, DeviceKind kind) {
+    private static Set<Item> shownOn(Subject subject, DeviceKind kind) {
+        Plan plan = subject.plan();
         var items = new LinkedHashSet<Item>();
         for (Bar bar : plan.bars()) {
-            if (bar.form(kind.id()).isPresent() && BarRules.mayShow(bar.visibility(), kind)) {
+            if (bar.form(kind.id()).isPresent() && subject.mayShow(bar.visibility(), kind)) {
                 itemsOf(plan, bar).stream()
-                        .filter(item -> BarRules.mayShow(item.visibility(), kind))
+                        .filter(item -> subject.mayShow(item.visibility(), kind))
                         .forEach(items::add);
             }
         }

@@ -4,9 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.yonderarc.finding.Code;
-import org.yonderarc.plan.Bar;
-import org.yonderarc.plan.Form;
-import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Target;
 
 /** Plans are untrusted: where their links and files may point. */
@@ -52,31 +49,7 @@ final class SafetyRules {
     }
 
     static void files(Subject subject) {
-        for (Screen screen : subject.plan().screens()) {
-            screen.picture().ifPresent(file -> file(subject, file, Subject.screen(screen, "picture")));
-        }
-        for (Subject.PlacedItem placed : subject.items()) {
-            if (placed.item().target() instanceof Target.ToDocument document) {
-                file(subject, document.file(), placed.pointer() + "/document");
-            }
-        }
-        subject.plan().app().logos().forEach((scheme, file) -> file(subject, file, "/app/logo"));
-        int index = 0;
-        for (Bar bar : subject.plan().bars()) {
-            String pointer = subject.bar(index++);
-            for (Form form : bar.forms().values()) {
-                if (form instanceof Form.Bottom bottom) {
-                    bottom.overflow()
-                            .profile()
-                            .flatMap(Form.Profile::picture)
-                            .ifPresent(file -> file(subject, file, pointer));
-                } else if (form instanceof Form.Top top) {
-                    top.profile().flatMap(Form.Profile::picture).ifPresent(file -> file(subject, file, pointer));
-                } else if (form instanceof Form.Drawer drawer) {
-                    drawer.header().flatMap(Form.Header::picture).ifPresent(file -> file(subject, file, pointer));
-                }
-            }
-        }
+        subject.mentioned().files.forEach(at -> file(subject, at.value(), at.pointer()));
     }
 
     /** A relative path that stays inside of the plan's folder on every system. */

@@ -2,9 +2,9 @@ package org.yonderarc.check;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Look;
+import org.yonderarc.form.Looks;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
@@ -19,46 +19,8 @@ final class StyleRules {
 
     private StyleRules() {}
 
-    /** A reference to a style, and where it stands. */
-    record Used(Style.Ref ref, String pointer) {}
-
-    /** Every reference to a style in the plan. */
-    static void each(Subject subject, Consumer<Used> take) {
-        subject.plan().theme().style().ifPresent(ref -> take.accept(new Used(ref, "/theme/style")));
-        int index = 0;
-        for (Bar bar : subject.plan().bars()) {
-            String pointer = subject.bar(index++);
-            bar.forms().forEach((kind, form) -> {
-                String at = kind.equals(Bar.ANY_KIND) ? pointer : pointer + "/forms/" + kind;
-                form.style().ifPresent(ref -> take.accept(new Used(ref, at + "/style")));
-                if (form instanceof Form.Bottom bottom) {
-                    bottom.overflow().style().ifPresent(ref -> take.accept(new Used(ref, at + "/overflow/style")));
-                }
-            });
-        }
-        for (Subject.PlacedItem placed : subject.items()) {
-            placed.item().style().ifPresent(ref -> take.accept(new Used(ref, placed.pointer() + "/style")));
-        }
-    }
-
-    static void names(Subject subject) {
-        each(subject, used -> used.ref()
-                .name()
-                .filter(name -> subject.plan().styles().find(name).isEmpty())
-                .ifPresent(name -> subject.unknown(
-                        Code.UNKNOWN_STYLE,
-                        used.pointer(),
-                        "style",
-                        name,
-                        subject.plan().styles().ids(),
-                        "Add it below \"styles\".")));
-    }
-
     static void targets(Subject subject) {
-        for (Style.Named named : subject.plan().styles()) {
-            target(subject, named.style(), Subject.pointer("styles", named.id()));
-        }
-        each(subject, used -> target(subject, used.ref().own(), used.pointer()));
+        subject.mentioned().styles.forEach(at -> target(subject, at.value(), at.pointer()));
     }
 
     private static void target(Subject subject, Style style, String pointer) {
@@ -89,14 +51,14 @@ final class StyleRules {
             alone.ifPresent(form -> subject.tell(
                     Code.COLOUR_ALONE,
                     pointer,
-                    "In the " + form.word() + " bar \"" + bar.id()
+                    "In the " + form.kind().word() + " bar \"" + bar.id()
                             + "\", the selected item differs from the others in its colour alone.",
                     "Give its style an indicator or \"bold: selected\", or its items icons with filled twins."));
         }
     }
 
     private static boolean tellsByColourAlone(Subject subject, Bar bar, Form form) {
-        Look look = Look.of(subject.plan(), form, Optional.empty());
+        Look look = Looks.of(subject.plan(), form, Optional.empty());
         boolean marked = look.indicator().kind() != Indicator.Kind.NONE;
         boolean bold = look.style()
                         .bold()
@@ -112,16 +74,13 @@ final class StyleRules {
     }
 
     private static boolean hidesLabels(Form form) {
-        return form instanceof Form.Bottom bottom && bottom.labels() == Form.Labels.NONE
-                || form instanceof Form.Rail rail && rail.labels() == Form.Labels.NONE;
+        return form.labelled().filter(labels -> labels == Form.Labels.NONE).isPresent();
     }
 
     /** Whether an item's icon is another one while it is selected. */
     private static boolean changes(Subject subject, Look look, Item item) {
         return item.selectedIcon().isPresent()
                 || look.isFilled(true) != look.isFilled(false)
-                        && BarRules.icon(subject.plan(), item)
-                                .filter(subject.icons()::hasTwin)
-                                .isPresent();
+                        && subject.icon(item).filter(subject.icons()::hasTwin).isPresent();
     }
 }

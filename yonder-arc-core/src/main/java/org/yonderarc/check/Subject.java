@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
@@ -15,6 +16,7 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Visibility;
 import org.yonderarc.tree.Spot;
 
 /**
@@ -23,9 +25,10 @@ import org.yonderarc.tree.Spot;
  * @param plan the plan
  * @param icons the icons that exist
  * @param files the files in the plan's folder
+ * @param mentioned everything that the plan mentions
  * @param findings takes what is noticed
  */
-record Subject(Plan plan, IconNames icons, FileNames files, Consumer<Finding> findings) {
+record Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned, Consumer<Finding> findings) {
     /** An item and the JSON Pointer to it. */
     record PlacedItem(Menu menu, Item item, String pointer) {}
 
@@ -50,17 +53,33 @@ record Subject(Plan plan, IconNames icons, FileNames files, Consumer<Finding> fi
             int index = 0;
             for (Entry entry : menu.entries()) {
                 String pointer = pointer("menus", menu.id(), Integer.toString(index++));
-                if (entry instanceof Item item) {
-                    all.add(new PlacedItem(menu, item, pointer));
-                } else if (entry instanceof Entry.Section section) {
-                    int inner = 0;
-                    for (Item item : section.list()) {
-                        all.add(new PlacedItem(menu, item, pointer + "/items/" + inner++));
-                    }
+                // Items of a section stand one list deeper; an item alone is its own entry.
+                boolean isAlone = entry.title().isEmpty();
+                int inner = 0;
+                for (Item item : entry.items().toList()) {
+                    all.add(new PlacedItem(menu, item, isAlone ? pointer : pointer + "/items/" + inner++));
                 }
             }
         }
         return all;
+    }
+
+    /** The icon of an item: its own, else that of its screen. */
+    Optional<String> icon(Item item) {
+        return item.icon().or(() -> item.screen().flatMap(plan.screens()::find).flatMap(Screen::icon));
+    }
+
+    /** Where the icon of an item is named: by the item itself, else by its screen. */
+    String iconPointer(PlacedItem placed) {
+        Item item = placed.item();
+        return item.icon().isPresent() || item.screen().isEmpty()
+                ? placed.pointer() + "/icon"
+                : pointer("screens", item.screen().get(), "icon");
+    }
+
+    /** Whether something with this visibility shows on devices of this kind, in some window. */
+    boolean mayShow(Visibility visibility, DeviceKind kind) {
+        return visibility.mayShow(kind, kind.end(plan.kinds()));
     }
 
     /** The device kinds as a message says them: "on phone, tablet and desktop". */
@@ -93,17 +112,10 @@ record Subject(Plan plan, IconNames icons, FileNames files, Consumer<Finding> fi
         return byDefault ? bar.menu().map(menu -> pointer("menus", menu)).orElse("") : "/bars/" + index;
     }
 
-    /** A link: the screen exists, and gets exactly the parameters that its path takes. */
-    void link(String screen, Map<String, String> parameters, String pointer) {
+    /** A link to a screen that exists gets exactly the parameters that its path takes. */
+    void parameters(String screen, Map<String, String> parameters, String pointer) {
         Screen target = plan.screens().find(screen).orElse(null);
         if (target == null) {
-            unknown(
-                    Code.UNKNOWN_SCREEN,
-                    pointer,
-                    "screen",
-                    screen,
-                    plan.screens().ids(),
-                    "Add it below \"screens\".");
             return;
         }
         List<String> names = target.path().names();
@@ -137,6 +149,19 @@ record Subject(Plan plan, IconNames icons, FileNames files, Consumer<Finding> fi
     void fact(String fact, String pointer) {
         if (plan.facts().find(fact).isEmpty()) {
             unknown(Code.UNKNOWN_FACT, pointer, "fact", fact, plan.facts().ids(), "Add it below \"facts\".");
+        }
+    }
+
+    /** A screen that is named somewhere. */
+    void screen(String screen, String pointer) {
+        if (plan.screens().find(screen).isEmpty()) {
+            unknown(
+                    Code.UNKNOWN_SCREEN,
+                    pointer,
+                    "screen",
+                    screen,
+                    plan.screens().ids(),
+                    "Add it below \"screens\".");
         }
     }
 }

@@ -1,13 +1,14 @@
 package org.yonderarc.check;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Suggestion;
-import org.yonderarc.plan.Entry;
-import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Template;
 import org.yonderarc.plan.Words;
@@ -19,91 +20,78 @@ final class TextRules {
 
     private TextRules() {}
 
-    /** A text, the JSON Pointer to it, and whether it stands in a bar. */
-    private record Placed(Words words, String pointer, boolean inBar) {}
-
-    private static List<Placed> all(Subject subject) {
-        var all = new ArrayList<Placed>();
-        for (Screen screen : subject.plan().screens()) {
-            all.add(new Placed(screen.title(), Subject.screen(screen, "title"), false));
+    static void holes(Subject subject) {
+        Map<String, Screen> titles = new HashMap<>();
+        subject.plan().screens().forEach(screen -> titles.put(Subject.screen(screen, "title"), screen));
+        for (Mentioned.Said said : subject.mentioned().texts) {
+            Screen screen = titles.get(said.pointer());
+            said.words().holes().forEach(hole -> hole(subject, hole, said.pointer(), Optional.ofNullable(screen)));
         }
-        for (Subject.PlacedItem placed : subject.items()) {
-            placed.item().label().ifPresent(label -> all.add(new Placed(label, placed.pointer() + "/label", true)));
-            placed.item()
-                    .shortLabel()
-                    .ifPresent(label -> all.add(new Placed(label, placed.pointer() + "/short", true)));
-            placed.item().spoken().ifPresent(label -> all.add(new Placed(label, placed.pointer() + "/spoken", false)));
-        }
-        for (Menu menu : subject.plan().menus()) {
-            int index = 0;
-            for (Entry entry : menu.entries()) {
-                String pointer = Subject.pointer("menus", menu.id(), Integer.toString(index++), "section");
-                if (entry instanceof Entry.Section section) {
-                    all.add(new Placed(section.heading(), pointer, false));
-                }
-            }
-        }
-        return all;
     }
 
-    static void holes(Subject subject) {
-        for (Screen screen : subject.plan().screens()) {
-            Set<String> known = new HashSet<>(subject.plan().facts().ids());
-            known.addAll(screen.path().names());
-            screen.title().holes().stream()
-                    .filter(hole -> !known.contains(hole))
-                    .forEach(hole -> subject.tell(
-                            Code.UNKNOWN_FACT,
-                            Subject.screen(screen, "title"),
-                            "{" + hole + "} is neither a parameter of the path " + screen.path() + " nor a fact.",
-                            Suggestion.sentence(hole, known, "Add it to the path, or below \"facts\".")));
+    /** A hole is a fact; in the title of a screen, it may be a parameter too. */
+    private static void hole(Subject subject, String hole, String pointer, Optional<Screen> screen) {
+        if (screen.isEmpty()) {
+            subject.fact(hole, pointer);
+            return;
         }
-        for (Subject.PlacedItem placed : subject.items()) {
-            placed.item().label().ifPresent(label -> label.holes()
-                    .forEach(hole -> subject.fact(hole, placed.pointer() + "/label")));
+        Set<String> known = new HashSet<>(subject.plan().facts().ids());
+        known.addAll(screen.get().path().names());
+        if (!known.contains(hole)) {
+            subject.tell(
+                    Code.UNKNOWN_FACT,
+                    pointer,
+                    "{" + hole + "} is neither a parameter of the path "
+                            + screen.get().path() + " nor a fact.",
+                    Suggestion.sentence(hole, known, "Add it to the path, or below \"facts\"."));
         }
     }
 
     static void texts(Subject subject) {
         List<String> languages = subject.plan().app().languages();
-        for (Placed placed : all(subject)) {
-            for (Template template : placed.words.byLanguage().values()) {
+        for (Mentioned.Said placed : subject.mentioned().texts) {
+            for (Template template : placed.words().byLanguage().values()) {
                 text(subject, template.source(), placed);
             }
-            boolean inAll = placed.words.byLanguage().containsKey(Words.ANY);
+            boolean inAll = placed.words().byLanguage().containsKey(Words.ANY);
             List<String> missing = languages.stream()
-                    .filter(language -> !placed.words.byLanguage().containsKey(language))
+                    .filter(language -> !placed.words().byLanguage().containsKey(language))
                     .toList();
             if (!inAll && !missing.isEmpty()) {
                 subject.tell(
                         Code.MISSING_LANGUAGE,
-                        placed.pointer,
+                        placed.pointer(),
                         "The text is missing in " + String.join(", ", missing) + ".",
                         "Add it: \"{ ..., " + missing.get(0) + ": ... }\".");
             }
         }
     }
 
-    private static void text(Subject subject, String text, Placed placed) {
-        if (text.isBlank() && !placed.pointer.endsWith("/label")) {
-            subject.tell(Code.EMPTY_TEXT, placed.pointer, "The text is empty.", "Write a text, or remove the key.");
+    private static void text(Subject subject, String text, Mentioned.Said placed) {
+        if (text.isBlank() && !isLabel(placed)) {
+            subject.tell(Code.EMPTY_TEXT, placed.pointer(), "The text is empty.", "Write a text, or remove the key.");
         }
         if (text.codePoints().anyMatch(TextRules::isHidden)) {
             subject.tell(
                     Code.HIDDEN_CHARACTERS,
-                    placed.pointer,
+                    placed.pointer(),
                     "The text holds control characters or characters that turn the direction of reading.",
                     "Type the text anew.");
         }
-        for (String word : placed.inBar ? text.split("[\\s\\-\u00AD]+") : new String[0]) {
+        for (String word : placed.text() == Mentions.Text.LABEL ? text.split("[\\s\\-\u00AD]+") : new String[0]) {
             if (word.codePointCount(0, word.length()) > LONGEST_WORD) {
                 subject.tell(
                         Code.LONG_WORD,
-                        placed.pointer,
+                        placed.pointer(),
                         "\"" + word + "\" has " + word.codePointCount(0, word.length()) + " characters.",
                         "Set \"short\", a label for narrow bars.");
             }
         }
+    }
+
+    /** The label of an item may be empty: its icon and its spoken name say what it is. */
+    private static boolean isLabel(Mentioned.Said said) {
+        return said.text() == Mentions.Text.LABEL && said.pointer().endsWith("/label");
     }
 
     /** Control characters, and the explicit directional formatting characters of UAX #9, section 2. */

@@ -5,11 +5,11 @@ import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.FactValue;
 
 /** What badges say. */
-final class Badges {
+public final class Badges {
     private Badges() {}
 
     /** What a badge says: an empty text for a dot, no value where it is hidden. */
-    static Optional<String> text(Badge badge, FactValue value) {
+    public static Optional<String> text(Badge badge, FactValue value) {
         boolean hidden = value == null
                 || value.text().isEmpty()
                 || value instanceof FactValue.Flag flag && !flag.on()

@@ -3,6 +3,7 @@ package org.yonderarc.fit;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Visibility;
 
 /**
@@ -78,6 +79,31 @@ public record Device(
         return PRESETS.stream().filter(device -> device.id.equals(id)).findFirst();
     }
 
+    /**
+     * The preset with this name, or a window of a size in dp: {@code phone}, {@code 500x700}.
+     *
+     * @throws IllegalArgumentException with the reason, if it is neither
+     */
+    public static Device named(String text) {
+        int by = text.indexOf('x');
+        boolean isSize = by > 0 && isNumber(text.substring(0, by)) && isNumber(text.substring(by + 1));
+        if (isSize) {
+            double width = Double.parseDouble(text.substring(0, by));
+            double height = Double.parseDouble(text.substring(by + 1));
+            return new Device("window", width, height, Insets.NONE);
+        }
+        return preset(text)
+                .orElseThrow(() -> new IllegalArgumentException("there is no device \"" + text + "\". "
+                        + Suggestion.sentence(
+                                text,
+                                presetNames(),
+                                "Choose " + Suggestion.choice(presetNames()) + ", or a size: 800x1180.")));
+    }
+
+    private static boolean isNumber(String text) {
+        return !text.isEmpty() && text.length() <= 5 && text.chars().allMatch(c -> c >= '0' && c <= '9');
+    }
+
     /** The names of the presets. */
     public static List<String> presetNames() {
         return PRESETS.stream().map(Device::id).toList();
@@ -91,5 +117,16 @@ public record Device(
     /** This device with texts of another size. */
     public Device withText(double scale) {
         return new Device(id, width, height, safe, scale, pointer);
+    }
+
+    /** A text scale that was made smaller for lack of room: not smaller than usual, unless the person wants it smaller. */
+    public double atLeastUsual(double scale) {
+        return Math.max(Math.min(1, textScale), scale);
+    }
+
+    /** This device as a person sees it who reads from right to left. */
+    public Device mirrored() {
+        var other = new Insets(safe.top(), safe.left(), safe.bottom(), safe.right());
+        return new Device(id, width, height, other, textScale, pointer);
     }
 }

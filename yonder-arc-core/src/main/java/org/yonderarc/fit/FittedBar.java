@@ -1,33 +1,84 @@
 package org.yonderarc.fit;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.yonderarc.plan.Form;
 import org.yonderarc.walk.Step;
 
-/** A bar as a device shows it. */
-public sealed interface FittedBar {
-    /** The bar's id. */
-    String id();
+/**
+ * A bar as a device shows it, before anything has a size.
+ *
+ * @param id the bar's id
+ * @param name what it is called for a person who doesn't see it
+ * @param form its form
+ * @param look how its items look where they have no style of their own
+ * @param lines its items, headings and dividers in order
+ * @param apart the items that stand apart from the others: at the foot, at the head, as buttons
+ * @param buttons its buttons
+ * @param person the person, or the app, at its head
+ * @param title the title that stands in it; empty for none
+ * @param standing how it stands
+ */
+public record FittedBar(
+        String id,
+        String name,
+        Form form,
+        Look look,
+        List<Line> lines,
+        List<FittedItem> apart,
+        List<Button> buttons,
+        Optional<Person> person,
+        String title,
+        Standing standing) {
+    public FittedBar {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(name, "name");
+        Objects.requireNonNull(form, "form");
+        Objects.requireNonNull(look, "look");
+        lines = List.copyOf(lines);
+        apart = List.copyOf(apart);
+        buttons = List.copyOf(buttons);
+        Objects.requireNonNull(person, "person");
+        Objects.requireNonNull(title, "title");
+        Objects.requireNonNull(standing, "standing");
+    }
 
-    /** How its items look where they have no style of their own. */
-    Look look();
+    /** A bar with nothing in it, open. */
+    public FittedBar(String id, String name, Form form, Look look) {
+        this(id, name, form, look, List.of(), List.of(), List.of(), Optional.empty(), "", Standing.OPEN);
+    }
+
+    /** How a bar stands. */
+    public enum Standing {
+        /** All of it shows. */
+        OPEN,
+        /** It shows icons only. */
+        COLLAPSED,
+        /** None of its items shows. */
+        CLOSED,
+        /** It is the place that lists what didn't fit into a bar. */
+        OVERFLOW
+    }
 
     /**
-     * A line of a drawer, or of the place that lists what didn't fit into a bar.
+     * A line of a bar.
      *
      * @param heading what a heading says; no value for an item or a divider
      * @param item the item; no value for a heading or a divider
      */
-    record Line(Optional<String> heading, Optional<FittedItem> item) {
+    public record Line(Optional<String> heading, Optional<FittedItem> item) {
         /** A line between items. */
-        static final Line DIVIDER = new Line(Optional.empty(), Optional.empty());
+        public static final Line DIVIDER = new Line(Optional.empty(), Optional.empty());
 
-        static Line of(FittedItem item) {
+        /** An item. */
+        public static Line of(FittedItem item) {
             return new Line(Optional.empty(), Optional.of(item));
         }
 
-        static Line of(String heading) {
+        /** A heading. */
+        public static Line of(String heading) {
             return new Line(Optional.of(heading), Optional.empty());
         }
     }
@@ -39,7 +90,7 @@ public sealed interface FittedBar {
      * @param title what is said first
      * @param note what is said second; empty for nothing
      */
-    record Person(Optional<String> picture, String title, String note) {}
+    public record Person(Optional<String> picture, String title, String note) {}
 
     /**
      * A button of a bar.
@@ -47,118 +98,82 @@ public sealed interface FittedBar {
      * @param name what it says to a screen reader
      * @param icon its icon
      * @param step the step that it takes
+     * @param turn by how much the icon is turned, in degrees clockwise
      */
-    record Button(String name, String icon, Step step) {}
-
-    /**
-     * A bottom bar.
-     *
-     * @param id its id
-     * @param name its menu's id, its name for a screen reader
-     * @param form its form
-     * @param look how its items look
-     * @param items its items in order, the overflow item last where there is one
-     */
-    record Bottom(String id, String name, Form.Bottom form, Look look, List<FittedItem> items) implements FittedBar {
-        public Bottom {
-            items = List.copyOf(items);
+    public record Button(String name, String icon, Step step, double turn) {
+        /** A button whose icon stands upright. */
+        public Button(String name, String icon, Step step) {
+            this(name, icon, step, 0);
         }
     }
 
-    /**
-     * A top bar.
-     *
-     * @param id its id
-     * @param form its form
-     * @param look how its items look
-     * @param title the place's title
-     * @param leading the back button or the menu button; no value where there is neither
-     * @param items the items that stand in it with their labels
-     * @param actions the items that stand in it as buttons
-     * @param person the person who uses the app
-     */
-    record Top(
-            String id,
-            Form.Top form,
-            Look look,
-            String title,
-            Optional<Button> leading,
-            List<FittedItem> items,
-            List<FittedItem> actions,
-            Optional<Person> person)
-            implements FittedBar {
-        public Top {
-            items = List.copyOf(items);
-            actions = List.copyOf(actions);
-        }
-
-        /** What the back button says to a screen reader; no value where there is no way back. */
-        public Optional<String> back() {
-            return leading.filter(button -> button.step() instanceof Step.Back).map(Button::name);
-        }
+    /** The items among its lines, in order. */
+    public List<FittedItem> items() {
+        return lines.stream().flatMap(line -> line.item().stream()).toList();
     }
 
-    /**
-     * A rail.
-     *
-     * @param id its id
-     * @param name its menu's id
-     * @param form its form
-     * @param look how its items look
-     * @param items its items in order
-     * @param action the main action at its head
-     */
-    record Rail(String id, String name, Form.Rail form, Look look, List<FittedItem> items, Optional<FittedItem> action)
-            implements FittedBar {
-        public Rail {
-            items = List.copyOf(items);
-        }
+    /** Every item that a person sees in it. */
+    public List<FittedItem> shown() {
+        return standing == Standing.CLOSED
+                ? List.of()
+                : Stream.concat(apart.stream(), items().stream()).toList();
     }
 
-    /**
-     * A drawer.
-     *
-     * @param id its id
-     * @param name its menu's id
-     * @param form its form
-     * @param look how its items look
-     * @param lines its items, headings and dividers in order
-     * @param footer the items at its foot
-     * @param head the person, or the app, at its head
-     * @param open whether it is open
-     * @param collapsed whether it shows icons only
-     * @param fold the button that collapses and expands it
-     */
-    record Drawer(
-            String id,
-            String name,
-            Form.Drawer form,
-            Look look,
-            List<Line> lines,
-            List<FittedItem> footer,
-            Optional<Person> head,
-            boolean open,
-            boolean collapsed,
-            Optional<Button> fold)
-            implements FittedBar {
-        public Drawer {
-            lines = List.copyOf(lines);
-            footer = List.copyOf(footer);
-        }
+    /** Whether some of it shows its items. */
+    public boolean isOpen() {
+        return standing != Standing.CLOSED;
     }
 
-    /**
-     * The place that lists the items that didn't fit into a bar.
-     *
-     * @param id the bar's id
-     * @param name what the overflow item says
-     * @param look how its items look
-     * @param lines its items, headings and dividers in order
-     * @param person the person who uses the app
-     */
-    record More(String id, String name, Look look, List<Line> lines, Optional<Person> person) implements FittedBar {
-        public More {
-            lines = List.copyOf(lines);
-        }
+    /** Whether it shows icons only. */
+    public boolean isCollapsed() {
+        return standing == Standing.COLLAPSED;
+    }
+
+    /** The word for it on the command line: that of its form, or {@code more}. */
+    public String word() {
+        return standing == Standing.OVERFLOW ? "more" : form.kind().word();
+    }
+
+    /** What the button says that goes back; no value where there is none. */
+    public Optional<String> back() {
+        return buttons.stream()
+                .filter(button -> button.step() instanceof Step.Back)
+                .map(Button::name)
+                .findFirst();
+    }
+
+    /** The same with these lines. */
+    public FittedBar withLines(List<Line> other) {
+        return new FittedBar(id, name, form, look, other, apart, buttons, person, title, standing);
+    }
+
+    /** The same with these items in order. */
+    public FittedBar withItems(List<FittedItem> items) {
+        return withLines(items.stream().map(Line::of).toList());
+    }
+
+    /** The same with these items apart. */
+    public FittedBar withApart(List<FittedItem> other) {
+        return new FittedBar(id, name, form, look, lines, other, buttons, person, title, standing);
+    }
+
+    /** The same with these buttons. */
+    public FittedBar withButtons(List<Button> other) {
+        return new FittedBar(id, name, form, look, lines, apart, other, person, title, standing);
+    }
+
+    /** The same with a person. */
+    public FittedBar withPerson(Optional<Person> other) {
+        return new FittedBar(id, name, form, look, lines, apart, buttons, other, title, standing);
+    }
+
+    /** The same with a title. */
+    public FittedBar withTitle(String other) {
+        return new FittedBar(id, name, form, look, lines, apart, buttons, person, other, standing);
+    }
+
+    /** The same, standing otherwise. */
+    public FittedBar standing(Standing other) {
+        return new FittedBar(id, name, form, look, lines, apart, buttons, person, title, other);
     }
 }

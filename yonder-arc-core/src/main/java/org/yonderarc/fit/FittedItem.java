@@ -1,5 +1,6 @@
 package org.yonderarc.fit;
 
+import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.plan.ItemState;
@@ -12,6 +13,7 @@ import org.yonderarc.walk.Step;
  * @param label what it says
  * @param brief what it says where the label doesn't fit; the label itself where the plan gives no shorter one
  * @param spoken its accessible name
+ * @param note what is said about it where there is room; empty for nothing
  * @param icon the name of its icon
  * @param badge what its badge says: empty text for a dot; no value for no badge
  * @param address the address of the place on top of its branch; no value where the person stays
@@ -25,6 +27,7 @@ public record FittedItem(
         String label,
         String brief,
         String spoken,
+        String note,
         Optional<String> icon,
         Optional<String> badge,
         Optional<String> address,
@@ -32,6 +35,9 @@ public record FittedItem(
         boolean leaves,
         Set<ItemState> states,
         Look look) {
+    /** The prefix of the id of an overflow item; no item of a plan can have such an id. */
+    public static final String OVERFLOW = "more:";
+
     public FittedItem {
         states = Set.copyOf(states);
     }
@@ -44,5 +50,17 @@ public record FittedItem(
     /** Whether it can be chosen. */
     public boolean enabled() {
         return !states.contains(ItemState.DISABLED);
+    }
+
+    /** Whether it leads to the items that didn't fit. */
+    public boolean isOverflow() {
+        return id.startsWith(OVERFLOW);
+    }
+
+    /** The same, not selected. */
+    public FittedItem unselected() {
+        var rest = states.isEmpty() ? EnumSet.noneOf(ItemState.class) : EnumSet.copyOf(states);
+        rest.remove(ItemState.SELECTED);
+        return new FittedItem(id, label, brief, spoken, note, icon, badge, address, step, leaves, rest, look);
     }
 }

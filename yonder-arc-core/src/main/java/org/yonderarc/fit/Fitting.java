@@ -2,6 +2,7 @@ package org.yonderarc.fit;
 
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
@@ -17,6 +18,7 @@ import org.yonderarc.plan.Wireframe;
  * @param title the place's title, its holes filled
  * @param rightToLeft whether everything is mirrored
  * @param bars the bars that show
+ * @param scrollsAway whether the bar at the upper edge leaves when the content scrolls
  * @param rows the addresses that the rows of the content lead to, by row; a row that leads nowhere has none
  * @param content the screen's content
  * @param picture the picture file in place of the content
@@ -31,6 +33,7 @@ public record Fitting(
         String title,
         boolean rightToLeft,
         List<FittedBar> bars,
+        boolean scrollsAway,
         List<Optional<String>> rows,
         Wireframe content,
         Optional<String> picture,
@@ -46,18 +49,18 @@ public record Fitting(
         return setting.device();
     }
 
-    /** The top bar. */
-    public Optional<FittedBar.Top> top() {
-        return one(FittedBar.Top.class);
+    /** The bar of this form that shows; no value where none does. */
+    public Optional<FittedBar> one(Form.Kind kind) {
+        return bars.stream()
+                .filter(bar -> bar.standing() != FittedBar.Standing.OVERFLOW)
+                .filter(bar -> bar.form().kind() == kind)
+                .findFirst();
     }
 
-    /** The bottom bar. */
-    public Optional<FittedBar.Bottom> bottom() {
-        return one(FittedBar.Bottom.class);
-    }
-
-    /** The bar of this form. */
-    public <B extends FittedBar> Optional<B> one(Class<B> form) {
-        return bars.stream().filter(form::isInstance).map(form::cast).findFirst();
+    /** The place that lists what didn't fit into a bar, where it is open. */
+    public Optional<FittedBar> overflow() {
+        return bars.stream()
+                .filter(bar -> bar.standing() == FittedBar.Standing.OVERFLOW)
+                .findFirst();
     }
 }

@@ -3,6 +3,7 @@ package org.yonderarc.fit;
 import java.util.List;
 import java.util.Objects;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
 
 /**
  * What a plan is fitted to beside the state of its walk.
@@ -11,8 +12,9 @@ import org.yonderarc.plan.Plan;
  * @param language the language tag (BCP 47) of the texts; empty for that of the plan
  * @param touch what pointer and keyboard are on
  * @param scrolled how far the content is scrolled, in dp, 0 or more; content that ends before stays at its end
+ * @param scheme in which of the theme's two schemes
  */
-public record Setting(Device device, String language, Touch touch, double scrolled) {
+public record Setting(Device device, String language, Interaction touch, double scrolled, Scheme scheme) {
     /** The farthest that content is scrolled, in dp. */
     public static final double FARTHEST = 100_000;
 
@@ -24,44 +26,50 @@ public record Setting(Device device, String language, Touch touch, double scroll
         Objects.requireNonNull(device, "device");
         Objects.requireNonNull(language, "language");
         Objects.requireNonNull(touch, "touch");
+        Objects.requireNonNull(scheme, "scheme");
         if (!(scrolled >= 0 && scrolled <= FARTHEST)) {
             throw new IllegalArgumentException(
                     "content is scrolled by 0 to " + (int) FARTHEST + " dp, not by " + scrolled);
         }
     }
 
-    /** Content at its top. */
-    public Setting(Device device, String language, Touch touch) {
-        this(device, language, touch, 0);
+    /** Content at its top, in the light scheme. */
+    public Setting(Device device, String language, Interaction touch) {
+        this(device, language, touch, 0, Scheme.LIGHT);
     }
 
     /** The same on another device. */
     public Setting with(Device other) {
-        return new Setting(other, language, touch, scrolled);
+        return new Setting(other, language, touch, scrolled, scheme);
     }
 
     /** The same, touched elsewhere. */
-    public Setting with(Touch other) {
-        return new Setting(device, language, other, scrolled);
+    public Setting with(Interaction other) {
+        return new Setting(device, language, other, scrolled, scheme);
     }
 
     /** The same in another language. */
     public Setting in(String tag) {
-        return new Setting(device, tag, touch, scrolled);
+        return new Setting(device, tag, touch, scrolled, scheme);
     }
 
     /** The same, scrolled elsewhere. */
     public Setting scrolledBy(double dp) {
-        return new Setting(device, language, touch, dp);
+        return new Setting(device, language, touch, dp, scheme);
     }
 
-    /** A device, in the plan's language, untouched. */
+    /** The same in another scheme. */
+    public Setting with(Scheme other) {
+        return new Setting(device, language, touch, scrolled, other);
+    }
+
+    /** A device, in the plan's language and the light scheme, untouched. */
     public static Setting of(Device device) {
-        return new Setting(device, "", Touch.NONE);
+        return new Setting(device, "", Interaction.NONE);
     }
 
     /** The language of the texts of {@code plan}. */
-    String languageOf(Plan plan) {
+    public String languageOf(Plan plan) {
         return language.isEmpty() ? plan.app().language() : language;
     }
 

@@ -5,12 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
-import org.yonderarc.fit.Fitter;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.State;
@@ -170,24 +169,6 @@ public final class Rehearsal {
 
     /** Every item that some bar shows. */
     private static Stream<FittedItem> items(Fitting fitting) {
-        return fitting.bars().stream().flatMap(bar -> {
-            if (bar instanceof FittedBar.Bottom bottom) {
-                return bottom.items().stream();
-            }
-            if (bar instanceof FittedBar.Rail rail) {
-                return Stream.concat(rail.action().stream(), rail.items().stream());
-            }
-            if (bar instanceof FittedBar.Top top) {
-                return Stream.concat(top.items().stream(), top.actions().stream());
-            }
-            if (bar instanceof FittedBar.More more) {
-                return more.lines().stream().flatMap(line -> line.item().stream());
-            }
-            var drawer = (FittedBar.Drawer) bar;
-            return drawer.open()
-                    ? Stream.concat(
-                            drawer.lines().stream().flatMap(line -> line.item().stream()), drawer.footer().stream())
-                    : Stream.empty();
-        });
+        return fitting.bars().stream().flatMap(bar -> bar.shown().stream());
     }
 }

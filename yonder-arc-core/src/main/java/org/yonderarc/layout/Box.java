@@ -54,4 +54,11 @@ public record Box(double x, double y, double width, double height) {
     public boolean overlaps(Box other) {
         return x < other.right() && other.x < right() && y < other.bottom() && other.y < bottom();
     }
+
+    /** The smallest box that holds this one and another. */
+    public Box with(Box other) {
+        double left = Math.min(x, other.x);
+        double top = Math.min(y, other.y);
+        return new Box(left, top, Math.max(right(), other.right()) - left, Math.max(bottom(), other.bottom()) - top);
+    }
 }

@@ -18,7 +18,16 @@ public record TextLine(String text, Anchor anchor, double x, double baseline, do
         /** The middle. */
         MIDDLE,
         /** The right end. */
-        END
+        END;
+
+        /** The same point of a line that is read the other way. */
+        public Anchor mirrored() {
+            return switch (this) {
+                case START -> END;
+                case MIDDLE -> MIDDLE;
+                case END -> START;
+            };
+        }
     }
 
     /** A line with its anchor at {@code x}, shortened to {@code most} dp. */

@@ -1,7 +1,5 @@
 package org.yonderarc.motion;
 
-import org.yonderarc.plan.Timing;
-
 /**
  * A film that is driven by hand: a drawer that is pulled, a screen that is swiped back. While it is held, the finger says how
  * far it is; when it is let go, a spring takes it to the end that it is on the way to, with the velocity it had.
@@ -58,7 +56,7 @@ public final class Drag {
         if (way == 0) {
             return new Release(goes, 0, ms -> target);
         }
-        var spring = new Spring(new Timing.Sprung(1, STIFFNESS, 2 * Math.sqrt(STIFFNESS), velocity / way, 0));
+        var spring = new Spring(1, STIFFNESS, 2 * Math.sqrt(STIFFNESS), velocity / way);
         double start = share;
         return new Release(goes, spring.settling(), ms -> start + way * spring.progress(ms));
     }

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
@@ -21,13 +23,15 @@ public final class Film {
     private static final double CARRY = 160;
     /** How far a drawer beneath the page comes from its edge, as a share of its width. */
     private static final double PARALLAX = 0.25;
+    /** The time by which each item of a fan comes after the one before it, in ms. */
+    private static final double FAN = 30;
 
     private final Scene from;
     private final Scene to;
     private final Score score;
-    private final Clock screens;
-    private final Clock select;
-    private final Clock drawers;
+    private final Progress screens;
+    private final Progress select;
+    private final Progress drawers;
     private final List<Pair> pairs;
     private final Screens changing;
     private final double duration;
@@ -48,12 +52,12 @@ public final class Film {
         this.since = since;
         this.fades = score.reduced();
         this.travels = hasMark(from) && hasMark(to);
-        this.isBeneath = to.group("page").isPresent();
+        this.isBeneath = to.first(Part.Plain.PAGE).isPresent();
         Motion motion = score.motion();
         boolean carries = before.isPresent();
         this.screens = carries ? score.screens().fromRest() : score.screens();
-        this.select = carries ? Clock.of(motion.select()).fromRest() : Clock.of(motion.select());
-        this.drawers = carries ? Clock.of(motion.drawers()).fromRest() : Clock.of(motion.drawers());
+        this.select = carries ? Progress.of(motion.select()).fromRest() : Progress.of(motion.select());
+        this.drawers = carries ? Progress.of(motion.drawers()).fromRest() : Progress.of(motion.drawers());
         this.pairs = Pairing.of(from, to, score.passage());
         this.changing = new Screens(score, to.background());
         this.duration = fades
@@ -62,7 +66,7 @@ public final class Film {
     }
 
     private static boolean hasMark(Scene scene) {
-        return Moves.boxes(scene.nodes()).keySet().stream().anyMatch(path -> path.endsWith("/mark"));
+        return scene.first(Part.Plain.MARK).isPresent();
     }
 
     /** The film from one scene to another. */
@@ -95,29 +99,35 @@ public final class Film {
                 end = Math.max(
                         end,
                         pair.children().isEmpty()
-                                ? clock(pair.part()).end() + (isNew(pair) ? changing.late(pair.b()) : 0)
+                                ? clock(pair.tempo()).end() + late(pair)
                                 : Math.max(own(pair), end(pair.children())));
             }
         }
         return end;
     }
 
-    private static boolean isNew(Pair pair) {
-        return pair.a() == null && Pair.isScreen(pair.b());
+    /** How much longer than its tempo says something takes to arrive, in ms. */
+    private double late(Pair pair) {
+        if (pair.a() != null) {
+            return 0;
+        }
+        return Pair.isScreen(pair.b())
+                ? changing.late(pair.b())
+                : Pair.entrance(pair.b()).map(entrance -> entrance.turn() * FAN).orElse(0.0);
     }
 
     private double own(Pair pair) {
         boolean moves = pair.a() instanceof SceneNode.Group a
                 && pair.b() instanceof SceneNode.Group b
                 && !a.area().equals(b.area());
-        return moves ? clock(pair.part()).end() : 0;
+        return moves ? clock(pair.tempo()).end() : 0;
     }
 
-    private Clock clock(Pair.Part part) {
-        return switch (part) {
-            case SCREEN -> screens.duration() == 0 && score.passage().isEmpty() ? select : screens;
+    private Progress clock(Part.Tempo tempo) {
+        return switch (tempo) {
+            case SCREENS -> screens.duration() == 0 && score.passage().isEmpty() ? select : screens;
             case SELECT -> select;
-            case DRAWER -> drawers;
+            case DRAWERS -> drawers;
         };
     }
 
@@ -136,8 +146,8 @@ public final class Film {
             var all = new ArrayList<SceneNode>();
             all.add(ground);
             all.addAll(to.nodes());
-            nodes.add(new SceneNode.Group(
-                    "all~", new Meaning.Plain(), ground.box(), Optional.empty(), all, ms / duration));
+            nodes.add(SceneNode.Group.of(Part.Plain.OTHER, "all~", new Meaning.Plain(), ground.area(), all)
+                    .faded(ms / duration));
         } else {
             play(pairs, ms, nodes);
         }
@@ -153,13 +163,13 @@ public final class Film {
 
     private void play(List<Pair> all, double ms, List<SceneNode> out) {
         for (Pair pair : all) {
-            double p = clock(pair.part()).progress(ms);
+            double p = clock(pair.tempo()).progress(ms);
             if (pair.isStill()) {
                 out.add(pair.b());
             } else if (pair.a() == null) {
-                arrive(pair.b(), p, ms, pair.part(), out);
+                arrive(pair.b(), p, ms, pair.tempo(), out);
             } else if (pair.b() == null) {
-                leave(pair.a(), p, ms, pair.part(), out);
+                leave(pair.a(), p, ms, pair.tempo(), out);
             } else if (pair.a() instanceof SceneNode.Group a && pair.b() instanceof SceneNode.Group b) {
                 group(pair, a, b, p, ms, out);
             } else {
@@ -181,6 +191,7 @@ public final class Film {
                         Math.max(0, Tween.lerp(a.clip().orElse(0.0), b.clip().orElse(0.0), p)))
                 : Optional.empty();
         out.add(new SceneNode.Group(
+                b.part(),
                 b.key(),
                 b.meaning(),
                 Tween.lerp(a.area(), b.area(), p),
@@ -192,7 +203,7 @@ public final class Film {
     /** While the mark travels, the item that it leaves changes first, and the one that it goes to last. */
     private static Optional<Double> change(SceneNode.Group a, SceneNode.Group b, double p) {
         if (!(a.meaning() instanceof Meaning.Link from && b.meaning() instanceof Meaning.Link to)
-                || !b.key().startsWith("item:")
+                || !(b.part() instanceof Part.Item)
                 || from.current() == to.current()) {
             return Optional.empty();
         }
@@ -209,71 +220,98 @@ public final class Film {
             if (pair.isStill()) {
                 out.add(pair.b());
             } else if (pair.a() == null) {
-                out.add(present(pair.b(), q, pair.part()));
+                out.add(present(pair.b(), q, pair.tempo()));
             } else if (pair.b() == null) {
-                out.add(present(pair.a(), 1 - q, pair.part()));
+                out.add(present(pair.a(), 1 - q, pair.tempo()));
             } else {
                 Tween.node(pair.a(), pair.b(), q, out);
             }
         }
     }
 
-    private void arrive(SceneNode node, double p, double ms, Pair.Part part, List<SceneNode> out) {
+    private void arrive(SceneNode node, double p, double ms, Part.Tempo tempo, List<SceneNode> out) {
         if (Pair.isScreen(node) && node instanceof SceneNode.Group group) {
             changing.play(group, p, ms, true, out);
             return;
         }
-        out.add(present(node, p, part));
+        Optional<Part.Entrance> entrance = Pair.entrance(node);
+        if (entrance.isPresent() && node instanceof SceneNode.Group group) {
+            double own = clock(tempo).progress(ms - entrance.get().turn() * FAN);
+            out.add(fanned(group, entrance.get(), own));
+            return;
+        }
+        out.add(present(node, p, tempo));
     }
 
-    private void leave(SceneNode node, double p, double ms, Pair.Part part, List<SceneNode> out) {
+    private void leave(SceneNode node, double p, double ms, Part.Tempo tempo, List<SceneNode> out) {
         if (Pair.isScreen(node) && node instanceof SceneNode.Group group) {
             changing.play(group, p, ms, false, out);
             return;
         }
-        out.add(present(node, 1 - p, part));
+        Optional<Part.Entrance> entrance = Pair.entrance(node);
+        if (entrance.isPresent() && node instanceof SceneNode.Group group) {
+            out.add(fanned(group, entrance.get(), 1 - p));
+            return;
+        }
+        out.add(present(node, 1 - p, tempo));
+    }
+
+    /** An item on its way out of its button. */
+    private static SceneNode fanned(SceneNode.Group item, Part.Entrance entrance, double share) {
+        Box from = entrance.from();
+        double rest = 1 - share;
+        return item.moved(
+                        (from.centerX() - item.area().centerX()) * rest,
+                        (from.centerY() - item.area().centerY()) * rest)
+                .faded(Math.min(1, 2 * share));
     }
 
     /** What is there for a share only: bars come over their edge, badges pop, everything else fades. */
-    private SceneNode present(SceneNode node, double share, Pair.Part part) {
+    private SceneNode present(SceneNode node, double share, Part.Tempo tempo) {
+        if (!(node instanceof SceneNode.Group group)) {
+            return node.faded(tempo == Part.Tempo.SELECT ? share * share : share);
+        }
+        if (group.part() instanceof Part.Bar bar) {
+            return bar(group, bar.edge(), share);
+        }
+        return group.part() == Part.Plain.BADGE ? popped(group, share) : group.faded(share);
+    }
+
+    private SceneNode bar(SceneNode.Group bar, Form.Edge edge, double share) {
         double rest = 1 - share;
-        if (node instanceof SceneNode.Group group) {
-            double width = group.area().width();
-            double side = score.rightToLeft() ? width : -width;
-            switch (group.key()) {
-                case "drawer", "rail" -> {
-                    return Moves.by(group, side * rest * (isBeneath ? PARALLAX : 1), 0);
-                }
-                case "bottom" -> {
-                    return Moves.by(group, 0, group.area().height() * rest);
-                }
-                case "top" -> {
-                    return Moves.by(group, 0, -group.area().height() * rest);
-                }
-                default -> {
-                    return Tween.faded(group, share);
-                }
-            }
-        }
-        if (node.key().startsWith("badge") && node instanceof SceneNode.Rect rect) {
-            double seen = Math.max(0, share);
-            Box box = rect.box();
-            return new SceneNode.Rect(
-                    rect.key(),
-                    Box.around(box.centerX(), box.centerY(), box.width() * seen, box.height() * seen),
-                    rect.radius() * seen,
-                    rect.fill());
-        }
-        return Tween.faded(node, part == Pair.Part.SELECT ? share * share : share);
+        double width = bar.area().width();
+        return switch (edge) {
+            case LEADING -> bar.moved((score.rightToLeft() ? width : -width) * rest * (isBeneath ? PARALLAX : 1), 0);
+            case LOWER -> bar.moved(0, bar.area().height() * rest);
+            case UPPER -> bar.moved(0, -bar.area().height() * rest);
+            case CONTENT, ABOVE -> bar.faded(share);
+        };
+    }
+
+    /** A badge grows from its middle; what it says fades. */
+    private static SceneNode popped(SceneNode.Group badge, double share) {
+        double seen = Math.max(0, share);
+        return badge.with(badge.children().stream()
+                .map(node -> node instanceof SceneNode.Rect rect ? scaled(rect, seen) : node.faded(seen * seen))
+                .toList());
+    }
+
+    private static SceneNode scaled(SceneNode.Rect rect, double share) {
+        Box box = rect.area();
+        return new SceneNode.Rect(
+                rect.key(),
+                Box.around(box.centerX(), box.centerY(), box.width() * share, box.height() * share),
+                rect.radius() * share,
+                rect.fill());
     }
 
     /** The nodes, moved by what the film before would have moved them by, less and less. */
     private List<SceneNode> carried(List<SceneNode> nodes, double ms) {
         Film old = before.orElseThrow();
-        Map<String, Box> then = Moves.boxes(from.nodes());
-        Map<String, Box> now = Moves.boxes(old.at(since + ms).nodes());
+        Map<String, Box> then = Carried.boxes(from.nodes());
+        Map<String, Box> now = Carried.boxes(old.at(since + ms).nodes());
         double s = ms / CARRY;
         double weight = (1 - s) * (1 - s) * (1 + 2 * s);
-        return Moves.carried(nodes, "", then, now, weight);
+        return new Carried(then, now, weight).all(nodes);
     }
 }

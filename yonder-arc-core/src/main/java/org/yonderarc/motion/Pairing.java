@@ -6,33 +6,45 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.plan.Transition;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.walk.Passage;
 
-/** Finds what belongs together in two scenes, by their keys, in the order in which it is painted. */
+/** Finds what belongs together in two scenes, by their keys and parts, in the order in which it is painted. */
 final class Pairing {
+    /** Whose nodes are paired. */
+    private enum Level {
+        /** Those of a scene, or of its page. */
+        TOP,
+        /** Those within a group. */
+        WITHIN
+    }
+
     private final Optional<Passage> passage;
+    private final boolean shares;
 
     private Pairing(Optional<Passage> passage) {
         this.passage = passage;
+        this.shares = passage.filter(found -> found.transition().kind() == Transition.Kind.SHARED)
+                .isPresent();
     }
 
     static List<Pair> of(Scene from, Scene to, Optional<Passage> passage) {
-        boolean shares = passage.filter(found -> found.transition().kind() == Transition.Kind.SHARED)
-                .isPresent();
-        List<SceneNode> a = shares ? Shared.lifted(from, to) : from.nodes();
-        List<SceneNode> b = shares ? Shared.lifted(to, from) : to.nodes();
-        return new Pairing(passage).of(a, b, Pair.Part.SCREEN, true, false);
+        var pairing = new Pairing(passage);
+        List<SceneNode> a = pairing.shares ? Shared.lifted(from, to) : from.nodes();
+        List<SceneNode> b = pairing.shares ? Shared.lifted(to, from) : to.nodes();
+        return pairing.of(a, b, Level.TOP, Optional.empty());
     }
 
-    private List<Pair> of(List<SceneNode> a, List<SceneNode> b, Pair.Part part, boolean isTop, boolean keeps) {
+    /** The pairs of two lists of nodes, all timed by {@code kept} where it has a value, else each by what it is. */
+    private List<Pair> of(List<SceneNode> a, List<SceneNode> b, Level level, Optional<Part.Tempo> kept) {
         var old = new HashMap<String, SceneNode>();
-        var names = names(a, isTop);
+        List<String> names = names(a, level);
         for (int i = 0; i < a.size(); i++) {
             old.put(names.get(i), a.get(i));
         }
-        List<String> newNames = names(b, isTop);
+        List<String> newNames = names(b, level);
         var out = new ArrayList<Pair>();
         int next = 0;
         for (int i = 0; i < b.size(); i++) {
@@ -41,82 +53,76 @@ final class Pairing {
                 // What the old scene has before this one and the new one hasn't, keeps its place in the paint order.
                 for (; next < a.size() && !names.get(next).equals(newNames.get(i)); next++) {
                     if (!newNames.contains(names.get(next))) {
-                        out.add(pair(a.get(next), null, part, isTop, keeps));
+                        out.add(pair(a.get(next), null, level, kept));
                     }
                 }
                 next = Math.max(next, names.indexOf(newNames.get(i)) + 1);
             }
-            out.add(pair(mate, b.get(i), part, isTop, keeps));
+            out.add(pair(mate, b.get(i), level, kept));
         }
         for (; next < a.size(); next++) {
             if (!newNames.contains(names.get(next))) {
-                out.add(pair(a.get(next), null, part, isTop, keeps));
+                out.add(pair(a.get(next), null, level, kept));
             }
         }
-        return isTop ? ordered(out) : out;
+        return level == Level.TOP ? ordered(out) : out;
     }
 
-    /** The keys, a number added to those that stand there twice; screens share one name where they are to glide. */
-    private List<String> names(List<SceneNode> nodes, boolean isTop) {
-        boolean shares = passage.filter(passage -> passage.transition().kind() == Transition.Kind.SHARED)
-                .isPresent();
+    /** The names by which nodes are paired, a number added to those that stand there twice. */
+    private List<String> names(List<SceneNode> nodes, Level level) {
         Map<String, Integer> seen = new HashMap<>();
         return nodes.stream()
                 .map(node -> {
-                    String key = shares ? shared(node, isTop) : isTop ? bar(node.key()) : node.key();
-                    int count = seen.merge(key, 1, (had, one) -> had + one);
-                    return count == 1 ? key : key + "#" + count;
+                    String name = name(node, level);
+                    int count = seen.merge(name, 1, (had, one) -> had + one);
+                    return count == 1 ? name : name + "#" + count;
                 })
                 .toList();
     }
 
-    /** Where screens share what they show: one name for both screens, and for rows only if they lead to the same place. */
-    private static String shared(SceneNode node, boolean isTop) {
-        if (isTop) {
-            return Pair.isScreen(node) ? "screen:" : bar(node.key());
+    private String name(SceneNode node, Level level) {
+        Part part = Pair.part(node);
+        if (level == Level.TOP) {
+            if (shares && part instanceof Part.Screen) {
+                // Screens that share what they show have one name, so that it glides.
+                return "screen";
+            }
+            // Bars that stand with the mark of the selected item are one bar in several forms: turned, one becomes the
+            // other.
+            return part instanceof Part.Bar bar && bar.tempo() == Part.Tempo.SELECT ? "bar" : node.key();
         }
-        boolean isRow = node.key().startsWith("row:") || node.key().startsWith("card:");
-        return isRow && node instanceof SceneNode.Group group ? node.key() + group.meaning() : node.key();
+        // Rows share a name only if they lead to the same place.
+        return shares && part instanceof Part.Row && node instanceof SceneNode.Group group
+                ? node.key() + group.meaning()
+                : node.key();
     }
 
-    /** A bottom bar and a rail are one bar in two forms: turned, the one becomes the other. */
-    private static String bar(String key) {
-        return key.equals("rail") ? "bottom" : key;
-    }
-
-    private Pair pair(SceneNode a, SceneNode b, Pair.Part outer, boolean isTop, boolean keeps) {
+    private Pair pair(SceneNode a, SceneNode b, Level level, Optional<Part.Tempo> kept) {
         SceneNode one = b == null ? a : b;
-        Pair.Part part = keeps ? outer : part(one.key(), outer, isTop);
+        Part.Tempo tempo = kept.orElseGet(() -> tempo(Pair.part(one)));
         if (a instanceof SceneNode.Group from && b instanceof SceneNode.Group to && !from.equals(to)) {
             boolean moves = !from.area().equals(to.area());
-            boolean inner = to.key().equals("page");
-            return new Pair(
-                    a,
-                    b,
-                    part,
-                    of(from.children(), to.children(), part, inner, keeps || moves && !isTop || inner && moves));
+            boolean isPage = to.part() == Part.Plain.PAGE;
+            Level within = isPage ? Level.TOP : Level.WITHIN;
+            // Within a page that stays, each part has its own tempo; everything else goes with what it is in.
+            Optional<Part.Tempo> inner = isPage && !moves ? kept : Optional.of(tempo);
+            return new Pair(a, b, tempo, of(from.children(), to.children(), within, inner));
         }
-        return new Pair(a, b, part, List.of());
+        return new Pair(a, b, tempo, List.of());
     }
 
-    private static Pair.Part part(String key, Pair.Part outer, boolean isTop) {
-        if (isTop) {
-            return switch (key) {
-                case "drawer", "scrim", "page", "page-shadow", "more" -> Pair.Part.DRAWER;
-                case "bottom", "rail" -> Pair.Part.SELECT;
-                default -> Pair.Part.SCREEN;
-            };
+    private static Part.Tempo tempo(Part part) {
+        if (part instanceof Part.Bar bar) {
+            return bar.tempo();
         }
-        return outer;
+        boolean isDrawers = part == Part.Plain.SCRIM || part == Part.Plain.PAGE || part == Part.Plain.PAGE_SHADOW;
+        return isDrawers ? Part.Tempo.DRAWERS : Part.Tempo.SCREENS;
     }
 
     /** The screen that moves over the other is painted above it: the new one, or on the way back the one that goes as it came. */
     private List<Pair> ordered(List<Pair> all) {
         boolean goesOver = passage.filter(found -> !found.forward())
-                .filter(found -> switch (found.transition().kind()) {
-                    case COVER, RISE, GROW -> true;
-                    default -> false;
-                })
+                .filter(found -> found.transition().kind().liesOver())
                 .isPresent();
         int leaving = -1;
         int arriving = -1;

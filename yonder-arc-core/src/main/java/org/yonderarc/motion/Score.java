@@ -1,10 +1,10 @@
 package org.yonderarc.motion;
 
-import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Motion;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.walk.Passage;
@@ -38,26 +38,15 @@ public record Score(
      */
     public static Optional<Box> origin(Scene from, Scene to, Step step) {
         return step instanceof Step.Choose choose
-                ? find(from.nodes(), "item:" + choose.item())
+                ? from.first(part -> part instanceof Part.Item item && item.id().equals(choose.item()))
+                        .map(SceneNode.Group::area)
                 : Shared.row(from, to).or(() -> Shared.row(to, from)).map(SceneNode.Group::area);
     }
 
-    private static Optional<Box> find(List<SceneNode> nodes, String key) {
-        for (SceneNode node : nodes) {
-            if (node instanceof SceneNode.Group group) {
-                Optional<Box> found = group.key().equals(key) ? Optional.of(group.area()) : find(group.children(), key);
-                if (found.isPresent()) {
-                    return found;
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    Clock screens() {
+    Progress screens() {
         return passage.map(found -> found.transition().kind() == org.yonderarc.plan.Transition.Kind.NONE
-                        ? Clock.AT_ONCE
-                        : Clock.of(found.transition().timing()))
-                .orElse(Clock.AT_ONCE);
+                        ? Progress.AT_ONCE
+                        : Progress.of(found.transition().timing()))
+                .orElse(Progress.AT_ONCE);
     }
 }

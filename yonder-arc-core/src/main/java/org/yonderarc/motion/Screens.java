@@ -2,10 +2,10 @@ package org.yonderarc.motion;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Transition;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
 
 /**
@@ -23,9 +23,6 @@ record Screens(Score score, Colour ground) {
     private static final int EDGE_LAYERS = 5;
     /** Rows below this come together: they are out of sight. */
     private static final int MOST_ROWS = 12;
-    /** What belongs to a row, by the first part of its key. */
-    private static final List<String> ROWS = List.of("row", "card", "line", "pin");
-
     /** A screen at progress {@code p} of the way, as it arrives or leaves. */
     void play(SceneNode.Group whole, double p, double ms, boolean arrives, List<SceneNode> out) {
         Transition.Kind kind =
@@ -45,7 +42,7 @@ record Screens(Score score, Colour ground) {
             }
             case PUSH -> {
                 double offset = (arrives ? 1 - p : -p) * area.width() * side * (forward ? 1 : -1);
-                out.add(Moves.by(grounded(group), offset, 0));
+                out.add(grounded(group).moved(offset, 0));
             }
             case COVER -> {
                 double offset = above ? away * area.width() : -(1 - away) * area.width() * PARALLAX;
@@ -53,11 +50,11 @@ record Screens(Score score, Colour ground) {
                     double edge = area.x() + offset * side + (side > 0 ? 0 : area.width());
                     edgeShadow(edge, side, area, out);
                 }
-                out.add(Moves.by(grounded(group), offset * side, 0));
+                out.add(grounded(group).moved(offset * side, 0));
             }
-            case RISE -> out.add(above ? Moves.by(grounded(group), 0, away * area.height()) : group);
+            case RISE -> out.add(above ? grounded(group).moved(0, away * area.height()) : group);
             case GROW -> out.add(above ? grown(group, 1 - away) : group);
-            default -> out.add(arrives ? Tween.faded(grounded(group), p) : group);
+            case FADE, SHARED -> out.add(arrives ? grounded(group).faded(p) : group);
         }
     }
 
@@ -91,27 +88,18 @@ record Screens(Score score, Colour ground) {
         if (stagger() == 0) {
             return group;
         }
-        Clock clock = score.screens();
+        Progress clock = score.screens();
         var children = new ArrayList<SceneNode>();
         for (SceneNode child : group.children()) {
             double p = clock.progress(ms - Math.max(0, row(child)) * stagger());
-            children.add(row(child) < 0 ? child : Tween.faded(Moves.node(child, 0, (1 - p) * RISE), p));
+            children.add(row(child) < 0 ? child : child.moved(0, (1 - p) * RISE).faded(p));
         }
-        return new SceneNode.Group(group.key(), group.meaning(), group.area(), group.clip(), children, group.opacity());
+        return group.with(children);
     }
 
     /** The number of the row that a node of a screen belongs to, at most {@link #MOST_ROWS}; -1 where it belongs to none. */
     private static int row(SceneNode node) {
-        String key = node.key();
-        int colon = key.indexOf(':');
-        if (colon < 0 || !ROWS.contains(key.substring(0, colon))) {
-            return -1;
-        }
-        int row = 0;
-        for (int i = colon + 1; i < key.length() && Character.isDigit(key.charAt(i)); i++) {
-            row = Math.min(MOST_ROWS, row * 10 + key.charAt(i) - '0');
-        }
-        return row;
+        return Pair.part(node) instanceof Part.Row row ? Math.min(MOST_ROWS, row.index()) : -1;
     }
 
     /** A screen that shows a part of itself only, from the chosen item to all of it. */
@@ -120,13 +108,7 @@ record Screens(Score score, Colour ground) {
         Box start = score.origin()
                 .orElse(Box.around(group.area().centerX(), group.area().centerY(), 48, 48));
         Box area = Tween.lerp(start, group.area(), p);
-        return new SceneNode.Group(
-                group.key(),
-                group.meaning(),
-                area,
-                Optional.of(Tween.lerp(24, 0, p)),
-                grounded(group).children(),
-                Math.min(1, p * 4));
+        return grounded(group).at(area).clipped(Tween.lerp(24, 0, p)).faded(Math.min(1, p * 4));
     }
 
     /** The screen on a ground of its own, so that nothing shows through it. */
@@ -134,6 +116,6 @@ record Screens(Score score, Colour ground) {
         var children = new ArrayList<SceneNode>();
         children.add(new SceneNode.Rect("ground~", group.area(), 0, ground));
         children.addAll(group.children());
-        return new SceneNode.Group(group.key(), group.meaning(), group.area(), group.clip(), children, group.opacity());
+        return group.with(children);
     }
 }

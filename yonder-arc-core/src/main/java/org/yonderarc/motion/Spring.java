@@ -14,7 +14,7 @@ public final class Spring {
     private final double decay;
     private final double frequency;
     private final double velocity;
-    private final Case damping;
+    private final Case weight;
 
     /** How strongly a spring is damped. */
     private enum Case {
@@ -25,12 +25,17 @@ public final class Spring {
 
     /** The spring of a timing. */
     public Spring(Timing.Sprung timing) {
-        double natural = Math.sqrt(timing.stiffness() / timing.mass());
-        double ratio = timing.damping() / (2 * Math.sqrt(timing.stiffness() * timing.mass()));
+        this(timing.mass(), timing.stiffness(), timing.damping(), timing.velocity());
+    }
+
+    /** A spring; all but the velocity, in lengths of the way for each second, are more than 0. */
+    Spring(double mass, double stiffness, double damping, double velocity) {
+        double natural = Math.sqrt(stiffness / mass);
+        double ratio = damping / (2 * Math.sqrt(stiffness * mass));
         this.decay = ratio * natural;
-        this.velocity = timing.velocity();
+        this.velocity = velocity;
         boolean isCritical = Math.abs(ratio - 1) < 1e-9;
-        this.damping = isCritical ? Case.CRITICAL : ratio < 1 ? Case.WEAK : Case.STRONG;
+        this.weight = isCritical ? Case.CRITICAL : ratio < 1 ? Case.WEAK : Case.STRONG;
         this.frequency = natural * Math.sqrt(Math.abs(1 - ratio * ratio));
     }
 
@@ -43,7 +48,7 @@ public final class Spring {
     private double left(double t) {
         // At the start x is 1 and x' is minus the velocity.
         double b = decay - velocity;
-        return switch (damping) {
+        return switch (weight) {
             case WEAK -> Math.exp(-decay * t) * (Math.cos(frequency * t) + b / frequency * Math.sin(frequency * t));
             case CRITICAL -> Math.exp(-decay * t) * (1 + b * t);
             case STRONG -> {
@@ -58,7 +63,7 @@ public final class Spring {
     /** A bound of what is left from {@code t} seconds on; it never rises. */
     private double bound(double t) {
         double b = decay - velocity;
-        return switch (damping) {
+        return switch (weight) {
             case WEAK -> Math.exp(-decay * t) * Math.sqrt(1 + b * b / (frequency * frequency));
             case CRITICAL -> {
                 double peak = b == 0 ? 0 : 1 / decay - 1 / b;

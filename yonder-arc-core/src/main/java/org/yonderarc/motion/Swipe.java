@@ -2,16 +2,18 @@ package org.yonderarc.motion;
 
 import java.util.Optional;
 import org.yonderarc.fit.FittedBar;
-import org.yonderarc.fit.Fitter;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.form.Forms;
 import org.yonderarc.plan.Easing;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Timing;
 import org.yonderarc.plan.Transition;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
@@ -60,10 +62,10 @@ public final class Swipe {
     }
 
     private static Optional<Step> step(Fitting fitting, State state, boolean isInward, boolean isAtEdge) {
-        Optional<FittedBar.Drawer> drawer = fitting.one(FittedBar.Drawer.class)
-                .filter(bar -> bar.form().opens() != Form.Opening.KEPT && !bar.collapsed());
+        Optional<FittedBar> drawer =
+                fitting.bars().stream().filter(Forms::isPulled).findFirst();
         if (state.open().isPresent()) {
-            boolean closes = drawer.filter(FittedBar.Drawer::open).isPresent() && !isInward;
+            boolean closes = drawer.filter(FittedBar::isOpen).isPresent() && !isInward;
             return closes ? Optional.of(new Step.Close()) : Optional.empty();
         }
         if (!isInward || !isAtEdge) {
@@ -97,11 +99,13 @@ public final class Swipe {
 
     /** How far an open drawer, or the page above it, has come. */
     private static double reach(Scene open) {
-        double page = open.group("page")
+        double page = open.first(Part.Plain.PAGE)
                 .map(SceneNode.Group::area)
                 .map(box -> box.x() > 0 ? box.x() : open.width() - box.right())
                 .orElse(0.0);
-        double drawer = open.group("drawer").map(group -> group.area().width()).orElse(open.width());
+        double drawer = open.first(part -> part instanceof Part.Bar bar && bar.edge() == Form.Edge.LEADING)
+                .map(group -> group.area().width())
+                .orElse(open.width());
         return Math.abs(page) > 0 ? Math.abs(page) : drawer;
     }
 

@@ -1,20 +1,33 @@
 package org.yonderarc.motion;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.Type;
-import org.yonderarc.scene.Outline;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.SceneNode;
 
 /** A node on its way from one scene to another. */
-final class Tween {
+final class Tween implements SceneNode.Visitor {
     /** Added to the key of what is left behind, so that both can be there at once. */
     static final String LEAVING = "~";
 
-    private Tween() {}
+    private final SceneNode from;
+    private final double p;
+    private final List<SceneNode> out;
+
+    private Tween(SceneNode from, double p, List<SceneNode> out) {
+        this.from = from;
+        this.p = p;
+        this.out = out;
+    }
+
+    /** The node at progress {@code p}; two of them where one fades into the other. Groups are for the film. */
+    static void node(SceneNode a, SceneNode b, double p, List<SceneNode> out) {
+        b.accept(new Tween(a, p, out));
+    }
 
     static double lerp(double a, double b, double p) {
         return a + (b - a) * p;
@@ -32,42 +45,28 @@ final class Tween {
         return Math.max(0, Math.min(1, p));
     }
 
-    /** The node at progress {@code p}; two of them where one fades into the other. Groups are for the film. */
-    static void node(SceneNode a, SceneNode b, double p, List<SceneNode> out) {
-        if (a instanceof SceneNode.Rect from && b instanceof SceneNode.Rect to && turns(from.box(), to.box())) {
-            // What lay and now stands would be a slab on its way.
-            out.add(faded(renamed(from), 1 - p));
-            out.add(faded(to, p));
-        } else if (a instanceof SceneNode.Rect from && b instanceof SceneNode.Rect to) {
+    private Colour mix(Colour a, Colour b) {
+        return Oklab.mix(a, b, unit(p));
+    }
+
+    private double radius(double a, double b) {
+        return Math.max(0, lerp(a, b, p));
+    }
+
+    /** The old node fades out under another key, the new one in. */
+    private void cross(SceneNode to) {
+        out.add(from.renamed(from.key() + LEAVING).faded(unit(1 - p)));
+        out.add(to.faded(unit(p)));
+    }
+
+    @Override
+    public void rect(SceneNode.Rect to) {
+        // What lay and now stands would be a slab on its way.
+        if (from instanceof SceneNode.Rect a && !turns(a.area(), to.area())) {
             out.add(new SceneNode.Rect(
-                    to.key(),
-                    lerp(from.box(), to.box(), p),
-                    Math.max(0, lerp(from.radius(), to.radius(), p)),
-                    Oklab.mix(from.fill(), to.fill(), unit(p))));
-        } else if (a instanceof SceneNode.Text from && b instanceof SceneNode.Text to) {
-            text(from, to, p, out);
-        } else if (a instanceof SceneNode.Icon from && b instanceof SceneNode.Icon to) {
-            icon(from, to, p, out);
-        } else if (a instanceof SceneNode.Path from && b instanceof SceneNode.Path to) {
-            path(from, to, p, out);
-        } else if (a instanceof SceneNode.Gradient from && b instanceof SceneNode.Gradient to) {
-            out.add(new SceneNode.Gradient(
-                    to.key(),
-                    lerp(from.box(), to.box(), p),
-                    Math.max(0, lerp(from.radius(), to.radius(), p)),
-                    Oklab.mix(from.from(), to.from(), unit(p)),
-                    Oklab.mix(from.to(), to.to(), unit(p)),
-                    lerp(from.angle(), to.angle(), p)));
-        } else if (a instanceof SceneNode.Picture from && b instanceof SceneNode.Picture to) {
-            out.add(new SceneNode.Picture(
-                    to.key(),
-                    lerp(from.box(), to.box(), p),
-                    Math.max(0, lerp(from.radius(), to.radius(), p)),
-                    p < 0.5 ? from.file() : to.file(),
-                    to.whole()));
+                    to.key(), lerp(a.area(), to.area(), p), radius(a.radius(), to.radius()), mix(a.fill(), to.fill())));
         } else {
-            out.add(faded(renamed(a), 1 - p));
-            out.add(faded(b, p));
+            cross(to);
         }
     }
 
@@ -76,58 +75,70 @@ final class Tween {
                 || a.height() > 3 * a.width() && b.width() > 3 * b.height();
     }
 
-    private static void text(SceneNode.Text from, SceneNode.Text to, double p, List<SceneNode> out) {
-        TextLine a = from.line();
+    @Override
+    public void gradient(SceneNode.Gradient to) {
+        if (from instanceof SceneNode.Gradient a) {
+            out.add(new SceneNode.Gradient(
+                    to.key(),
+                    lerp(a.area(), to.area(), p),
+                    radius(a.radius(), to.radius()),
+                    mix(a.from(), to.from()),
+                    mix(a.to(), to.to()),
+                    lerp(a.angle(), to.angle(), p)));
+        } else {
+            cross(to);
+        }
+    }
+
+    @Override
+    public void picture(SceneNode.Picture to) {
+        if (from instanceof SceneNode.Picture a) {
+            out.add(new SceneNode.Picture(
+                    to.key(),
+                    lerp(a.area(), to.area(), p),
+                    radius(a.radius(), to.radius()),
+                    p < 0.5 ? a.file() : to.file(),
+                    to.whole()));
+        } else {
+            cross(to);
+        }
+    }
+
+    @Override
+    public void group(SceneNode.Group to) {
+        cross(to);
+    }
+
+    @Override
+    public void text(SceneNode.Text to) {
+        if (!(from instanceof SceneNode.Text old)) {
+            cross(to);
+            return;
+        }
+        TextLine a = old.line();
         TextLine b = to.line();
-        double left = lerp(a.left(), b.left(), p);
         double baseline = lerp(a.baseline(), b.baseline(), p);
         double size = Math.max(0.1, lerp(a.type().size(), b.type().size(), p));
-        var fill = Oklab.mix(from.fill(), to.fill(), unit(p));
-        boolean same =
-                a.text().equals(b.text()) && a.type().weight() == b.type().weight();
-        if (same) {
+        Colour fill = mix(old.fill(), to.fill());
+        Type typeA = new Type(size, a.type().weight());
+        Type typeB = new Type(size, b.type().weight());
+        if (a.text().equals(b.text()) && a.type().weight() == b.type().weight()) {
             double width = Math.max(0, lerp(a.width(), b.width(), p));
-            out.add(new SceneNode.Text(
-                    to.key(),
-                    line(
-                            b.text(),
-                            left,
-                            baseline,
-                            width,
-                            new Type(size, b.type().weight())),
-                    fill));
+            double left = lerp(a.left(), b.left(), p);
+            out.add(new SceneNode.Text(to.key(), line(b.text(), left, baseline, width, typeB), fill));
             return;
         }
         // The old one is gone before the new one comes: two words over each other can't be read.
         // Each text keeps its own middle or end where it is anchored there, so that neither jumps.
-        double shiftA = anchor(a, lerp(anchor(a), anchor(b), p));
-        double shiftB = anchor(b, lerp(anchor(a), anchor(b), p));
-        out.add(new SceneNode.Text(
-                to.key() + LEAVING,
-                line(
-                        a.text(),
-                        shiftA,
-                        baseline,
-                        a.width(),
-                        new Type(size, a.type().weight())),
-                fill.withAlpha(fill.alpha() * unit(1 - 2 * p))));
-        out.add(new SceneNode.Text(
-                to.key(),
-                line(
-                        b.text(),
-                        shiftB,
-                        baseline,
-                        b.width(),
-                        new Type(size, b.type().weight())),
-                fill.withAlpha(fill.alpha() * unit(2 * p - 1))));
-    }
-
-    private static double anchor(TextLine line) {
-        return line.x();
+        double anchor = lerp(a.x(), b.x(), p);
+        TextLine leaving = line(a.text(), leftOf(a, anchor), baseline, a.width(), typeA);
+        TextLine arriving = line(b.text(), leftOf(b, anchor), baseline, b.width(), typeB);
+        out.add(new SceneNode.Text(to.key() + LEAVING, leaving, fill).faded(unit(1 - 2 * p)));
+        out.add(new SceneNode.Text(to.key(), arriving, fill).faded(unit(2 * p - 1)));
     }
 
     /** The left end of a line whose anchor stands at {@code x}. */
-    private static double anchor(TextLine line, double x) {
+    private static double leftOf(TextLine line, double x) {
         return x - line.x() + line.left();
     }
 
@@ -135,137 +146,35 @@ final class Tween {
         return new TextLine(text, TextLine.Anchor.START, left, baseline, width, type);
     }
 
-    private static void icon(SceneNode.Icon from, SceneNode.Icon to, double p, List<SceneNode> out) {
-        Box box = lerp(from.box(), to.box(), p);
-        var fill = Oklab.mix(from.fill(), to.fill(), unit(p));
-        boolean same = from.name().equals(to.name()) && from.filled() == to.filled();
+    @Override
+    public void icon(SceneNode.Icon to) {
+        if (!(from instanceof SceneNode.Icon a)) {
+            cross(to);
+            return;
+        }
+        Box box = lerp(a.area(), to.area(), p);
+        Colour fill = mix(a.fill(), to.fill());
+        double turn = lerp(a.turn(), to.turn(), p);
+        boolean same = a.name().equals(to.name()) && a.filled() == to.filled();
         if (!same) {
             // The new one comes early and the old one goes late, so that there is always one to see.
-            out.add(new SceneNode.Icon(
-                    to.key() + LEAVING,
-                    box,
-                    from.name(),
-                    from.filled(),
-                    fill.withAlpha(fill.alpha() * unit(2 - 2 * p)),
-                    from.flipped()));
+            out.add(new SceneNode.Icon(to.key() + LEAVING, box, a.name(), a.filled(), fill, a.flipped(), turn)
+                    .faded(unit(2 - 2 * p)));
         }
-        double seen = same ? 1 : unit(2 * p);
-        out.add(new SceneNode.Icon(
-                to.key(), box, to.name(), to.filled(), fill.withAlpha(fill.alpha() * seen), to.flipped()));
+        out.add(new SceneNode.Icon(to.key(), box, to.name(), to.filled(), fill, to.flipped(), turn)
+                .faded(same ? 1 : unit(2 * p)));
     }
 
-    private static void path(SceneNode.Path from, SceneNode.Path to, double p, List<SceneNode> out) {
-        Optional<Outline> between = outline(from.outline(), to.outline(), p);
-        if (between.isEmpty()) {
-            out.add(faded(renamed(from), 1 - p));
-            out.add(faded(to, p));
+    @Override
+    public void path(SceneNode.Path to) {
+        Optional<Outline> between =
+                from instanceof SceneNode.Path a ? a.outline().toward(to.outline(), p) : Optional.empty();
+        if (between.isEmpty() || !(from instanceof SceneNode.Path a)) {
+            cross(to);
             return;
         }
         Optional<Double> stroke =
-                to.stroke().map(width -> Math.max(0, lerp(from.stroke().orElse(width), width, p)));
-        out.add(new SceneNode.Path(to.key(), between.get(), Oklab.mix(from.fill(), to.fill(), unit(p)), stroke));
-    }
-
-    /** The outline between two of equal structure. */
-    private static Optional<Outline> outline(Outline a, Outline b, double p) {
-        if (a.parts().size() != b.parts().size()) {
-            return Optional.empty();
-        }
-        var parts = new ArrayList<Outline.Part>(a.parts().size());
-        for (int i = 0; i < a.parts().size(); i++) {
-            Outline.Part x = a.parts().get(i);
-            Outline.Part y = b.parts().get(i);
-            if (x instanceof Outline.Move m && y instanceof Outline.Move n) {
-                parts.add(new Outline.Move(lerp(m.x(), n.x(), p), lerp(m.y(), n.y(), p)));
-            } else if (x instanceof Outline.Line m && y instanceof Outline.Line n) {
-                parts.add(new Outline.Line(lerp(m.x(), n.x(), p), lerp(m.y(), n.y(), p)));
-            } else if (x instanceof Outline.Curve m && y instanceof Outline.Curve n) {
-                parts.add(new Outline.Curve(
-                        lerp(m.x1(), n.x1(), p),
-                        lerp(m.y1(), n.y1(), p),
-                        lerp(m.x2(), n.x2(), p),
-                        lerp(m.y2(), n.y2(), p),
-                        lerp(m.x(), n.x(), p),
-                        lerp(m.y(), n.y(), p)));
-            } else if (x instanceof Outline.Close && y instanceof Outline.Close) {
-                parts.add(x);
-            } else {
-                return Optional.empty();
-            }
-        }
-        return Optional.of(new Outline(parts));
-    }
-
-    /** The node with another key, so that it can stand beside its successor. */
-    static SceneNode renamed(SceneNode node) {
-        String key = node.key() + LEAVING;
-        if (node instanceof SceneNode.Rect rect) {
-            return new SceneNode.Rect(key, rect.box(), rect.radius(), rect.fill());
-        }
-        if (node instanceof SceneNode.Text text) {
-            return new SceneNode.Text(key, text.line(), text.fill());
-        }
-        if (node instanceof SceneNode.Icon icon) {
-            return new SceneNode.Icon(key, icon.box(), icon.name(), icon.filled(), icon.fill(), icon.flipped());
-        }
-        if (node instanceof SceneNode.Path path) {
-            return new SceneNode.Path(key, path.outline(), path.fill(), path.stroke());
-        }
-        if (node instanceof SceneNode.Gradient gradient) {
-            return new SceneNode.Gradient(
-                    key, gradient.box(), gradient.radius(), gradient.from(), gradient.to(), gradient.angle());
-        }
-        if (node instanceof SceneNode.Picture picture) {
-            return new SceneNode.Picture(key, picture.box(), picture.radius(), picture.file(), picture.whole());
-        }
-        var group = (SceneNode.Group) node;
-        return new SceneNode.Group(key, group.meaning(), group.area(), group.clip(), group.children(), group.opacity());
-    }
-
-    /** The node, only so much of it to be seen. */
-    static SceneNode faded(SceneNode node, double share) {
-        double seen = unit(share);
-        if (seen == 1) {
-            return node;
-        }
-        if (node instanceof SceneNode.Rect rect) {
-            return new SceneNode.Rect(
-                    rect.key(),
-                    rect.box(),
-                    rect.radius(),
-                    rect.fill().withAlpha(rect.fill().alpha() * seen));
-        }
-        if (node instanceof SceneNode.Text text) {
-            return new SceneNode.Text(
-                    text.key(), text.line(), text.fill().withAlpha(text.fill().alpha() * seen));
-        }
-        if (node instanceof SceneNode.Icon icon) {
-            return new SceneNode.Icon(
-                    icon.key(),
-                    icon.box(),
-                    icon.name(),
-                    icon.filled(),
-                    icon.fill().withAlpha(icon.fill().alpha() * seen),
-                    icon.flipped());
-        }
-        if (node instanceof SceneNode.Path path) {
-            return new SceneNode.Path(
-                    path.key(),
-                    path.outline(),
-                    path.fill().withAlpha(path.fill().alpha() * seen),
-                    path.stroke());
-        }
-        if (node instanceof SceneNode.Group group) {
-            return new SceneNode.Group(
-                    group.key(), group.meaning(), group.area(), group.clip(), group.children(), group.opacity() * seen);
-        }
-        Box area = node instanceof SceneNode.Gradient gradient ? gradient.box() : ((SceneNode.Picture) node).box();
-        return new SceneNode.Group(
-                node.key() + LEAVING,
-                new org.yonderarc.scene.Meaning.Plain(),
-                area,
-                Optional.empty(),
-                List.of(node),
-                seen);
+                to.stroke().map(width -> Math.max(0, lerp(a.stroke().orElse(width), width, p)));
+        out.add(new SceneNode.Path(to.key(), between.get(), mix(a.fill(), to.fill()), stroke));
     }
 }

@@ -11,15 +11,15 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
-import org.yonderarc.fit.Fitter;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.Passage;
-import org.yonderarc.walk.Saved;
+import org.yonderarc.walk.SavedState;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -220,7 +220,7 @@ public final class Navigator {
 
     /** The whole state as a short text. */
     public synchronized String save() {
-        return Saved.write(state);
+        return SavedState.write(state);
     }
 
     /**
@@ -230,9 +230,9 @@ public final class Navigator {
      * @throws IllegalArgumentException with the reason, if it can't be read; nothing changes then
      */
     public List<String> restore(String saved) {
-        Saved.Restored restored;
+        SavedState.Restored restored;
         synchronized (this) {
-            restored = Saved.read(walk, saved);
+            restored = SavedState.read(walk, saved);
             jump(restored.state(), "The saved state was restored.");
         }
         drain();
@@ -246,9 +246,9 @@ public final class Navigator {
      */
     public List<String> use(Plan plan) {
         var next = Walk.of(plan);
-        Saved.Restored moved;
+        SavedState.Restored moved;
         synchronized (this) {
-            moved = Saved.move(state, next);
+            moved = SavedState.move(state, next);
             Place from = walk.shown(state);
             State before = state;
             walk = next;
@@ -314,9 +314,10 @@ public final class Navigator {
                     synchronized (this) {
                         now = walk;
                     }
-                    return Fitter.fit(now, device, any).bottom().flatMap(bar -> bar.items().stream()
+                    return Fitter.fit(now, device, any).bars().stream()
+                            .flatMap(bar -> bar.shown().stream())
                             .filter(one -> one.id().equals(item))
-                            .findFirst());
+                            .findFirst();
                 },
                 listener);
     }

@@ -41,7 +41,7 @@ public record Bar(
     /** A bar of one form, with all defaults. */
     public static Bar of(Form form, Optional<String> menu) {
         return new Bar(
-                menu.orElse(form.word()),
+                menu.orElse(form.kind().word()),
                 menu,
                 Map.of(ANY_KIND, form),
                 Optional.empty(),
@@ -52,5 +52,10 @@ public record Bar(
     /** The form on a device kind; no value where the bar doesn't show on it. */
     public Optional<Form> form(String kind) {
         return Optional.ofNullable(forms.getOrDefault(kind, forms.get(ANY_KIND)));
+    }
+
+    /** The same with other forms. */
+    public Bar withForms(Map<String, Form> other) {
+        return new Bar(id, menu, other, within, visibility, transition);
     }
 }

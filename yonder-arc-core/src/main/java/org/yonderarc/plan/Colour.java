@@ -76,4 +76,11 @@ public record Colour(int red, int green, int blue, double alpha) {
         double share = channel / 255.0;
         return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
     }
+
+    /** The colour of what is read on this one: white or near-black, whichever stands out more. */
+    public Colour ink() {
+        Colour white = rgb(0xFFFFFF);
+        Colour dark = rgb(0x061417);
+        return contrastWith(white) >= contrastWith(dark) ? white : dark;
+    }
 }

@@ -7,6 +7,9 @@ import java.util.TreeSet;
 
 /** A small expression over facts: {@code signed-in and drafts > 0}. */
 public sealed interface Condition {
+    /** Never holds. */
+    Condition NEVER = parse("n < 0 and n > 0");
+
     /** Whether it holds with these facts; a fact that has no value makes every comparison with it fail. */
     boolean holds(Map<String, FactValue> facts);
 

@@ -29,4 +29,13 @@ public record DeviceKind(String id, double from) implements Identified {
         }
         return best == null ? kinds.list().get(0).id() : best.id;
     }
+
+    /** The width in dp at which the next kind starts, exclusive; the largest number for the widest kind. */
+    public double end(Catalog<DeviceKind> kinds) {
+        double end = Double.MAX_VALUE;
+        for (DeviceKind kind : kinds) {
+            end = kind.from > from ? Math.min(end, kind.from) : end;
+        }
+        return end;
+    }
 }

@@ -1,194 +1,104 @@
 package org.yonderarc.plan;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 
 /** The form that a bar takes on a kind of device. */
-public sealed interface Form {
-    /** The word for the form in a plan file. */
-    String word();
+public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, RadialForm, GridForm {
+    /** Which form it is. */
+    Kind kind();
 
-    /** Whether a bar of this form shows the items of a menu. */
-    boolean showsMenu();
+    /** Where it stands; at each edge stands one bar, in the content any number. */
+    Edge edge();
 
-    /**
-     * A bar at the lower edge with a slot for each item.
-     *
-     * @param most how many items it holds at most, the overflow item included; 2 to 12
-     * @param whenFull what happens to the items that don't fit
-     * @param overflow the item that leads to the others
-     * @param labels which items show their label
-     * @param icons where icons stand
-     * @param floating its inset from the edges, where it floats
-     * @param style how it looks
-     */
-    record Bottom(
-            int most,
-            WhenFull whenFull,
-            Overflow overflow,
-            Labels labels,
-            IconSide icons,
-            Optional<Floating> floating,
-            Optional<Style.Ref> style)
-            implements Form {
-        /** A bottom bar with all defaults. */
-        public static final Bottom DEFAULT = new Bottom(
-                5, WhenFull.OVERFLOW, Overflow.DEFAULT, Labels.ALL, IconSide.ABOVE, Optional.empty(), Optional.empty());
-
-        public Bottom {
-            Objects.requireNonNull(whenFull, "whenFull");
-            Objects.requireNonNull(overflow, "overflow");
-            Objects.requireNonNull(labels, "labels");
-            Objects.requireNonNull(icons, "icons");
-            Objects.requireNonNull(floating, "floating");
-            Objects.requireNonNull(style, "style");
-        }
-
-        @Override
-        public String word() {
-            return "bottom";
-        }
-
-        @Override
-        public boolean showsMenu() {
-            return true;
-        }
-    }
-
-    /**
-     * A bar at the upper edge with the place's title and, where there is a way back, a back button.
-     *
-     * @param title what stands in its middle
-     * @param items where its menu's items stand
-     * @param actions the ids of up to three items that stand as buttons at its trailing side
-     * @param profile the picture of the person, with a text beside it
-     * @param line whether a line closes it below
-     * @param scrolling whether it stays when the content scrolls
-     * @param style how it looks
-     */
-    record Top(
-            TitleKind title,
-            Side items,
-            List<String> actions,
-            Optional<Profile> profile,
-            boolean line,
-            Scrolling scrolling,
-            Optional<Style.Ref> style)
-            implements Form {
-        /** A top bar with all defaults. */
-        public static final Top DEFAULT =
-                new Top(TitleKind.TEXT, Side.END, List.of(), Optional.empty(), true, Scrolling.STAYS, Optional.empty());
-
-        public Top {
-            Objects.requireNonNull(title, "title");
-            Objects.requireNonNull(items, "items");
-            actions = List.copyOf(actions);
-            Objects.requireNonNull(profile, "profile");
-            Objects.requireNonNull(scrolling, "scrolling");
-            Objects.requireNonNull(style, "style");
-        }
-
-        @Override
-        public String word() {
-            return "top";
-        }
-
-        @Override
-        public boolean showsMenu() {
-            return false;
-        }
-    }
-
-    /**
-     * A narrow bar at the leading edge.
-     *
-     * @param labels which items show their label
-     * @param narrow whether it is as narrow as touch targets allow
-     * @param action the id of the item that stands at its head as the main action
-     * @param items where its items stand between top and bottom
-     * @param line whether a line closes it at the side
-     * @param icons where icons stand
-     * @param style how it looks
-     */
-    record Rail(
-            Labels labels,
-            boolean narrow,
-            Optional<String> action,
-            Side items,
-            boolean line,
-            IconSide icons,
-            Optional<Style.Ref> style)
-            implements Form {
-        /** A rail with all defaults. */
-        public static final Rail DEFAULT =
-                new Rail(Labels.ALL, false, Optional.empty(), Side.START, false, IconSide.ABOVE, Optional.empty());
-
-        public Rail {
-            Objects.requireNonNull(labels, "labels");
-            Objects.requireNonNull(action, "action");
-            Objects.requireNonNull(items, "items");
-            Objects.requireNonNull(icons, "icons");
-            Objects.requireNonNull(style, "style");
-        }
-
-        @Override
-        public String word() {
-            return "rail";
-        }
-
-        @Override
-        public boolean showsMenu() {
-            return true;
-        }
-    }
-
-    /**
-     * A panel at the leading edge.
-     *
-     * @param opens how it opens
-     * @param header what stands at its head
-     * @param footer the ids of the items that stand at its foot
-     * @param width its width in dp, 160 to 480
-     * @param collapsed its width in dp while it is collapsed to icons, 48 to 120; no value where it can't be
-     * @param beneath how the content moves aside from a drawer beneath it
-     * @param style how it looks
-     */
-    record Drawer(
-            Opening opens,
-            Optional<Header> header,
-            List<String> footer,
-            double width,
-            Optional<Double> collapsed,
-            Beneath beneath,
-            Optional<Style.Ref> style)
-            implements Form {
-        /** A drawer with all defaults. */
-        public static final Drawer DEFAULT = new Drawer(
-                Opening.OVER, Optional.empty(), List.of(), 300, Optional.empty(), Beneath.DEFAULT, Optional.empty());
-
-        public Drawer {
-            Objects.requireNonNull(opens, "opens");
-            Objects.requireNonNull(header, "header");
-            footer = List.copyOf(footer);
-            Objects.requireNonNull(collapsed, "collapsed");
-            Objects.requireNonNull(beneath, "beneath");
-            Objects.requireNonNull(style, "style");
-        }
-
-        @Override
-        public String word() {
-            return "drawer";
-        }
-
-        @Override
-        public boolean showsMenu() {
-            return true;
-        }
-    }
-
-    /** How it looks, where the plan says so. */
+    /** How its items look, where the plan says so. */
     Optional<Style.Ref> style();
+
+    /** The same in another style. */
+    Form withStyle(Style.Ref other);
+
+    /** Whether it shows the items of a menu, and can't do without one. */
+    default boolean showsMenu() {
+        return true;
+    }
+
+    /** The ids of the items that it names beside its menu's, in order. */
+    default List<String> named() {
+        return List.of();
+    }
+
+    /** Which items show their label; no value where the form leaves no choice. */
+    default Optional<Labels> labelled() {
+        return Optional.empty();
+    }
+
+    /** The same with other labels; itself where the form leaves no choice. */
+    default Form withLabels(Labels which) {
+        return this;
+    }
+
+    /** The same with icons at another side; itself where the form leaves no choice. */
+    default Form withIcons(IconSide side) {
+        return this;
+    }
+
+    /** What it opens for the items that don't fit; no value where all fit. */
+    default Optional<Overflow> overflows() {
+        return Optional.empty();
+    }
+
+    /** The screens in whose content it stands; empty where it stands beside the content. */
+    default List<String> inScreens() {
+        return List.of();
+    }
+
+    /** The forms, the usual one first. */
+    enum Kind {
+        /** A bar at the lower edge. */
+        BOTTOM,
+        /** A bar at the upper edge. */
+        TOP,
+        /** A narrow bar at the leading edge. */
+        RAIL,
+        /** A panel at the leading edge. */
+        DRAWER,
+        /** A round button that fans items out. */
+        RADIAL,
+        /** Tiles in the content. */
+        GRID;
+
+        /** The word for it in a plan file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** Where a bar stands; what stands at a later one is painted above what stands at an earlier one. */
+    enum Edge {
+        /** In the content of screens, or in its place. */
+        CONTENT("place in the content"),
+        /** At the upper edge. */
+        UPPER("upper edge"),
+        /** At the lower edge. */
+        LOWER("lower edge"),
+        /** At the leading edge. */
+        LEADING("leading edge"),
+        /** Above the content, at a corner or before an edge. */
+        ABOVE("place above the content");
+
+        private final String words;
+
+        Edge(String words) {
+            this.words = words;
+        }
+
+        /** What it is in a message: "lower edge". */
+        public String words() {
+            return words;
+        }
+    }
 
     /** What happens to the items that don't fit. */
     enum WhenFull {
@@ -232,34 +142,12 @@ public sealed interface Form {
         END
     }
 
-    /** What stands in the middle of a top bar. */
-    enum TitleKind {
-        /** The place's title. */
-        TEXT,
-        /** The app's logo. */
-        LOGO,
-        /** Nothing. */
-        NONE
-    }
-
-    /** What a top bar does when the content scrolls. */
-    enum Scrolling {
-        /** It stays. */
-        STAYS,
-        /** It scrolls away with the content. */
-        LEAVES
-    }
-
-    /** How a drawer opens. */
-    enum Opening {
-        /** Over the content, with a scrim between. */
-        OVER,
-        /** Beside the content, which gets narrower. */
-        BESIDE,
-        /** It lies beneath the content, which moves aside. */
-        BENEATH,
-        /** It is always open. */
-        KEPT
+    /** How items that stand in the content are shown. */
+    enum Tiles {
+        /** Cards: the icon above the label, in columns. */
+        CARDS,
+        /** Rows: the icon before the label, below each other. */
+        ROWS
     }
 
     /**
@@ -267,30 +155,23 @@ public sealed interface Form {
      *
      * @param label what it says
      * @param icon the name of its icon
-     * @param profile the person, at the head of the place that lists the others
+     * @param tiles how the others are shown in the place that it opens
+     * @param profile the person, at the head of that place
      * @param style how the items there look
      */
-    record Overflow(Words label, String icon, Optional<Profile> profile, Optional<Style.Ref> style) {
+    record Overflow(Words label, String icon, Tiles tiles, Optional<Profile> profile, Optional<Style.Ref> style) {
         /** The item with all defaults. */
         public static final Overflow DEFAULT =
-                new Overflow(Words.of("More"), "dots", Optional.empty(), Optional.empty());
+                new Overflow(Words.of("More"), "dots", Tiles.ROWS, Optional.empty(), Optional.empty());
 
         public Overflow {
             Objects.requireNonNull(label, "label");
             Objects.requireNonNull(icon, "icon");
+            Objects.requireNonNull(tiles, "tiles");
             Objects.requireNonNull(profile, "profile");
             Objects.requireNonNull(style, "style");
         }
     }
-
-    /**
-     * How a bar floats.
-     *
-     * @param inset its distance from the edges in dp, 0 to 64
-     * @param radius the radius of its corners in dp, 0 to 64
-     * @param shadow whether it casts a shadow
-     */
-    record Floating(double inset, double radius, boolean shadow) {}
 
     /**
      * The person who uses the app.
@@ -302,49 +183,6 @@ public sealed interface Form {
         public Profile {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(text, "text");
-        }
-    }
-
-    /**
-     * The head of a drawer.
-     *
-     * @param picture a picture file inside of the plan's folder
-     * @param title its first line; may have holes for facts
-     * @param note its second line; may have holes for facts
-     * @param background what lies behind it
-     */
-    record Header(Optional<String> picture, Words title, Optional<Words> note, Optional<Background> background) {
-        public Header {
-            Objects.requireNonNull(picture, "picture");
-            Objects.requireNonNull(title, "title");
-            Objects.requireNonNull(note, "note");
-            Objects.requireNonNull(background, "background");
-        }
-    }
-
-    /**
-     * How the content moves aside from a drawer beneath it.
-     *
-     * @param share how far it moves, as a share of the drawer's width, 0.2 to 1
-     * @param radius the radius of its corners in dp, 0 to 64
-     * @param shadow whether it casts a shadow on the drawer
-     */
-    record Beneath(double share, double radius, boolean shadow) {
-        /** With all defaults. */
-        public static final Beneath DEFAULT = new Beneath(1, 24, true);
-    }
-
-    /**
-     * A colour, or a gradient between two.
-     *
-     * @param from its colour, or where a gradient starts
-     * @param to where a gradient ends
-     * @param angle the direction of a gradient in degrees, as in CSS: 0 upwards, 90 in reading direction
-     */
-    record Background(Paint from, Optional<Paint> to, double angle) {
-        public Background {
-            Objects.requireNonNull(from, "from");
-            Objects.requireNonNull(to, "to");
         }
     }
 }

@@ -9,9 +9,9 @@ import java.util.Optional;
  * @param kind its kind
  * @param edge at which edge of the item a line or a dot stands
  * @param behind what a shape lies behind
- * @param width its length along the bar in dp, 2 to 400
- * @param thickness its extent across the bar in dp, 1 to 120
- * @param radius the radius of its corners in dp, 0 to 60
+ * @param width its length along the bar in dp, within {@link #WIDTH}
+ * @param thickness its extent across the bar in dp, within {@link #THICKNESS}
+ * @param radius the radius of its corners in dp, within {@link #RADIUS}
  */
 public record Indicator(
         Kind kind,
@@ -20,6 +20,12 @@ public record Indicator(
         Optional<Double> width,
         Optional<Double> thickness,
         Optional<Double> radius) {
+    /** Lengths along the bar in dp. */
+    public static final Range WIDTH = new Range(2, 400);
+    /** Extents across the bar in dp. */
+    public static final Range THICKNESS = new Range(1, 120);
+    /** Radii of corners in dp. */
+    public static final Range RADIUS = new Range(0, 60);
     /** No mark. */
     public static final Indicator NONE = of(Kind.NONE);
 
@@ -57,9 +63,9 @@ public record Indicator(
         Objects.requireNonNull(kind, "kind");
         Objects.requireNonNull(edge, "edge");
         Objects.requireNonNull(behind, "behind");
-        Objects.requireNonNull(width, "width");
-        Objects.requireNonNull(thickness, "thickness");
-        Objects.requireNonNull(radius, "radius");
+        WIDTH.require(width, "the width of a mark");
+        THICKNESS.require(thickness, "the thickness of a mark");
+        RADIUS.require(radius, "the radius of a mark");
     }
 
     /** A mark of this kind, with all defaults. */

@@ -2,16 +2,18 @@ package org.yonderarc.plan;
 
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
  * A menu item. One that goes to a screen is a branch: it has a trail of its own.
  *
- * @param id its id; by default that of its screen or its signal; unique in the plan
+ * @param id its id; by default that of its screen or its signal; unique in its menu
  * @param target what it leads to
  * @param label what it says; by default the title of its screen
  * @param shortLabel what it says where there is little room; by default the label
  * @param spoken its accessible name; by default the label
+ * @param note what is said about it where there is room, in tiles and lists
  * @param icon the name of its icon; by default that of its screen
  * @param selectedIcon the name of its icon while it is selected; by default the filled twin of the icon
  * @param badge its badge
@@ -28,6 +30,7 @@ public record Item(
         Optional<Words> label,
         Optional<Words> shortLabel,
         Optional<Words> spoken,
+        Optional<Words> note,
         Optional<String> icon,
         Optional<String> selectedIcon,
         Optional<Badge> badge,
@@ -54,6 +57,7 @@ public record Item(
         Objects.requireNonNull(label, "label");
         Objects.requireNonNull(shortLabel, "shortLabel");
         Objects.requireNonNull(spoken, "spoken");
+        Objects.requireNonNull(note, "note");
         Objects.requireNonNull(icon, "icon");
         Objects.requireNonNull(selectedIcon, "selectedIcon");
         Objects.requireNonNull(badge, "badge");
@@ -78,5 +82,30 @@ public record Item(
     @Override
     public Stream<Item> items() {
         return Stream.of(this);
+    }
+
+    @Override
+    public Entry map(UnaryOperator<Item> change) {
+        return change.apply(this);
+    }
+
+    /** The same, to be chosen only while a condition holds. */
+    public Item enabledWhile(Condition condition) {
+        return new Item(
+                id,
+                target,
+                label,
+                shortLabel,
+                spoken,
+                note,
+                icon,
+                selectedIcon,
+                badge,
+                when,
+                Optional.of(condition),
+                transition,
+                slot,
+                visibility,
+                style);
     }
 }

@@ -2,6 +2,7 @@ package org.yonderarc.plan;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -58,8 +59,8 @@ public record Plan(
     /** The bars of a plan that defines none: a bottom bar with the first menu, and a top bar. */
     public static List<Bar> defaultBars(Catalog<Menu> menus) {
         var bars = new ArrayList<Bar>();
-        menus.stream().findFirst().ifPresent(menu -> bars.add(Bar.of(Form.Bottom.DEFAULT, Optional.of(menu.id()))));
-        bars.add(Bar.of(Form.Top.DEFAULT, Optional.empty()));
+        menus.stream().findFirst().ifPresent(menu -> bars.add(Bar.of(BottomForm.DEFAULT, Optional.of(menu.id()))));
+        bars.add(Bar.of(TopForm.DEFAULT, Optional.empty()));
         return bars;
     }
 
@@ -70,15 +71,32 @@ public record Plan(
         return Map.copyOf(values);
     }
 
+    /**
+     * A screen and those above it, up to the one that stands under none; each once, even where they go round in a circle. Empty
+     * for a screen that doesn't exist.
+     */
+    public List<String> above(String screen) {
+        var chain = new LinkedHashSet<String>();
+        for (Optional<Screen> at = screens.find(screen);
+                at.isPresent() && chain.add(at.get().id());
+                at = at.get().under().flatMap(screens::find)) {
+            // Each turn goes one screen up.
+        }
+        return List.copyOf(chain);
+    }
+
     /** Whether {@code screen} is {@code top} or stands somewhere below it. */
     public boolean isWithin(String screen, String top) {
-        Optional<Screen> at = screens.find(screen);
-        for (int steps = 0; at.isPresent() && steps <= screens.list().size(); steps++) {
-            if (at.get().id().equals(top)) {
-                return true;
-            }
-            at = at.get().under().flatMap(screens::find);
-        }
-        return false;
+        return above(screen).contains(top);
+    }
+
+    /** The same with other bars. */
+    public Plan withBars(List<Bar> other) {
+        return new Plan(app, theme, styles, motion, kinds, facts, screens, menus, other, accepted);
+    }
+
+    /** The same with other menus. */
+    public Plan withMenus(Catalog<Menu> other) {
+        return new Plan(app, theme, styles, motion, kinds, facts, screens, other, bars, accepted);
     }
 }

@@ -19,11 +19,11 @@ public enum Role {
     /** Behind a badge's text. */
     BADGE("Behind a badge's text."),
     /** A badge's text. */
-    ON_BADGE("A badge's text."),
+    BADGE_TEXT("A badge's text."),
     /** Behind what is selected; by default the surface with some of the accent in it. */
     TINT("Behind what is selected. Default: the surface with some of the accent in it."),
     /** What stands on the accent; by default white or black, whichever stands out more. */
-    ON_ACCENT("What stands on the accent. Default: white or near-black, whichever stands out more.");
+    ACCENT_TEXT("What stands on the accent. Default: white or near-black, whichever stands out more.");
 
     private final String purpose;
 

@@ -18,29 +18,24 @@ public enum Size {
     SPACING(0, 64, "The room between items, in dp."),
     /** Between the items and the ends of the bar. */
     PADDING(0, 96, "The room between the items and the ends of the bar, in dp."),
+    /** The radius of what lies behind an item. */
+    ITEM_RADIUS(0, 60, "The radius in dp of the corners of what lies behind an item."),
     /** Between icon and label. */
     GAP(0, 32, "The room between icon and label, in dp."),
     /** The bar's height where it lies, its width where it stands. */
     THICKNESS(32, 200, "The bar's height where it lies, its width where it stands, in dp.");
 
-    private final double least;
-    private final double most;
+    private final Range range;
     private final String meaning;
 
     Size(double least, double most, String meaning) {
-        this.least = least;
-        this.most = most;
+        this.range = new Range(least, most);
         this.meaning = meaning;
     }
 
-    /** The smallest value in dp. */
-    public double least() {
-        return least;
-    }
-
-    /** The largest value in dp. */
-    public double most() {
-        return most;
+    /** The values that it can have, in dp. */
+    public Range range() {
+        return range;
     }
 
     /** What it is, in one sentence. */

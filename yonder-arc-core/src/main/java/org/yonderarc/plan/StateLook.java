@@ -8,11 +8,10 @@ import java.util.Optional;
  *
  * @param icon its icon
  * @param label its label
- * @param container what lies behind the whole item
+ * @param fill what lies behind the whole item
  * @param indicator the mark of the selected item
  */
-public record StateLook(
-        Optional<Paint> icon, Optional<Paint> label, Optional<Paint> container, Optional<Paint> indicator) {
+public record StateLook(Optional<Paint> icon, Optional<Paint> label, Optional<Paint> fill, Optional<Paint> indicator) {
     /** Says nothing. */
     public static final StateLook NONE =
             new StateLook(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
@@ -20,7 +19,7 @@ public record StateLook(
     public StateLook {
         Objects.requireNonNull(icon, "icon");
         Objects.requireNonNull(label, "label");
-        Objects.requireNonNull(container, "container");
+        Objects.requireNonNull(fill, "fill");
         Objects.requireNonNull(indicator, "indicator");
     }
 
@@ -29,7 +28,7 @@ public record StateLook(
         return new StateLook(
                 icon.or(() -> base.icon),
                 label.or(() -> base.label),
-                container.or(() -> base.container),
+                fill.or(() -> base.fill),
                 indicator.or(() -> base.indicator));
     }
 }

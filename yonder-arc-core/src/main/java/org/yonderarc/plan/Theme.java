@@ -46,11 +46,8 @@ public record Theme(
             double share = scheme == Scheme.LIGHT ? 0.13 : 0.2;
             return colour(scheme, Role.SURFACE).mixedWith(colour(scheme, Role.ACCENT), share);
         }
-        if (role == Role.ON_ACCENT) {
-            Colour accent = colour(scheme, Role.ACCENT);
-            Colour white = Colour.rgb(0xFFFFFF);
-            Colour ink = Colour.rgb(0x061417);
-            return accent.contrastWith(white) >= accent.contrastWith(ink) ? white : ink;
+        if (role == Role.ACCENT_TEXT) {
+            return colour(scheme, Role.ACCENT).ink();
         }
         return (scheme == Scheme.LIGHT ? DEFAULT_LIGHT : DEFAULT_DARK).get(role);
     }

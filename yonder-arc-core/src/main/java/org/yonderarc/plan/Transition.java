@@ -7,9 +7,12 @@ import java.util.Objects;
  *
  * @param kind what moves
  * @param timing when and how fast
- * @param stagger the time in ms by which each row of the new screen comes after the one above it, 0 to 500
+ * @param stagger the time in ms by which each row of the new screen comes after the one above it, within {@link #STAGGER}
  */
 public record Transition(Kind kind, Timing timing, double stagger) {
+    /** Times in ms by which rows come after each other. */
+    public static final Range STAGGER = new Range(0, 500);
+
     /** What moves when one screen follows another. */
     public enum Kind {
         /** Nothing: the new screen is there at once. */
@@ -25,7 +28,15 @@ public record Transition(Kind kind, Timing timing, double stagger) {
         /** The new one grows from the chosen item. */
         GROW,
         /** What both show, glides from its old place to its new one. */
-        SHARED
+        SHARED;
+
+        /** Whether one of the two screens moves above the other. */
+        public boolean liesOver() {
+            return switch (this) {
+                case COVER, RISE, GROW -> true;
+                case NONE, FADE, PUSH, SHARED -> false;
+            };
+        }
     }
 
     /** All rows at once. */
@@ -36,5 +47,6 @@ public record Transition(Kind kind, Timing timing, double stagger) {
     public Transition {
         Objects.requireNonNull(kind, "kind");
         Objects.requireNonNull(timing, "timing");
+        STAGGER.require(stagger, "the stagger of a transition");
     }
 }

@@ -53,11 +53,35 @@ public record Visibility(
     /** Whether it shows on a device of this kind, in a window of this size in dp, for this pointer. */
     public boolean shows(String kind, double width, double height, Pointer with) {
         Orientation held = width > height ? Orientation.LANDSCAPE : Orientation.PORTRAIT;
-        return (on.isEmpty() || on.contains(kind))
-                && !off.contains(kind)
+        return names(kind)
                 && width >= minWidth.orElse(0.0)
                 && width < maxWidth.orElse(Double.MAX_VALUE)
                 && orientation.orElse(held) == held
                 && pointer.orElse(with) == with;
+    }
+
+    /** Whether it shows in some window of a kind of devices, which reaches from its start up to {@code end} dp, exclusive. */
+    public boolean mayShow(DeviceKind kind, double end) {
+        return meets(EVERYWHERE, kind, end);
+    }
+
+    /** Whether this and another visibility show in some window of a kind of devices together. */
+    public boolean meets(Visibility other, DeviceKind kind, double end) {
+        double least = Math.max(kind.from(), Math.max(minWidth.orElse(0.0), other.minWidth.orElse(0.0)));
+        double most =
+                Math.min(end, Math.min(maxWidth.orElse(Double.MAX_VALUE), other.maxWidth.orElse(Double.MAX_VALUE)));
+        return least < most
+                && names(kind.id())
+                && other.names(kind.id())
+                && agree(orientation, other.orientation)
+                && agree(pointer, other.pointer);
+    }
+
+    private boolean names(String kind) {
+        return (on.isEmpty() || on.contains(kind)) && !off.contains(kind);
+    }
+
+    private static boolean agree(Optional<?> one, Optional<?> other) {
+        return one.isEmpty() || other.isEmpty() || one.equals(other);
     }
 }

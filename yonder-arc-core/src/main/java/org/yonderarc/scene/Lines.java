@@ -7,33 +7,33 @@ import org.yonderarc.plan.Row;
 
 /** Lines of text below each other, as high as the person's text scale makes them. */
 final class Lines {
-    /** The height of a line of {@link Art#BODY} and of {@link Art#SMALL}. */
+    /** The height of a line of {@link Canvas#BODY} and of {@link Canvas#SMALL}. */
     static final double TITLE = 22;
 
     static final double NOTE = 20;
 
-    private final Art art;
+    private final Canvas art;
     private final double width;
     private final List<Line> lines = new ArrayList<>();
 
     private record Line(String key, String text, Ink ink, double height) {}
 
-    Lines(Art art, double width) {
+    Lines(Canvas art, double width) {
         this.art = art;
         this.width = width;
     }
 
     /** The title of a row over its note. */
-    static Lines of(Row row, double width, Art art) {
+    static Lines of(Row row, double width, Canvas art) {
         return new Lines(art, width)
-                .add("title", row.title(), new Ink(Art.BODY, art.palette().text()), TITLE)
-                .add("note", row.note(), new Ink(Art.SMALL, art.palette().muted()), NOTE);
+                .add("title", row.title(), new Ink(Canvas.BODY, art.palette().text()), TITLE)
+                .add("note", row.note(), new Ink(Canvas.SMALL, art.palette().muted()), NOTE);
     }
 
     /** As {@link #of}, with the row's value below them. */
-    static Lines withValue(Row row, double width, Art art) {
+    static Lines withValue(Row row, double width, Canvas art) {
         return of(row, width, art)
-                .add("value", row.value(), new Ink(Art.SMALL, art.palette().muted()), NOTE);
+                .add("value", row.value(), new Ink(Canvas.SMALL, art.palette().muted()), NOTE);
     }
 
     /** A text; larger ones take a second line, and the largest a third, before anything is shortened. */

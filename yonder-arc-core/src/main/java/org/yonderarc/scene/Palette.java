@@ -9,7 +9,7 @@ import org.yonderarc.plan.Theme;
 /**
  * The colours of a scheme, by role.
  *
- * @param scheme its name: {@code light} or {@code dark}
+ * @param scheme which of the two it is
  * @param background behind the screen's content
  * @param surface behind bars and cards
  * @param quiet behind fields and other quiet areas
@@ -18,13 +18,13 @@ import org.yonderarc.plan.Theme;
  * @param accent for what is selected or can be followed
  * @param line for hairlines
  * @param badge behind a badge's text
- * @param onBadge a badge's text
+ * @param badgeText a badge's text
  * @param glow the sun in sample pictures
  * @param shadow what lies under raised things
  * @param tints the grounds of sample pictures
  */
 public record Palette(
-        String scheme,
+        Scheme scheme,
         Colour background,
         Colour surface,
         Colour quiet,
@@ -33,7 +33,7 @@ public record Palette(
         Colour accent,
         Colour line,
         Colour badge,
-        Colour onBadge,
+        Colour badgeText,
         Colour glow,
         Colour shadow,
         List<Tint> tints) {
@@ -61,17 +61,11 @@ public record Palette(
             tint(0x35385A, 0x50568A),
             tint(0x263F57, 0x3B6286));
 
-    /** The default theme, dark on light. */
-    public static final Palette LIGHT = of(Theme.DEFAULT, Scheme.LIGHT);
-
-    /** The default theme, light on dark. */
-    public static final Palette DARK = of(Theme.DEFAULT, Scheme.DARK);
-
     /** The colours of a theme in a scheme. */
     public static Palette of(Theme theme, Scheme scheme) {
         boolean isLight = scheme == Scheme.LIGHT;
         return new Palette(
-                scheme.word(),
+                scheme,
                 theme.colour(scheme, Role.BACKGROUND),
                 theme.colour(scheme, Role.SURFACE),
                 theme.colour(scheme, Role.QUIET),
@@ -80,7 +74,7 @@ public record Palette(
                 theme.colour(scheme, Role.ACCENT),
                 theme.colour(scheme, Role.LINE),
                 theme.colour(scheme, Role.BADGE),
-                theme.colour(scheme, Role.ON_BADGE),
+                theme.colour(scheme, Role.BADGE_TEXT),
                 Colour.rgb(0xFFFFFF).withAlpha(isLight ? 0.55 : 0.14),
                 Colour.rgb(isLight ? 0x08181E : 0x000000).withAlpha(isLight ? 0.2 : 0.4),
                 isLight ? LIGHT_TINTS : DARK_TINTS);

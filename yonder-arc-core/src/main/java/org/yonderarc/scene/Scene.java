@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.function.Predicate;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Colour;
 
@@ -41,23 +41,40 @@ public record Scene(double width, double height, Colour background, String title
 
     /** The part of this scene inside of {@code area}, as a scene of its own. */
     public Scene cropped(Box area) {
-        var shift = new Shift(false, 1, -area.x(), -area.y());
+        var shift = Shift.by(-area.x(), -area.y());
         return new Scene(area.width(), area.height(), background, title, shift.all(nodes));
     }
 
-    /** The group with this key at the top of this scene, or of its page. */
-    public Optional<SceneNode.Group> group(String key) {
-        return nodes.stream()
-                .filter(SceneNode.Group.class::isInstance)
-                .map(SceneNode.Group.class::cast)
-                .flatMap(group -> group.key().equals("page")
-                        ? Stream.concat(
-                                Stream.of(group),
-                                group.children().stream()
-                                        .filter(SceneNode.Group.class::isInstance)
-                                        .map(SceneNode.Group.class::cast))
-                        : Stream.of(group))
-                .filter(group -> group.key().equals(key))
-                .findFirst();
+    /** The first group that is such a part of the app, wherever it stands. */
+    public Optional<SceneNode.Group> first(Predicate<Part> wanted) {
+        return first(nodes, wanted);
+    }
+
+    /** The first group that is this part of the app. */
+    public Optional<SceneNode.Group> first(Part part) {
+        return first(part::equals);
+    }
+
+    /** The bar with this word: that of its form, or {@code more}. */
+    public Optional<SceneNode.Group> bar(String word) {
+        return first(part -> part instanceof Part.Bar bar && bar.word().equals(word));
+    }
+
+    /** The content of the place that is shown. */
+    public Optional<SceneNode.Group> screen() {
+        return first(Part.Screen.class::isInstance);
+    }
+
+    private static Optional<SceneNode.Group> first(List<SceneNode> nodes, Predicate<Part> wanted) {
+        for (SceneNode node : nodes) {
+            if (node instanceof SceneNode.Group group) {
+                Optional<SceneNode.Group> found =
+                        wanted.test(group.part()) ? Optional.of(group) : first(group.children(), wanted);
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+        }
+        return Optional.empty();
     }
 }

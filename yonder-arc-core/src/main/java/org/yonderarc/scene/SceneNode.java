@@ -1,9 +1,11 @@
 package org.yonderarc.scene;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Colour;
 
@@ -14,6 +16,23 @@ public sealed interface SceneNode {
 
     /** Calls the method of {@code visitor} for this kind of node. */
     void accept(Visitor visitor);
+
+    /** Its box; no value for a path, whose outline says more. */
+    Optional<Box> box();
+
+    /** The node moved, scaled or mirrored. */
+    SceneNode through(Shift shift);
+
+    /** The node, only a share of it, 0 to 1, to be seen. */
+    SceneNode faded(double share);
+
+    /** The node under another key. */
+    SceneNode renamed(String other);
+
+    /** The node moved by a distance in dp. */
+    default SceneNode moved(double dx, double dy) {
+        return dx == 0 && dy == 0 ? this : through(new Shift(false, 1, dx, dy));
+    }
 
     /** What every painter has to be able to paint. */
     interface Visitor {
@@ -39,24 +58,48 @@ public sealed interface SceneNode {
         void group(Group node);
     }
 
+    private static Colour faint(Colour colour, double share) {
+        return share >= 1 ? colour : colour.withAlpha(colour.alpha() * Math.max(0, share));
+    }
+
     /**
      * A rectangle.
      *
      * @param key its key
-     * @param box its box
+     * @param area its box
      * @param radius the radius of its corners in dp, at most half of its shorter side
      * @param fill its colour
      */
-    record Rect(String key, Box box, double radius, Colour fill) implements SceneNode {
+    record Rect(String key, Box area, double radius, Colour fill) implements SceneNode {
         public Rect {
             Objects.requireNonNull(key, "key");
             Objects.requireNonNull(fill, "fill");
-            radius = Math.min(radius, Math.min(box.width(), box.height()) / 2);
+            radius = Math.min(radius, Math.min(area.width(), area.height()) / 2);
         }
 
         @Override
         public void accept(Visitor visitor) {
             visitor.rect(this);
+        }
+
+        @Override
+        public Optional<Box> box() {
+            return Optional.of(area);
+        }
+
+        @Override
+        public Rect through(Shift shift) {
+            return new Rect(key, shift.box(area), shift.length(radius), fill);
+        }
+
+        @Override
+        public Rect faded(double share) {
+            return new Rect(key, area, radius, faint(fill, share));
+        }
+
+        @Override
+        public Rect renamed(String other) {
+            return new Rect(other, area, radius, fill);
         }
     }
 
@@ -72,47 +115,88 @@ public sealed interface SceneNode {
         public void accept(Visitor visitor) {
             visitor.text(this);
         }
+
+        @Override
+        public Optional<Box> box() {
+            return Optional.of(line.box());
+        }
+
+        @Override
+        public Text through(Shift shift) {
+            return new Text(key, shift.line(line), fill);
+        }
+
+        @Override
+        public Text faded(double share) {
+            return new Text(key, line, faint(fill, share));
+        }
+
+        @Override
+        public Text renamed(String other) {
+            return new Text(other, line, fill);
+        }
     }
 
     /**
      * A rectangle with a gradient between two colours, from one end of it to the other.
      *
      * @param key its key
-     * @param box its box
+     * @param area its box
      * @param radius the radius of its corners in dp
      * @param from the colour at the start
      * @param to the colour at the end
      * @param angle its direction in degrees, as CSS Images Level 3, section 3.1 has it: 0 upwards, 90 to the right
      */
-    record Gradient(String key, Box box, double radius, Colour from, Colour to, double angle) implements SceneNode {
+    record Gradient(String key, Box area, double radius, Colour from, Colour to, double angle) implements SceneNode {
         /** The x of its start. */
         public double startX() {
-            return box.centerX() - Math.sin(Math.toRadians(angle)) * length() / 2;
+            return area.centerX() - Math.sin(Math.toRadians(angle)) * length() / 2;
         }
 
         /** The y of its start. */
         public double startY() {
-            return box.centerY() + Math.cos(Math.toRadians(angle)) * length() / 2;
+            return area.centerY() + Math.cos(Math.toRadians(angle)) * length() / 2;
         }
 
         /** The x of its end. */
         public double endX() {
-            return 2 * box.centerX() - startX();
+            return 2 * area.centerX() - startX();
         }
 
         /** The y of its end. */
         public double endY() {
-            return 2 * box.centerY() - startY();
+            return 2 * area.centerY() - startY();
         }
 
         private double length() {
             double turn = Math.toRadians(angle);
-            return Math.abs(box.width() * Math.sin(turn)) + Math.abs(box.height() * Math.cos(turn));
+            return Math.abs(area.width() * Math.sin(turn)) + Math.abs(area.height() * Math.cos(turn));
         }
 
         @Override
         public void accept(Visitor visitor) {
             visitor.gradient(this);
+        }
+
+        @Override
+        public Optional<Box> box() {
+            return Optional.of(area);
+        }
+
+        @Override
+        public Gradient through(Shift shift) {
+            double turned = shift.mirrors() ? -angle : angle;
+            return new Gradient(key, shift.box(area), shift.length(radius), from, to, turned);
+        }
+
+        @Override
+        public Gradient faded(double share) {
+            return new Gradient(key, area, radius, faint(from, share), faint(to, share), angle);
+        }
+
+        @Override
+        public Gradient renamed(String other) {
+            return new Gradient(other, area, radius, from, to, angle);
         }
     }
 
@@ -120,19 +204,43 @@ public sealed interface SceneNode {
      * A picture from a file of the plan's folder, scaled to cover its box. Where there is none, nothing is painted.
      *
      * @param key its key
-     * @param box its box
+     * @param area its box
      * @param radius the radius of its corners in dp
      * @param file the file's path
      * @param whole whether all of it is shown, and not its middle where it has another shape
      */
-    record Picture(String key, Box box, double radius, String file, boolean whole) implements SceneNode {
+    record Picture(String key, Box area, double radius, String file, boolean whole) implements SceneNode {
         public Picture {
-            radius = Math.min(radius, Math.min(box.width(), box.height()) / 2);
+            radius = Math.min(radius, Math.min(area.width(), area.height()) / 2);
         }
 
         @Override
         public void accept(Visitor visitor) {
             visitor.picture(this);
+        }
+
+        @Override
+        public Optional<Box> box() {
+            return Optional.of(area);
+        }
+
+        @Override
+        public Picture through(Shift shift) {
+            return new Picture(key, shift.box(area), shift.length(radius), file, whole);
+        }
+
+        /** A picture has no colour to fade: it is seen through the group around it. */
+        @Override
+        public SceneNode faded(double share) {
+            return share >= 1
+                    ? this
+                    : Group.of(Part.Plain.OTHER, key + "-faded", new Meaning.Plain(), area, List.of(this))
+                            .faded(share);
+        }
+
+        @Override
+        public Picture renamed(String other) {
+            return new Picture(other, area, radius, file, whole);
         }
     }
 
@@ -140,21 +248,45 @@ public sealed interface SceneNode {
      * An icon.
      *
      * @param key its key
-     * @param box its box, square
+     * @param area its box, square
      * @param name its name in the icon set
      * @param filled whether its filled twin is wanted; without a twin the outline stands in
      * @param fill its colour
      * @param flipped whether it is mirrored, left to right
+     * @param turn by how much it is turned around its middle, in degrees clockwise
      */
-    record Icon(String key, Box box, String name, boolean filled, Colour fill, boolean flipped) implements SceneNode {
+    record Icon(String key, Box area, String name, boolean filled, Colour fill, boolean flipped, double turn)
+            implements SceneNode {
         /** An icon as it is in its set. */
-        public Icon(String key, Box box, String name, boolean filled, Colour fill) {
-            this(key, box, name, filled, fill, false);
+        public Icon(String key, Box area, String name, boolean filled, Colour fill) {
+            this(key, area, name, filled, fill, false, 0);
         }
 
         @Override
         public void accept(Visitor visitor) {
             visitor.icon(this);
+        }
+
+        @Override
+        public Optional<Box> box() {
+            return Optional.of(area);
+        }
+
+        @Override
+        public Icon through(Shift shift) {
+            boolean flips = shift.flips(name);
+            double turned = shift.mirrors() ? -turn : turn;
+            return new Icon(key, shift.box(area), name, filled, fill, flipped ^ flips, turned);
+        }
+
+        @Override
+        public Icon faded(double share) {
+            return new Icon(key, area, name, filled, faint(fill, share), flipped, turn);
+        }
+
+        @Override
+        public Icon renamed(String other) {
+            return new Icon(other, area, name, filled, fill, flipped, turn);
         }
     }
 
@@ -171,11 +303,32 @@ public sealed interface SceneNode {
         public void accept(Visitor visitor) {
             visitor.path(this);
         }
+
+        @Override
+        public Optional<Box> box() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Path through(Shift shift) {
+            return new Path(key, outline.mapped(shift::x, shift::y), fill, stroke.map(shift::length));
+        }
+
+        @Override
+        public Path faded(double share) {
+            return new Path(key, outline, faint(fill, share), stroke);
+        }
+
+        @Override
+        public Path renamed(String other) {
+            return new Path(other, outline, fill, stroke);
+        }
     }
 
     /**
      * A group.
      *
+     * @param part what part of the app it is
      * @param key its key
      * @param meaning what it is to a person who doesn't see it
      * @param area its box: where it can be touched, and what it is clipped to
@@ -183,21 +336,88 @@ public sealed interface SceneNode {
      * @param children its nodes
      * @param opacity how much of it, as a whole, is seen, 0 to 1
      */
-    record Group(String key, Meaning meaning, Box area, Optional<Double> clip, List<SceneNode> children, double opacity)
+    record Group(
+            Part part,
+            String key,
+            Meaning meaning,
+            Box area,
+            Optional<Double> clip,
+            List<SceneNode> children,
+            double opacity)
             implements SceneNode {
         public Group {
+            Objects.requireNonNull(part, "part");
             children = List.copyOf(children);
             opacity = Math.max(0, Math.min(1, opacity));
         }
 
-        /** A group that is seen as it is. */
+        /** A group of nodes that is no part of an app, seen as it is. */
         public Group(String key, Meaning meaning, Box area, Optional<Double> clip, List<SceneNode> children) {
-            this(key, meaning, area, clip, children, 1);
+            this(Part.Plain.OTHER, key, meaning, area, clip, children, 1);
+        }
+
+        /** A part of an app that is seen as it is, beyond its box too. */
+        public static Group of(Part part, String key, Meaning meaning, Box area, List<SceneNode> children) {
+            return new Group(part, key, meaning, area, Optional.empty(), children, 1);
+        }
+
+        /** The same, cut off at its box, whose corners have a radius in dp. */
+        public Group clipped(double radius) {
+            return new Group(part, key, meaning, area, Optional.of(radius), children, opacity);
+        }
+
+        /** The same with other nodes. */
+        public Group with(List<SceneNode> other) {
+            return new Group(part, key, meaning, area, clip, other, opacity);
+        }
+
+        /** The same with another box; its nodes stay where they are. */
+        public Group at(Box other) {
+            return new Group(part, key, meaning, other, clip, children, opacity);
+        }
+
+        /** The groups among its nodes. */
+        public List<Group> groups() {
+            var groups = new ArrayList<Group>();
+            for (SceneNode child : children) {
+                if (child instanceof Group group) {
+                    groups.add(group);
+                }
+            }
+            return groups;
         }
 
         @Override
         public void accept(Visitor visitor) {
             visitor.group(this);
+        }
+
+        @Override
+        public Optional<Box> box() {
+            return Optional.of(area);
+        }
+
+        @Override
+        public Group through(Shift shift) {
+            return new Group(
+                    part, key, meaning, shift.box(area), clip.map(shift::length), shift.all(children), opacity);
+        }
+
+        @Override
+        public Group moved(double dx, double dy) {
+            return dx == 0 && dy == 0 ? this : through(new Shift(false, 1, dx, dy));
+        }
+
+        @Override
+        public Group faded(double share) {
+            return share >= 1
+                    ? this
+                    : new Group(part, key, meaning, area, clip, children, opacity * Math.max(0, share));
+        }
+
+        @Override
+        public Group renamed(String other) {
+            return new Group(part, other, meaning, area, clip, children, opacity);
         }
     }
 }

@@ -1,22 +1,28 @@
 package org.yonderarc.sheet;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.fit.Device;
-import org.yonderarc.fit.Touch;
+import org.yonderarc.fit.Interaction;
+import org.yonderarc.form.Forms;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Catalog;
+import org.yonderarc.plan.Condition;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
@@ -24,23 +30,47 @@ import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
 import org.yonderarc.walk.Step;
 
-/** The axes that sheets can have. */
+/** The axes that sheets can have. Who adds one names it in {@link #KNOWN}. */
 public final class Axes {
+    /** How an axis is made of the values that were asked for. */
+    private interface Maker {
+        Axis make(Axes asked, String name);
+    }
+
+    private static final Map<String, Maker> KNOWN = known();
+
+    private static Map<String, Maker> known() {
+        var known = new LinkedHashMap<String, Maker>();
+        known.put("device", Axes::devices);
+        known.put("scheme", (asked, name) -> asked.words(name, Scheme.values(), Shot::with));
+        known.put("screen", Axes::screens);
+        known.put("state", Axes::states);
+        known.put("form", Axes::forms);
+        known.put(
+                "labels",
+                (asked, name) -> asked.words(
+                        name, Form.Labels.values(), (shot, value) -> changed(shot, form -> form.withLabels(value))));
+        known.put(
+                "icons",
+                (asked, name) -> asked.words(
+                        name, Form.IconSide.values(), (shot, value) -> changed(shot, form -> form.withIcons(value))));
+        known.put("icon-style", Axes::iconStyles);
+        known.put(
+                "indicator",
+                (asked, name) -> asked.words(
+                        name, Indicator.Kind.values(), (shot, kind) -> restyled(shot, Style.of(Indicator.of(kind)))));
+        known.put("text-scale", Axes::scales);
+        known.put("language", Axes::languages);
+        known.put("scroll", Axes::scrolls);
+        known.put("fact", Axes::facts);
+        return Collections.unmodifiableMap(known);
+    }
+
     /** Their names. */
-    public static final List<String> NAMES = List.of(
-            "device",
-            "scheme",
-            "screen",
-            "state",
-            "form",
-            "labels",
-            "icons",
-            "icon-style",
-            "indicator",
-            "text-scale",
-            "language",
-            "scroll",
-            "fact");
+    public static final List<String> NAMES = List.copyOf(KNOWN.keySet());
+
+    /** The value of the axis {@code form} for no bar at all. */
+    private static final String NO_FORM = "none";
 
     private final Plan plan;
     private final List<String> only;
@@ -51,7 +81,7 @@ public final class Axes {
     }
 
     /**
-     * The axis that a text names: {@code scheme}, or with its values {@code device=phone,tablet}.
+     * The axis that a text names: {@code scheme}, or with its values {@code device=phone,500x700}.
      *
      * @throws IllegalArgumentException with the reason, if there is no such axis or value
      */
@@ -60,54 +90,12 @@ public final class Axes {
         String name = equals < 0 ? text : text.substring(0, equals);
         List<String> only =
                 equals < 0 ? List.of() : List.of(text.substring(equals + 1).split(","));
-        return new Axes(base, only).axis(name);
-    }
-
-    private Axis axis(String name) {
-        return switch (name) {
-            case "device" -> named(name, Device.presetNames(), List.of("phone", "tablet", "desktop"), this::device);
-            case "scheme" ->
-                named(
-                        name,
-                        words(Scheme.values()),
-                        words(Scheme.values()),
-                        (shot, word) -> shot.with(Scheme.of(word).orElseThrow()));
-            case "screen" -> screens(name);
-            case "state" -> states(name);
-            case "form" ->
-                named(
-                        name,
-                        List.of("bottom", "rail", "drawer"),
-                        List.of("bottom", "rail", "drawer"),
-                        (shot, word) -> forms(shot, form -> converted(word)));
-            case "labels" -> words(name, Form.Labels.values(), Axes::labelled);
-            case "icons" -> words(name, Form.IconSide.values(), Axes::sided);
-            case "indicator" ->
-                named(
-                        name,
-                        words(Indicator.Kind.values()),
-                        words(Indicator.Kind.values()),
-                        (shot, word) -> restyled(
-                                shot,
-                                Style.of(Indicator.of(Stream.of(Indicator.Kind.values())
-                                        .filter(kind -> word(kind).equals(word))
-                                        .findFirst()
-                                        .orElseThrow()))));
-            case "icon-style" ->
-                named(
-                        name,
-                        List.of("outlined", "filled"),
-                        List.of("outlined", "filled"),
-                        (shot, word) -> restyled(
-                                shot, Style.filling(word.equals("filled") ? Style.Which.ALL : Style.Which.NONE)));
-            case "text-scale" -> scales(name);
-            case "language" -> languages(name);
-            case "scroll" -> scrolls(name);
-            case "fact" -> facts(name);
-            default ->
-                throw new IllegalArgumentException("there is no axis \"" + name + "\". "
-                        + Suggestion.sentence(name, NAMES, "An axis is one of " + String.join(", ", NAMES) + "."));
-        };
+        Maker maker = KNOWN.get(name);
+        if (maker == null) {
+            throw new IllegalArgumentException("there is no axis \"" + name + "\". "
+                    + Suggestion.sentence(name, NAMES, "An axis is one of " + String.join(", ", NAMES) + "."));
+        }
+        return maker.make(new Axes(base, only), name);
     }
 
     /** The values asked for, each of which has to be known; else the usual ones. */
@@ -118,38 +106,45 @@ public final class Axes {
                         + Suggestion.sentence(value, known, "It has " + String.join(", ", known) + "."));
             }
         }
-        return new Axis(
-                axis,
-                (only.isEmpty() ? usual : only)
-                        .stream()
-                                .map(value ->
-                                        new Axis.Choice(value.replace('-', ' '), shot -> apply.apply(shot, value)))
-                                .toList());
+        return of(axis, only.isEmpty() ? usual : only, apply);
     }
 
-    private static List<String> words(Enum<?>[] values) {
-        return Stream.of(values).map(Axes::word).toList();
+    /** An axis of these values; a number alone would not say what it is of. */
+    private static Axis of(String axis, List<String> values, BiFunction<Shot, String, Shot> apply) {
+        return new Axis(
+                axis,
+                values.stream()
+                        .map(value -> new Axis.Choice(caption(axis, value), shot -> apply.apply(shot, value)))
+                        .toList());
+    }
+
+    private static String caption(String axis, String value) {
+        boolean isPlain = axis.equals("device") || axis.equals("screen");
+        return (isPlain ? value : axis + ": " + value).replace('-', ' ');
     }
 
     private static String word(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    private <E extends Enum<E>> Axis words(String name, E[] values, BiFunction<Form, E, Form> change) {
-        return named(name, words(values), words(values), (shot, word) -> {
-            E value = Stream.of(values)
-                    .filter(one -> word(one).equals(word))
-                    .findFirst()
-                    .orElseThrow();
-            return forms(shot, form -> change.apply(form, value));
-        });
+    private <E extends Enum<E>> Axis words(String name, E[] values, BiFunction<Shot, E, Shot> apply) {
+        var byWord = new LinkedHashMap<String, E>();
+        Stream.of(values).forEach(value -> byWord.put(word(value), value));
+        List<String> words = List.copyOf(byWord.keySet());
+        return named(name, words, words, (shot, word) -> apply.apply(shot, byWord.get(word)));
     }
 
-    private Shot device(Shot shot, String name) {
-        Device device = Device.preset(name)
-                .orElseThrow()
-                .withText(shot.setting().device().textScale());
-        return shot.with(shot.setting().with(device));
+    private Axis devices(String name) {
+        var devices = new LinkedHashMap<String, Device>();
+        for (String value : only.isEmpty() ? List.of("phone", "tablet", "desktop") : only) {
+            devices.put(value, Device.named(value));
+        }
+        return of(
+                name,
+                List.copyOf(devices.keySet()),
+                (shot, value) -> shot.with(shot.setting()
+                        .with(devices.get(value)
+                                .withText(shot.setting().device().textScale()))));
     }
 
     private Axis screens(String name) {
@@ -169,30 +164,61 @@ public final class Axes {
                 .orElseThrow(() -> new IllegalArgumentException("the plan has no items to show the states of"));
         var states = new LinkedHashMap<String, UnaryOperator<Shot>>();
         states.put("default", shot -> shot);
-        states.put("hover", shot -> touched(shot, Touch.hover(item.id())));
-        states.put("pressed", shot -> touched(shot, Touch.press(item.id())));
-        states.put("focused", shot -> touched(shot, Touch.focus(item.id())));
+        states.put("hover", shot -> touched(shot, Interaction.hover(item.id())));
+        states.put("pressed", shot -> touched(shot, Interaction.press(item.id())));
+        states.put("focused", shot -> touched(shot, Interaction.focus(item.id())));
         states.put("selected", shot -> shot.after(new Step.Choose(item.id())));
         states.put("disabled", shot -> shot.with(disabled(shot.plan(), item.id())));
         List<String> names = List.copyOf(states.keySet());
         return named(name, names, names, (shot, state) -> states.get(state).apply(shot));
     }
 
-    private static Shot touched(Shot shot, Touch touch) {
+    private static Shot touched(Shot shot, Interaction touch) {
         return shot.with(shot.setting().with(touch));
     }
 
+    /** Every form, and none at all. */
+    private Axis forms(String name) {
+        var words = new ArrayList<String>();
+        Stream.of(Form.Kind.values()).map(Form.Kind::word).forEach(words::add);
+        words.add(NO_FORM);
+        return named(name, words, words, (shot, word) -> shot.with(shot.plan().withBars(inForm(shot.plan(), word))));
+    }
+
+    /** The bars with every menu in one form; a bar without a menu gives way where it would stand at the same edge. */
+    private static List<Bar> inForm(Plan plan, String word) {
+        Optional<Form> form = Stream.of(Form.Kind.values())
+                .filter(kind -> kind.word().equals(word))
+                .findFirst()
+                .map(kind -> Forms.of(kind).onSheet(plan));
+        return plan.bars().stream()
+                .filter(bar -> bar.menu().isEmpty() || form.isPresent())
+                .filter(bar -> bar.menu().isPresent()
+                        || bar.forms().values().stream()
+                                .noneMatch(own -> form.map(Form::edge).equals(Optional.of(own.edge()))))
+                .map(bar -> bar.menu().isEmpty() ? bar : bar.withForms(Map.of(Bar.ANY_KIND, form.orElseThrow())))
+                .toList();
+    }
+
+    private Axis iconStyles(String name) {
+        List<String> words = List.of("outlined", "filled");
+        return named(
+                name,
+                words,
+                words,
+                (shot, word) ->
+                        restyled(shot, Style.filling(word.equals("filled") ? Style.Which.ALL : Style.Which.NONE)));
+    }
+
     private Axis scales(String name) {
-        var usual = List.of("1", "1.3", "2");
         for (String value : only) {
             if (!value.matches("[0-3](\\.[0-9]{1,3})?")) {
                 throw new IllegalArgumentException("\"" + value + "\" is no text scale; write 0.8 to 3");
             }
         }
-        return named(
+        return of(
                 name,
-                only,
-                usual,
+                only.isEmpty() ? List.of("1", "1.3", "2") : only,
                 (shot, scale) ->
                         shot.with(shot.setting().with(shot.setting().device().withText(Double.parseDouble(scale)))));
     }
@@ -204,10 +230,9 @@ public final class Axes {
                         "\"" + value + "\" is no way to scroll; write it in dp: scroll=0,240");
             }
         }
-        return named(
+        return of(
                 name,
-                only,
-                List.of("0", "240"),
+                only.isEmpty() ? List.of("0", "240") : only,
                 (shot, dp) -> shot.with(shot.setting().scrolledBy(Double.parseDouble(dp))));
     }
 
@@ -227,7 +252,7 @@ public final class Axes {
             if (fact.initial() instanceof FactValue.Flag && (only.isEmpty() || only.contains(fact.id()))) {
                 for (boolean on : new boolean[] {false, true}) {
                     choices.add(new Axis.Choice(
-                            fact.id() + "=" + on,
+                            fact.id() + ": " + on,
                             shot -> shot.after(new Step.Tell(fact.id(), new FactValue.Flag(on)))));
                 }
             }
@@ -239,146 +264,36 @@ public final class Axes {
         return new Axis(name, choices);
     }
 
-    private static UnaryOperator<Plan> changed(UnaryOperator<Form> change) {
-        return any -> {
-            var bars = any.bars().stream()
-                    .map(bar -> {
-                        var forms = new LinkedHashMap<String, Form>();
-                        bar.forms()
-                                .forEach((kind, form) -> forms.put(kind, form.showsMenu() ? change.apply(form) : form));
-                        return new Bar(bar.id(), bar.menu(), forms, bar.within(), bar.visibility(), bar.transition());
-                    })
-                    .toList();
-            return new Plan(
-                    any.app(),
-                    any.theme(),
-                    any.styles(),
-                    any.motion(),
-                    any.kinds(),
-                    any.facts(),
-                    any.screens(),
-                    any.menus(),
-                    bars,
-                    any.accepted());
-        };
-    }
-
-    private static Shot forms(Shot shot, UnaryOperator<Form> change) {
-        return shot.with(changed(change).apply(shot.plan()));
-    }
-
-    private static Form converted(String word) {
-        return switch (word) {
-            case "rail" -> Form.Rail.DEFAULT;
-            case "drawer" ->
-                new Form.Drawer(
-                        Form.Opening.KEPT,
-                        Optional.empty(),
-                        List.of(),
-                        Form.Drawer.DEFAULT.width(),
-                        Optional.empty(),
-                        Form.Beneath.DEFAULT,
-                        Optional.empty());
-            default -> Form.Bottom.DEFAULT;
-        };
-    }
-
-    private static Form labelled(Form form, Form.Labels labels) {
-        if (form instanceof Form.Bottom bottom) {
-            return new Form.Bottom(
-                    bottom.most(),
-                    bottom.whenFull(),
-                    bottom.overflow(),
-                    labels,
-                    bottom.icons(),
-                    bottom.floating(),
-                    bottom.style());
-        }
-        return form instanceof Form.Rail rail
-                ? new Form.Rail(
-                        labels, rail.narrow(), rail.action(), rail.items(), rail.line(), rail.icons(), rail.style())
-                : form;
-    }
-
-    private static Form sided(Form form, Form.IconSide side) {
-        if (form instanceof Form.Bottom bottom) {
-            return new Form.Bottom(
-                    bottom.most(),
-                    bottom.whenFull(),
-                    bottom.overflow(),
-                    bottom.labels(),
-                    side,
-                    bottom.floating(),
-                    bottom.style());
-        }
-        return form instanceof Form.Rail rail
-                ? new Form.Rail(
-                        rail.labels(), rail.narrow(), rail.action(), rail.items(), rail.line(), side, rail.style())
-                : form;
+    /** The plan with the form of every menu changed. */
+    private static Shot changed(Shot shot, UnaryOperator<Form> change) {
+        List<Bar> bars = shot.plan().bars().stream()
+                .map(bar -> {
+                    var forms = new LinkedHashMap<String, Form>();
+                    bar.forms().forEach((kind, form) -> forms.put(kind, form.showsMenu() ? change.apply(form) : form));
+                    return bar.withForms(forms);
+                })
+                .toList();
+        return shot.with(shot.plan().withBars(bars));
     }
 
     /** The plan with a style laid over that of each form. */
     private static Shot restyled(Shot shot, Style style) {
-        return forms(
-                shot,
-                form -> styled(
-                        form, Style.Ref.own(style.over(own(form).in(shot.plan().styles())))));
-    }
-
-    private static Style.Ref own(Form form) {
-        Optional<Style.Ref> style = form instanceof Form.Bottom bottom
-                ? bottom.style()
-                : form instanceof Form.Rail rail ? rail.style() : ((Form.Drawer) form).style();
-        return style.orElse(Style.Ref.own(Style.NONE));
-    }
-
-    private static Form styled(Form form, Style.Ref ref) {
-        var style = Optional.of(ref);
-        if (form instanceof Form.Bottom bottom) {
-            return new Form.Bottom(
-                    bottom.most(),
-                    bottom.whenFull(),
-                    bottom.overflow(),
-                    bottom.labels(),
-                    bottom.icons(),
-                    bottom.floating(),
-                    style);
-        }
-        if (form instanceof Form.Rail rail) {
-            return new Form.Rail(
-                    rail.labels(), rail.narrow(), rail.action(), rail.items(), rail.line(), rail.icons(), style);
-        }
-        Form.Drawer drawer = (Form.Drawer) form;
-        return new Form.Drawer(
-                drawer.opens(),
-                drawer.header(),
-                drawer.footer(),
-                drawer.width(),
-                drawer.collapsed(),
-                drawer.beneath(),
-                style);
+        return changed(shot, form -> {
+            Style own = form.style().map(ref -> ref.in(shot.plan().styles())).orElse(Style.NONE);
+            return form.withStyle(Style.Ref.own(style.over(own)));
+        });
     }
 
     /** The plan with an item that can't be chosen. */
     private static Plan disabled(Plan plan, String id) {
-        return Plans.items(
-                plan,
-                item -> item.id().equals(id)
-                        ? new Item(
-                                item.id(),
-                                item.target(),
-                                item.label(),
-                                item.shortLabel(),
-                                item.spoken(),
-                                item.icon(),
-                                item.selectedIcon(),
-                                item.badge(),
-                                item.when(),
-                                Optional.of(Plans.NEVER),
-                                item.transition(),
-                                item.slot(),
-                                item.visibility(),
-                                item.style())
-                        : item);
+        List<Menu> menus = plan.menus().stream()
+                .map(menu -> new Menu(
+                        menu.id(),
+                        menu.entries().stream()
+                                .map(entry -> entry.map(
+                                        item -> item.id().equals(id) ? item.enabledWhile(Condition.NEVER) : item))
+                                .toList()))
+                .toList();
+        return plan.withMenus(Catalog.of(menus));
     }
 }

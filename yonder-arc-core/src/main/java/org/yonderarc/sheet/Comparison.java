@@ -30,18 +30,18 @@ import org.yonderarc.scene.Scene;
  */
 public record Comparison(Plan before, Plan after) {
     /**
-     * One change.
+     * One difference.
      *
      * @param what the kind: added, removed, moved, renamed, relinked, restyled or changed
      * @param text the change in words
      */
-    public record Change(String what, String text) {}
+    public record Difference(String what, String text) {}
 
-    /** Every change, in words. */
-    public List<Change> changes() {
-        var out = new ArrayList<Change>();
+    /** Every difference, in words. */
+    public List<Difference> differences() {
+        var out = new ArrayList<Difference>();
         if (!before.app().equals(after.app())) {
-            out.add(new Change("changed", "the app's own entries"));
+            out.add(new Difference("changed", "the app's own entries"));
         }
         screens(out);
         items(out);
@@ -51,27 +51,27 @@ public record Comparison(Plan before, Plan after) {
         catalog("fact", before.facts(), after.facts(), out);
         catalog("device kind", before.kinds(), after.kinds(), out);
         if (!before.accepted().equals(after.accepted())) {
-            out.add(new Change("changed", "which findings are accepted"));
+            out.add(new Difference("changed", "which findings are accepted"));
         }
         if (!before.motion().equals(after.motion())) {
-            out.add(new Change("changed", "the motion"));
+            out.add(new Difference("changed", "the motion"));
         }
         return out;
     }
 
     /** Headings and dividers; items are compared one by one. */
-    private void menus(List<Change> out) {
+    private void menus(List<Difference> out) {
         for (Menu menu : after.menus()) {
             Optional<Menu> old = before.menus().find(menu.id());
             if (old.isEmpty()) {
-                out.add(new Change("added", "menu " + menu.id()));
+                out.add(new Difference("added", "menu " + menu.id()));
             } else if (!frame(old.get()).equals(frame(menu))) {
-                out.add(new Change("moved", "menu " + menu.id() + ": its sections or dividers"));
+                out.add(new Difference("moved", "menu " + menu.id() + ": its sections or dividers"));
             }
         }
         for (Menu menu : before.menus()) {
             if (after.menus().find(menu.id()).isEmpty()) {
-                out.add(new Change("removed", "menu " + menu.id()));
+                out.add(new Difference("removed", "menu " + menu.id()));
             }
         }
     }
@@ -92,70 +92,70 @@ public record Comparison(Plan before, Plan after) {
     }
 
     private static <T extends Identified> void catalog(
-            String noun, Catalog<T> before, Catalog<T> after, List<Change> out) {
+            String noun, Catalog<T> before, Catalog<T> after, List<Difference> out) {
         for (T one : before) {
             if (after.find(one.id()).isEmpty()) {
-                out.add(new Change("removed", noun + " " + one.id()));
+                out.add(new Difference("removed", noun + " " + one.id()));
             }
         }
         for (T one : after) {
             Optional<T> old = before.find(one.id());
             if (!old.equals(Optional.of(one))) {
-                out.add(new Change(old.isEmpty() ? "added" : "changed", noun + " " + one.id()));
+                out.add(new Difference(old.isEmpty() ? "added" : "changed", noun + " " + one.id()));
             }
         }
     }
 
-    private void screens(List<Change> out) {
+    private void screens(List<Difference> out) {
         for (Screen screen : before.screens()) {
             if (after.screens().find(screen.id()).isEmpty()) {
-                out.add(new Change("removed", "screen " + screen.id()));
+                out.add(new Difference("removed", "screen " + screen.id()));
             }
         }
         for (Screen screen : after.screens()) {
             Optional<Screen> old = before.screens().find(screen.id());
             if (old.isEmpty()) {
-                out.add(new Change("added", "screen " + screen.id()));
+                out.add(new Difference("added", "screen " + screen.id()));
             } else if (!old.get().equals(screen)) {
                 screen(old.get(), screen, out);
             }
         }
     }
 
-    private void screen(Screen old, Screen now, List<Change> out) {
+    private void screen(Screen old, Screen now, List<Difference> out) {
         String name = "screen " + now.id();
         if (!old.title().equals(now.title())) {
-            out.add(new Change(
+            out.add(new Difference(
                     "renamed", name + ": " + text(before, old.title()) + " is now " + text(after, now.title())));
         }
         if (!old.path().equals(now.path())) {
-            out.add(new Change("relinked", name + ": " + old.path() + " is now " + now.path()));
+            out.add(new Difference("relinked", name + ": " + old.path() + " is now " + now.path()));
         }
         if (!old.parameters().equals(now.parameters())) {
-            out.add(new Change("changed", name + ": what its parameters take"));
+            out.add(new Difference("changed", name + ": what its parameters take"));
         }
         if (!old.under().equals(now.under())) {
-            out.add(new Change(
+            out.add(new Difference(
                     "moved",
                     name + ": under " + old.under().orElse("nothing") + ", now under "
                             + now.under().orElse("nothing")));
         }
         boolean guarded = !old.needs().equals(now.needs()) || !old.otherwise().equals(now.otherwise());
         if (guarded) {
-            out.add(new Change("changed", name + ": who may see it"));
+            out.add(new Difference("changed", name + ": who may see it"));
         }
         if (!old.icon().equals(now.icon())) {
-            out.add(new Change(
+            out.add(new Difference(
                     "restyled",
                     name + ": icon " + old.icon().orElse("none") + " is now "
                             + now.icon().orElse("none")));
         }
         boolean rest = !old.bars().equals(now.bars()) || !old.transition().equals(now.transition());
         if (rest) {
-            out.add(new Change("changed", name + ": its bars or its transition"));
+            out.add(new Difference("changed", name + ": its bars or its transition"));
         }
         if (!old.wireframe().equals(now.wireframe()) || !old.picture().equals(now.picture())) {
-            out.add(new Change("changed", name + ": its sample content"));
+            out.add(new Difference("changed", name + ": its sample content"));
         }
     }
 
@@ -177,22 +177,22 @@ public record Comparison(Plan before, Plan after) {
         return spots;
     }
 
-    private void items(List<Change> out) {
+    private void items(List<Difference> out) {
         Map<String, Spot> old = spots(before);
         Map<String, Spot> now = spots(after);
         old.keySet().stream()
                 .filter(id -> !now.containsKey(id))
-                .forEach(id -> out.add(new Change("removed", "item " + id)));
+                .forEach(id -> out.add(new Difference("removed", "item " + id)));
         now.keySet().stream()
                 .filter(id -> !old.containsKey(id))
-                .forEach(id -> out.add(new Change("added", "item " + id)));
+                .forEach(id -> out.add(new Difference("added", "item " + id)));
         moved(old, now, out);
         now.forEach(
                 (id, spot) -> Optional.ofNullable(old.get(id)).ifPresent(was -> item(was.item(), spot.item(), out)));
     }
 
     /** An item has moved if it isn't part of the longest run of items that kept their order. */
-    private static void moved(Map<String, Spot> old, Map<String, Spot> now, List<Change> out) {
+    private static void moved(Map<String, Spot> old, Map<String, Spot> now, List<Difference> out) {
         List<String> was = old.keySet().stream().filter(now::containsKey).toList();
         List<String> is = now.keySet().stream().filter(old::containsKey).toList();
         int[][] length = new int[was.size() + 1][is.size() + 1];
@@ -219,7 +219,7 @@ public record Comparison(Plan before, Plan after) {
         for (String id : is) {
             boolean otherMenu = !old.get(id).menu().equals(now.get(id).menu());
             if (otherMenu || !kept.contains(id)) {
-                out.add(new Change(
+                out.add(new Difference(
                         "moved",
                         "item " + id + ": place " + (old.get(id).index() + 1) + " of "
                                 + old.get(id).menu() + ", now place "
@@ -229,13 +229,13 @@ public record Comparison(Plan before, Plan after) {
         }
     }
 
-    private void item(Item old, Item now, List<Change> out) {
+    private void item(Item old, Item now, List<Difference> out) {
         String name = "item " + now.id();
         if (!old.target().equals(now.target())) {
-            out.add(new Change("relinked", name));
+            out.add(new Difference("relinked", name));
         }
         if (!old.label().equals(now.label()) || !old.shortLabel().equals(now.shortLabel())) {
-            out.add(new Change(
+            out.add(new Difference(
                     "renamed",
                     name + ": " + old.label().map(words -> text(before, words)).orElse("its screen's title")
                             + " is now "
@@ -245,7 +245,7 @@ public record Comparison(Plan before, Plan after) {
                 || !old.selectedIcon().equals(now.selectedIcon())
                 || !old.style().equals(now.style());
         if (restyled) {
-            out.add(new Change("restyled", name));
+            out.add(new Difference("restyled", name));
         }
         boolean changed = !old.when().equals(now.when())
                 || !old.enabled().equals(now.enabled())
@@ -253,52 +253,52 @@ public record Comparison(Plan before, Plan after) {
                 || !old.slot().equals(now.slot())
                 || !old.visibility().equals(now.visibility());
         if (changed) {
-            out.add(new Change("changed", name + ": when, where or with which badge it shows"));
+            out.add(new Difference("changed", name + ": when, where or with which badge it shows"));
         }
         if (!old.spoken().equals(now.spoken()) || !old.transition().equals(now.transition())) {
-            out.add(new Change("changed", name + ": its spoken name or its transition"));
+            out.add(new Difference("changed", name + ": its spoken name or its transition"));
         }
     }
 
-    private void bars(List<Change> out) {
+    private void bars(List<Difference> out) {
         var old = new LinkedHashMap<String, Bar>();
         before.bars().forEach(bar -> old.put(bar.id(), bar));
         for (Bar bar : after.bars()) {
             Bar was = old.remove(bar.id());
             if (was == null) {
-                out.add(new Change("added", "bar " + bar.id()));
+                out.add(new Difference("added", "bar " + bar.id()));
             } else if (!was.equals(bar)) {
-                out.add(new Change("restyled", "bar " + bar.id()));
+                out.add(new Difference("restyled", "bar " + bar.id()));
             }
         }
-        old.keySet().forEach(id -> out.add(new Change("removed", "bar " + id)));
+        old.keySet().forEach(id -> out.add(new Difference("removed", "bar " + id)));
     }
 
-    private void styles(List<Change> out) {
+    private void styles(List<Difference> out) {
         for (Scheme scheme : Scheme.values()) {
             for (Role role : Role.values()) {
                 var old = before.theme().colour(scheme, role);
                 var now = after.theme().colour(scheme, role);
                 if (!old.equals(now)) {
-                    out.add(new Change(
+                    out.add(new Difference(
                             "restyled", scheme.word() + " " + role.word() + ": " + old.css() + " is now " + now.css()));
                 }
             }
         }
         if (!before.theme().style().equals(after.theme().style())) {
-            out.add(new Change("restyled", "the style of all items"));
+            out.add(new Difference("restyled", "the style of all items"));
         }
         for (Style.Named named : after.styles()) {
             Optional<Style.Named> old = before.styles().find(named.id());
             if (old.isEmpty()) {
-                out.add(new Change("added", "style " + named.id()));
+                out.add(new Difference("added", "style " + named.id()));
             } else if (!old.get().equals(named)) {
-                out.add(new Change("restyled", "style " + named.id()));
+                out.add(new Difference("restyled", "style " + named.id()));
             }
         }
         for (Style.Named named : before.styles()) {
             if (after.styles().find(named.id()).isEmpty()) {
-                out.add(new Change("removed", "style " + named.id()));
+                out.add(new Difference("removed", "style " + named.id()));
             }
         }
     }

@@ -6,9 +6,9 @@ import java.util.Optional;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Outline;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Visibility;
-import org.yonderarc.scene.Outline;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 

@@ -1,56 +1,50 @@
 package org.yonderarc.sheet;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import org.yonderarc.fit.FittedItem;
-import org.yonderarc.fit.Fitter;
-import org.yonderarc.fit.Fitting;
 import org.yonderarc.layout.Box;
-import org.yonderarc.layout.Layout;
-import org.yonderarc.layout.Layouter;
+import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
-import org.yonderarc.plan.StateLook;
-import org.yonderarc.scene.Outline;
-import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.tree.Trees;
-import org.yonderarc.tree.Value;
-import org.yonderarc.walk.Walk;
 
-/** The hand-off of one bar: every size, distance, colour with its role, type and radius. */
+/**
+ * The hand-off of one bar: every size, distance, colour with its role, type and radius. All of it is read off the scene that is
+ * painted, so it tells what is drawn.
+ */
 public final class Measures {
-    private static final Colour RED = Colour.rgb(0xC81E3A);
-    private static final double ZOOM = 2;
+    /** The roles in the order in which a colour is looked for: of what is read, and of what lies behind it. */
+    private static final List<Role> INKS =
+            List.of(Role.TEXT, Role.MUTED, Role.ACCENT, Role.ACCENT_TEXT, Role.BADGE_TEXT, Role.BADGE, Role.SURFACE);
+
+    private static final List<Role> GROUNDS = List.of(
+            Role.SURFACE, Role.BACKGROUND, Role.QUIET, Role.TINT, Role.LINE, Role.BADGE, Role.ACCENT, Role.MUTED);
 
     private final Shot shot;
-    private final Layout.Bar bar;
-    private final TextMeasure measure;
+    private final String word;
+    private final SceneNode.Group bar;
+    private final List<Measure> measures = new ArrayList<>();
 
     /**
      * The measures of the bar of a shot.
      *
-     * @throws IllegalArgumentException if the shot names no part, or the part isn't shown
+     * @throws IllegalArgumentException if the shot names no bar, or the bar isn't shown
      */
     public Measures(Shot shot, TextMeasure measure) {
         this.shot = shot;
-        this.measure = measure;
-        var walk = Walk.of(shot.plan());
-        Fitting fitting = Fitter.fit(walk, shot.setting(), shot.state(walk));
-        String part = shot.part().orElseThrow(() -> new IllegalArgumentException("name the bar that is measured"));
-        this.bar = Layouter.layOut(fitting, measure).bars().stream()
-                .filter(one -> one.fitted().getClass().getSimpleName().equalsIgnoreCase(part))
-                .findFirst()
+        this.word = shot.part().orElseThrow(() -> new IllegalArgumentException("name the bar that is measured"));
+        this.bar = shot.whole(measure)
+                .bar(word)
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "no " + part + " is shown on " + shot.setting().device().id()));
+                        "no " + word + " is shown on " + shot.setting().device().id()));
+        add(word, bar.area(), 0, Optional.empty(), INKS, "");
+        parts(bar, "");
+        distances();
     }
 
     /**
@@ -63,271 +57,178 @@ public final class Measures {
      * @param role the role that the colour has; empty for a colour of its own
      * @param type how its text is set: {@code Inter 12 semibold}; empty where it is no text
      */
-    public record Row(String part, Box box, double radius, String colour, String role, String type) {}
+    public record Measure(String part, Box box, double radius, String colour, String role, String type) {}
 
-    /** Every part of the bar. */
-    public List<Row> rows() {
-        var rows = new ArrayList<Row>();
-        rows.add(row(
-                shot.part().orElseThrow(), bar.box(), bar.radius(), Optional.of(new Paint.ByRole(Role.SURFACE)), ""));
-        for (Layout.Slot slot : bar.slots()) {
-            FittedItem item = slot.item();
-            StateLook look = item.look().in(item.states());
-            String name = "item:" + item.id();
-            rows.add(row(name, slot.target(), slot.radius(), look.container(), ""));
-            if (item.icon().isPresent()) {
-                rows.add(row(name + " icon", slot.icon(), 0, look.icon(), ""));
-            }
-            for (TextLine line : slot.label()) {
-                rows.add(row(name + " label", line.box(), 0, look.label(), type(line.type())));
-            }
-            slot.mark()
-                    .ifPresent(mark ->
-                            rows.add(row(name + " indicator", mark.box(), mark.radius(), look.indicator(), "")));
-            slot.badge()
-                    .ifPresent(badge -> rows.add(row(
-                            name + " badge",
-                            badge.box(),
-                            badge.box().height() / 2,
-                            Optional.of(new Paint.ByRole(Role.BADGE)),
-                            badge.text().map(text -> type(text.type())).orElse(""))));
-        }
-        for (TextLine line : bar.titles()) {
-            rows.add(row("title", line.box(), 0, Optional.of(new Paint.ByRole(Role.TEXT)), type(line.type())));
-        }
-        bar.buttons()
-                .forEach(button -> rows.add(row(
-                        "button " + button.fitted().icon(),
-                        button.target(),
-                        0,
-                        Optional.of(new Paint.ByRole(Role.TEXT)),
-                        "")));
-        return rows;
+    /** What is measured. */
+    public Shot shot() {
+        return shot;
     }
 
-    private Row row(String part, Box box, double radius, Optional<Paint> paint, String type) {
-        Paint shown = paint.orElse(Paint.NONE);
-        Colour colour = shown.in(shot.plan().theme(), shot.scheme());
-        return new Row(
-                part,
-                box,
-                radius,
-                colour.alpha() == 0 ? "" : colour.css(),
-                shown instanceof Paint.ByRole by ? by.role().word() : "",
-                type);
+    /** The bar as it is drawn. */
+    SceneNode.Group bar() {
+        return bar;
+    }
+
+    /** Every part of the bar, then the distances between them. */
+    public List<Measure> all() {
+        return List.copyOf(measures);
+    }
+
+    private void parts(SceneNode.Group group, String name) {
+        group.children().forEach(node -> node.accept(new Reader(name)));
+    }
+
+    private void add(String part, Box box, double radius, Optional<Colour> colour, List<Role> order, String type) {
+        String css = colour.filter(any -> any.alpha() > 0).map(Colour::css).orElse("");
+        String role = colour.filter(any -> any.alpha() > 0)
+                .flatMap(drawn -> order.stream()
+                        .filter(one -> shot.plan()
+                                .theme()
+                                .colour(shot.setting().scheme(), one)
+                                .equals(drawn))
+                        .findFirst())
+                .map(Role::word)
+                .orElse("");
+        measures.add(new Measure(part, box, radius, css, role, type));
     }
 
     private static String type(Type type) {
-        return "Inter " + number(type.size()) + " " + type.weight().name().toLowerCase(java.util.Locale.ROOT);
+        return "Inter " + Decimals.text(type.size()) + " "
+                + type.weight().name().toLowerCase(java.util.Locale.ROOT);
     }
 
-    /** The rows as comma-separated values (RFC 4180), with a header. */
-    public String csv() {
-        var out = new StringBuilder("part,x,y,width,height,radius,colour,role,type\r\n");
-        for (Row row : rows()) {
-            out.append(row.part())
-                    .append(',')
-                    .append(number(row.box().x()))
-                    .append(',')
-                    .append(number(row.box().y()))
-                    .append(',')
-                    .append(number(row.box().width()))
-                    .append(',')
-                    .append(number(row.box().height()))
-                    .append(',')
-                    .append(number(row.radius()))
-                    .append(",\"")
-                    .append(row.colour())
-                    .append("\",")
-                    .append(row.role())
-                    .append(',')
-                    .append(row.type())
-                    .append("\r\n");
-        }
-        return out.toString();
+    /** The items of the bar, in order. */
+    List<SceneNode.Group> items() {
+        var items = new ArrayList<SceneNode.Group>();
+        collect(bar, items);
+        return items;
     }
 
-    private static String number(double dp) {
-        return org.yonderarc.scene.Decimals.text(dp);
-    }
-
-    /** The rows as a tree, for JSON. */
-    public Value json() {
-        return Trees.list(rows().stream()
-                .map(row -> {
-                    Map<String, Value> out = new LinkedHashMap<>();
-                    out.put("part", Trees.text(row.part()));
-                    out.put("x", rounded(row.box().x()));
-                    out.put("y", rounded(row.box().y()));
-                    out.put("width", rounded(row.box().width()));
-                    out.put("height", rounded(row.box().height()));
-                    out.put("radius", rounded(row.radius()));
-                    out.put("colour", Trees.text(row.colour()));
-                    out.put("role", Trees.text(row.role()));
-                    out.put("type", Trees.text(row.type()));
-                    return (Value) Trees.map(out);
-                })
-                .toList());
-    }
-
-    private static Value rounded(double dp) {
-        return Trees.number(Math.round(dp * 1000) / 1000.0);
-    }
-
-    /** The colours, sizes and radii as design tokens, as the Design Tokens Format Module 2025.10 (DTCG) writes them. */
-    public Value tokens() {
-        var colours = new LinkedHashMap<String, Value>();
-        var roles = new EnumMap<Role, Colour>(Role.class);
-        for (Role role : Role.values()) {
-            roles.put(role, shot.plan().theme().colour(shot.scheme(), role));
-        }
-        roles.forEach((role, colour) -> colours.put(role.word(), colour(colour)));
-        var sizes = new LinkedHashMap<String, Value>();
-        for (Row row : rows()) {
-            String name = row.part().replace("item:", "").replace(' ', '-').replace(':', '-');
-            sizes.putIfAbsent(name + "-width", dimension(row.box().width()));
-            sizes.putIfAbsent(name + "-height", dimension(row.box().height()));
-            if (row.radius() > 0) {
-                sizes.putIfAbsent(name + "-radius", dimension(row.radius()));
-            }
-        }
-        var out = new LinkedHashMap<String, Value>();
-        out.put("colour", Trees.map(colours));
-        out.put("size", Trees.map(sizes));
-        return Trees.map(out);
-    }
-
-    private static Value colour(Colour colour) {
-        var value = new LinkedHashMap<String, Value>();
-        value.put("colorSpace", Trees.text("srgb"));
-        value.put("components", Trees.list(List.of(share(colour.red()), share(colour.green()), share(colour.blue()))));
-        value.put("alpha", Trees.number(colour.alpha()));
-        value.put("hex", Trees.text(colour.hex()));
-        return token("color", Trees.map(value));
-    }
-
-    private static Value share(int channel) {
-        return Trees.number(Math.round(channel / 255.0 * 10_000) / 10_000.0);
-    }
-
-    private static Value dimension(double dp) {
-        var value = new LinkedHashMap<String, Value>();
-        value.put("value", rounded(dp));
-        value.put("unit", Trees.text("px"));
-        return token("dimension", Trees.map(value));
-    }
-
-    private static Value token(String type, Value value) {
-        var token = new LinkedHashMap<String, Value>();
-        token.put("$type", Trees.text(type));
-        token.put("$value", value);
-        return Trees.map(token);
-    }
-
-    /** The bar at twice its size, red-lined: the extents of the bar and its items, and each part named beside it. */
-    public Scene picture() {
-        Scene part = shot.scene(measure);
-        var walk = Walk.of(shot.plan());
-        Box box = bar.box();
-        double originX = Math.max(0, box.x() - 16);
-        double originY = Math.max(0, box.y() - 32);
-        double left = 96;
-        double top = 96;
-        double pictureRight = left + part.width() * ZOOM;
-        var nodes = new ArrayList<SceneNode>();
-        Sheet.text(
-                nodes,
-                "title",
-                shot.plan().app().name() + ", " + shot.part().orElseThrow() + " on "
-                        + shot.setting().device().id() + ", in dp",
-                Type.semibold(15),
-                left,
-                36,
-                measure);
-        nodes.add(part.placed("bar", left, top, ZOOM, 12));
-        int index = 0;
-        double lane = top - 20;
-        for (Layout.Slot slot : bar.slots()) {
-            double a = left + (slot.target().x() - originX) * ZOOM;
-            double b = left + (slot.target().right() - originX) * ZOOM;
-            if (box.width() >= box.height()) {
-                across(nodes, "w" + index, a, b, lane, brief(slot.target().width()));
+    private static void collect(SceneNode.Group group, List<SceneNode.Group> items) {
+        for (SceneNode.Group child : group.groups()) {
+            if (child.part() instanceof Part.Item) {
+                items.add(child);
             } else {
-                double y0 = top + (slot.target().y() - originY) * ZOOM;
-                double y1 = top + (slot.target().bottom() - originY) * ZOOM;
-                along(nodes, "h" + index, left - 20, y0, y1, brief(slot.target().height()));
+                collect(child, items);
             }
-            frame(nodes, "i" + index, slot.icon(), originX, originY, left, top);
-            for (TextLine line : slot.label()) {
-                frame(nodes, "l" + index + line.text(), line.box(), originX, originY, left, top);
+        }
+    }
+
+    /** From the bar's ends to its items, between items, and within them from the icon to the label. */
+    private void distances() {
+        List<SceneNode.Group> items = items();
+        for (int i = 0; i + 1 < items.size(); i++) {
+            distance(
+                    items.get(i).key(),
+                    items.get(i).area(),
+                    items.get(i + 1).key(),
+                    items.get(i + 1).area());
+        }
+        if (!items.isEmpty()) {
+            SceneNode.Group first = items.get(0);
+            SceneNode.Group last = items.get(items.size() - 1);
+            boolean lies = bar.area().width() >= bar.area().height();
+            Box box = bar.area();
+            Box start = lies ? new Box(box.x(), box.y(), 0, box.height()) : new Box(box.x(), box.y(), box.width(), 0);
+            Box end = lies
+                    ? new Box(box.right(), box.y(), 0, box.height())
+                    : new Box(box.x(), box.bottom(), box.width(), 0);
+            distance(word, start, first.key(), first.area());
+            distance(last.key(), last.area(), word, end);
+        }
+        for (SceneNode.Group item : items) {
+            Optional<Box> icon = item.children().stream()
+                    .filter(SceneNode.Icon.class::isInstance)
+                    .findFirst()
+                    .flatMap(SceneNode::box);
+            Optional<TextLine> label = item.children().stream()
+                    .filter(SceneNode.Text.class::isInstance)
+                    .map(node -> ((SceneNode.Text) node).line())
+                    .findFirst();
+            if (icon.isPresent() && label.isPresent()) {
+                distance(item.key() + " icon", icon.get(), "label", label.get().box());
             }
-            index++;
         }
-        double y0 = top + (box.y() - originY) * ZOOM;
-        double y1 = top + (box.bottom() - originY) * ZOOM;
-        if (box.width() >= box.height()) {
-            along(nodes, "height", left - 24, y0, y1, brief(box.height()));
-        } else {
-            across(
-                    nodes,
-                    "width",
-                    left + (box.x() - originX) * ZOOM,
-                    left + (box.right() - originX) * ZOOM,
-                    top - 20,
-                    brief(box.width()));
+    }
+
+    /** What lies between two boxes, across or along, where it is more than nothing. */
+    private void distance(String a, Box one, String b, Box other) {
+        double across = Math.max(other.x() - one.right(), one.x() - other.right());
+        double along = Math.max(other.y() - one.bottom(), one.y() - other.bottom());
+        String name = "distance " + a + " to " + b;
+        if (along > 0 && along >= across) {
+            double y = Math.min(one.bottom(), other.bottom());
+            add(name, new Box(Math.max(one.x(), other.x()), y, 0, along), 0, Optional.empty(), INKS, "");
+        } else if (across > 0) {
+            double x = Math.min(one.right(), other.right());
+            add(name, new Box(x, Math.max(one.y(), other.y()), across, 0), 0, Optional.empty(), INKS, "");
         }
-        double y = top + 8;
-        double legend = pictureRight + 40;
-        for (Row row : rows()) {
-            String text = row.part() + "   " + brief(row.box().width()) + " \u00d7 "
-                    + brief(row.box().height())
-                    + (row.radius() > 0 ? "   radius " + brief(row.radius()) : "")
-                    + (row.colour().isEmpty()
-                            ? ""
-                            : "   " + (row.role().isEmpty() ? "" : row.role() + " ") + row.colour())
-                    + (row.type().isEmpty() ? "" : "   " + row.type());
-            nodes.add(Sheet.note("legend" + nodes.size(), text, legend, y, Sheet.INK, measure));
-            y += 20;
+    }
+
+    /** Reads what is drawn, node by node; shadows are no parts. */
+    private final class Reader implements SceneNode.Visitor {
+        private final String name;
+
+        Reader(String name) {
+            this.name = name;
         }
-        double height = Math.max(top + part.height() * ZOOM, y) + 48;
-        return new Scene(legend + 520, height, Sheet.DESK, walk.plan().app().name() + ", measured", nodes);
-    }
 
-    private void across(List<SceneNode> nodes, String key, double a, double b, double y, String text) {
-        line(nodes, key, a, y, b, y);
-        line(nodes, key + "a", a, y - 4, a, y + 4);
-        line(nodes, key + "b", b, y - 4, b, y + 4);
-        double width = measure.width(text, Type.regular(12));
-        nodes.add(Sheet.note(key + "t", text, (a + b - width) / 2, y - 10, RED, measure));
-    }
+        private String part(SceneNode node) {
+            return name.isEmpty() ? node.key() : name + " " + node.key();
+        }
 
-    private void along(List<SceneNode> nodes, String key, double x, double a, double b, String text) {
-        line(nodes, key, x, a, x, b);
-        line(nodes, key + "a", x - 4, a, x + 4, a);
-        line(nodes, key + "b", x - 4, b, x + 4, b);
-        double width = measure.width(text, Type.regular(12));
-        nodes.add(Sheet.note(key + "t", text, x - 8 - width, (a + b) / 2, RED, measure));
-    }
+        @Override
+        public void rect(SceneNode.Rect node) {
+            add(part(node), node.area(), node.radius(), Optional.of(node.fill()), GROUNDS, "");
+        }
 
-    /** A number with one decimal at most, as people read it. */
-    private static String brief(double dp) {
-        return number(Math.round(dp * 10) / 10.0);
-    }
+        @Override
+        public void text(SceneNode.Text node) {
+            add(
+                    part(node),
+                    node.line().box(),
+                    0,
+                    Optional.of(node.fill()),
+                    INKS,
+                    type(node.line().type()));
+        }
 
-    private static void line(List<SceneNode> nodes, String key, double x0, double y0, double x1, double y1) {
-        var outline = new Outline(List.of(new Outline.Move(x0, y0), new Outline.Line(x1, y1)));
-        nodes.add(new SceneNode.Path(key, outline, RED, Optional.of(1.0)));
-    }
+        @Override
+        public void gradient(SceneNode.Gradient node) {
+            add(part(node) + " from", node.area(), node.radius(), Optional.of(node.from()), GROUNDS, "");
+            add(part(node) + " to", node.area(), node.radius(), Optional.of(node.to()), GROUNDS, "");
+        }
 
-    private static void frame(
-            List<SceneNode> nodes, String key, Box box, double originX, double originY, double left, double top) {
-        if (box.width() > 0) {
-            var placed = new Box(
-                    left + (box.x() - originX) * ZOOM,
-                    top + (box.y() - originY) * ZOOM,
-                    box.width() * ZOOM,
-                    box.height() * ZOOM);
-            nodes.add(new SceneNode.Path(key, Outline.rounded(placed, 0), RED.withAlpha(0.6), Optional.of(1.0)));
+        @Override
+        public void picture(SceneNode.Picture node) {
+            add(part(node), node.area(), node.radius(), Optional.empty(), GROUNDS, "");
+        }
+
+        @Override
+        public void icon(SceneNode.Icon node) {
+            add(part(node), node.area(), 0, Optional.of(node.fill()), INKS, "");
+        }
+
+        @Override
+        public void path(SceneNode.Path node) {
+            add(part(node), bar.area(), 0, Optional.of(node.fill()), GROUNDS, "");
+        }
+
+        @Override
+        public void group(SceneNode.Group node) {
+            if (node.part() == Part.Plain.SHADOW) {
+                return;
+            }
+            if (node.part() == Part.Plain.LIST) {
+                parts(node, name);
+                return;
+            }
+            String own = part(node);
+            boolean isTarget = node.part() instanceof Part.Item || node.part() == Part.Plain.BUTTON;
+            if (isTarget) {
+                add(own, node.area(), 0, Optional.empty(), GROUNDS, "");
+            }
+            parts(node, own);
         }
     }
 }

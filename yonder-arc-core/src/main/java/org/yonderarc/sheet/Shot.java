@@ -9,10 +9,9 @@ import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -21,42 +20,33 @@ import org.yonderarc.walk.Walk;
  * What one picture of a plan shows.
  *
  * @param plan the plan
- * @param setting on what, in which language, touched where
- * @param scheme in which scheme
+ * @param setting on what, in which language and scheme, touched where
  * @param place where the person is; no value for the start
  * @param steps what is done then
- * @param part the key of the one bar that is shown: bottom, top, rail or drawer; no value for the whole screen
+ * @param part the key of the one bar that is shown: bottom, top, rail, drawer, radial, grid or more; no value for the whole screen
  * @param framed whether the device is drawn around the whole screen
  */
 public record Shot(
-        Plan plan,
-        Setting setting,
-        Scheme scheme,
-        Optional<Place> place,
-        List<Step> steps,
-        Optional<String> part,
-        boolean framed) {
+        Plan plan, Setting setting, Optional<Place> place, List<Step> steps, Optional<String> part, boolean framed) {
     /** The room around a bar that is shown alone, in dp. */
     private static final double AROUND = 16;
 
     public Shot {
         Objects.requireNonNull(plan, "plan");
         Objects.requireNonNull(setting, "setting");
-        Objects.requireNonNull(scheme, "scheme");
         Objects.requireNonNull(place, "place");
         steps = List.copyOf(steps);
         Objects.requireNonNull(part, "part");
     }
 
     /** Without a frame. */
-    public Shot(
-            Plan plan, Setting setting, Scheme scheme, Optional<Place> place, List<Step> steps, Optional<String> part) {
-        this(plan, setting, scheme, place, steps, part, false);
+    public Shot(Plan plan, Setting setting, Optional<Place> place, List<Step> steps, Optional<String> part) {
+        this(plan, setting, place, steps, part, false);
     }
 
     /** The same, with or without the device around it. */
     public Shot framed(boolean isFramed) {
-        return new Shot(plan, setting, scheme, place, steps, part, isFramed);
+        return new Shot(plan, setting, place, steps, part, isFramed);
     }
 
     /** The state in which it is taken; a step that can't be taken is left out. */
@@ -84,48 +74,58 @@ public record Shot(
      * @throws IllegalArgumentException if the place doesn't exist, or the part isn't shown
      */
     public Scene scene(TextMeasure measure) {
-        var walk = Walk.of(plan);
-        Scene whole = new View(walk, setting, Palette.of(plan.theme(), scheme), measure).scene(state(walk));
+        Scene whole = whole(measure);
         if (part.isEmpty()) {
             return framed ? Frame.around(whole, setting.device()) : whole;
         }
-        Box box = whole.group(part.get())
+        Box box = whole.bar(part.get())
                 .map(SceneNode.Group::area)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "no " + part.get() + " is shown on " + setting.device().id()));
+        return whole.cropped(view(box));
+    }
+
+    /** The whole screen, whatever part of it is shown. */
+    Scene whole(TextMeasure measure) {
+        var walk = Walk.of(plan);
+        return new View(walk, setting, measure).scene(state(walk));
+    }
+
+    /** What is seen of the screen where a bar in {@code box} is shown alone. */
+    Box view(Box box) {
         double x = Math.max(0, box.x() - AROUND);
         double y = Math.max(0, box.y() - AROUND * 2);
-        return whole.cropped(new Box(
+        return new Box(
                 x,
                 y,
-                Math.min(whole.width(), box.right() + AROUND) - x,
-                Math.min(whole.height(), box.bottom() + AROUND) - y));
+                Math.min(setting.device().width(), box.right() + AROUND) - x,
+                Math.min(setting.device().height(), box.bottom() + AROUND) - y);
     }
 
     /** The same on another setting. */
     public Shot with(Setting other) {
-        return new Shot(plan, other, scheme, place, steps, part, framed);
+        return new Shot(plan, other, place, steps, part, framed);
     }
 
     /** The same in another scheme. */
     public Shot with(Scheme other) {
-        return new Shot(plan, setting, other, place, steps, part, framed);
+        return new Shot(plan, setting.with(other), place, steps, part, framed);
     }
 
     /** The same of another plan. */
     public Shot with(Plan other) {
-        return new Shot(other, setting, scheme, place, steps, part, framed);
+        return new Shot(other, setting, place, steps, part, framed);
     }
 
     /** The same at another place. */
     public Shot with(Place other) {
-        return new Shot(plan, setting, scheme, Optional.of(other), steps, part, framed);
+        return new Shot(plan, setting, Optional.of(other), steps, part, framed);
     }
 
     /** The same after one more step. */
     public Shot after(Step step) {
         var all = new java.util.ArrayList<>(steps);
         all.add(step);
-        return new Shot(plan, setting, scheme, place, all, part, framed);
+        return new Shot(plan, setting, place, all, part, framed);
     }
 }

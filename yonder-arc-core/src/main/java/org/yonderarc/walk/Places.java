@@ -26,7 +26,7 @@ final class Places {
         });
     }
 
-    /** Why {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
+    /** Explanation {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
     Optional<String> problem(Place place) {
         Optional<Screen> screen = plan.screens().find(place.screen());
         if (screen.isEmpty()) {

@@ -405,7 +405,7 @@ public final class Walk {
         return guards.settled(first, state.facts()).orElse(first);
     }
 
-    /** Why {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
+    /** Explanation {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
     public Optional<String> problem(Place place) {
         return places.problem(place);
     }

@@ -52,9 +52,9 @@ class CheckTest {
                         "duplicate-id /screens/tides",
                         "bad-value /screens/x/path",
                         "unknown-screen /app/start",
-                        "unknown-screen /menus/main/0/screen",
-                        "unknown-fact /menus/main/0/badge",
+                        "unknown-fact /menus/main/0/badge/fact",
                         "unknown-menu /bars/0/menu",
+                        "unknown-screen /menus/main/0/screen",
                         "unknown-fact /screens/y/title"),
                 wrong.findings().stream()
                         .map(finding ->

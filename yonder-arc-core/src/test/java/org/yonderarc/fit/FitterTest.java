@@ -1,5 +1,6 @@
 package org.yonderarc.fit;
 
+import org.yonderarc.plan.Form;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -12,12 +13,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.layout.Layouter;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Visibility;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.view.Layouter;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Steps;
@@ -74,7 +76,7 @@ class FitterTest {
                 "384 x 824  | open:plain          | none",
             })
     void itemsAndBarsShowWhereThePlanSays(String size, String steps, String items) {
-        Optional<FittedBar.Bottom> bottom = fit(size, steps).bottom();
+        Optional<FittedBar> bottom = fit(size, steps).one(Form.Kind.BOTTOM);
         String shown = bottom.map(bar -> String.join(
                         " ", bar.items().stream().map(FittedItem::id).toList()))
                 .orElse("none");
@@ -83,19 +85,19 @@ class FitterTest {
 
     @Test
     void screensSayWhichBarsTheyShow() {
-        assertTrue(fit("384 x 824", "open:plain").top().isPresent());
-        assertFalse(fit("384 x 824", "open:full").top().isPresent());
+        assertTrue(fit("384 x 824", "open:plain").one(Form.Kind.TOP).isPresent());
+        assertFalse(fit("384 x 824", "open:full").one(Form.Kind.TOP).isPresent());
         assertEquals(
                 Optional.of("Back to Gezeiten"),
-                fit("384 x 824", "open:plain").top().orElseThrow().back());
+                fit("384 x 824", "open:plain").one(Form.Kind.TOP).orElseThrow().back());
         assertEquals(
-                Optional.empty(), fit("384 x 824", null).top().orElseThrow().back());
+                Optional.empty(), fit("384 x 824", null).one(Form.Kind.TOP).orElseThrow().back());
     }
 
     @Test
     void itemsAreLabelledBadgedAndSelectedByTheState() {
         List<FittedItem> items =
-                fit("384 x 824", "choose:map open:pins").bottom().orElseThrow().items();
+                fit("384 x 824", "choose:map open:pins").one(Form.Kind.BOTTOM).orElseThrow().items();
         FittedItem tides = items.get(0);
         assertEquals("Gezeiten", tides.label(), "in the app's first language");
         assertEquals(Optional.of("99+"), tides.badge());
@@ -136,7 +138,7 @@ class FitterTest {
         var device = new Device("test", width, 800, Insets.NONE);
         Fitting fitting = Fitter.fit(walk, device, walk.start());
         return Layouter.layOut(fitting, new PlainMeasure())
-                .one(FittedBar.Bottom.class)
+                .one(Form.Kind.BOTTOM)
                 .orElseThrow()
                 .slots()
                 .get(0)
@@ -154,7 +156,7 @@ class FitterTest {
         "tell:drafts=2.5, 2.5"
     })
     void badgesHideAtZero(String step, String badge) {
-        FittedItem tides = fit("384 x 824", step).bottom().orElseThrow().items().get(0);
+        FittedItem tides = fit("384 x 824", step).one(Form.Kind.BOTTOM).orElseThrow().items().get(0);
         assertEquals(badge, tides.badge().orElse("none"));
     }
 
@@ -178,7 +180,7 @@ class FitterTest {
         Fitting fitting = Fitter.fit(walk, new Device("test", width, 800, Insets.NONE), state);
         String bar = String.join(
                 " ",
-                fitting.bottom().orElseThrow().items().stream()
+                fitting.one(Form.Kind.BOTTOM).orElseThrow().items().stream()
                         .map(FittedItem::id)
                         .toList());
         // With room for all but the one that always goes to the overflow, there is an overflow all the same.
@@ -210,20 +212,20 @@ class FitterTest {
         var walk = Walk.of(many(4));
         State open = walk.step(walk.start(), new Step.Toggle("main")).after();
         Fitting fitting = Fitter.fit(walk, Device.PHONE, open);
-        FittedBar.More more = fitting.one(FittedBar.More.class).orElseThrow();
+        FittedBar more = fitting.overflow().orElseThrow();
         assertEquals(
                 List.of("c", "hid", "d", "e", "f"),
                 more.lines().stream()
                         .map(line -> line.item().orElseThrow().id())
                         .toList());
-        List<String> selected = fitting.bottom().orElseThrow().items().stream()
+        List<String> selected = fitting.one(Form.Kind.BOTTOM).orElseThrow().items().stream()
                 .filter(FittedItem::selected)
                 .map(FittedItem::id)
                 .toList();
         assertEquals(List.of("more:main"), selected, "what is open is what is marked");
         State chosen = walk.step(open, new Step.Choose("c")).after();
         assertTrue(
-                Fitter.fit(walk, Device.PHONE, chosen).one(FittedBar.More.class).isEmpty(), "choosing closes it");
+                Fitter.fit(walk, Device.PHONE, chosen).overflow().isEmpty(), "choosing closes it");
     }
 
     private Fitting fit(String size, String steps) {

@@ -1,5 +1,6 @@
 package org.yonderarc.fit;
 
+import org.yonderarc.form.Looks;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -12,12 +13,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.plan.BottomForm;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.RailForm;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.Style;
@@ -52,7 +56,7 @@ class LookTest {
         Plan plan = plan(theme, bar, own);
         Form form = plan.bars().get(0).form("phone").orElseThrow();
         Item item = plan.menus().get("main").items().get(0);
-        Look look = Look.of(plan, form, Optional.of(item));
+        Look look = Looks.of(plan, form, Optional.of(item));
         assertEquals(icon, look.size(Size.ICON_SIZE));
         assertEquals(gap, look.size(Size.GAP));
         assertEquals(padding, look.size(Size.PADDING));
@@ -70,7 +74,7 @@ class LookTest {
                                 ItemState.HOVER, look -> look.label("text"))
                         .state(ItemState.DISABLED, look -> look.icon("line")))))
                 .build();
-        Look look = Look.of(plan, plan.bars().get(0).form("phone").orElseThrow(), Optional.empty());
+        Look look = Looks.of(plan, plan.bars().get(0).form("phone").orElseThrow(), Optional.empty());
         Map<Set<ItemState>, Role> labels = Map.of(
                 Set.of(), Role.MUTED,
                 Set.of(ItemState.SELECTED), Role.ACCENT,
@@ -82,7 +86,7 @@ class LookTest {
                 Optional.of(new Paint.ByRole(Role.LINE)),
                 look.in(Set.of(ItemState.SELECTED, ItemState.DISABLED)).icon());
         assertTrue(look.saysDisabled());
-        assertFalse(Look.of(plan(false, false, false), Form.Rail.DEFAULT, Optional.empty())
+        assertFalse(Looks.of(plan(false, false, false), RailForm.DEFAULT, Optional.empty())
                 .saysDisabled());
     }
 
@@ -98,10 +102,9 @@ class LookTest {
                         .indicator(Indicator.Kind.LINE))))
                 .build();
         var walk = org.yonderarc.walk.Walk.of(plan);
-        var icons = new org.yonderarc.scene.View(
-                        walk, Device.PHONE, org.yonderarc.scene.Palette.LIGHT, new org.yonderarc.layout.PlainMeasure())
+        var icons = new org.yonderarc.view.View(walk, Device.PHONE, new org.yonderarc.layout.PlainMeasure())
                 .scene(walk.start())
-                .group("bottom")
+                .bar("bottom")
                 .orElseThrow();
         var shown = new java.util.TreeMap<String, Boolean>();
         icons(icons, shown);
@@ -121,12 +124,12 @@ class LookTest {
         Plan plan = plan(false, false, false);
         assertEquals(
                 Indicator.Kind.NONE,
-                Look.of(plan, Form.Bottom.DEFAULT, Optional.empty()).indicator().kind());
-        Indicator rail = Look.of(plan, Form.Rail.DEFAULT, Optional.empty()).indicator();
+                Looks.of(plan, BottomForm.DEFAULT, Optional.empty()).indicator().kind());
+        Indicator rail = Looks.of(plan, RailForm.DEFAULT, Optional.empty()).indicator();
         assertEquals(Indicator.Kind.SHAPE, rail.kind());
-        assertEquals(Indicator.Behind.ICON, rail.behind());
+        assertEquals(Indicator.Behind.ITEM, rail.behind(), "a rail tints the whole cell");
         assertEquals(
                 Indicator.Behind.ITEM,
-                Look.of(plan, Form.Drawer.DEFAULT, Optional.empty()).indicator().behind());
+                Looks.of(plan, DrawerForm.DEFAULT, Optional.empty()).indicator().behind());
     }
 }

@@ -1,5 +1,6 @@
 package org.yonderarc.fit;
 
+import org.yonderarc.plan.Form;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -12,9 +13,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.plan.Form;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Visibility;
+import org.yonderarc.view.Explanation;
+import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
@@ -46,7 +49,7 @@ class WhyTest {
             .menu("side", menu -> menu.signal("one", item -> item).signal("two", item -> item))
             .bar(bar -> bar.menu("main")
                     .form("phone", FormBuilder.bottom().most(4))
-                    .form("tablet", FormBuilder.drawer().opens(Form.Opening.KEPT)))
+                    .form("tablet", FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
             .bar(bar -> bar.menu("side").within("b").on("tablet").form(FormBuilder.bottom()))
             .topBar()
             .build());
@@ -60,7 +63,7 @@ class WhyTest {
     }
 
     private static List<String> explain(Device device, State state) {
-        return Why.explain(WALK, Setting.of(device), state);
+        return Explanation.explain(WALK, Setting.of(device), state);
     }
 
     @ParameterizedTest
@@ -113,12 +116,12 @@ class WhyTest {
                     random.nextBoolean() ? Visibility.Pointer.FINE : Visibility.Pointer.COARSE);
             Fitting fitting = Fitter.fit(WALK, Setting.of(device), state);
             Map<String, FittedItem> shown = new HashMap<>();
-            fitting.bottom().ifPresent(bar -> bar.items().forEach(item -> shown.put(item.id(), item)));
-            fitting.one(FittedBar.Drawer.class).stream()
+            fitting.one(Form.Kind.BOTTOM).ifPresent(bar -> bar.items().forEach(item -> shown.put(item.id(), item)));
+            fitting.one(Form.Kind.DRAWER).stream()
                     .flatMap(bar -> bar.lines().stream())
                     .flatMap(line -> line.item().stream())
                     .forEach(item -> shown.put(item.id(), item));
-            shown.keySet().removeIf(id -> id.startsWith(Fitter.OVERFLOW));
+            shown.keySet().removeIf(id -> id.startsWith(FittedItem.OVERFLOW));
             var said = new HashMap<String, String>();
             for (String line : explain(device, state)) {
                 if (line.startsWith("  item ")) {

@@ -1,5 +1,9 @@
 package org.yonderarc.layout;
 
+import java.util.stream.Stream;
+import org.yonderarc.plan.BottomForm;
+import org.yonderarc.plan.RadialForm;
+import org.yonderarc.form.OwnIcons;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -13,21 +17,22 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
-import org.yonderarc.fit.Fitter;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
-import org.yonderarc.fit.Touch;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.Visibility;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.view.Layouter;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -37,7 +42,7 @@ class LayoutInvariantsTest {
     private static final int CASES = 6000;
     /** The icons that point somewhere. */
     private static final List<String> DIRECTED =
-            List.of(Fitter.BACK_ICON, Fitter.MENU_ICON, Fitter.COLLAPSE_ICON, Fitter.EXPAND_ICON);
+            List.of(OwnIcons.BACK, OwnIcons.MENU, OwnIcons.COLLAPSE, OwnIcons.EXPAND);
 
     @Test
     void holdForRandomPlansOnRandomDevices() {
@@ -51,21 +56,23 @@ class LayoutInvariantsTest {
             String context = "seed " + seed + ": " + device;
             assertTrue(layout.screen().contains(layout.content()), context);
             layout.bars().forEach(bar -> bar(bar, device, context));
-            layout.one(FittedBar.Bottom.class).ifPresent(bar -> equal(bar, context));
-            layout.one(FittedBar.Top.class).ifPresent(bar -> title(bar, layout, context));
+            layout.one(Form.Kind.BOTTOM).ifPresent(bar -> equal(bar, context));
+            layout.one(Form.Kind.TOP).ifPresent(bar -> title(bar, layout, context));
             layout.bars().stream()
-                    .filter(bar -> !(bar.fitted() instanceof FittedBar.More) && !bar.scrim())
+                    .filter(bar -> bar.fitted().form().edge() != Form.Edge.CONTENT)
+                    .filter(bar -> bar.fitted().form().edge() != Form.Edge.ABOVE)
+                    .filter(bar -> bar.ground().scrim() == Layout.Scrim.NONE)
                     .filter(bar -> layout.aside().isEmpty())
                     .filter(bar ->
-                            bar.radius() == 0 && bar.box().bottom() >= bar.box().y())
+                            bar.ground().radius() == 0 && bar.box().bottom() >= bar.box().y())
                     .filter(bar -> !floats(bar))
                     .forEach(bar -> assertFalse(bar.box().overlaps(layout.content()), context));
         }
     }
 
     private static boolean floats(Layout.Bar bar) {
-        return bar.fitted() instanceof FittedBar.Bottom bottom
-                && bottom.form().floating().isPresent();
+        return bar.fitted().form() instanceof BottomForm bottom
+                && bottom.floating().isPresent();
     }
 
     private static Plan plan(Random random) {
@@ -84,7 +91,7 @@ class LayoutInvariantsTest {
             }
             return menu;
         });
-        FormBuilder form = form(random);
+        FormBuilder<?> form = form(random);
         var indicator = Indicator.Kind.values()[random.nextInt(5)];
         boolean sized = random.nextInt(4) == 0;
         form.style(style -> {
@@ -98,9 +105,9 @@ class LayoutInvariantsTest {
         return builder.build();
     }
 
-    private static FormBuilder form(Random random) {
+    private static FormBuilder<?> form(Random random) {
         var labels = Form.Labels.values()[random.nextInt(3)];
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(7)) {
             case 0 ->
                 FormBuilder.rail()
                         .labels(labels)
@@ -108,10 +115,17 @@ class LayoutInvariantsTest {
                         .items(Form.Side.values()[random.nextInt(3)]);
             case 1 ->
                 FormBuilder.drawer()
-                        .opens(Form.Opening.values()[random.nextInt(4)])
+                        .opens(DrawerForm.Opening.values()[random.nextInt(4)])
                         .header("p.png", "Somebody", "Somewhere")
                         .collapsed(72)
                         .footer("s0");
+            case 2 ->
+                FormBuilder.radial()
+                        .at(RadialForm.Corner.values()[random.nextInt(5)])
+                        .most(2 + random.nextInt(7))
+                        .labels(RadialForm.Beside.values()[random.nextInt(3)])
+                        .scrim(random.nextBoolean());
+            case 3 -> FormBuilder.grid("s0").tiles(Form.Tiles.values()[random.nextInt(2)]);
             default -> {
                 var bottom = FormBuilder.bottom()
                         .most(2 + random.nextInt(6))
@@ -149,15 +163,18 @@ class LayoutInvariantsTest {
     }
 
     private static void bar(Layout.Bar bar, Device device, String context) {
-        inside(new Box(0, 0, device.width(), device.height()), bar.box(), context);
+        boolean isHead = bar.fitted().form().edge() == Form.Edge.CONTENT;
+        // What stands at the head of content may be longer than the screen, and is scrolled.
+        double longest = isHead ? 100_000 : device.height();
+        inside(new Box(0, 0, device.width(), longest), bar.box(), context);
         var targets = new ArrayList<Box>();
         for (Layout.Slot slot : bar.slots()) {
             Box target = slot.target();
             assertTrue(target.height() >= 48, context);
-            boolean scrolls = !bar.view().contains(target);
+            boolean scrolls = !bar.list().view().contains(target);
             if (!scrolls
-                    || bar.fitted() instanceof FittedBar.Bottom bottom
-                            && bottom.form().whenFull() != Form.WhenFull.SCROLL) {
+                    || bar.fitted().form() instanceof BottomForm bottom
+                            && bottom.whenFull() != Form.WhenFull.SCROLL) {
                 inside(bar.box(), target, context);
             }
             if (!scrolls) {
@@ -185,7 +202,7 @@ class LayoutInvariantsTest {
             inside(bar.box(), button.target(), context);
             targets.forEach(target -> assertFalse(button.target().overlaps(target), "button on item: " + context));
         });
-        bar.titles()
+        Stream.concat(bar.head().title().stream(), bar.list().headings().stream())
                 .forEach(line -> assertTrue(
                         line.left() >= bar.box().x() - 1e-9
                                 && line.left() + line.width() <= bar.box().right() + 1e-9,
@@ -193,10 +210,10 @@ class LayoutInvariantsTest {
     }
 
     private static void equal(Layout.Bar bar, String context) {
-        var bottom = (FittedBar.Bottom) bar.fitted();
+        var bottom = (BottomForm) bar.fitted().form();
         boolean beside =
-                bottom.form().icons() == Form.IconSide.BEFORE || bottom.form().icons() == Form.IconSide.AFTER;
-        if (bottom.form().labels() == Form.Labels.SELECTED && beside
+                bottom.icons() == Form.IconSide.BEFORE || bottom.icons() == Form.IconSide.AFTER;
+        if (bottom.labels() == Form.Labels.SELECTED && beside
                 || bar.slots().isEmpty()) {
             return;
         }
@@ -205,7 +222,7 @@ class LayoutInvariantsTest {
     }
 
     private static void title(Layout.Bar bar, Layout layout, String context) {
-        TextLine title = bar.titles().get(0);
+        TextLine title = bar.head().title().orElseThrow();
         assertEquals(bar.box().centerX(), title.box().centerX(), 1e-9, "centred on the bar: " + context);
         assertEquals(bar.box().bottom(), layout.content().y(), context);
         bar.buttons()
@@ -223,7 +240,7 @@ class LayoutInvariantsTest {
         for (int seed = 0; seed < 300; seed++) {
             var random = new Random(seed);
             String title = "Wax".repeat(1 + random.nextInt(8));
-            FormBuilder form = form(random);
+            FormBuilder<?> form = form(random);
             Walk walk = Walk.of(PlanBuilder.app("Mirror")
                     .start("a")
                     .languages("en", "he")
@@ -248,8 +265,8 @@ class LayoutInvariantsTest {
     }
 
     private static Scene scene(Walk walk, Device device, String language, State state) {
-        var setting = new Setting(device, language, Touch.NONE);
-        return new View(walk, setting, Palette.LIGHT, new PlainMeasure()).scene(state);
+        var setting = new Setting(device, language, Interaction.NONE);
+        return new View(walk, setting, new PlainMeasure()).scene(state);
     }
 
     private static void mirrored(List<SceneNode> left, List<SceneNode> right, double width, String context) {
@@ -267,9 +284,9 @@ class LayoutInvariantsTest {
                         1e-6,
                         context);
             } else if (a instanceof SceneNode.Rect one && b instanceof SceneNode.Rect other) {
-                assertEquals(width - one.box().right(), other.box().x(), 1e-6, context + "/" + a.key());
+                assertEquals(width - one.area().right(), other.area().x(), 1e-6, context + "/" + a.key());
             } else if (a instanceof SceneNode.Icon one && b instanceof SceneNode.Icon other) {
-                assertEquals(width - one.box().right(), other.box().x(), 1e-6, context);
+                assertEquals(width - one.area().right(), other.area().x(), 1e-6, context);
                 assertEquals(DIRECTED.contains(one.name()), other.flipped(), one.name() + ", " + context);
             }
         }

@@ -17,16 +17,16 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.plan.Wireframe;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
@@ -57,7 +57,8 @@ class FilmTest {
                                 .labels(Form.Labels.values()[random.nextInt(3)])
                                 .icons(Form.IconSide.values()[random.nextInt(4)])
                                 .style(style -> style.indicator(mark))))
-                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().opens(Form.Opening.values()[random.nextInt(3)])))
+                .bar(bar -> bar.menu("side")
+                        .form(FormBuilder.drawer().opens(DrawerForm.Opening.values()[random.nextInt(3)])))
                 .topBar();
         Transition.Kind kind = kinds[random.nextInt(kinds.length)];
         MotionBuilder timing = linear
@@ -71,7 +72,7 @@ class FilmTest {
     }
 
     private static Scene scene(Walk walk, State state) {
-        return new View(walk, Device.PHONE, Palette.LIGHT, new PlainMeasure()).scene(state);
+        return new View(walk, Device.PHONE, new PlainMeasure()).scene(state);
     }
 
     private static Film film(Walk walk, Change change) {
@@ -130,10 +131,10 @@ class FilmTest {
 
     private static void barsStay(Scene first, Scene last, Film film, String context) {
         for (String bar : List.of("top", "bottom")) {
-            boolean inBoth = first.group(bar).isPresent() && last.group(bar).isPresent();
+            boolean inBoth = first.bar(bar).isPresent() && last.bar(bar).isPresent();
             for (double share = 0.1; share < 1 && inBoth; share += 0.2) {
                 SceneNode.Group now =
-                        film.at(film.duration() * share).group(bar).orElseThrow();
+                        film.at(film.duration() * share).bar(bar).orElseThrow();
                 assertEquals(1, now.opacity(), context);
             }
         }
@@ -149,9 +150,9 @@ class FilmTest {
         for (SceneNode node : nodes) {
             String key = path + "/" + node.key();
             if (node instanceof SceneNode.Rect rect) {
-                out.put(key, rect.box());
+                out.put(key, rect.area());
             } else if (node instanceof SceneNode.Icon icon) {
-                out.put(key, icon.box());
+                out.put(key, icon.area());
             } else if (node instanceof SceneNode.Group group) {
                 out.put(key, group.area());
                 collect(group.children(), key, out);

@@ -1,5 +1,6 @@
 package org.yonderarc.motion;
 
+import org.yonderarc.scene.Part;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -12,18 +13,17 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.PlainMeasure;
-import org.yonderarc.plan.Form;
-import org.yonderarc.scene.Palette;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
 class SwipeTest {
-    private static Walk walk(Form.Opening opens) {
+    private static Walk walk(DrawerForm.Opening opens) {
         return Walk.of(PlanBuilder.app("Swipe")
                 .start("a")
                 .screen("a")
@@ -37,7 +37,7 @@ class SwipeTest {
 
     private static View view(Walk walk, String language) {
         var setting = Setting.of(Device.PHONE).in(language);
-        return new View(walk, setting, Palette.LIGHT, new PlainMeasure());
+        return new View(walk, setting, new PlainMeasure());
     }
 
     private static State after(Walk walk, String steps) {
@@ -67,7 +67,7 @@ class SwipeTest {
         "OVER,    ar, toggle:main, 100,  9, Close",
     })
     void aFingerGoesBackPullsAndPushes(
-            Form.Opening opens, String language, String steps, double x, double dx, String step) {
+            DrawerForm.Opening opens, String language, String steps, double x, double dx, String step) {
         Walk walk = walk(opens);
         Optional<Swipe> swipe = Swipe.begin(view(walk, language), after(walk, steps), x, dx, false);
         assertEquals(
@@ -78,16 +78,18 @@ class SwipeTest {
     /** The drawer's edge, or the page's, stays under the finger: a dp for each dp. */
     @Test
     void whatIsSwipedStaysUnderTheFinger() {
-        for (Form.Opening opens : new Form.Opening[] {Form.Opening.OVER, Form.Opening.BESIDE, Form.Opening.BENEATH}) {
+        for (DrawerForm.Opening opens :
+                new DrawerForm.Opening[] {DrawerForm.Opening.OVER, DrawerForm.Opening.BESIDE, DrawerForm.Opening.BENEATH
+                }) {
             Walk walk = walk(opens);
             Swipe swipe =
                     Swipe.begin(view(walk, "en"), walk.start(), 2, 9, false).orElseThrow();
-            double most = opens == Form.Opening.BESIDE ? 384 / 2.0 : 280;
-            String what = opens == Form.Opening.BENEATH ? "page" : "drawer";
+            double most = opens == DrawerForm.Opening.BESIDE ? 384 / 2.0 : 280;
             for (double dx : new double[] {20, 140, 279, 280, 500}) {
                 Scene scene = swipe.move(dx);
-                SceneNode.Group group = scene.group(what).orElseThrow();
-                double edge = opens == Form.Opening.BENEATH
+                SceneNode.Group group = (opens == DrawerForm.Opening.BENEATH ? scene.first(Part.Plain.PAGE) : scene.bar("drawer"))
+                        .orElseThrow();
+                double edge = opens == DrawerForm.Opening.BENEATH
                         ? group.area().x()
                         : group.area().right();
                 assertEquals(Math.min(most, dx), edge, 1e-6, opens + " at " + dx);
@@ -97,7 +99,7 @@ class SwipeTest {
 
     @Test
     void aLiftedFingerDecidesBySideAndVelocity() {
-        Walk walk = walk(Form.Opening.OVER);
+        Walk walk = walk(DrawerForm.Opening.OVER);
         View view = view(walk, "en");
         State deep = after(walk, "open:b");
         Swipe back = Swipe.begin(view, deep, 3, 10, false).orElseThrow();

@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.scene.Outline;
 import org.yonderarc.scene.SceneNode;
 
 /** Every kind of node on its way to every other kind. */
@@ -79,20 +79,20 @@ class TweenTest {
         for (List<SceneNode> kind : kinds()) {
             SceneNode middle = at(kind.get(0), kind.get(1), 0.5).get(0);
             if (middle instanceof SceneNode.Rect rect) {
-                assertEquals(new Box(30, 50, 30, 40), rect.box());
+                assertEquals(new Box(30, 50, 30, 40), rect.area());
                 assertEquals(12, rect.radius());
             } else if (middle instanceof SceneNode.Gradient gradient) {
-                assertEquals(new Box(30, 50, 30, 40), gradient.box());
+                assertEquals(new Box(30, 50, 30, 40), gradient.area());
                 assertEquals(45, gradient.angle());
             } else if (middle instanceof SceneNode.Icon icon) {
-                assertEquals(new Box(30, 50, 30, 40), icon.box());
+                assertEquals(new Box(30, 50, 30, 40), icon.area());
             } else if (middle instanceof SceneNode.Text text) {
                 assertEquals(15, text.line().type().size());
                 assertEquals(90, text.line().baseline());
             } else if (middle instanceof SceneNode.Path path) {
                 assertEquals(3, path.stroke().orElseThrow());
             } else {
-                assertEquals(new Box(30, 50, 30, 40), ((SceneNode.Picture) middle).box());
+                assertEquals(new Box(30, 50, 30, 40), ((SceneNode.Picture) middle).area());
             }
         }
     }
@@ -105,7 +105,7 @@ class TweenTest {
         List<SceneNode> middle = at(lies, stands, 0.5);
         assertEquals(
                 List.of(new Box(0, 0, 384, 1), new Box(80, 0, 1, 800)),
-                middle.stream().map(node -> ((SceneNode.Rect) node).box()).toList());
+                middle.stream().map(node -> ((SceneNode.Rect) node).area()).toList());
     }
 
     private static List<String> seen(List<SceneNode> nodes) {
@@ -139,6 +139,9 @@ class TweenTest {
         }
         if (node instanceof SceneNode.Path path) {
             return path.fill().alpha();
+        }
+        if (node instanceof SceneNode.Gradient gradient) {
+            return gradient.from().alpha();
         }
         return node instanceof SceneNode.Group group
                 ? group.opacity() * share(group.children().get(0))

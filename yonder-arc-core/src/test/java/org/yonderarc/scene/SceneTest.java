@@ -16,17 +16,21 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
+import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
 class SceneTest {
     private final Walk walk = Walk.of(Shore.plan());
-    private final View view = new View(walk, Device.PHONE, Palette.LIGHT, new PlainMeasure());
+    private final View view = new View(walk, Device.PHONE, new PlainMeasure());
 
     /** WCAG 2.2 defines the ratio; these pairs and values are published with its techniques. */
     @ParameterizedTest
@@ -43,13 +47,14 @@ class SceneTest {
 
     @Test
     void textIsReadableInBothSchemes() {
-        for (Palette palette : List.of(Palette.LIGHT, Palette.DARK)) {
+        for (Scheme scheme : Scheme.values()) {
+            Palette palette = Palette.of(Theme.DEFAULT, scheme);
             for (Colour ground : List.of(palette.surface(), palette.background())) {
                 for (Colour text : List.of(palette.text(), palette.muted(), palette.accent())) {
-                    assertTrue(text.contrastWith(ground) >= 4.5, palette.scheme() + ": " + text.hex());
+                    assertTrue(text.contrastWith(ground) >= 4.5, palette.scheme().word() + ": " + text.hex());
                 }
             }
-            assertTrue(palette.onBadge().contrastWith(palette.badge()) >= 4.5, palette.scheme());
+            assertTrue(palette.badgeText().contrastWith(palette.badge()) >= 4.5, palette.scheme().word());
         }
     }
 
@@ -66,9 +71,14 @@ class SceneTest {
     void theSelectedItemIsFilledAndColouredAndTheBadgeShowsTheFact() {
         List<String> shown = shown(
                 view.scene(after("choose:surveys", "tell:drafts=120")).nodes().get(2));
-        assertTrue(shown.contains("droplet outline " + Palette.LIGHT.muted().hex()), shown::toString);
         assertTrue(
-                shown.contains("clipboard-list filled " + Palette.LIGHT.accent().hex()), shown::toString);
+                shown.contains("droplet outline "
+                        + Palette.of(Theme.DEFAULT, Scheme.LIGHT).muted().hex()),
+                shown::toString);
+        assertTrue(
+                shown.contains("clipboard-list filled "
+                        + Palette.of(Theme.DEFAULT, Scheme.LIGHT).accent().hex()),
+                shown::toString);
         assertTrue(shown.contains("99+"), shown::toString);
         assertTrue(shown(view.scene(after("tell:drafts=0")).nodes().get(2)).stream()
                 .noneMatch(text -> text.equals("0")));
@@ -84,7 +94,7 @@ class SceneTest {
                         .signal("send", item -> item.icon("send").enabled("ready")))
                 .build();
         var one = Walk.of(plan);
-        var bar = (SceneNode.Group) new View(one, Device.PHONE, Palette.LIGHT, new PlainMeasure())
+        var bar = (SceneNode.Group) new View(one, Device.PHONE, new PlainMeasure())
                 .scene(one.start())
                 .nodes()
                 .get(2);
@@ -117,7 +127,8 @@ class SceneTest {
                         })
                         .build();
                 var one = Walk.of(plan);
-                Scene scene = new View(one, Device.PHONE_SMALL, Palette.DARK, new PlainMeasure()).scene(one.start());
+                Scene scene = new View(one, Setting.of(Device.PHONE_SMALL).with(Scheme.DARK), new PlainMeasure())
+                        .scene(one.start());
                 List<String> keys = keys(scene.nodes().get(0));
                 assertEquals(keys.size(), new HashSet<>(keys).size(), kind + " with " + rows + ": " + keys);
                 assertTrue(rows == 0 || keys.size() > 3, kind + " draws its rows");
@@ -184,16 +195,15 @@ class SceneTest {
                     }
                     return screen;
                 })
-                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.form(FormBuilder.top().scrolling(TopForm.Scrolling.LEAVES)))
                 .build();
         var one = Walk.of(plan);
         for (double by : new double[] {0, 20, 56, 400}) {
-            Scene scene = new View(one, Setting.of(Device.PHONE).scrolledBy(by), Palette.LIGHT, new PlainMeasure())
-                    .scene(one.start());
-            SceneNode.Group top = scene.group("top").orElseThrow();
+            Scene scene = new View(one, Setting.of(Device.PHONE).scrolledBy(by), new PlainMeasure()).scene(one.start());
+            SceneNode.Group top = scene.bar("top").orElseThrow();
             assertEquals(36 + Math.max(0, 56 - by), top.area().height(), "scrolled by " + by);
             assertEquals(by < 56, flat(top).stream().anyMatch(SceneNode.Text.class::isInstance), "a title at " + by);
-            SceneNode.Group content = scene.group("screen:a").orElseThrow();
+            SceneNode.Group content = scene.screen().orElseThrow();
             assertEquals(top.area().bottom(), content.area().y());
             assertEquals(36 + 56 + 16 - by, row(content, 0).y());
         }
@@ -219,9 +229,9 @@ class SceneTest {
                 })
                 .build();
         var walk = Walk.of(plan);
-        return new View(walk, setting, Palette.LIGHT, new PlainMeasure())
+        return new View(walk, setting, new PlainMeasure())
                 .scene(walk.start())
-                .group("screen:a")
+                .screen()
                 .orElseThrow();
     }
 

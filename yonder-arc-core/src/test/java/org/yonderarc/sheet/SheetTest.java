@@ -34,7 +34,7 @@ class SheetTest {
 
     private static Shot shot(Plan plan) {
         return new Shot(
-                plan, Setting.of(Device.PHONE), Scheme.LIGHT, Optional.empty(), List.of(), Optional.of("bottom"));
+                plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom"));
     }
 
     @ParameterizedTest
@@ -78,22 +78,22 @@ class SheetTest {
                     return screen;
                 })
                 .build();
-        return new Shot(plan, Setting.of(Device.PHONE), Scheme.LIGHT, Optional.empty(), List.of(), Optional.empty());
+        return new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
     }
 
     @Test
     void aFrameKeepsThePictureAndTakesTheFormOfTheDevice() {
         for (Device device : Device.PRESETS) {
             var bare = new Shot(
-                    Shore.plan(), Setting.of(device), Scheme.DARK, Optional.empty(), List.of(), Optional.empty());
+                    Shore.plan(), Setting.of(device).with(Scheme.DARK), Optional.empty(), List.of(), Optional.empty());
             Scene plain = bare.scene(MEASURE);
             Scene framed = bare.framed(true).scene(MEASURE);
             boolean isWindow = device.pointer() == Visibility.Pointer.FINE;
-            SceneNode.Group holder = isWindow ? framed.group("window").orElseThrow() : null;
+            SceneNode.Group holder = isWindow ? group(framed, "window") : null;
             var shot = (SceneNode.Group)
                     (isWindow
                             ? holder.children().get(holder.children().size() - 1)
-                            : framed.group("shot").orElseThrow());
+                            : group(framed, "shot"));
             assertEquals(plain.width(), shot.area().width(), device.id());
             assertEquals(plain.height(), shot.area().height(), device.id());
             assertEquals(plain.nodes().size() + 1, shot.children().size(), "the picture on its ground");
@@ -143,10 +143,18 @@ class SheetTest {
         assertTrue(refused.getMessage().contains(reason), refused.getMessage());
     }
 
+    private static SceneNode.Group group(Scene scene, String key) {
+        return scene.nodes().stream()
+                .filter(node -> node.key().equals(key))
+                .map(SceneNode.Group.class::cast)
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void measuresAreThoseOfThePicture() {
-        var rows = new Measures(shot(Shore.plan()), MEASURE).rows();
-        var byPart = rows.stream().collect(Collectors.toMap(Measures.Row::part, row -> row));
+        var rows = new Measures(shot(Shore.plan()), MEASURE).all();
+        var byPart = rows.stream().collect(Collectors.toMap(Measures.Measure::part, row -> row));
         assertEquals(128, byPart.get("item:map").box().width(), "a third of 384");
         assertEquals("accent", byPart.get("item:tides label").role());
         assertEquals(
@@ -158,7 +166,7 @@ class SheetTest {
                 byPart.get("item:tides label").colour());
         assertEquals("Inter 12 semibold", byPart.get("item:tides label").type());
         assertEquals("Inter 12 regular", byPart.get("item:map label").type());
-        String csv = new Measures(shot(Shore.plan()), MEASURE).csv();
+        String csv = MeasureTable.csv(new Measures(shot(Shore.plan()), MEASURE));
         assertEquals(rows.size() + 1, csv.split("\r\n").length);
         assertThrows(
                 IllegalArgumentException.class,
@@ -166,7 +174,6 @@ class SheetTest {
                         new Shot(
                                 Shore.plan(),
                                 Setting.of(Device.PHONE),
-                                Scheme.LIGHT,
                                 Optional.empty(),
                                 List.of(),
                                 Optional.of("rail")),
@@ -193,14 +200,14 @@ class SheetTest {
 
     @Test
     void aComparisonFindsEachChangeAndNothingElse() {
-        assertEquals(List.of(), new Comparison(plan(false), plan(false)).changes());
+        assertEquals(List.of(), new Comparison(plan(false), plan(false)).differences());
         assertTrue(new Comparison(plan(false), plan(false))
                 .pictures(whole(plan(false)), MEASURE)
                 .isEmpty());
         var comparison = new Comparison(plan(false), plan(true));
-        List<String> changes = comparison.changes().stream()
+        List<String> changes = comparison.differences().stream()
                 .map(change -> change.what() + " " + change.text())
-                .filter(text -> !text.contains("tint") && !text.contains("on-accent"))
+                .filter(text -> !text.contains("tint") && !text.contains("accent-text"))
                 .toList();
         assertEquals(
                 List.of(
@@ -224,7 +231,7 @@ class SheetTest {
     }
 
     private static Shot whole(Plan plan) {
-        return new Shot(plan, Setting.of(Device.PHONE), Scheme.LIGHT, Optional.empty(), List.of(), Optional.empty());
+        return new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
     }
 
     @Test

@@ -247,7 +247,7 @@ class RandomWalkTest {
 
     private static void invariants(Walk walk, State state) {
         assertTrue(state.visited().size() < walk.plan().items().count() + 1, "history is bounded");
-        Saved.Restored restored = Saved.read(walk, Saved.write(state));
+        SavedState.Restored restored = SavedState.read(walk, SavedState.write(state));
         assertEquals(state, restored.state(), "saving and restoring is the identity");
         assertEquals(List.of(), restored.dropped());
         State again = walk.step(state, new Step.Choose("s0")).after();

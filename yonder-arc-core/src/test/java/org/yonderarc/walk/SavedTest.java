@@ -12,7 +12,7 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Place;
 
-/** Saved states come back whole, into a changed plan as far as it goes, and not at all where they are damaged. */
+/** SavedState states come back whole, into a changed plan as far as it goes, and not at all where they are damaged. */
 class SavedTest {
     private final Walk walk = Walk.of(Shore.plan());
 
@@ -42,7 +42,7 @@ class SavedTest {
                 .screen("survey", screen -> screen.path("/surveys/{survey}").under("surveys"))
                 .menu("main", menu -> menu.item("tides").item("surveys"))
                 .build());
-        Saved.Restored restored = Saved.read(changed, Saved.write(state));
+        SavedState.Restored restored = SavedState.read(changed, SavedState.write(state));
         assertEquals("tides", restored.state().branch(), "the map is gone");
         assertEquals(
                 List.of("surveys", "survey?survey=41"),
@@ -56,12 +56,12 @@ class SavedTest {
 
     @Test
     void whatIsDamagedOrHostileIsRefused() {
-        String good = Saved.write(state("choose:surveys", "open:survey?survey=41"));
+        String good = SavedState.write(state("choose:surveys", "open:survey?survey=41"));
         for (String bad :
                 List.of("", "x", "yonder2;b,tides!0", good.substring(3), good + "x", good.replace("41", "42"))) {
-            assertThrows(IllegalArgumentException.class, () -> Saved.read(walk, bad), bad);
+            assertThrows(IllegalArgumentException.class, () -> SavedState.read(walk, bad), bad);
         }
-        assertThrows(IllegalArgumentException.class, () -> Saved.read(walk, "yonder1;" + "b".repeat(2 << 20)));
+        assertThrows(IllegalArgumentException.class, () -> SavedState.read(walk, "yonder1;" + "b".repeat(2 << 20)));
         var random = new Random(1);
         for (int i = 0; i < 20_000; i++) {
             var text = new StringBuilder(good.substring(0, good.lastIndexOf('!')));
@@ -75,7 +75,7 @@ class SavedTest {
             }
             String hostile = text + "!" + Integer.toHexString(hash);
             try {
-                Saved.Restored restored = Saved.read(walk, hostile);
+                SavedState.Restored restored = SavedState.read(walk, hostile);
                 walk.shown(restored.state());
                 walk.step(restored.state(), new Step.Back());
             } catch (IllegalArgumentException refused) {

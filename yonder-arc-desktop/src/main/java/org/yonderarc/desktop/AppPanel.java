@@ -20,8 +20,8 @@ import javax.swing.Timer;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
-import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.Box;
 import org.yonderarc.motion.Drag;
 import org.yonderarc.motion.Film;
@@ -33,10 +33,10 @@ import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.scene.Meaning;
-import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
 
@@ -57,7 +57,7 @@ public final class AppPanel extends JComponent {
     private final transient Function<Place, Optional<Component>> content;
     private final Timer timer = new Timer(FRAME, tick -> tick());
     private Scheme scheme = Scheme.LIGHT;
-    private transient Touch touch = Touch.NONE;
+    private transient Interaction touch = Interaction.NONE;
     private transient Scene shown;
     private transient Optional<Film> film = Optional.empty();
     private long filmStart;
@@ -67,7 +67,7 @@ public final class AppPanel extends JComponent {
     private boolean isThere;
 
     /** Something that can be chosen, and where. */
-    private record Target(Box box, String key, Step step) {}
+    private record Target(Box box, Part part, Step step) {}
 
     /**
      * A panel of an app.
@@ -136,8 +136,7 @@ public final class AppPanel extends JComponent {
 
     private View view() {
         var walk = Walk.of(navigator.plan());
-        return new View(
-                walk, new Setting(device(), "", touch), Palette.of(walk.plan().theme(), scheme), studio.measure());
+        return new View(walk, new Setting(device(), "", touch, 0, scheme), studio.measure());
     }
 
     /** Shows the state as it is, without a film. */
@@ -155,10 +154,8 @@ public final class AppPanel extends JComponent {
     private void place() {
         removeAll();
         content.apply(navigator.place()).ifPresent(component -> {
-            shown.nodes().stream()
-                    .filter(node -> node.key().startsWith("screen:"))
-                    .map(node -> ((SceneNode.Group) node).area())
-                    .findFirst()
+            shown.screen()
+                    .map(SceneNode.Group::area)
                     .ifPresent(box ->
                             component.setBounds((int) box.x(), (int) box.y(), (int) box.width(), (int) box.height()));
             add(component);
@@ -251,9 +248,9 @@ public final class AppPanel extends JComponent {
         for (SceneNode node : nodes) {
             if (node instanceof SceneNode.Group group) {
                 if (group.meaning() instanceof Meaning.Link link) {
-                    out.add(new Target(group.area(), group.key(), link.step()));
+                    out.add(new Target(group.area(), group.part(), link.step()));
                 } else if (group.meaning() instanceof Meaning.Button button) {
-                    out.add(new Target(group.area(), group.key(), button.step()));
+                    out.add(new Target(group.area(), group.part(), button.step()));
                 }
                 collect(group.children(), out);
             }
@@ -273,10 +270,10 @@ public final class AppPanel extends JComponent {
     }
 
     private static Optional<String> item(Optional<Target> target) {
-        return target.map(Target::key).filter(key -> key.startsWith("item:")).map(key -> key.substring(5));
+        return target.map(Target::part).map(part -> part instanceof Part.Item item ? item.id() : null);
     }
 
-    private void touched(Touch other) {
+    private void touched(Interaction other) {
         if (!other.equals(touch)) {
             touch = other;
             if (film.isEmpty()) {
@@ -295,12 +292,12 @@ public final class AppPanel extends JComponent {
 
         @Override
         public void mouseMoved(MouseEvent event) {
-            touched(new Touch(item(at(event.getX(), event.getY())), Optional.empty(), touch.focused()));
+            touched(new Interaction(item(at(event.getX(), event.getY())), Optional.empty(), touch.focused()));
         }
 
         @Override
         public void mouseExited(MouseEvent event) {
-            touched(new Touch(Optional.empty(), Optional.empty(), touch.focused()));
+            touched(new Interaction(Optional.empty(), Optional.empty(), touch.focused()));
         }
 
         @Override
@@ -330,7 +327,7 @@ public final class AppPanel extends JComponent {
             last = event.getWhen();
             lastX = 0;
             velocity = 0;
-            touched(new Touch(touch.hovered(), item(at(event.getX(), event.getY())), Optional.empty()));
+            touched(new Interaction(touch.hovered(), item(at(event.getX(), event.getY())), Optional.empty()));
         }
 
         @Override
@@ -343,7 +340,7 @@ public final class AppPanel extends JComponent {
                 return;
             }
             Optional<Target> target = at(event.getX(), event.getY());
-            touched(new Touch(touch.hovered(), Optional.empty(), Optional.empty()));
+            touched(new Interaction(touch.hovered(), Optional.empty(), Optional.empty()));
             target.map(Target::step).ifPresent(navigator::take);
         }
     }
@@ -371,7 +368,7 @@ public final class AppPanel extends JComponent {
             if (!items.isEmpty()) {
                 int now = touch.focused().map(items::indexOf).orElse(by > 0 ? -1 : 0);
                 String next = items.get(Math.floorMod(now + by, items.size()));
-                touched(new Touch(touch.hovered(), Optional.empty(), Optional.of(next)));
+                touched(new Interaction(touch.hovered(), Optional.empty(), Optional.of(next)));
             }
         }
     }

@@ -90,7 +90,7 @@ final class Probe {
     }
 
     private static void click(String key) throws Exception {
-        SceneNode.Group bar = shown().group("bottom").orElseThrow();
+        SceneNode.Group bar = shown().bar("bottom").orElseThrow();
         SceneNode.Group list =
                 (SceneNode.Group) bar.children().get(bar.children().size() - 1);
         SceneNode.Group item = list.children().stream()

@@ -5,12 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.motion.Film;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.scene.Outline;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
@@ -59,13 +60,8 @@ public final class FilmStrip {
 
     /** What moves most, drawn over the time: the mark, else the drawer, else the screen. */
     private static boolean graph(Film film, Box box, List<SceneNode> nodes, TextMeasure measure) {
-        String screen = film.last().nodes().stream()
-                .map(SceneNode::key)
-                .filter(key -> key.startsWith("screen:"))
-                .findFirst()
-                .orElse("");
-        for (String key : List.of("mark", "drawer", "page", screen)) {
-            List<Point> way = way(film, key);
+        for (Traced traced : Traced.values()) {
+            List<Point> way = way(film, traced);
             boolean isDown = range(way, Point::y) > range(way, Point::x);
             ToDoubleFunction<Point> of = isDown ? Point::y : Point::x;
             double least = way.stream().mapToDouble(of).min().orElse(0);
@@ -81,9 +77,7 @@ public final class FilmStrip {
                     parts.add(parts.isEmpty() ? new Outline.Move(x, y) : new Outline.Line(x, y));
                 }
                 nodes.add(new SceneNode.Path("way", new Outline(parts), ACCENT, Optional.of(2.0)));
-                String what = key.equals("mark")
-                        ? "The mark's middle"
-                        : key.equals(screen) ? "The new screen's middle" : "The middle of the " + key;
+                String what = traced.words;
                 text(
                         nodes,
                         "way-name",
@@ -109,31 +103,41 @@ public final class FilmStrip {
         return way.stream().mapToDouble(of).max().orElse(0) - least;
     }
 
-    private static List<Point> way(Film film, String key) {
+    private static List<Point> way(Film film, Traced traced) {
         var way = new ArrayList<Point>();
+        Optional<Part> arriving = film.last().screen().map(SceneNode.Group::part);
         int points = 120;
         for (int i = 0; i <= points; i++) {
             double ms = film.duration() * i / points;
-            find(film.at(ms).nodes(), key).ifPresent(box -> way.add(new Point(ms, box.centerX(), box.centerY())));
+            film.at(ms)
+                    .first(part -> traced.is(part, arriving))
+                    .map(SceneNode.Group::area)
+                    .ifPresent(box -> way.add(new Point(ms, box.centerX(), box.centerY())));
         }
         return way;
     }
 
-    /** The box of the node with this key. */
-    private static Optional<Box> find(List<SceneNode> nodes, String key) {
-        Optional<Box> found = Optional.empty();
-        for (SceneNode node : nodes) {
-            boolean isIt = node.key().equals(key);
-            if (isIt && node instanceof SceneNode.Rect rect) {
-                found = Optional.of(rect.box());
-            } else if (isIt && node instanceof SceneNode.Group group) {
-                found = Optional.of(group.area());
-            } else if (node instanceof SceneNode.Group group) {
-                Optional<Box> inner = find(group.children(), key);
-                found = inner.isPresent() ? inner : found;
-            }
+    /** What is traced over the time: the first of these that moves. */
+    private enum Traced {
+        MARK("The mark's middle"),
+        DRAWER("The middle of the drawer"),
+        PAGE("The middle of the page"),
+        SCREEN("The new screen's middle");
+
+        private final String words;
+
+        Traced(String words) {
+            this.words = words;
         }
-        return found;
+
+        private boolean is(Part part, Optional<Part> arriving) {
+            return switch (this) {
+                case MARK -> part == Part.Plain.MARK;
+                case DRAWER -> part instanceof Part.Bar bar && bar.tempo() == Part.Tempo.DRAWERS;
+                case PAGE -> part == Part.Plain.PAGE;
+                case SCREEN -> arriving.filter(part::equals).isPresent();
+            };
+        }
     }
 
     private static void text(

@@ -1,7 +1,7 @@
 package org.yonderarc.draw;
 
 import java.util.List;
-import org.yonderarc.scene.Decimals;
+import org.yonderarc.layout.Decimals;
 
 /**
  * The drawing of an icon on a grid of 24 by 24, in one colour.

@@ -28,8 +28,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Outline;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.scene.Outline;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
@@ -144,11 +144,11 @@ public final class PngPainter {
 
         @Override
         public void rect(SceneNode.Rect node) {
-            if (!isSeen(node.box())) {
+            if (!isSeen(node.area())) {
                 return;
             }
             graphics.setColor(color(node.fill()));
-            fill(node.box(), node.radius());
+            fill(node.area(), node.radius());
         }
 
         /** What ends between pixels needs soft edges; all else is filled at once, which is much faster. */
@@ -181,16 +181,19 @@ public final class PngPainter {
 
         @Override
         public void icon(SceneNode.Icon node) {
-            if (!isSeen(node.box())) {
+            if (!isSeen(node.area())) {
                 return;
             }
             icons.art(node.name(), node.filled()).ifPresent(art -> {
-                Box box = node.box();
+                Box box = node.area();
                 var view = new ViewBox((float) box.x(), (float) box.y(), (float) box.width(), (float) box.height());
                 Graphics2D own = (Graphics2D) graphics.create();
                 if (node.fill().alpha() < 1) {
                     own.setComposite(
                             AlphaComposite.SrcOver.derive((float) node.fill().alpha()));
+                }
+                if (node.turn() != 0) {
+                    own.rotate(Math.toRadians(node.turn()), box.centerX(), box.centerY());
                 }
                 if (node.flipped()) {
                     own.transform(new AffineTransform(-1, 0, 0, 1, 2 * box.centerX(), 0));
@@ -202,7 +205,7 @@ public final class PngPainter {
 
         @Override
         public void gradient(SceneNode.Gradient node) {
-            if (!isSeen(node.box())) {
+            if (!isSeen(node.area())) {
                 return;
             }
             graphics.setPaint(new GradientPaint(
@@ -210,16 +213,16 @@ public final class PngPainter {
                     color(node.from()),
                     new Point2D.Double(node.endX(), node.endY()),
                     color(node.to())));
-            graphics.fill(shape(node.box(), node.radius()));
+            graphics.fill(shape(node.area(), node.radius()));
         }
 
         @Override
         public void picture(SceneNode.Picture node) {
-            if (!isSeen(node.box())) {
+            if (!isSeen(node.area())) {
                 return;
             }
             pictures.read(node.file()).ifPresent(picture -> {
-                Box box = node.box();
+                Box box = node.area();
                 var in = new ByteArrayInputStream(picture.bytes());
                 if (picture.mime().endsWith("svg+xml")) {
                     SVGDocument document = new SVGLoader().load(in, null, LoaderContext.createDefault());
@@ -251,7 +254,7 @@ public final class PngPainter {
 
         private Graphics2D clipped(SceneNode.Picture node) {
             Graphics2D own = (Graphics2D) graphics.create();
-            own.clip(shape(node.box(), node.radius()));
+            own.clip(shape(node.area(), node.radius()));
             return own;
         }
 
@@ -300,7 +303,14 @@ public final class PngPainter {
         public void group(SceneNode.Group node) {
             if (node.opacity() < 1) {
                 faint(node);
-            } else if (node.clip().isEmpty()) {
+            } else {
+                solid(node);
+            }
+        }
+
+        /** A group as it is, however much of it is seen. */
+        private void solid(SceneNode.Group node) {
+            if (node.clip().isEmpty()) {
                 node.children().forEach(child -> child.accept(this));
             } else if (node.clip().get() > 0) {
                 rounded(node);
@@ -319,8 +329,8 @@ public final class PngPainter {
             }
             var layer = new BufferedImage(window.width, window.height, BufferedImage.TYPE_INT_ARGB_PRE);
             Graphics2D beside = beside(layer, window);
-            var whole = new SceneNode.Group(node.key(), node.meaning(), node.area(), node.clip(), node.children());
-            whole.accept(new Run(beside, scale, window));
+            var run = new Run(beside, scale, window);
+            run.solid(node);
             beside.dispose();
             Graphics2D on = (Graphics2D) graphics.create();
             on.setTransform(new AffineTransform());
@@ -383,17 +393,27 @@ public final class PngPainter {
 
     private static Path2D path2d(Outline outline) {
         var path = new Path2D.Double();
-        for (Outline.Part part : outline.parts()) {
-            if (part instanceof Outline.Move move) {
-                path.moveTo(move.x(), move.y());
-            } else if (part instanceof Outline.Line line) {
-                path.lineTo(line.x(), line.y());
-            } else if (part instanceof Outline.Curve curve) {
-                path.curveTo(curve.x1(), curve.y1(), curve.x2(), curve.y2(), curve.x(), curve.y());
-            } else {
+        outline.draw(new Outline.Pen() {
+            @Override
+            public void move(double x, double y) {
+                path.moveTo(x, y);
+            }
+
+            @Override
+            public void line(double x, double y) {
+                path.lineTo(x, y);
+            }
+
+            @Override
+            public void curve(double x1, double y1, double x2, double y2, double x, double y) {
+                path.curveTo(x1, y1, x2, y2, x, y);
+            }
+
+            @Override
+            public void close() {
                 path.closePath();
             }
-        }
+        });
         return path;
     }
 

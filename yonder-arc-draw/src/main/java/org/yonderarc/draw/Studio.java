@@ -9,7 +9,7 @@ import org.yonderarc.scene.Scene;
  * <pre>{@code
  * var studio = new Studio();
  * var walk = Walk.of(plan);
- * Scene scene = new View(walk, Device.PHONE, Palette.LIGHT, studio.measure()).scene(walk.start());
+ * Scene scene = new View(walk, Device.PHONE, studio.measure()).scene(walk.start());
  * byte[] png = studio.png(scene, 2);
  * }</pre>
  */

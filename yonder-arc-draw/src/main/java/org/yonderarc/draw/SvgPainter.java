@@ -4,8 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Decimals;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.scene.Decimals;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -63,7 +63,7 @@ public final class SvgPainter {
 
         @Override
         public void rect(SceneNode.Rect node) {
-            body.append("<rect").append(box(node.box()));
+            body.append("<rect").append(box(node.area()));
             if (node.radius() > 0) {
                 body.append(" rx=\"").append(Decimals.text(node.radius())).append('"');
             }
@@ -104,7 +104,7 @@ public final class SvgPainter {
                 body.append("<use xlink:href=\"#icon-")
                         .append(icon.key())
                         .append('"')
-                        .append(box(node.box()))
+                        .append(box(node.area()))
                         .append(' ')
                         .append(icon.paint(node.fill().hex()))
                         .append(
@@ -112,11 +112,7 @@ public final class SvgPainter {
                                         ? " opacity=\""
                                                 + Decimals.text(node.fill().alpha()) + "\""
                                         : "")
-                        .append(
-                                node.flipped()
-                                        ? " transform=\"matrix(-1 0 0 1 "
-                                                + Decimals.text(2 * node.box().centerX()) + " 0)\""
-                                        : "")
+                        .append(transform(node))
                         .append("/>\n");
             });
         }
@@ -139,7 +135,7 @@ public final class SvgPainter {
                     .append("/><stop offset=\"1\"")
                     .append(paint("stop-color", node.to()).replace("stop-color-opacity", "stop-opacity"))
                     .append("/></linearGradient>\n");
-            body.append("<rect").append(box(node.box()));
+            body.append("<rect").append(box(node.area()));
             if (node.radius() > 0) {
                 body.append(" rx=\"").append(Decimals.text(node.radius())).append('"');
             }
@@ -150,10 +146,10 @@ public final class SvgPainter {
         public void picture(SceneNode.Picture node) {
             pictures.read(node.file()).ifPresent(picture -> {
                 String id = "clip-" + ++clipCount;
-                clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(node.box()));
+                clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(node.area()));
                 clips.append(" rx=\"").append(Decimals.text(node.radius())).append("\"/></clipPath>\n");
                 body.append("<image")
-                        .append(box(node.box()))
+                        .append(box(node.area()))
                         .append(" preserveAspectRatio=\"xMidYMid ")
                         .append(node.whole() ? "meet" : "slice")
                         .append("\" clip-path=\"url(#")
@@ -202,6 +198,27 @@ public final class SvgPainter {
             node.children().forEach(child -> child.accept(this));
             body.append("</g>\n");
         }
+    }
+
+    /** Turned around its middle, then mirrored. */
+    private static String transform(SceneNode.Icon node) {
+        var steps = new StringBuilder();
+        if (node.turn() != 0) {
+            steps.append("rotate(")
+                    .append(Decimals.text(node.turn()))
+                    .append(' ')
+                    .append(Decimals.text(node.area().centerX()))
+                    .append(' ')
+                    .append(Decimals.text(node.area().centerY()))
+                    .append(')');
+        }
+        if (node.flipped()) {
+            steps.append(steps.isEmpty() ? "" : " ")
+                    .append("matrix(-1 0 0 1 ")
+                    .append(Decimals.text(2 * node.area().centerX()))
+                    .append(" 0)");
+        }
+        return steps.isEmpty() ? "" : " transform=\"" + steps + "\"";
     }
 
     private static String box(Box box) {

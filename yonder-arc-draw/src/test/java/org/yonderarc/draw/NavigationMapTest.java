@@ -12,11 +12,11 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Wireframe;
-import org.yonderarc.scene.Outline;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.sheet.Shot;
@@ -51,7 +51,7 @@ class NavigationMapTest {
 
     private static Scene map(Plan plan) {
         var shot =
-                new Shot(plan, Setting.of(Device.PHONE), Scheme.LIGHT, Optional.empty(), List.of(), Optional.empty());
+                new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
         return NavigationMap.of(shot, new PlainMeasure());
     }
 

@@ -22,12 +22,14 @@ import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Walk;
 
 class PaintersTest {
@@ -75,8 +77,9 @@ class PaintersTest {
         assertEquals(1648, image.getHeight());
         assertEquals(0xFFFFFFFF, image.getRGB(4, 1640), "the bar's surface");
         // The filled droplet stands in the middle of the first of two slots, 10 to 34 dp below the bar's edge.
-        int accent =
-                0xFF000000 | Integer.decode("0x" + Palette.LIGHT.accent().hex().substring(1));
+        int accent = 0xFF000000
+                | Integer.decode("0x"
+                        + Palette.of(Theme.DEFAULT, Scheme.LIGHT).accent().hex().substring(1));
         assertEquals(accent, image.getRGB(192, 2 * (824 - 20 - 64 + 24)));
         assertThrows(IllegalArgumentException.class, () -> studio.png(scene(small(), Palette.LIGHT), 9));
         assertThrows(IllegalArgumentException.class, () -> studio.png(scene(small(), Palette.LIGHT), Double.NaN));

@@ -17,6 +17,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.navigator.Navigator;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Row;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
@@ -91,7 +92,8 @@ public final class ConsoleApp {
             number++;
         }
         var items = new StringBuilder();
-        for (FittedItem item : fitting.bottom().map(bar -> bar.items()).orElse(List.of())) {
+        for (FittedItem item :
+                fitting.one(Form.Kind.BOTTOM).map(bar -> bar.items()).orElse(List.of())) {
             items.append(item.selected() ? " [" + item.id() + "]" : " " + item.id());
             item.badge().ifPresent(badge -> items.append('(').append(badge).append(')'));
         }

@@ -6,8 +6,7 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.fit.Device;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.scene.Palette;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -29,7 +28,7 @@ public final class ReadmeExample {
         Walk walk = Walk.of(plan);
         Change change = walk.step(walk.start(), new Step.Choose("surveys"));
         var studio = new Studio();
-        var view = new View(walk, Device.PHONE, Palette.LIGHT, studio.measure());
+        var view = new View(walk, Device.PHONE, studio.measure());
         Files.write(Path.of("surveys.png"), studio.png(view.scene(change.after()), 2));
         // README: end
     }

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
-import org.yonderarc.bind.Merged;
+import org.yonderarc.bind.MergedTree;
 import org.yonderarc.bind.Texts;
 import org.yonderarc.bind.Tokens;
 import org.yonderarc.finding.Code;
@@ -29,9 +29,9 @@ final class Companions {
         this.folder = folder;
     }
 
-    static Merged merge(Value root, FolderFiles folder) {
+    static MergedTree merge(Value root, FolderFiles folder) {
         var run = new Companions(folder);
-        return new Merged(run.texts(run.tokens(root)), run.findings);
+        return new MergedTree(run.texts(run.tokens(root)), run.findings);
     }
 
     private Value tokens(Value root) {
@@ -76,7 +76,7 @@ final class Companions {
         return merged;
     }
 
-    private Value taken(Merged merged) {
+    private Value taken(MergedTree merged) {
         findings.addAll(merged.findings());
         return merged.root();
     }

@@ -3,10 +3,11 @@ package org.yonderarc.files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import org.yonderarc.bind.Merged;
+import org.yonderarc.bind.MergedTree;
 import org.yonderarc.bind.PlanSchema;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.bind.Reading;
+import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.FileNames;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Finding;
@@ -50,9 +51,10 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
     public static PlanFile read(SourceText source, IconNames icons, FileNames files) {
         try {
             var root = source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
-            Merged merged =
-                    files instanceof FolderFiles folder ? Companions.merge(root, folder) : new Merged(root, List.of());
-            Reading reading = Reading.of(merged, icons, files);
+            MergedTree merged = files instanceof FolderFiles folder
+                    ? Companions.merge(root, folder)
+                    : new MergedTree(root, List.of());
+            Reading reading = CheckedReading.of(merged, icons, files);
             return new PlanFile(source, reading.findings(), reading.plan());
         } catch (ParseTrouble trouble) {
             return new PlanFile(source, List.of(trouble.finding()), Optional.empty());

@@ -25,8 +25,8 @@ class ComparisonTest {
             PlanFile.read(source, IconNames.ANY).plan().ifPresent(other -> {
                 boolean differs = !other.equals(plan);
                 counts[differs ? 1 : 0]++;
-                boolean there = !new Comparison(plan, other).changes().isEmpty();
-                boolean back = !new Comparison(other, plan).changes().isEmpty();
+                boolean there = !new Comparison(plan, other).differences().isEmpty();
+                boolean back = !new Comparison(other, plan).differences().isEmpty();
                 if (there != differs || back != differs) {
                     missed.add(spoiled.what() + (differs ? " is missed" : " is made up"));
                 }

@@ -14,10 +14,10 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.check.IconNames;
-import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 
 /** Plans and files that nobody thought of. */
@@ -113,7 +113,7 @@ class RandomPlansTest {
                         .form("phone", FormBuilder.bottom().most(2 + random.nextInt(9)))
                         .form("desktop", FormBuilder.drawer().width(160 + random.nextInt(300) / 3.0)))
                 .bar(bar -> bar.form(
-                        FormBuilder.top().line(random.nextBoolean()).title(Form.TitleKind.values()[random.nextInt(3)])))
+                        FormBuilder.top().line(random.nextBoolean()).title(TopForm.Middle.values()[random.nextInt(3)])))
                 .build();
     }
 

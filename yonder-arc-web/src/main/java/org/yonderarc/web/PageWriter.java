@@ -17,6 +17,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.draw.IconArt;
 import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.InterFont;
@@ -26,12 +27,10 @@ import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Type;
-import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.Screen;
-import org.yonderarc.scene.Composer;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
+import org.yonderarc.view.Composer;
 
 /**
  * Writes a plan as one HTML file that needs no network: the core compiled to JavaScript, the plan, the icons and the
@@ -108,32 +107,15 @@ public final class PageWriter {
 
     /** The pictures that the plan names, each by its file. */
     private String pictures(Plan plan) {
-        var files = new TreeSet<>(plan.app().logos().values());
-        plan.screens().forEach(screen -> screen.picture().ifPresent(files::add));
-        plan.bars().stream().flatMap(bar -> bar.forms().values().stream()).forEach(form -> {
-            if (form instanceof Form.Top top) {
-                top.profile().flatMap(Form.Profile::picture).ifPresent(files::add);
-            } else if (form instanceof Form.Drawer drawer) {
-                drawer.header().flatMap(Form.Header::picture).ifPresent(files::add);
-            } else if (form instanceof Form.Bottom bottom) {
-                bottom.overflow().profile().flatMap(Form.Profile::picture).ifPresent(files::add);
-            }
-        });
         var found = new LinkedHashMap<String, Value>();
-        files.forEach(file -> pictures.read(file).ifPresent(read -> found.put(file, Trees.text(read.dataUri()))));
+        PlanMentions.files(plan)
+                .forEach(file -> pictures.read(file).ifPresent(read -> found.put(file, Trees.text(read.dataUri()))));
         return JsonText.write(Trees.map(found)).replace("<", "\\u003c");
     }
 
     private String symbols(Plan plan) {
         var names = new TreeSet<>(Composer.OWN_ICONS);
-        plan.screens().stream().map(Screen::icon).flatMap(Optional::stream).forEach(names::add);
-        plan.items()
-                .flatMap(item -> Stream.concat(item.icon().stream(), item.selectedIcon().stream()))
-                .forEach(names::add);
-        plan.bars().stream()
-                .flatMap(bar -> bar.forms().values().stream())
-                .filter(Form.Bottom.class::isInstance)
-                .forEach(form -> names.add(((Form.Bottom) form).overflow().icon()));
+        names.addAll(PlanMentions.icons(plan));
         var out = new StringBuilder();
         names.stream()
                 .flatMap(name -> Stream.of(icons.art(name, false), icons.art(name, true)))

@@ -30,9 +30,10 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.Pictures;
-import org.yonderarc.plan.Form;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 
 /** The other forms of bars in a real browser: a drawer that opens, an overflow, a rail on a wider device, and films. */
@@ -52,7 +53,7 @@ class PageFormsTest {
             .bar(bar -> bar.menu("main")
                     .form("phone", FormBuilder.bottom().most(3).style(style -> style.indicator(Indicator.Kind.NOTCH)))
                     .form("tablet", FormBuilder.rail()))
-            .bar(bar -> bar.menu("side").form("phone", FormBuilder.drawer().opens(Form.Opening.BENEATH)))
+            .bar(bar -> bar.menu("side").form("phone", FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH)))
             .topBar()
             .build();
 
@@ -175,7 +176,7 @@ class PageFormsTest {
                     }
                     return screen;
                 })
-                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.form(FormBuilder.top().scrolling(TopForm.Scrolling.LEAVES)))
                 .build();
         Path page = folder.resolve("leaves.html");
         Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(plan));

@@ -28,19 +28,19 @@ import org.yonderarc.draw.Studio;
 import org.yonderarc.draw.WebFont;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
-import org.yonderarc.fit.Touch;
 import org.yonderarc.layout.Type;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
-import org.yonderarc.plan.Form;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
-import org.yonderarc.scene.View;
+import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
@@ -94,14 +94,15 @@ class PicturesAgreeTest {
         State state = step.isEmpty()
                 ? walk.start()
                 : walk.step(walk.start(), Steps.parse(walk.plan(), step)).after();
-        var setting = new Setting(new Device("window", width, 760, new Insets(20, 0, 10, 0)), "", Touch.focus("a"));
-        agree(new View(walk, setting, Palette.LIGHT, studio.measure()).scene(state), form);
+        var setting =
+                new Setting(new Device("window", width, 760, new Insets(20, 0, 10, 0)), "", Interaction.focus("a"));
+        agree(new View(walk, setting, studio.measure()).scene(state), form);
     }
 
     @Test
     void inTheMiddleOfAFilm() throws Exception {
         Walk walk = Walk.of(forms("over"));
-        var view = new View(walk, Device.PHONE, Palette.LIGHT, studio.measure());
+        var view = new View(walk, Device.PHONE, studio.measure());
         Change change = walk.step(walk.start(), new Step.Choose("b"));
         Film film = Film.of(
                 view.scene(change.before()),
@@ -111,14 +112,14 @@ class PicturesAgreeTest {
     }
 
     private static Plan forms(String form) {
-        FormBuilder main = form.equals("rail") ? FormBuilder.rail().line(true) : FormBuilder.bottom();
+        FormBuilder<?> main = form.equals("rail") ? FormBuilder.rail().line(true) : FormBuilder.bottom();
         if (form.equals("notch")) {
             main.floating(16, 24, true).style(style -> style.indicator(Indicator.Kind.NOTCH));
         }
-        Form.Opening opening = form.equals("kept")
-                ? Form.Opening.KEPT
-                : form.equals("beneath") ? Form.Opening.BENEATH : Form.Opening.OVER;
-        FormBuilder side = FormBuilder.drawer()
+        DrawerForm.Opening opening = form.equals("kept")
+                ? DrawerForm.Opening.KEPT
+                : form.equals("beneath") ? DrawerForm.Opening.BENEATH : DrawerForm.Opening.OVER;
+        FormBuilder<?> side = FormBuilder.drawer()
                 .opens(opening)
                 .header("none.png", "Maren Vik", "Gull Point", "accent", "#12305a", 120);
         boolean isKept = form.equals("kept");

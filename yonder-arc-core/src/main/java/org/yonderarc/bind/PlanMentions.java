@@ -1,0 +1,41 @@
+package org.yonderarc.bind;
+
+import java.util.Collections;
+import java.util.Set;
+import java.util.TreeSet;
+import org.yonderarc.plan.Mentions;
+import org.yonderarc.plan.Plan;
+
+/** Everything that a plan mentions, as the reader's keys say it of themselves. */
+public final class PlanMentions {
+    private PlanMentions() {}
+
+    /** Tells of everything that {@code plan} mentions, in the order in which a plan is written. */
+    public static void tell(Plan plan, Mentions to) {
+        PlanShape.PLAN.visit(plan, "", to);
+    }
+
+    /** The names of all icons that a plan uses, those that its forms have by default included. */
+    public static Set<String> icons(Plan plan) {
+        var icons = new TreeSet<String>();
+        tell(plan, new Mentions() {
+            @Override
+            public void icon(String name, String pointer) {
+                icons.add(name);
+            }
+        });
+        return Collections.unmodifiableSet(icons);
+    }
+
+    /** The paths of all files that a plan names. */
+    public static Set<String> files(Plan plan) {
+        var files = new TreeSet<String>();
+        tell(plan, new Mentions() {
+            @Override
+            public void file(String path, String pointer) {
+                files.add(path);
+            }
+        });
+        return Collections.unmodifiableSet(files);
+    }
+}

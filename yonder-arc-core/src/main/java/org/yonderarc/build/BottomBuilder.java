@@ -1,0 +1,60 @@
+package org.yonderarc.build;
+
+import java.util.LinkedHashMap;
+import org.yonderarc.plan.Form;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/** Defines a bottom bar. */
+public final class BottomBuilder extends FormBuilder<BottomBuilder> {
+    BottomBuilder() {
+        super(Form.Kind.BOTTOM);
+    }
+
+    @Override
+    BottomBuilder self() {
+        return this;
+    }
+
+    /** Sets how many items it holds, the overflow item included. */
+    public BottomBuilder most(int items) {
+        return put("most", items);
+    }
+
+    /** Sets what happens to the items that don't fit. */
+    public BottomBuilder whenFull(Form.WhenFull what) {
+        return put("when-full", what);
+    }
+
+    /** Names the item that leads to those that don't fit. */
+    public BottomBuilder overflow(String label, String icon) {
+        return put("overflow", Trees.map(FormBuilder.overflowItem(label, icon)));
+    }
+
+    /** As {@link #overflow(String, String)}, with the person at its head and its items in a shared style. */
+    public BottomBuilder overflow(String label, String icon, String person, String style) {
+        var overflow = FormBuilder.overflowItem(label, icon);
+        overflow.put("profile", Trees.text(person));
+        overflow.put("style", Trees.text(style));
+        return put("overflow", Trees.map(overflow));
+    }
+
+    /** Sets which items show their label. */
+    public BottomBuilder labels(Form.Labels which) {
+        return put("labels", which);
+    }
+
+    /** Sets where the icon stands. */
+    public BottomBuilder icons(Form.IconSide side) {
+        return put("icons", side);
+    }
+
+    /** Lets it float, in dp. */
+    public BottomBuilder floating(double inset, double radius, boolean shadow) {
+        var floating = new LinkedHashMap<String, Value>();
+        floating.put("inset", Trees.number(inset));
+        floating.put("radius", Trees.number(radius));
+        floating.put("shadow", Trees.flag(shadow));
+        return put("floating", Trees.map(floating));
+    }
+}

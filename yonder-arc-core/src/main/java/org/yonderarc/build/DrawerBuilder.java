@@ -1,0 +1,72 @@
+package org.yonderarc.build;
+
+import java.util.LinkedHashMap;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/** Defines a drawer. */
+public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
+    DrawerBuilder() {
+        super(Form.Kind.DRAWER);
+    }
+
+    @Override
+    DrawerBuilder self() {
+        return this;
+    }
+
+    /** Sets how it opens. */
+    public DrawerBuilder opens(DrawerForm.Opening how) {
+        return put("opens", how);
+    }
+
+    /** Sets its head; the texts may have holes for facts. */
+    public DrawerBuilder header(String picture, String title, String note) {
+        return put("header", Trees.map(head(picture, title, note)));
+    }
+
+    /** As {@link #header(String, String, String)}, on a gradient between two paints, its angle in degrees. */
+    public DrawerBuilder header(String picture, String title, String note, String from, String to, double angle) {
+        var header = head(picture, title, note);
+        var background = new LinkedHashMap<String, Value>();
+        background.put("from", Trees.text(from));
+        background.put("to", Trees.text(to));
+        background.put("angle", Trees.number(angle));
+        header.put("background", Trees.map(background));
+        return put("header", Trees.map(header));
+    }
+
+    private static LinkedHashMap<String, Value> head(String picture, String title, String note) {
+        var header = new LinkedHashMap<String, Value>();
+        header.put("picture", Trees.text(picture));
+        header.put("title", Trees.text(title));
+        header.put("note", Trees.text(note));
+        return header;
+    }
+
+    /** Sets how the content moves aside from a drawer beneath it: a share of its width, and a radius in dp. */
+    public DrawerBuilder beneath(double share, double radius, boolean shadow) {
+        var beneath = new LinkedHashMap<String, Value>();
+        beneath.put("share", Trees.number(share));
+        beneath.put("radius", Trees.number(radius));
+        beneath.put("shadow", Trees.flag(shadow));
+        return put("beneath", Trees.map(beneath));
+    }
+
+    /** Sets the items that stand at its foot. */
+    public DrawerBuilder footer(String... items) {
+        return put("footer", items);
+    }
+
+    /** Sets its width in dp. */
+    public DrawerBuilder width(double dp) {
+        return put("width", dp);
+    }
+
+    /** Sets its width in dp while it is collapsed to icons. */
+    public DrawerBuilder collapsed(double dp) {
+        return put("collapsed", dp);
+    }
+}

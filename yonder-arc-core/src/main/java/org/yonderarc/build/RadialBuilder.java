@@ -1,0 +1,47 @@
+package org.yonderarc.build;
+
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.RadialForm;
+import org.yonderarc.tree.Trees;
+
+/** Defines a round button that fans its items out. */
+public final class RadialBuilder extends FormBuilder<RadialBuilder> {
+    RadialBuilder() {
+        super(Form.Kind.RADIAL);
+    }
+
+    @Override
+    RadialBuilder self() {
+        return this;
+    }
+
+    /** Sets where the button stands. */
+    public RadialBuilder at(RadialForm.Corner corner) {
+        return put("at", corner);
+    }
+
+    /** Sets how many items it fans out, the overflow item included. */
+    public RadialBuilder most(int items) {
+        return put("most", items);
+    }
+
+    /** Names the item that leads to those that don't fit. */
+    public RadialBuilder overflow(String label, String icon) {
+        return put("overflow", Trees.map(FormBuilder.overflowItem(label, icon)));
+    }
+
+    /** Sets where labels stand. */
+    public RadialBuilder labels(RadialForm.Beside where) {
+        return put("labels", where);
+    }
+
+    /** Sets whether the content is dimmed while it is open. */
+    public RadialBuilder scrim(boolean dims) {
+        return put("scrim", dims);
+    }
+
+    /** Sets what the button is called, its icon, and by how much the icon turns while it is open, in degrees. */
+    public RadialBuilder button(String label, String icon, double turn) {
+        return put("label", label).put("icon", icon).put("turn", turn);
+    }
+}

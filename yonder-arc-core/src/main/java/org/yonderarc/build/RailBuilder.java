@@ -1,0 +1,45 @@
+package org.yonderarc.build;
+
+import org.yonderarc.plan.Form;
+
+/** Defines a rail. */
+public final class RailBuilder extends FormBuilder<RailBuilder> {
+    RailBuilder() {
+        super(Form.Kind.RAIL);
+    }
+
+    @Override
+    RailBuilder self() {
+        return this;
+    }
+
+    /** Sets which items show their label. */
+    public RailBuilder labels(Form.Labels which) {
+        return put("labels", which);
+    }
+
+    /** Sets where the icon stands. */
+    public RailBuilder icons(Form.IconSide side) {
+        return put("icons", side);
+    }
+
+    /** Makes it as narrow as touch targets allow. */
+    public RailBuilder narrow(boolean narrow) {
+        return put("narrow", narrow);
+    }
+
+    /** Sets the item that stands at its head as the main action. */
+    public RailBuilder action(String item) {
+        return put("action", item);
+    }
+
+    /** Sets where the items stand. */
+    public RailBuilder items(Form.Side side) {
+        return put("items", side);
+    }
+
+    /** Sets whether a line closes it. */
+    public RailBuilder line(boolean shown) {
+        return put("line", shown);
+    }
+}

@@ -1,0 +1,47 @@
+package org.yonderarc.codec;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.tree.Spot;
+import org.yonderarc.tree.Value;
+
+/**
+ * What is being read, in the words of a message, and where findings go.
+ *
+ * @param subject {@code "title"}, or {@code screen "survey"}
+ * @param findings what was noticed so far
+ * @param dropped the JSON Pointers of the list items that could not be read, and are left out
+ */
+public record Context(String subject, List<Finding> findings, Set<String> dropped) {
+    public Context(String subject) {
+        this(subject, new ArrayList<>(), new HashSet<>());
+    }
+
+    public Context of(String other) {
+        return new Context(other, findings, dropped);
+    }
+
+    public void report(Code code, Spot spot, String message, String remedy) {
+        findings.add(new Finding(code, spot, message, remedy));
+    }
+
+    public void wrongType(Value value, String wanted, String remedy) {
+        report(
+                Code.WRONG_TYPE,
+                value.spot(),
+                capitalised(subject) + " takes " + wanted + ", but here is " + value.kind() + ".",
+                remedy);
+    }
+
+    public void badValue(Value value, String problem, String remedy) {
+        report(Code.BAD_VALUE, value.spot(), capitalised(problem) + ".", remedy);
+    }
+
+    public static String capitalised(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

@@ -1,0 +1,122 @@
+package org.yonderarc.fit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.BarsOn;
+import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Visibility;
+import org.yonderarc.walk.State;
+
+/** What shows on a device at a place in a state, and what doesn't. */
+public final class Visible {
+    private final Plan plan;
+    private final Device device;
+    private final Place place;
+    private final State state;
+    private final String kind;
+    /** The selected item of each menu, found once. */
+    private final Map<String, Optional<Item>> selected = new HashMap<>();
+
+    public Visible(Plan plan, Device device, Place place, State state) {
+        this.plan = plan;
+        this.device = device;
+        this.place = place;
+        this.state = state;
+        this.kind = DeviceKind.at(plan.kinds(), device.width());
+    }
+
+    public String kind() {
+        return kind;
+    }
+
+    public Form form(Bar bar) {
+        return bar.form(kind).orElseThrow();
+    }
+
+    /** The bars that show: at each edge one, the one for the smallest part of the app. */
+    public List<Bar> bars() {
+        var out = new ArrayList<Bar>();
+        for (Bar bar : plan.bars()) {
+            if (!bar(bar)) {
+                continue;
+            }
+            Optional<Bar> rival = form(bar).edge() == Form.Edge.CONTENT
+                    ? Optional.empty()
+                    : out.stream()
+                            .filter(other -> form(other).edge() == form(bar).edge())
+                            .findFirst();
+            if (rival.isEmpty()) {
+                out.add(bar);
+            } else if (depth(bar) > depth(rival.get())) {
+                out.set(out.indexOf(rival.get()), bar);
+            }
+        }
+        return out;
+    }
+
+    public boolean bar(Bar bar) {
+        BarsOn bars = plan.screens().get(place.screen()).bars();
+        return bar.form(kind)
+                        .filter(form ->
+                                form.inScreens().isEmpty() || form.inScreens().contains(place.screen()))
+                        .isPresent()
+                && bars.shows(bar.id())
+                && bar.within().map(top -> plan.isWithin(place.screen(), top)).orElse(true)
+                && at(bar.visibility());
+    }
+
+    /** How deep the part of the app is for which a bar stands. */
+    private int depth(Bar bar) {
+        return bar.within().map(screen -> plan.above(screen).size()).orElse(0);
+    }
+
+    public boolean item(Item item) {
+        return item.when().map(condition -> condition.holds(state.facts())).orElse(true) && at(item.visibility());
+    }
+
+    private boolean at(Visibility visibility) {
+        return visibility.shows(kind, device.width(), device.height(), device.pointer());
+    }
+
+    public List<Item> items(Menu menu) {
+        return menu.items().stream().filter(this::item).toList();
+    }
+
+    /** Whether an item is the one of its menu on whose branch, or at or below whose screen, the person is. */
+    public boolean isSelected(Menu menu, Item item) {
+        return selected.computeIfAbsent(menu.id(), none -> selected(menu))
+                .filter(item::equals)
+                .isPresent();
+    }
+
+    private Optional<Item> selected(Menu menu) {
+        List<Item> items = menu.items();
+        Optional<Item> ofBranch = items.stream()
+                .filter(item -> item.id().equals(state.branch()))
+                .filter(item -> item.place().isPresent())
+                .findFirst();
+        if (ofBranch.isPresent()) {
+            return ofBranch;
+        }
+        for (String screen : plan.above(place.screen())) {
+            Optional<Item> nearest = items.stream()
+                    .filter(other -> other.place()
+                            .filter(to -> to.screen().equals(screen))
+                            .isPresent())
+                    .findFirst();
+            if (nearest.isPresent()) {
+                return nearest;
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,113 @@
+package org.yonderarc.form;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.BottomForm;
+import org.yonderarc.plan.BottomForm.Floating;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.Item;
+
+/** Bottom bars. */
+final class BottomHome extends FormHome<BottomForm> {
+    /** The narrowest slot in dp. */
+    private static final double NARROWEST = 48;
+    /** More items than this in a bar that only scrolls or wraps can't be taken in at a glance. */
+    private static final int MOST_AT_ONCE = 7;
+
+    private static final UsualLook LOOK = UsualLook.of(UsualLook.sizes(24, 12, 17, 48, 0, 0, 4, 64), Indicator.NONE);
+
+    BottomHome() {
+        super(BottomForm.class, BottomForm.DEFAULT, keys());
+    }
+
+    private static Shape<BottomForm> keys() {
+        var shape = new Shape<BottomForm>("bottom", "A bar at the lower edge with a slot for each item.");
+        var most = shape.field(
+                "most",
+                Codecs.whole(BottomForm.MOST),
+                BottomForm::most,
+                BottomForm.DEFAULT.most(),
+                "How many items it holds at most, the overflow item included.");
+        var whenFull = shape.field(
+                "when-full",
+                Codecs.choice(Form.WhenFull.values()),
+                BottomForm::whenFull,
+                BottomForm.DEFAULT.whenFull(),
+                "What happens to the items that don't fit: an overflow item, more rows, or scrolling.");
+        var overflow = SharedShapes.overflow(shape, BottomForm::overflow);
+        var labels = SharedShapes.labels(shape, BottomForm::labels);
+        var icons = SharedShapes.icons(shape, BottomForm::icons);
+        var floating = shape.optional(
+                "floating",
+                floating(),
+                BottomForm::floating,
+                "How it floats. Without it, it reaches from edge to edge.");
+        var style = SharedShapes.style(shape, BottomForm::style);
+        return shape.makes(got -> new BottomForm(
+                got.get(most),
+                got.get(whenFull),
+                got.get(overflow),
+                got.get(labels),
+                got.get(icons),
+                got.get(floating),
+                got.get(style)));
+    }
+
+    private static Shape<Floating> floating() {
+        var shape = new Shape<Floating>("floating", "How a bar floats above the content.");
+        var inset = shape.field(
+                "inset", Codecs.number(Floating.INSET), Floating::inset, 16.0, "Its distance from the edges in dp.");
+        var radius = shape.field(
+                "radius", Codecs.number(Floating.RADIUS), Floating::radius, 24.0, "The radius of its corners in dp.");
+        var shadow = shape.field("shadow", Codecs.FLAG, Floating::shadow, true, "Whether it casts a shadow.");
+        return shape.makes(got -> new Floating(got.get(inset), got.get(radius), got.get(shadow)));
+    }
+
+    @Override
+    UsualLook look() {
+        return LOOK;
+    }
+
+    @Override
+    List<Item> held(BottomForm form, List<Item> all, Device device) {
+        if (form.overflows().isEmpty()) {
+            return all;
+        }
+        double inset = form.floating().map(Floating::inset).orElse(0.0);
+        double width = device.width()
+                - Math.max(device.safe().left(), inset)
+                - Math.max(device.safe().right(), inset);
+        int slots = Math.max(2, (int) (width / NARROWEST));
+        return FitContext.held(all, Math.min(form.most(), slots));
+    }
+
+    @Override
+    void fit(Bar bar, BottomForm form, FitContext context, List<FittedBar> out) {
+        List<Item> held = held(form, context.visible().items(context.menu(bar)), context.device());
+        context.overflowing(bar, form, held, context.bare(bar, form), bar.id(), out);
+    }
+
+    @Override
+    Optional<Layout.Bar> layOut(BottomForm form, FittedBar bar, Room room) {
+        return Optional.of(BottomLayout.layOut(form, bar, room));
+    }
+
+    @Override
+    Room left(BottomForm form, Layout.Bar bar, Room room) {
+        return form.floating().isPresent()
+                ? room.clearOf(bar.box().y())
+                : room.above(bar.box().y());
+    }
+
+    @Override
+    int mostAtOnce(BottomForm form) {
+        return form.overflows().isPresent() ? Integer.MAX_VALUE : MOST_AT_ONCE;
+    }
+}

@@ -1,0 +1,224 @@
+package org.yonderarc.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.Insets;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.ItemLayout;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.MarkHome;
+import org.yonderarc.layout.Marks;
+import org.yonderarc.layout.Metrics;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.BottomForm;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Size;
+
+/** Lays bottom bars out: edge to edge or floating, in one row or several, or scrolling. */
+final class BottomLayout {
+    /** Labels of a bar that scrolls have at least this much room, in dp. */
+    private static final double SCROLLING_SLOT = 72;
+
+    private final BottomForm form;
+    private final FittedBar bar;
+    private final List<FittedItem> items;
+    private final Device device;
+    private final TextMeasure measure;
+    /** The free room between the edges. */
+    private final double left;
+
+    private final double right;
+    private final double padding;
+    private final double spacing;
+    private final Form.IconSide side;
+
+    private BottomLayout(BottomForm form, FittedBar bar, Room room) {
+        this.form = form;
+        this.bar = bar;
+        this.items = bar.items();
+        this.device = room.device();
+        this.measure = room.measure();
+        Insets safe = device.safe();
+        double inset = form.floating().map(BottomForm.Floating::inset).orElse(0.0);
+        this.left = Math.max(room.from() > 0 ? room.from() : safe.left(), 0) + inset;
+        this.right = device.width() - safe.right() - inset;
+        MarkHome mark = Marks.of(bar.look().indicator().kind());
+        this.padding = Math.max(bar.look().size(Size.PADDING), mark.padding());
+        // What is raised out of the bar has its label below it, wherever icons stand otherwise.
+        this.side = mark.isRaised() ? Form.IconSide.ABOVE : form.icons();
+        this.spacing = bar.look().size(Size.SPACING);
+    }
+
+    /** The boxes; the bar starts at the trailing edge of what stands at the leading edge. */
+    static Layout.Bar layOut(BottomForm form, FittedBar bar, Room room) {
+        return new BottomLayout(form, bar, room).layOut(room.from());
+    }
+
+    private Layout.Bar layOut(double from) {
+        int rows = rows();
+        double scale = scale(rows);
+        double row = rowHeight(scale);
+        double height = row * rows;
+        Optional<BottomForm.Floating> floating = form.floating();
+        double bottom = device.height()
+                - Math.max(
+                        device.safe().bottom(),
+                        floating.map(BottomForm.Floating::inset).orElse(0.0));
+        double y = bottom - height;
+        Box inner = new Box(left, y, right - left, height);
+        Box box = floating.isPresent() ? inner : new Box(from, y, device.width() - from, device.height() - y);
+        var cells = cells(new Box(box.x(), y, box.width(), height), scale);
+        List<Layout.Slot> slots = slots(cells, inner, rows, row);
+        boolean scrolls = form.whenFull() == Form.WhenFull.SCROLL;
+        var ground = new Layout.Ground(
+                box,
+                floating.map(how -> Math.min(how.radius(), height / 2)).orElse(0.0),
+                floating.map(BottomForm.Floating::shadow).orElse(false),
+                Optional.of(Role.SURFACE),
+                floating.isPresent()
+                        ? Optional.empty()
+                        : Optional.of(new Box(box.x(), box.y(), box.width(), Metrics.HAIRLINE)),
+                Layout.Scrim.NONE);
+        Box view = scrolls ? inner : box;
+        return new Layout.Bar(
+                bar,
+                ground,
+                Layout.ItemList.of(view, !view.equals(box), slots),
+                List.of(),
+                Layout.Head.NONE,
+                List.of());
+    }
+
+    private ItemLayout cells(Box whole, double scale) {
+        return new ItemLayout(whole, side, form.labels(), scale, MarkHome.Inner.UPPER, measure);
+    }
+
+    private int rows() {
+        int count = Math.max(1, items.size());
+        boolean wraps = form.whenFull() == Form.WhenFull.WRAP;
+        int most = Math.min(form.most(), Math.max(1, (int) ((right - left) / Metrics.TARGET)));
+        return wraps ? (count + most - 1) / most : 1;
+    }
+
+    /** The text scale at which every label fits, if there is one that isn't smaller than usual. */
+    private double scale(int rows) {
+        double wanted = device.textScale();
+        double least = Math.min(1, wanted);
+        if (form.whenFull() == Form.WhenFull.SCROLL) {
+            return Math.min(wanted, 1.6);
+        }
+        var cells = cells(new Box(0, 0, 0, 0), wanted);
+        double room = slotWidth(rows) - 2 * Metrics.LABEL_MARGIN;
+        double widest = 0;
+        for (FittedItem item : items) {
+            if (cells.showsLabel(item)) {
+                widest = Math.max(widest, cells.widest(item, item.brief()));
+            }
+        }
+        return widest <= room ? wanted : Math.max(least, Math.floor(wanted * room / widest * 64) / 64);
+    }
+
+    private double rowHeight(double scale) {
+        var cells = cells(new Box(0, 0, 0, 0), scale);
+        double tallest = 0;
+        double above = 0;
+        for (FittedItem item : items) {
+            tallest = Math.max(tallest, cells.height(item, 1));
+            above = Math.max(above, Marks.of(item.look().indicator().kind()).above());
+        }
+        double own = bar.look().size(Size.THICKNESS);
+        return Math.max(Math.max(own, Metrics.TARGET), Metrics.crisp(tallest + 2 * Metrics.SLOT_MARGIN + above));
+    }
+
+    /** An item; what a state colours behind it stays a little within its slot. */
+    private static Layout.Slot slot(ItemLayout cells, FittedItem item, Box target) {
+        return cells.slot(item, target).filling(target.inset(Metrics.FILL_INSET));
+    }
+
+    private int perRow(int rows) {
+        return Math.max(1, (items.size() + rows - 1) / rows);
+    }
+
+    private double slotWidth(int rows) {
+        int count = perRow(rows);
+        double room = right - left - 2 * padding - spacing * (count - 1);
+        return bar.look()
+                .itemWidth()
+                .map(fixed -> Math.min(fixed, Metrics.onGrid(room / count)))
+                .orElse(Metrics.onGrid(room / count));
+    }
+
+    private List<Layout.Slot> slots(ItemLayout cells, Box inner, int rows, double row) {
+        if (form.whenFull() == Form.WhenFull.SCROLL) {
+            return scrolling(cells, inner);
+        }
+        boolean spreads = form.labels() == Form.Labels.SELECTED
+                && !cells.isVertical()
+                && rows == 1
+                && bar.look().itemWidth().isEmpty();
+        return spreads ? spread(cells, inner) : equal(cells, inner, rows, row);
+    }
+
+    private List<Layout.Slot> equal(ItemLayout cells, Box inner, int rows, double row) {
+        int count = perRow(rows);
+        double width = slotWidth(rows);
+        // What the grid leaves over, under 1/64 dp for each slot, is shared by both ends.
+        double used = width * count + spacing * (count - 1);
+        double start = Metrics.onGrid(inner.x() + (inner.width() - used) / 2);
+        var slots = new ArrayList<Layout.Slot>();
+        for (int i = 0; i < items.size(); i++) {
+            var target = new Box(start + (i % count) * (width + spacing), inner.y() + i / count * row, width, row);
+            slots.add(slot(cells, items.get(i), target));
+        }
+        return slots;
+    }
+
+    /** The selected item has the room of its label, the others share the rest. */
+    private List<Layout.Slot> spread(ItemLayout cells, Box inner) {
+        int count = items.size();
+        double room = inner.width() - 2 * padding - spacing * (count - 1);
+        long labelled = items.stream().filter(cells::showsLabel).count();
+        double widest = 0;
+        for (FittedItem item : items) {
+            widest = Math.max(widest, cells.showsLabel(item) ? cells.naturalWidth(item) + 32 : 0);
+        }
+        double most = labelled == 0 ? 0 : (room - Metrics.TARGET * (count - labelled)) / labelled;
+        double wide = Metrics.onGrid(Math.min(widest, most));
+        double narrow = count == labelled ? 0 : Metrics.onGrid((room - wide * labelled) / (count - labelled));
+        double x = inner.x() + padding;
+        var slots = new ArrayList<Layout.Slot>();
+        for (FittedItem item : items) {
+            double width = cells.showsLabel(item) ? wide : narrow;
+            slots.add(slot(cells, item, new Box(x, inner.y(), width, inner.height())));
+            x += width + spacing;
+        }
+        return slots;
+    }
+
+    /** Slots as wide as the widest label; the selected one as near to the middle as the ends allow. */
+    private List<Layout.Slot> scrolling(ItemLayout cells, Box inner) {
+        double widest = bar.look().itemWidth().orElse(SCROLLING_SLOT);
+        int selected = 0;
+        for (FittedItem item : items) {
+            widest = Math.max(widest, cells.naturalWidth(item) + 4 * Metrics.LABEL_MARGIN);
+            selected = item.selected() ? items.indexOf(item) : selected;
+        }
+        int count = items.size();
+        double room = inner.width() - 2 * padding;
+        double width = Metrics.onGrid(Math.max(widest, (room - spacing * (count - 1)) / count));
+        double all = width * count + spacing * (count - 1);
+        double middle = selected * (width + spacing) + width / 2;
+        double offset = Math.max(0, Math.min(all - room, middle - room / 2));
+        var slots = new ArrayList<Layout.Slot>();
+        for (int i = 0; i < count; i++) {
+            double x = inner.x() + padding + i * (width + spacing) - Metrics.onGrid(offset);
+            slots.add(slot(cells, items.get(i), new Box(x, inner.y(), width, inner.height())));
+        }
+        return slots;
+    }
+}

@@ -1,0 +1,213 @@
+package org.yonderarc.form;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.codec.StyleShape;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.DrawerForm.Background;
+import org.yonderarc.plan.DrawerForm.Beneath;
+import org.yonderarc.plan.DrawerForm.Header;
+import org.yonderarc.plan.DrawerForm.Opening;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Noun;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Style;
+import org.yonderarc.scene.Part;
+import org.yonderarc.walk.Step;
+
+/** Drawers. */
+final class DrawerHome extends FormHome<DrawerForm> {
+    private static final UsualLook LOOK =
+            UsualLook.of(UsualLook.sizes(24, 15, 13, 48, 4, 12, 16, 300), UsualLook.behindItem());
+
+    DrawerHome() {
+        super(DrawerForm.class, DrawerForm.DEFAULT, keys());
+    }
+
+    private static Shape<DrawerForm> keys() {
+        var shape = new Shape<DrawerForm>("drawer", "A panel at the leading edge.");
+        var opens = shape.field(
+                "opens",
+                Codecs.choice(Opening.values()),
+                DrawerForm::opens,
+                DrawerForm.DEFAULT.opens(),
+                "How it opens: over the content, beside it, from beneath it; or it is kept open.");
+        var header = shape.optional("header", header(), DrawerForm::header, "What stands at its head.");
+        var footer = shape.field(
+                "footer",
+                Codecs.list(PlanCodecs.name(Noun.ITEM)),
+                DrawerForm::footer,
+                List.of(),
+                "The ids of the items that stand at its foot.");
+        var width = shape.field(
+                "width",
+                Codecs.number(DrawerForm.WIDTH),
+                DrawerForm::width,
+                DrawerForm.DEFAULT.width(),
+                "Its width in dp.");
+        var collapsed = shape.optional(
+                "collapsed",
+                Codecs.number(DrawerForm.COLLAPSED),
+                DrawerForm::collapsed,
+                "Its width in dp while it is collapsed to icons; without it, it can't be.");
+        var beneath = shape.field(
+                "beneath",
+                beneath(),
+                DrawerForm::beneath,
+                Beneath.DEFAULT,
+                "How the content moves aside from a drawer beneath it.");
+        var style = SharedShapes.style(shape, DrawerForm::style);
+        return shape.makes(got -> new DrawerForm(
+                got.get(opens),
+                got.get(header),
+                got.get(footer),
+                got.get(width),
+                got.get(collapsed),
+                got.get(beneath),
+                got.get(style)));
+    }
+
+    private static Shape<Beneath> beneath() {
+        var shape = new Shape<Beneath>("beneath", "How the content moves aside from a drawer beneath it.");
+        var share = shape.field(
+                "share",
+                Codecs.number(Beneath.SHARE),
+                Beneath::share,
+                Beneath.DEFAULT.share(),
+                "How far it moves, as a share of the drawer's width.");
+        var radius = shape.field(
+                "radius",
+                Codecs.number(Beneath.RADIUS),
+                Beneath::radius,
+                Beneath.DEFAULT.radius(),
+                "The radius of its corners in dp.");
+        var shadow = shape.field(
+                "shadow",
+                Codecs.FLAG,
+                Beneath::shadow,
+                Beneath.DEFAULT.shadow(),
+                "Whether it casts a shadow on the drawer.");
+        return shape.makes(got -> new Beneath(got.get(share), got.get(radius), got.get(shadow)));
+    }
+
+    private static Shape<Background> background() {
+        var shape = new Shape<Background>("background", "A colour, or a gradient between two.");
+        var from =
+                shape.required("from", StyleShape.PAINT, Background::from, "Its colour, or where a gradient starts.");
+        var to = shape.optional("to", StyleShape.PAINT, Background::to, "Where a gradient ends.");
+        var angle = shape.field(
+                "angle",
+                Codecs.number(Background.ANGLE),
+                Background::angle,
+                135.0,
+                "The direction of a gradient in degrees, as in CSS: 0 upwards, 90 in reading direction.");
+        return shape.shortForm(from).makes(got -> new Background(got.get(from), got.get(to), got.get(angle)));
+    }
+
+    private static Shape<Header> header() {
+        var shape = new Shape<Header>("header", "The head of a drawer.");
+        var picture =
+                shape.optional("picture", PlanCodecs.FILE, Header::picture, "A picture file in the plan's folder.");
+        var title = shape.required("title", PlanCodecs.WORDS, Header::title, "Its first line: {observer}.");
+        var note = shape.optional("note", PlanCodecs.WORDS, Header::note, "Its second line.");
+        var background = shape.optional(
+                "background", background(), Header::background, "What lies behind it: a colour, or a gradient.");
+        return shape.shortForm(title)
+                .makes(got -> new Header(got.get(picture), got.get(title), got.get(note), got.get(background)));
+    }
+
+    @Override
+    public Form onSheet(Plan plan) {
+        return usual().opening(Opening.KEPT);
+    }
+
+    @Override
+    UsualLook look() {
+        return LOOK;
+    }
+
+    /** The bar that shows as a drawer which a button opens. */
+    static Optional<Bar> opened(FitContext context) {
+        return context.bars().stream()
+                .filter(bar ->
+                        context.visible().form(bar) instanceof DrawerForm drawer && drawer.opens() != Opening.KEPT)
+                .findFirst();
+    }
+
+    @Override
+    void fit(Bar bar, DrawerForm form, FitContext context, List<FittedBar> out) {
+        Menu menu = context.menu(bar);
+        boolean kept = form.opens() == Opening.KEPT;
+        boolean collapsed =
+                form.collapsed().isPresent() && kept && context.state().folded().contains(bar.id());
+        List<FittedItem> foot = context.named(bar, form);
+        List<Item> inFoot = context.visible().items(menu).stream()
+                .filter(item -> form.footer().contains(item.id()))
+                .toList();
+        FittedBar.Standing standing = collapsed
+                ? FittedBar.Standing.COLLAPSED
+                : kept || context.isOpen(bar.id()) ? FittedBar.Standing.OPEN : FittedBar.Standing.CLOSED;
+        out.add(context.bare(bar, form)
+                .withLines(context.lines(menu, form, inFoot, Style.NONE))
+                .withApart(foot)
+                .withButtons(form.collapsed().isPresent() && kept ? List.of(fold(bar, collapsed)) : List.of())
+                .withPerson(form.header()
+                        .map(header -> new FittedBar.Person(
+                                header.picture(),
+                                context.filled(header.title()),
+                                header.note().map(context::filled).orElse(""))))
+                .standing(standing));
+    }
+
+    private static FittedBar.Button fold(Bar bar, boolean collapsed) {
+        return new FittedBar.Button(
+                collapsed ? "Expand" : "Collapse",
+                collapsed ? OwnIcons.EXPAND : OwnIcons.COLLAPSE,
+                new Step.Fold(bar.id()));
+    }
+
+    @Override
+    Optional<Layout.Bar> layOut(DrawerForm form, FittedBar bar, Room room) {
+        return bar.isOpen() ? Optional.of(DrawerLayout.layOut(form, bar, room)) : Optional.empty();
+    }
+
+    @Override
+    Room left(DrawerForm form, Layout.Bar bar, Room room) {
+        return form.opens().takesRoom() ? room.behind(bar.box().right()) : room;
+    }
+
+    @Override
+    Optional<Layout.Aside> aside(DrawerForm form, Optional<Layout.Bar> bar) {
+        if (form.opens() != Opening.BENEATH) {
+            return Optional.empty();
+        }
+        Beneath how = form.beneath();
+        double width = bar.map(placed -> placed.box().width()).orElse(0.0);
+        return Optional.of(new Layout.Aside(
+                width * how.share(), bar.isPresent() ? how.radius() : 0, how.shadow() && bar.isPresent()));
+    }
+
+    @Override
+    Part.Tempo tempo() {
+        return Part.Tempo.DRAWERS;
+    }
+
+    @Override
+    boolean isPulled(DrawerForm form) {
+        return form.opens() != Opening.KEPT;
+    }
+
+    @Override
+    boolean isOutsidePage() {
+        return true;
+    }
+}

@@ -1,0 +1,137 @@
+package org.yonderarc.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.Insets;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.ItemLayout;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.MarkHome;
+import org.yonderarc.layout.Metrics;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.DrawerForm.Opening;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Size;
+
+/** Lays open drawers out. */
+final class DrawerLayout {
+    private final DrawerForm form;
+    private final FittedBar bar;
+    private final Device device;
+    private final TextMeasure measure;
+    private final List<Layout.Button> buttons = new ArrayList<>();
+    private final List<Layout.Slot> foot = new ArrayList<>();
+
+    private DrawerLayout(DrawerForm form, FittedBar bar, Room room) {
+        this.form = form;
+        this.bar = bar;
+        this.device = room.device();
+        this.measure = room.measure();
+    }
+
+    static Layout.Bar layOut(DrawerForm form, FittedBar bar, Room room) {
+        return new DrawerLayout(form, bar, room).layOut();
+    }
+
+    private double width() {
+        double left = device.safe().left();
+        if (bar.isCollapsed()) {
+            return form.collapsed().orElseThrow() + left;
+        }
+        double most = form.opens().takesRoom() ? device.width() / 2 : device.width() - Metrics.BESIDE_DRAWER;
+        return Math.min(form.width() + left, most);
+    }
+
+    private ItemLayout cells(Box room, double scale) {
+        return new ItemLayout(room, Form.IconSide.BEFORE, Form.Labels.ALL, scale, MarkHome.Inner.TRAILING, measure);
+    }
+
+    private Layout.Bar layOut() {
+        Insets safe = device.safe();
+        double width = width();
+        // Of a drawer beneath the page, no more can be seen than the page leaves free.
+        double seen = form.opens() == Opening.BENEATH ? width * form.beneath().share() : width;
+        var room = new Box(safe.left(), safe.top(), seen - safe.left(), device.height() - safe.top());
+        double scale = scale(room);
+        var list = new ListLayout(bar.look(), cells(room, scale), bar.isCollapsed());
+        double top = room.y() + bar.look().size(Size.PADDING);
+        Optional<FittedBar.Button> fold = bar.buttons().stream().findFirst();
+        if (fold.isPresent()) {
+            boolean isAlone = bar.isCollapsed() || bar.person().isEmpty();
+            double middle = bar.isCollapsed() ? room.centerX() : room.right() - 12 - Metrics.TARGET / 2;
+            button(fold.get(), middle, top + Metrics.TARGET / 2);
+            top += isAlone ? Metrics.TARGET + 8 : 0;
+        }
+        Optional<Layout.Face> face = face(width, room, top, scale);
+        top = face.map(shown -> shown.ground().bottom() + 12).orElse(top);
+        double bottom = foot(list, room);
+        list.add(bar.lines(), new Box(room.x(), top, room.width(), 0));
+        return new Layout.Bar(
+                bar,
+                ground(width),
+                list.in(new Box(0, top, width, Math.max(0, bottom - top))),
+                foot,
+                Layout.Head.of(face),
+                buttons);
+    }
+
+    /** A word that can't be broken fits whole: in a narrow drawer, labels grow less. */
+    private double scale(Box room) {
+        double wanted = Math.min(device.textScale(), ListLayout.MOST_SCALE);
+        double inside = room.width() - 2 * bar.look().size(Size.PADDING);
+        var largest = cells(room, wanted);
+        double share = Stream.concat(bar.items().stream(), bar.apart().stream())
+                .mapToDouble(item -> largest.wordShare(item, inside))
+                .min()
+                .orElse(1);
+        return bar.isCollapsed() || share >= 1 ? wanted : device.atLeastUsual(wanted * share);
+    }
+
+    private Layout.Ground ground(double width) {
+        var box = new Box(0, 0, width, device.height());
+        boolean isOver = form.opens() == Opening.OVER;
+        Optional<Box> line = form.opens().takesRoom()
+                ? Optional.of(new Box(width - Metrics.HAIRLINE, 0, Metrics.HAIRLINE, device.height()))
+                : Optional.empty();
+        return new Layout.Ground(
+                box, 0, isOver, Optional.of(Role.SURFACE), line, isOver ? Layout.Scrim.DIM : Layout.Scrim.NONE);
+    }
+
+    private Optional<Layout.Face> face(double width, Box room, double top, double scale) {
+        var persons = new PersonLayout(scale, measure);
+        return bar.person()
+                .map(person -> bar.isCollapsed()
+                        ? persons.small(person, room, top)
+                        : persons.head(person, width, room, form.header().flatMap(DrawerForm.Header::background)));
+    }
+
+    /** The items at the foot; gives where they start. */
+    private double foot(ListLayout list, Box room) {
+        double bottom = device.height() - device.safe().bottom() - bar.look().size(Size.PADDING);
+        double side = list.inset();
+        double width = room.width() - 2 * side;
+        double all = bar.apart().stream()
+                .mapToDouble(item -> list.height(item, width))
+                .sum();
+        double y = bottom - all;
+        var cells = list.cells();
+        for (FittedItem item : bar.apart()) {
+            double height = list.height(item, width);
+            foot.add(cells.line(item, new Box(room.x() + side, y, width, height), bar.isCollapsed()));
+            y += height;
+        }
+        return bar.apart().isEmpty() ? bottom : bottom - all - 8;
+    }
+
+    private void button(FittedBar.Button button, double x, double y) {
+        Box target = Box.around(x, y, Metrics.TARGET, Metrics.TARGET);
+        buttons.add(new Layout.Button(target, Box.around(x, y, Metrics.ICON, Metrics.ICON), button, Optional.empty()));
+    }
+}

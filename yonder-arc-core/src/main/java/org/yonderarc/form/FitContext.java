@@ -1,0 +1,255 @@
+package org.yonderarc.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.yonderarc.fit.Badges;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.fit.Visible;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Entry;
+import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.GridForm;
+import org.yonderarc.plan.Ids;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Style;
+import org.yonderarc.plan.Target;
+import org.yonderarc.plan.Words;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Trail;
+import org.yonderarc.walk.Walk;
+
+/**
+ * What a form is fitted to: a setting and a state. Everything that changes with the state is derived here; nothing is stored.
+ *
+ * @param walk the walk
+ * @param setting the setting
+ * @param state the state
+ * @param visible what shows in it
+ * @param bars the bars that show
+ * @param title the title of the place that is shown
+ */
+public record FitContext(Walk walk, Setting setting, State state, Visible visible, List<Bar> bars, String title) {
+    Plan plan() {
+        return walk.plan();
+    }
+
+    Device device() {
+        return setting.device();
+    }
+
+    private String language() {
+        return setting.languageOf(plan());
+    }
+
+    /** The menu that a bar shows. */
+    Menu menu(Bar bar) {
+        return plan().menus().get(bar.menu().orElseThrow());
+    }
+
+    boolean isOpen(String bar) {
+        return state.open().filter(bar::equals).isPresent();
+    }
+
+    /** The bar as it is before any item is in it. */
+    FittedBar bare(Bar bar, Form form) {
+        return new FittedBar(bar.id(), bar.menu().orElse(form.kind().word()), form, Looks.of(plan(), form, Style.NONE));
+    }
+
+    /** The items with these ids that show: those of the bar's own menu, else the first of any. */
+    List<FittedItem> named(Bar bar, Form form) {
+        var out = new ArrayList<FittedItem>();
+        Optional<Menu> own = bar.menu().flatMap(plan().menus()::find);
+        for (String id : form.named()) {
+            Stream.concat(own.stream(), plan().menus().stream())
+                    .flatMap(any -> any.items().stream()
+                            .filter(item -> item.id().equals(id))
+                            .filter(visible::item)
+                            .map(item -> item(any, item, form)))
+                    .findFirst()
+                    .ifPresent(out::add);
+        }
+        return out;
+    }
+
+    /**
+     * The items that stand in a bar with so much room; the others go to the overflow, whose item takes one place. What is pinned
+     * goes first, then what comes first in the menu.
+     */
+    static List<Item> held(List<Item> all, int room) {
+        List<Item> candidates =
+                all.stream().filter(item -> item.slot() != Item.Slot.OVERFLOW).toList();
+        if (candidates.size() <= room && candidates.size() == all.size()) {
+            return all;
+        }
+        int free = Math.max(1, room - 1);
+        long pinned = candidates.stream()
+                .filter(item -> item.slot() == Item.Slot.BAR)
+                .limit(free)
+                .count();
+        var out = new ArrayList<Item>();
+        long others = free - pinned;
+        for (Item item : candidates) {
+            boolean isPinned = item.slot() == Item.Slot.BAR && pinned-- > 0;
+            if (isPinned || item.slot() != Item.Slot.BAR && others-- > 0) {
+                out.add(item);
+            }
+        }
+        return out;
+    }
+
+    /** What is shown of a menu that doesn't fit: the items that do, an item that leads to the others, and their place. */
+    void overflowing(Bar bar, Form form, List<Item> held, FittedBar bare, String toggles, List<FittedBar> out) {
+        Menu menu = menu(bar);
+        List<Item> all = visible.items(menu);
+        var items = new ArrayList<FittedItem>();
+        held.forEach(item -> items.add(item(menu, item, form)));
+        Optional<Form.Overflow> overflow = form.overflows().filter(any -> held.size() < all.size());
+        if (overflow.isPresent()) {
+            boolean open = isOpen(toggles);
+            boolean holdsSelected =
+                    all.stream().filter(item -> !held.contains(item)).anyMatch(item -> visible.isSelected(menu, item));
+            items.add(more(bar, overflow.get(), toggles, bare, open || holdsSelected));
+            if (open) {
+                // What is open is what is marked: the items in the bar are not where the person is now.
+                items.replaceAll(item -> item.isOverflow() ? item : item.unselected());
+                out.add(place(bar, overflow.get(), menu, held));
+            }
+        }
+        out.add(bare.withItems(items));
+    }
+
+    private FittedItem more(Bar bar, Form.Overflow overflow, String toggles, FittedBar bare, boolean selected) {
+        String id = FittedItem.OVERFLOW + bar.id();
+        String label = filled(overflow.label());
+        return new FittedItem(
+                id,
+                label,
+                label,
+                label,
+                "",
+                Optional.of(overflow.icon()),
+                Optional.empty(),
+                Optional.empty(),
+                new Step.Toggle(toggles),
+                false,
+                setting.touch().states(id, selected, true),
+                bare.look());
+    }
+
+    /** The place that lists the items that didn't fit into a bar. */
+    private FittedBar place(Bar bar, Form.Overflow overflow, Menu menu, List<Item> held) {
+        Style own = overflow.style().map(ref -> ref.in(plan().styles())).orElse(Style.NONE);
+        Form list = new GridForm(List.of(), Optional.empty(), overflow.tiles(), Optional.empty());
+        return new FittedBar(bar.id(), filled(overflow.label()), list, Looks.of(plan(), list, own))
+                .withLines(lines(menu, list, held, own))
+                .withPerson(overflow.profile().map(this::person))
+                .standing(FittedBar.Standing.OVERFLOW);
+    }
+
+    /** The lines of a menu but for some items; a heading without items and a divider at an end are left out. */
+    List<FittedBar.Line> lines(Menu menu, Form form, List<Item> without, Style style) {
+        var out = new ArrayList<FittedBar.Line>();
+        for (Entry entry : menu.entries()) {
+            List<Item> items = entry.items()
+                    .filter(visible::item)
+                    .filter(item -> !without.contains(item))
+                    .toList();
+            boolean afterDivider = out.isEmpty() || out.get(out.size() - 1) == FittedBar.Line.DIVIDER;
+            if (entry.isDivider() && !afterDivider) {
+                out.add(FittedBar.Line.DIVIDER);
+            }
+            if (!items.isEmpty()) {
+                entry.title().ifPresent(heading -> out.add(FittedBar.Line.of(filled(heading))));
+            }
+            items.forEach(item -> out.add(FittedBar.Line.of(item(menu, item, form, style))));
+        }
+        if (!out.isEmpty() && out.get(out.size() - 1) == FittedBar.Line.DIVIDER) {
+            out.remove(out.size() - 1);
+        }
+        return out;
+    }
+
+    FittedBar.Person person(Form.Profile profile) {
+        return new FittedBar.Person(profile.picture(), filled(profile.text()), "");
+    }
+
+    /** The title of a place in a language, its holes filled with parameters and facts. */
+    public static String title(Plan plan, Place place, State state, String language) {
+        return plan.screens().get(place.screen()).title().fill(language, name -> {
+            String parameter = place.parameters().get(name);
+            return parameter != null
+                    ? Optional.of(parameter)
+                    : Optional.ofNullable(state.facts().get(name)).map(FactValue::text);
+        });
+    }
+
+    String titleOf(Place place) {
+        return title(plan(), place, state, language());
+    }
+
+    FittedItem item(Menu menu, Item item, Form form) {
+        return item(menu, item, form, Style.NONE);
+    }
+
+    FittedItem item(Menu menu, Item item, Form form, Style style) {
+        Optional<Screen> screen = item.screen().flatMap(plan().screens()::find);
+        Trail trail = state.trails().get(item.id());
+        String label = label(item);
+        boolean selected = visible.isSelected(menu, item);
+        boolean enabled =
+                item.enabled().map(condition -> condition.holds(state.facts())).orElse(true);
+        Style own = item.style()
+                .map(ref -> ref.in(plan().styles()))
+                .orElse(Style.NONE)
+                .over(style);
+        return new FittedItem(
+                item.id(),
+                label,
+                item.shortLabel().map(this::filled).orElse(label),
+                item.spoken().map(this::filled).orElse(label),
+                item.note().map(this::filled).orElse(""),
+                selected
+                        ? item.selectedIcon().or(item::icon).or(() -> screen.flatMap(Screen::icon))
+                        : item.icon().or(() -> screen.flatMap(Screen::icon)),
+                item.badge().flatMap(badge -> Badges.text(badge, state.facts().get(badge.fact()))),
+                item.place().map(place -> walk.addressOf(trail == null ? place : trail.top())),
+                new Step.Choose(item.id()),
+                item.target() instanceof Target.ToWeb web && web.opens() == Target.Opens.BROWSER,
+                setting.touch().states(item.id(), selected, enabled),
+                Looks.of(plan(), form, own));
+    }
+
+    /** What an item says: its label, else the title of its screen, else its target in words. */
+    private String label(Item item) {
+        if (item.label().isPresent()) {
+            return filled(item.label().get());
+        }
+        Target target = item.target();
+        if (target instanceof Target.ToScreen to) {
+            return titleOf(to.place());
+        }
+        if (target instanceof Target.ToApp to) {
+            return Ids.asTitle(to.name());
+        }
+        return target instanceof Target.ToWeb to ? to.address() : ((Target.ToDocument) target).file();
+    }
+
+    /** A text in the language of the setting, its holes filled with facts. */
+    String filled(Words words) {
+        Map<String, FactValue> facts = state.facts();
+        return words.fill(
+                language(), name -> Optional.ofNullable(facts.get(name)).map(FactValue::text));
+    }
+}

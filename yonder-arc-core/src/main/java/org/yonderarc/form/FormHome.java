@@ -1,0 +1,123 @@
+package org.yonderarc.form;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Part;
+
+/**
+ * Everything about one form of bars. Who adds a form writes its record in {@code plan} and one of these, and names both in
+ * {@link Form.Kind} and {@link Forms}.
+ *
+ * @param <F> the form
+ */
+public abstract class FormHome<F extends Form> {
+    private final Class<F> type;
+    private final F usual;
+    private final Shape<F> shape;
+
+    /**
+     * A home.
+     *
+     * @param type the record
+     * @param usual the form with all defaults
+     * @param shape its keys
+     */
+    FormHome(Class<F> type, F usual, Shape<F> shape) {
+        this.type = type;
+        this.usual = usual;
+        this.shape = shape;
+    }
+
+    /** The form with all defaults. */
+    public F usual() {
+        return usual;
+    }
+
+    /** Its keys. */
+    public Shape<F> shape() {
+        return shape;
+    }
+
+    /** The form as its record. */
+    final F own(Form form) {
+        return type.cast(form);
+    }
+
+    /** The form as a sheet shows any menu in it: open, and where people see it. */
+    public Form onSheet(Plan plan) {
+        return usual;
+    }
+
+    /** How its items look where no style says otherwise. */
+    abstract UsualLook look();
+
+    /** What shows of a bar: itself, and the place of its overflow where that is open. */
+    abstract void fit(Bar bar, F form, FitContext context, List<FittedBar> out);
+
+    /** Which of the items that show stand in the bar itself; the others go to the overflow. */
+    List<Item> held(F form, List<Item> all, Device device) {
+        return all;
+    }
+
+    /** The boxes of a bar; no value where it is closed and nothing of it can be seen. */
+    abstract Optional<Layout.Bar> layOut(F form, FittedBar bar, Room room);
+
+    /** The room that a bar leaves to the content and the bars behind it. */
+    Room left(F form, Layout.Bar bar, Room room) {
+        return room;
+    }
+
+    /** How far the page moved aside from it; no value where the page stays. */
+    Optional<Layout.Aside> aside(F form, Optional<Layout.Bar> bar) {
+        return Optional.empty();
+    }
+
+    /** What a bar is to a person who doesn't see it. */
+    Meaning meaning(FittedBar bar) {
+        return new Meaning.Navigation(bar.name());
+    }
+
+    /** What times it when it arrives, leaves or changes. */
+    Part.Tempo tempo() {
+        return Part.Tempo.SELECT;
+    }
+
+    /** Whether it stays where it is when the page moves aside. */
+    boolean isOutsidePage() {
+        return false;
+    }
+
+    /** Whether it is pulled in from the leading edge, and pushed back. */
+    boolean isPulled(F form) {
+        return false;
+    }
+
+    /** Whether it shows the app's logo. */
+    boolean showsLogo(F form) {
+        return false;
+    }
+
+    /** Whether it scrolls away with the content. */
+    boolean scrollsAway(F form) {
+        return false;
+    }
+
+    /** More items than this beside each other can't be taken in at a glance. */
+    int mostAtOnce(F form) {
+        return Integer.MAX_VALUE;
+    }
+
+    /** More items than this that it names itself leave no room for the rest of it. */
+    int mostNamed() {
+        return Integer.MAX_VALUE;
+    }
+}

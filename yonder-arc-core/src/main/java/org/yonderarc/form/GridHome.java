@@ -1,0 +1,76 @@
+package org.yonderarc.form;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.GridForm;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Noun;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Style;
+import org.yonderarc.scene.Part;
+
+/** Menus in the content of screens, and the place of what didn't fit into a bar. */
+final class GridHome extends FormHome<GridForm> {
+    private static final UsualLook LOOK =
+            UsualLook.of(UsualLook.sizes(24, 15, 13, 48, 4, 12, 16, 300), UsualLook.behindItem());
+
+    GridHome() {
+        super(GridForm.class, GridForm.DEFAULT, keys());
+    }
+
+    private static Shape<GridForm> keys() {
+        var shape =
+                new Shape<GridForm>("grid", "A menu in the content of screens: tiles with icon, label, note, badge.");
+        var screens = shape.required(
+                "screens",
+                Codecs.list(PlanCodecs.name(Noun.SCREEN)),
+                GridForm::screens,
+                "The screens at the head of whose content it stands.");
+        var columns = shape.optional(
+                "columns",
+                Codecs.whole(GridForm.COLUMNS),
+                GridForm::columns,
+                "How many columns it has. Default: as many as the width and the text size allow, 2 to 6.");
+        var tiles = shape.field(
+                "tiles",
+                Codecs.choice(Form.Tiles.values()),
+                GridForm::tiles,
+                GridForm.DEFAULT.tiles(),
+                "Cards in columns, or rows below each other.");
+        var style = SharedShapes.style(shape, GridForm::style);
+        return shape.makes(got -> new GridForm(got.get(screens), got.get(columns), got.get(tiles), got.get(style)));
+    }
+
+    @Override
+    public Form onSheet(Plan plan) {
+        return usual().on(plan.app().start().stream().toList());
+    }
+
+    @Override
+    UsualLook look() {
+        return LOOK;
+    }
+
+    @Override
+    void fit(Bar bar, GridForm form, FitContext context, List<FittedBar> out) {
+        Menu menu = context.menu(bar);
+        out.add(context.bare(bar, form).withLines(context.lines(menu, form, List.of(), Style.NONE)));
+    }
+
+    @Override
+    Optional<Layout.Bar> layOut(GridForm form, FittedBar bar, Room room) {
+        return Optional.of(GridLayout.layOut(form, bar, room));
+    }
+
+    @Override
+    Part.Tempo tempo() {
+        return Part.Tempo.SCREENS;
+    }
+}

@@ -1,0 +1,33 @@
+package org.yonderarc.form;
+
+import java.util.Optional;
+import org.yonderarc.fit.Look;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Style;
+
+/** The one place where styles are laid over each other: item, form, theme, what is usual for the form. */
+public final class Looks {
+    private Looks() {}
+
+    /** How an item looks in a form; no value for any item without a style of its own. */
+    public static Look of(Plan plan, Form form, Optional<Item> item) {
+        return of(
+                plan,
+                form,
+                item.flatMap(Item::style).map(ref -> ref.in(plan.styles())).orElse(Style.NONE));
+    }
+
+    /** How something looks in a form, with a style of its own. */
+    public static Look of(Plan plan, Form form, Style own) {
+        Style bar = form.style().map(ref -> ref.in(plan.styles())).orElse(Style.NONE);
+        Style theme = plan.theme().style().map(ref -> ref.in(plan.styles())).orElse(Style.NONE);
+        UsualLook usual = Forms.of(form.kind()).look();
+        if (own.equals(Style.NONE) && bar.equals(Style.NONE) && theme.equals(Style.NONE)) {
+            return usual.plain();
+        }
+        Style said = own.over(bar).over(theme);
+        return new Look(said.over(usual.with(said.indicator().orElse(usual.mark()))));
+    }
+}

@@ -1,0 +1,94 @@
+package org.yonderarc.form;
+
+import static org.yonderarc.layout.Metrics.crisp;
+import static org.yonderarc.layout.TextLine.Anchor.MIDDLE;
+import static org.yonderarc.layout.TextLine.Anchor.START;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.ItemLayout;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.Metrics;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.layout.Type;
+import org.yonderarc.plan.DrawerForm;
+
+/** Lays persons out at the head of drawers and lists. */
+record PersonLayout(double scale, TextMeasure measure) {
+    /** The initials in a picture's circle; its type grows with the picture. */
+    static TextLine initials(FittedBar.Person person, Box picture, TextMeasure measure) {
+        Type type = Type.semibold(picture.height() * 0.4);
+        return TextLine.of(
+                initials(person.title()),
+                MIDDLE,
+                picture.centerX(),
+                type.baselineAround(picture.centerY()),
+                picture.width(),
+                type,
+                measure);
+    }
+
+    /** The first letters of the first and the last word. */
+    private static String initials(String name) {
+        String[] words = name.strip().split("\\s+");
+        String first = letter(words[0]);
+        return words.length > 1 ? first + letter(words[words.length - 1]) : first;
+    }
+
+    private static String letter(String word) {
+        return word.isEmpty() ? "" : new String(Character.toChars(Character.toUpperCase(word.codePointAt(0))));
+    }
+
+    private Layout.Face face(
+            Box ground,
+            Box picture,
+            FittedBar.Person person,
+            List<TextLine> texts,
+            Optional<DrawerForm.Background> background) {
+        return new Layout.Face(ground, picture, initials(person, picture, measure), person, texts, background);
+    }
+
+    /** A picture alone, in the middle of a narrow drawer. */
+    Layout.Face small(FittedBar.Person person, Box room, double top) {
+        Box picture = Box.around(room.centerX(), top + 20, 40, 40);
+        return face(new Box(room.x(), top, room.width(), 44), picture, person, List.of(), Optional.empty());
+    }
+
+    /** A picture with its texts below, at the head of a drawer so wide. */
+    Layout.Face head(FittedBar.Person person, double width, Box room, Optional<DrawerForm.Background> background) {
+        double x = room.x() + 20;
+        var picture = new Box(x, room.y() + 20, Metrics.FACE, Metrics.FACE);
+        var texts = new ArrayList<TextLine>();
+        double most = Math.max(0, room.right() - 16 - x);
+        double y = picture.bottom() + 12;
+        y = line(person.title(), Type.semibold(17 * scale), x, y, most, texts);
+        y = person.note().isEmpty() ? y : line(person.note(), Type.regular(14 * scale), x, y, most, texts);
+        return face(new Box(0, 0, width, crisp(y) + 16), picture, person, texts, background);
+    }
+
+    /** A picture with its text beside it, above a list. */
+    Layout.Face above(FittedBar.Person person, Box content, Box room) {
+        Type type = Type.semibold(17 * scale);
+        Box picture = new Box(room.x() + 24, room.y() + 12, 48, 48);
+        var texts = new ArrayList<TextLine>();
+        double height = ItemLayout.lineHeight(type);
+        line(
+                person.title(),
+                type,
+                picture.right() + 16,
+                picture.centerY() - height / 2,
+                Math.max(0, room.right() - picture.right() - 32),
+                texts);
+        return face(new Box(content.x(), content.y(), content.width(), 80), picture, person, texts, Optional.empty());
+    }
+
+    private double line(String text, Type type, double x, double y, double most, List<TextLine> out) {
+        double height = ItemLayout.lineHeight(type);
+        out.add(TextLine.of(text, START, x, crisp(type.baselineAround(y + height / 2)), most, type, measure));
+        return y + height;
+    }
+}

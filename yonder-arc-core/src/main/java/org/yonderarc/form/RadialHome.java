@@ -1,0 +1,115 @@
+package org.yonderarc.form;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.RadialForm;
+import org.yonderarc.scene.Part;
+import org.yonderarc.walk.Step;
+
+/** Round buttons that fan items out. */
+final class RadialHome extends FormHome<RadialForm> {
+    private static final UsualLook LOOK =
+            UsualLook.of(UsualLook.sizes(24, 13, 15, 48, 12, 16, 8, 56, 28), UsualLook.behindItem());
+
+    RadialHome() {
+        super(RadialForm.class, RadialForm.DEFAULT, keys());
+    }
+
+    private static Shape<RadialForm> keys() {
+        var shape = new Shape<RadialForm>("radial", "A round button that fans its items out on an arc around it.");
+        var at = shape.field(
+                "at",
+                Codecs.choice(RadialForm.Corner.values()),
+                RadialForm::at,
+                RadialForm.DEFAULT.at(),
+                "Where the button stands, in reading direction: a lower corner, or the middle of an edge.");
+        var most = shape.field(
+                "most",
+                Codecs.whole(RadialForm.MOST),
+                RadialForm::most,
+                RadialForm.DEFAULT.most(),
+                "How many items it fans out at most, the overflow item included.");
+        var overflow = SharedShapes.overflow(shape, RadialForm::overflow);
+        var labels = shape.field(
+                "labels",
+                Codecs.choice(RadialForm.Beside.values()),
+                RadialForm::labels,
+                RadialForm.DEFAULT.labels(),
+                "Where labels stand; below their icons where the arc leaves no room beside them.");
+        var scrim = shape.field(
+                "scrim",
+                Codecs.FLAG,
+                RadialForm::scrim,
+                RadialForm.DEFAULT.scrim(),
+                "Whether the content is dimmed while it is open.");
+        var label = shape.field(
+                "label",
+                PlanCodecs.WORDS,
+                RadialForm::label,
+                RadialForm.DEFAULT.label(),
+                "What the button is called; it is read aloud.");
+        var icon = shape.field(
+                "icon", PlanCodecs.ICON, RadialForm::icon, RadialForm.DEFAULT.icon(), "The name of the button's icon.");
+        var turn = shape.field(
+                "turn",
+                Codecs.number(RadialForm.TURN),
+                RadialForm::turn,
+                RadialForm.DEFAULT.turn(),
+                "By how much the icon turns while it is open, in degrees clockwise.");
+        var style = SharedShapes.style(shape, RadialForm::style);
+        return shape.makes(got -> new RadialForm(
+                got.get(at),
+                got.get(most),
+                got.get(overflow),
+                got.get(labels),
+                got.get(scrim),
+                got.get(label),
+                got.get(icon),
+                got.get(turn),
+                got.get(style)));
+    }
+
+    @Override
+    UsualLook look() {
+        return LOOK;
+    }
+
+    @Override
+    List<Item> held(RadialForm form, List<Item> all, Device device) {
+        return FitContext.held(all, Math.min(form.most(), RadialLayout.most(form, device)));
+    }
+
+    @Override
+    void fit(Bar bar, RadialForm form, FitContext context, List<FittedBar> out) {
+        String overflow = FittedItem.OVERFLOW + bar.id();
+        boolean isOpen = context.isOpen(bar.id()) || context.isOpen(overflow);
+        FittedBar bare = context.bare(bar, form)
+                .withButtons(List.of(new FittedBar.Button(
+                        context.filled(form.label()),
+                        form.icon(),
+                        isOpen ? new Step.Close() : new Step.Toggle(bar.id()),
+                        context.isOpen(bar.id()) ? form.turn() : 0)))
+                .standing(context.isOpen(bar.id()) ? FittedBar.Standing.OPEN : FittedBar.Standing.CLOSED);
+        List<Item> held = held(form, context.visible().items(context.menu(bar)), context.device());
+        context.overflowing(bar, form, held, bare, overflow, out);
+    }
+
+    @Override
+    Optional<Layout.Bar> layOut(RadialForm form, FittedBar bar, Room room) {
+        return Optional.of(RadialLayout.layOut(form, bar, room));
+    }
+
+    @Override
+    Part.Tempo tempo() {
+        return Part.Tempo.DRAWERS;
+    }
+}

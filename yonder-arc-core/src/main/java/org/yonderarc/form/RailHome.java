@@ -1,0 +1,92 @@
+package org.yonderarc.form;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Noun;
+import org.yonderarc.plan.RailForm;
+
+/** Rails. */
+final class RailHome extends FormHome<RailForm> {
+    /** More items than this can't be taken in at a glance. */
+    private static final int MOST_AT_ONCE = 7;
+
+    private static final UsualLook LOOK =
+            UsualLook.of(UsualLook.sizes(24, 12, 14, 64, 4, 12, 4, 88), UsualLook.behindItem());
+
+    RailHome() {
+        super(RailForm.class, RailForm.DEFAULT, keys());
+    }
+
+    private static Shape<RailForm> keys() {
+        var shape = new Shape<RailForm>("rail", "A narrow bar at the leading edge.");
+        var labels = SharedShapes.labels(shape, RailForm::labels);
+        var narrow = shape.field(
+                "narrow",
+                Codecs.FLAG,
+                RailForm::narrow,
+                RailForm.DEFAULT.narrow(),
+                "Whether it is as narrow as touch targets allow.");
+        var action = shape.optional(
+                "action",
+                PlanCodecs.name(Noun.ITEM),
+                RailForm::action,
+                "The item that stands at its head as the main action.");
+        var items = shape.field(
+                "items",
+                Codecs.choice(Form.Side.values()),
+                RailForm::items,
+                RailForm.DEFAULT.items(),
+                "Where its items stand between top and bottom.");
+        var line = shape.field(
+                "line", Codecs.FLAG, RailForm::line, RailForm.DEFAULT.line(), "Whether a line closes it at the side.");
+        var icons = SharedShapes.icons(shape, RailForm::icons);
+        var style = SharedShapes.style(shape, RailForm::style);
+        return shape.makes(got -> new RailForm(
+                got.get(labels),
+                got.get(narrow),
+                got.get(action),
+                got.get(items),
+                got.get(line),
+                got.get(icons),
+                got.get(style)));
+    }
+
+    @Override
+    UsualLook look() {
+        return LOOK;
+    }
+
+    @Override
+    void fit(Bar bar, RailForm form, FitContext context, List<FittedBar> out) {
+        Menu menu = context.menu(bar);
+        List<FittedItem> items = context.visible().items(menu).stream()
+                .filter(item -> form.action().filter(item.id()::equals).isEmpty())
+                .map(item -> context.item(menu, item, form))
+                .toList();
+        out.add(context.bare(bar, form).withItems(items).withApart(context.named(bar, form)));
+    }
+
+    @Override
+    Optional<Layout.Bar> layOut(RailForm form, FittedBar bar, Room room) {
+        return Optional.of(RailLayout.layOut(form, bar, room));
+    }
+
+    @Override
+    Room left(RailForm form, Layout.Bar bar, Room room) {
+        return room.behind(bar.box().right());
+    }
+
+    @Override
+    int mostAtOnce(RailForm form) {
+        return MOST_AT_ONCE;
+    }
+}

@@ -1,0 +1,68 @@
+package org.yonderarc.form;
+
+import org.yonderarc.fit.Device;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.TextMeasure;
+
+/**
+ * What bars and content are laid out in, for a person who reads from left to right.
+ *
+ * @param device the device
+ * @param from the trailing edge of what stands at the leading edge in dp; 0 for nothing
+ * @param upper where the content starts in dp from the top
+ * @param lower where the content ends in dp from the top
+ * @param clear where what lies above the content ends in dp from the top: before floating bars, too
+ * @param appName the app's name, for logos
+ * @param measure how wide texts are
+ */
+public record Room(
+        Device device, double from, double upper, double lower, double clear, String appName, TextMeasure measure) {
+    /** All of a device. */
+    public static Room of(Device device, String appName, TextMeasure measure) {
+        return new Room(
+                device,
+                0,
+                device.safe().top(),
+                device.height(),
+                device.height() - device.safe().bottom(),
+                appName,
+                measure);
+    }
+
+    /** The content below what stands at its head, so many dp high. */
+    public Room from(double head) {
+        return head == 0 ? this : below(upper + head);
+    }
+
+    /** What is left behind a bar at the leading edge. */
+    Room behind(double edge) {
+        return new Room(device, edge, upper, lower, clear, appName, measure);
+    }
+
+    /** What is left below a bar. */
+    Room below(double edge) {
+        return new Room(device, from, edge, lower, clear, appName, measure);
+    }
+
+    /** What is left above a bar. */
+    Room above(double edge) {
+        return new Room(device, from, upper, edge, Math.min(clear, edge), appName, measure);
+    }
+
+    /** What is left above a floating bar, below which the content goes on. */
+    Room clearOf(double edge) {
+        return new Room(device, from, upper, lower, Math.min(clear, edge), appName, measure);
+    }
+
+    /** What no bar and no hardware claims. */
+    Box free() {
+        Box content = content();
+        return new Box(content.x(), content.y(), content.width(), Math.max(0, clear - content.y()));
+    }
+
+    /** Where the content stands. */
+    public Box content() {
+        double left = from > 0 ? from : device.safe().left();
+        return new Box(left, upper, device.width() - left - device.safe().right(), Math.max(0, lower - upper));
+    }
+}

@@ -1,0 +1,80 @@
+package org.yonderarc.form;
+
+import java.util.Optional;
+import java.util.function.Function;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.Field;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.codec.StyleShape;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Style;
+
+/** The keys that several forms have. */
+public final class SharedShapes {
+    /** The person who uses the app. */
+    public static final Shape<Form.Profile> PROFILE = profile();
+    /** The item that leads to those that don't fit. */
+    public static final Shape<Form.Overflow> OVERFLOW = overflow();
+
+    private SharedShapes() {}
+
+    /** Adds the key {@code style}. */
+    static <F extends Form> Field<F, Optional<Style.Ref>> style(Shape<F> shape, Function<F, Optional<Style.Ref>> get) {
+        return shape.optional(
+                "style", StyleShape.REF, get, "How its items look: the name of a shared style, or a style of its own.");
+    }
+
+    /** Adds the key {@code labels}. */
+    static <F extends Form> Field<F, Form.Labels> labels(Shape<F> shape, Function<F, Form.Labels> get) {
+        return shape.field(
+                "labels", Codecs.choice(Form.Labels.values()), get, Form.Labels.ALL, "Which items show their label.");
+    }
+
+    /** Adds the key {@code icons}. */
+    static <F extends Form> Field<F, Form.IconSide> icons(Shape<F> shape, Function<F, Form.IconSide> get) {
+        return shape.field(
+                "icons",
+                Codecs.choice(Form.IconSide.values()),
+                get,
+                Form.IconSide.ABOVE,
+                "Where the icon stands, seen from its label.");
+    }
+
+    /** Adds the key {@code overflow}. */
+    static <F extends Form> Field<F, Form.Overflow> overflow(Shape<F> shape, Function<F, Form.Overflow> get) {
+        return shape.field(
+                "overflow", OVERFLOW, get, Form.Overflow.DEFAULT, "The item that leads to those that don't fit.");
+    }
+
+    private static Shape<Form.Overflow> overflow() {
+        var shape = new Shape<Form.Overflow>("overflow", "The item that leads to those that don't fit.");
+        var label = shape.field(
+                "label", PlanCodecs.WORDS, Form.Overflow::label, Form.Overflow.DEFAULT.label(), "What it says.");
+        var icon = shape.field(
+                "icon", PlanCodecs.ICON, Form.Overflow::icon, Form.Overflow.DEFAULT.icon(), "The name of its icon.");
+        var tiles = shape.field(
+                "tiles",
+                Codecs.choice(Form.Tiles.values()),
+                Form.Overflow::tiles,
+                Form.Overflow.DEFAULT.tiles(),
+                "How the place that it opens shows the others.");
+        var profile = shape.optional(
+                "profile",
+                PROFILE,
+                Form.Overflow::profile,
+                "The person, at the head of the place that lists the others.");
+        var style = shape.optional(
+                "style", StyleShape.REF, Form.Overflow::style, "How the items there look: a style's name, or a style.");
+        return shape.makes(got ->
+                new Form.Overflow(got.get(label), got.get(icon), got.get(tiles), got.get(profile), got.get(style)));
+    }
+
+    private static Shape<Form.Profile> profile() {
+        var shape = new Shape<Form.Profile>("profile", "The person who uses the app.");
+        var picture = shape.optional(
+                "picture", PlanCodecs.FILE, Form.Profile::picture, "A picture file in the plan's folder.");
+        var text = shape.required("text", PlanCodecs.WORDS, Form.Profile::text, "What stands beside it: {observer}.");
+        return shape.shortForm(text).makes(got -> new Form.Profile(got.get(picture), got.get(text)));
+    }
+}

@@ -1,0 +1,139 @@
+package org.yonderarc.form;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Noun;
+import org.yonderarc.plan.TopForm;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Part;
+import org.yonderarc.walk.Step;
+
+/** Top bars. */
+final class TopHome extends FormHome<TopForm> {
+    /** More buttons than this at the end leave no room for the title. */
+    private static final int MOST_ACTIONS = 3;
+
+    private static final UsualLook LOOK = UsualLook.of(UsualLook.sizes(24, 14, 17, 48, 4, 4, 6, 56), Indicator.NONE);
+
+    TopHome() {
+        super(TopForm.class, TopForm.DEFAULT, keys());
+    }
+
+    private static Shape<TopForm> keys() {
+        var shape = new Shape<TopForm>("top", "A bar at the upper edge with the place's title.");
+        var title = shape.field(
+                "title",
+                Codecs.choice(TopForm.Middle.values()),
+                TopForm::title,
+                TopForm.DEFAULT.title(),
+                "What stands in its middle: the place's title, the app's logo, or nothing.");
+        var items = shape.field(
+                "items",
+                Codecs.choice(Form.Side.values()),
+                TopForm::items,
+                TopForm.DEFAULT.items(),
+                "Where the items of its menu stand.");
+        var actions = shape.field(
+                "actions",
+                Codecs.list(PlanCodecs.name(Noun.ITEM)),
+                TopForm::actions,
+                List.of(),
+                "The ids of up to three items that stand as buttons at its end.");
+        var profile = shape.optional(
+                "profile", SharedShapes.PROFILE, TopForm::profile, "The picture of the person, with a text beside it.");
+        var line = shape.field(
+                "line", Codecs.FLAG, TopForm::line, TopForm.DEFAULT.line(), "Whether a line closes it below.");
+        var scrolling = shape.field(
+                "scrolling",
+                Codecs.choice(TopForm.Scrolling.values()),
+                TopForm::scrolling,
+                TopForm.DEFAULT.scrolling(),
+                "Whether it stays or leaves when the content scrolls.");
+        var style = SharedShapes.style(shape, TopForm::style);
+        return shape.makes(got -> new TopForm(
+                got.get(title),
+                got.get(items),
+                got.get(actions),
+                got.get(profile),
+                got.get(line),
+                got.get(scrolling),
+                got.get(style)));
+    }
+
+    @Override
+    UsualLook look() {
+        return LOOK;
+    }
+
+    @Override
+    void fit(Bar bar, TopForm form, FitContext context, List<FittedBar> out) {
+        Optional<Menu> menu = bar.menu().flatMap(context.plan().menus()::find);
+        List<FittedItem> items = menu.map(shown -> context.visible().items(shown).stream()
+                        .filter(item -> !form.actions().contains(item.id()))
+                        .map(item -> context.item(shown, item, form))
+                        .toList())
+                .orElse(List.of());
+        out.add(context.bare(bar, form)
+                .withItems(items)
+                .withApart(context.named(bar, form))
+                .withButtons(leading(context).stream().toList())
+                .withPerson(form.profile().map(context::person))
+                .withTitle(context.title()));
+    }
+
+    /** Back where there is a way back, else the menu where a drawer can be opened. */
+    private static Optional<FittedBar.Button> leading(FitContext context) {
+        return context.state()
+                .trail()
+                .below()
+                .map(below ->
+                        new FittedBar.Button("Back to " + context.titleOf(below.top()), OwnIcons.BACK, new Step.Back()))
+                .or(() -> DrawerHome.opened(context)
+                        .map(bar -> new FittedBar.Button("Menu", OwnIcons.MENU, new Step.Toggle(bar.id()))));
+    }
+
+    @Override
+    Optional<Layout.Bar> layOut(TopForm form, FittedBar bar, Room room) {
+        return Optional.of(TopLayout.layOut(form, bar, room));
+    }
+
+    @Override
+    Room left(TopForm form, Layout.Bar bar, Room room) {
+        return room.below(bar.box().bottom());
+    }
+
+    @Override
+    Meaning meaning(FittedBar bar) {
+        return new Meaning.Banner();
+    }
+
+    @Override
+    Part.Tempo tempo() {
+        return Part.Tempo.SCREENS;
+    }
+
+    @Override
+    boolean showsLogo(TopForm form) {
+        return form.title() == TopForm.Middle.LOGO;
+    }
+
+    @Override
+    boolean scrollsAway(TopForm form) {
+        return form.scrolling() == TopForm.Scrolling.LEAVES;
+    }
+
+    @Override
+    int mostNamed() {
+        return MOST_ACTIONS;
+    }
+}

@@ -1,0 +1,30 @@
+package org.yonderarc.layout;
+
+import java.util.List;
+import org.yonderarc.form.Room;
+
+/** A small dot at an edge of the item. */
+final class DotMark implements MarkHome {
+    private static final double SIZE = 5;
+    private static final double FROM_EDGE = 4;
+
+    @Override
+    public List<Layout.Shape> shapes(Room room) {
+        Box bar = room.bar();
+        Box target = room.target();
+        double size = room.indicator().thickness().orElse(SIZE);
+        double near = room.inner() == Inner.UPPER ? FROM_EDGE - 1 : FROM_EDGE;
+        Box box = room.stands()
+                ? new Box(
+                        room.isFar() ? bar.right() - size - FROM_EDGE : bar.x() + FROM_EDGE,
+                        target.centerY() - size / 2,
+                        size,
+                        size)
+                : new Box(
+                        target.centerX() - size / 2,
+                        room.isFar() ? bar.bottom() - size - FROM_EDGE : bar.y() + near,
+                        size,
+                        size);
+        return List.of(new Layout.Shape(box, room.indicator().radius().orElse(size / 2)));
+    }
+}

@@ -1,0 +1,340 @@
+package org.yonderarc.layout;
+
+import static org.yonderarc.layout.Metrics.crisp;
+import static org.yonderarc.layout.TextLine.Anchor.MIDDLE;
+import static org.yonderarc.layout.TextLine.Anchor.START;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.Look;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Size;
+
+/**
+ * Lays the items of one bar out, each in its slot.
+ *
+ * @param bar the bar's box, without the safe insets; a mark at an edge stands at its edge
+ * @param side where icons stand, seen from their labels
+ * @param labels which items show their label
+ * @param textScale how much larger than usual labels are set
+ * @param inner which edge of the items lies towards the content
+ * @param measure how wide texts are
+ */
+public record ItemLayout(
+        Box bar, Form.IconSide side, Form.Labels labels, double textScale, MarkHome.Inner inner, TextMeasure measure) {
+    /** How far a badge may reach beyond an icon that stands before its label, in dp. */
+    private static final double BEFORE_LABEL = 3;
+
+    /** Whether the bar stands, and its items lie below each other. */
+    private boolean stands() {
+        return inner == MarkHome.Inner.TRAILING;
+    }
+
+    /** Whether icons stand above or below their labels. */
+    public boolean isVertical() {
+        return side == Form.IconSide.ABOVE || side == Form.IconSide.BELOW;
+    }
+
+    public boolean showsLabel(FittedItem item) {
+        boolean wanted = labels == Form.Labels.ALL || labels == Form.Labels.SELECTED && item.selected();
+        return wanted || item.icon().isEmpty();
+    }
+
+    /** How a label is set. */
+    public Type type(FittedItem item) {
+        return type(item.look(), item.selected());
+    }
+
+    private Type type(Look look, boolean selected) {
+        double size = look.size(Size.LABEL_SIZE) * textScale;
+        return look.isBold(selected) ? Type.semibold(size) : Type.regular(size);
+    }
+
+    /** How wide a label is at most: as if it were selected, so that texts stay when the selection moves. */
+    public double widest(FittedItem item, String text) {
+        return Math.max(measure.width(text, type(item.look(), true)), measure.width(text, type(item.look(), false)));
+    }
+
+    public static double lineHeight(Type type) {
+        return crisp(type.size() * Metrics.LINE);
+    }
+
+    /** The extent of the icon with a shape behind it, across a bar that lies. */
+    private static double iconHeight(Look look) {
+        return Marks.of(look.indicator().kind()).across(look.indicator(), look.size(Size.ICON_SIZE));
+    }
+
+    /** The height of icon and label together. */
+    public double height(FittedItem item, int lines) {
+        double label = showsLabel(item) ? lines * lineHeight(type(item)) : 0;
+        double icon = item.icon().isPresent() ? iconHeight(item.look()) : 0;
+        if (!isVertical()) {
+            return Math.max(icon, label);
+        }
+        return icon + label + (icon > 0 && label > 0 ? item.look().size(Size.GAP) : 0);
+    }
+
+    /** The width of icon and label beside each other. */
+    public double naturalWidth(FittedItem item) {
+        double label = showsLabel(item) ? widest(item, item.brief()) : 0;
+        double icon = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double gap = icon > 0 && label > 0 ? item.look().size(Size.GAP) : 0;
+        return isVertical() ? Math.max(icon, label) : icon + gap + label;
+    }
+
+    /** An item in a slot, icon and label centred in it. */
+    public Layout.Slot slot(FittedItem item, Box target) {
+        return isVertical() ? vertical(item, target) : beside(item, target);
+    }
+
+    private Layout.Slot vertical(FittedItem item, Box target) {
+        double room = Math.max(0, target.width() - 2 * Metrics.LABEL_MARGIN);
+        List<String> texts = showsLabel(item) ? texts(item, room) : List.of();
+        double size = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double cell = item.icon().isPresent() ? iconHeight(item.look()) : 0;
+        Type type = type(item);
+        double line = lineHeight(type);
+        double gap = cell > 0 && !texts.isEmpty() ? item.look().size(Size.GAP) : 0;
+        double block = cell + gap + texts.size() * line;
+        double top = crisp(target.y() + (target.height() - block) / 2);
+        boolean below = side == Form.IconSide.BELOW;
+        double iconMiddle = below ? top + block - cell / 2 : top + cell / 2;
+        double labelTop = below ? top : top + cell + gap;
+        Optional<Double> raised = item.selected() && inner == MarkHome.Inner.UPPER
+                ? Marks.of(item.look().indicator().kind()).iconMiddle(bar)
+                : Optional.empty();
+        double middle = raised.orElse(iconMiddle);
+        Box icon = Box.around(target.centerX(), middle, size, size);
+        var lines = new ArrayList<TextLine>();
+        for (String text : texts) {
+            double y = labelTop + line * lines.size() + line / 2;
+            lines.add(TextLine.of(text, MIDDLE, target.centerX(), crisp(type.baselineAround(y)), room, type, measure));
+        }
+        return finished(item, target, icon, lines);
+    }
+
+    private Layout.Slot beside(FittedItem item, Box target) {
+        Type type = type(item);
+        double size = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        boolean shown = showsLabel(item);
+        double gap = size > 0 && shown ? item.look().size(Size.GAP) : 0;
+        double room = Math.max(0, target.width() - 2 * Metrics.SLOT_MARGIN - size - gap);
+        List<String> texts = shown ? texts(item, room) : List.of();
+        double width = texts.isEmpty() ? 0 : Math.min(room, measure.width(texts.get(0), type));
+        double left = target.centerX() - (size + gap + width) / 2;
+        boolean after = side == Form.IconSide.AFTER;
+        Box icon = Box.around(after ? left + width + gap + size / 2 : left + size / 2, target.centerY(), size, size);
+        double x = after ? left : left + size + gap;
+        var lines = new ArrayList<TextLine>();
+        texts.stream()
+                .limit(1)
+                .forEach(text -> lines.add(TextLine.of(
+                        text, START, x, crisp(type.baselineAround(target.centerY())), room, type, measure)));
+        return finished(item, target, icon, lines);
+    }
+
+    private Layout.Slot finished(FittedItem item, Box target, Box icon, List<TextLine> lines) {
+        var body = new Layout.Body(
+                icon, lines, List.of(), item.badge().map(text -> badge(item, text, icon, target)), Optional.empty());
+        return finished(item, target, body, marked(icon, lines));
+    }
+
+    private Layout.Slot finished(FittedItem item, Box target, Layout.Body body, Box marked) {
+        double radius = Math.min(item.look().size(Size.ITEM_RADIUS), target.height() / 2);
+        Optional<Layout.Mark> mark = mark(item, marked, target, radius);
+        return new Layout.Slot(item, target, target, radius, body, mark, Optional.empty());
+    }
+
+    /** An item whose icon and texts were placed elsewhere, in a box whose corners have a radius. */
+    public Layout.Slot placed(FittedItem item, Box target, Layout.Body body, double radius) {
+        var room = new MarkHome.Room(item.look().indicator(), body.icon(), target, radius, target, inner);
+        Optional<Layout.Mark> mark = item.selected() ? Marks.in(room) : Optional.empty();
+        return new Layout.Slot(item, target, target, radius, body, mark, Optional.empty());
+    }
+
+    /** The badge of an item whose icon stands in {@code icon}. */
+    public Optional<Layout.Badge> badge(FittedItem item, Box icon, Box target) {
+        return item.badge().map(text -> badge(item, text, icon, target));
+    }
+
+    /** What a shape behind the icon lies behind: beside its label, it takes the label in, too. */
+    private Box marked(Box icon, List<TextLine> lines) {
+        if (isVertical() || lines.isEmpty() || lines.get(0).text().isEmpty() || icon.width() == 0) {
+            return icon;
+        }
+        Box label = lines.get(0).box();
+        double left = Math.min(icon.x(), label.x());
+        return new Box(left, icon.y(), Math.max(icon.right(), label.right()) - left, icon.height());
+    }
+
+    /** The label, or the short one where it doesn't fit; in a bar that stands, on two lines where neither does. */
+    private List<String> texts(FittedItem item, double room) {
+        if (widest(item, item.label()) <= room) {
+            return List.of(item.label());
+        }
+        boolean breaks = stands() && isVertical() && widest(item, item.brief()) > room;
+        return breaks ? TextFit.wrap(item.brief(), bold(item), room, 2, measure) : List.of(item.brief());
+    }
+
+    /** The wider of the types in which a label is set, so that it breaks alike whether it is selected or not. */
+    private Type bold(FittedItem item) {
+        Type selected = type(item.look(), true);
+        Type other = type(item.look(), false);
+        return measure.width(item.label(), selected) > measure.width(item.label(), other) ? selected : other;
+    }
+
+    /** The height of icon and label, where the label has so much room. */
+    public double heightIn(FittedItem item, double room) {
+        return height(item, showsLabel(item) ? texts(item, room).size() : 0);
+    }
+
+    /** The width of the longest word of a label, or of the icon above or below it. */
+    public double wordWidth(FittedItem item) {
+        double icon = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        return showsLabel(item) ? Math.max(icon, longestWord(item, item.brief())) : icon;
+    }
+
+    private double longestWord(FittedItem item, String text) {
+        double longest = 0;
+        for (String word : text.split(" ")) {
+            longest = Math.max(longest, widest(item, word));
+        }
+        return longest;
+    }
+
+    /** A line of a list: icon, label on up to two lines, badge and sign at the end. */
+    public Layout.Slot line(FittedItem item, Box target, boolean collapsed) {
+        if (collapsed && item.icon().isPresent()) {
+            double size = item.look().size(Size.ICON_SIZE);
+            return finished(item, target, Box.around(target.centerX(), target.centerY(), size, size), List.of());
+        }
+        Type type = type(item);
+        if (collapsed) {
+            // Without an icon there is no more room than for the first letter.
+            int first = item.label().isEmpty()
+                    ? 0
+                    : Character.charCount(item.label().codePointAt(0));
+            TextLine letter = TextLine.of(
+                    item.label().substring(0, first),
+                    MIDDLE,
+                    target.centerX(),
+                    crisp(type.baselineAround(target.centerY())),
+                    target.width(),
+                    type,
+                    measure);
+            return finished(item, target, Box.around(target.centerX(), target.centerY(), 0, 0), List.of(letter));
+        }
+        double size = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double left = target.x() + 16;
+        Box icon = Box.around(left + size / 2, target.centerY(), size, size);
+        double right = target.right() - 16;
+        Optional<Box> leaves =
+                item.leaves() ? Optional.of(Box.around(right - 8, target.centerY(), 16, 16)) : Optional.empty();
+        right = leaves.map(box -> box.x() - 8).orElse(right);
+        double x = left + (size > 0 ? size + item.look().size(Size.GAP) : 0);
+        Optional<Layout.Badge> badge = trailing(item, right, target.centerY(), right - x);
+        right = badge.map(box -> box.box().x() - 8).orElse(right);
+        List<String> texts = listTexts(item, Math.max(0, right - x), type);
+        double height = lineHeight(type);
+        var lines = new ArrayList<TextLine>();
+        for (String text : texts) {
+            double y = target.centerY() + (lines.size() - (texts.size() - 1) / 2.0) * height;
+            lines.add(
+                    TextLine.of(text, START, x, crisp(type.baselineAround(y)), Math.max(0, right - x), type, measure));
+        }
+        return finished(item, target, new Layout.Body(icon, lines, List.of(), badge, leaves), icon);
+    }
+
+    private List<String> listTexts(FittedItem item, double room, Type type) {
+        return measure.width(item.label(), type) <= room
+                ? List.of(item.label())
+                : TextFit.wrap(item.label(), type, room, 2, measure);
+    }
+
+    /** The room that the label of a line has, where the line is so wide. */
+    private double lineRoom(FittedItem item, double width) {
+        double size = item.icon().isPresent()
+                ? item.look().size(Size.ICON_SIZE) + item.look().size(Size.GAP)
+                : 0;
+        double badge = trailing(item, 0, 0, width)
+                .map(found -> found.box().width() + 8)
+                .orElse(0.0);
+        return Math.max(0, width - 32 - size - badge - (item.leaves() ? 24 : 0));
+    }
+
+    /** How many times the longest word of a label fits into a line so wide. */
+    public double wordShare(FittedItem item, double width) {
+        double longest = longestWord(item, item.label());
+        return longest == 0 ? 1 : lineRoom(item, width) / longest;
+    }
+
+    /** The height that a line of a list needs in so much room. */
+    public double lineHeight(FittedItem item, double width, double least) {
+        Type type = type(item);
+        int lines = Math.max(1, listTexts(item, lineRoom(item, width), type).size());
+        return Math.max(least, lines * lineHeight(type) + 2 * Metrics.SLOT_MARGIN);
+    }
+
+    /** A badge at the end of a line; a dot where there is no room for what it says. */
+    private Optional<Layout.Badge> trailing(FittedItem item, double right, double middle, double most) {
+        return item.badge().map(text -> {
+            if (text.isEmpty() || most < 40) {
+                return new Layout.Badge(
+                        Box.around(right - Metrics.DOT / 2, middle, Metrics.DOT, Metrics.DOT), Optional.empty());
+            }
+            Type type = Type.semibold(12 * Math.min(textScale, 1.5));
+            double height = crisp(type.size() * 1.7);
+            double width = Math.min(most, Math.max(height, measure.width(text, type) + 12));
+            Box box = new Box(right - width, middle - height / 2, width, height);
+            return new Layout.Badge(
+                    box,
+                    Optional.of(TextLine.of(
+                            text,
+                            MIDDLE,
+                            box.centerX(),
+                            type.baselineAround(box.centerY()),
+                            Math.max(0, width - 2),
+                            type,
+                            measure)));
+        });
+    }
+
+    /** The badge of an icon: at its upper trailing corner, within the slot. */
+    private Layout.Badge badge(FittedItem item, String text, Box icon, Box target) {
+        if (text.isEmpty()) {
+            double x = icon.right() - Metrics.DOT / 2 - 2;
+            double y = Math.max(target.y(), Math.min(icon.y() - 2, target.bottom() - Metrics.DOT));
+            return new Layout.Badge(new Box(x, y, Metrics.DOT, Metrics.DOT), Optional.empty());
+        }
+        double room = Math.max(0, target.width() - 2 * Metrics.BADGE_PADDING - 2 * Layout.Badge.RING);
+        var line = TextLine.of(text, MIDDLE, 0, 0, room, Metrics.BADGE, measure);
+        double width = Math.max(Metrics.BADGE_HEIGHT, line.width() + 2 * Metrics.BADGE_PADDING);
+        // A narrow slot, or a label that begins there, draws the badge back over the icon.
+        double most = side == Form.IconSide.BEFORE && showsLabel(item)
+                ? icon.right() + BEFORE_LABEL
+                : target.right() - Layout.Badge.RING;
+        double x = Math.max(target.x(), Math.min(icon.right() - Metrics.BADGE_OVERLAP, most - width));
+        var box = new Box(
+                x,
+                Math.max(target.y(), Math.min(icon.y() - 5, target.bottom() - Metrics.BADGE_HEIGHT)),
+                width,
+                Metrics.BADGE_HEIGHT);
+        return new Layout.Badge(
+                box,
+                Optional.of(new TextLine(
+                        line.text(),
+                        MIDDLE,
+                        box.centerX(),
+                        Metrics.BADGE.baselineAround(box.centerY()),
+                        line.width(),
+                        Metrics.BADGE)));
+    }
+
+    private Optional<Layout.Mark> mark(FittedItem item, Box icon, Box target, double radius) {
+        return item.selected()
+                ? Marks.in(new MarkHome.Room(item.look().indicator(), icon, target, radius, bar, inner))
+                : Optional.empty();
+    }
+}

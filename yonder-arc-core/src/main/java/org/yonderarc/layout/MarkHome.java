@@ -1,0 +1,94 @@
+package org.yonderarc.layout;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.Paint;
+import org.yonderarc.plan.Role;
+
+/** Everything about one kind of mark. Who adds a kind writes one of these, and names it in {@link Marks}. */
+public interface MarkHome {
+    /** The edge of an item that lies towards the content. */
+    enum Inner {
+        /** Its upper edge: a bar below the content. */
+        UPPER,
+        /** Its lower edge: a bar above the content. */
+        LOWER,
+        /** Its trailing edge: a bar beside the content. */
+        TRAILING
+    }
+
+    /**
+     * Where a mark can stand.
+     *
+     * @param indicator what the style says
+     * @param icon the icon, or icon and label where they stand beside each other; of no size where there is no icon
+     * @param target the item
+     * @param radius the radius of the corners of what lies behind the item, in dp
+     * @param bar the bar's box, without the safe insets
+     * @param inner which edge lies towards the content
+     */
+    record Room(Indicator indicator, Box icon, Box target, double radius, Box bar, Inner inner) {
+        /** Whether the bar stands, and its items lie below each other. */
+        public boolean stands() {
+            return inner == Inner.TRAILING;
+        }
+
+        /** Whether the mark's edge is the one of the larger coordinate. */
+        public boolean isFar() {
+            boolean innerIsFar = inner != Inner.UPPER;
+            return (indicator.edge() == Indicator.Edge.INNER) == innerIsFar;
+        }
+    }
+
+    /** The shapes of the mark; empty for no mark. */
+    List<Layout.Shape> shapes(Room room);
+
+    /** Its usual colour. */
+    default Paint usualFill() {
+        return new Paint.ByRole(Role.ACCENT);
+    }
+
+    /** The usual colour of the icon of the selected item. */
+    default Paint usualIcon() {
+        return new Paint.ByRole(Role.ACCENT);
+    }
+
+    /** Whether the icon of the selected item stands on it. */
+    default boolean isBehindIcon() {
+        return false;
+    }
+
+    /** Whether it casts a shadow. */
+    default boolean isRaised() {
+        return false;
+    }
+
+    /** The room that it wants at the ends of a bar that lies, in dp. */
+    default double padding() {
+        return 0;
+    }
+
+    /** The room that it wants above the items of a bar that lies, in dp. */
+    default double above() {
+        return 0;
+    }
+
+    /** The extent of an icon with the mark behind it, across a bar that lies. */
+    default double across(Indicator indicator, double icon) {
+        return icon;
+    }
+
+    /** The y of the middle of the selected item's icon in a bar that lies; no value where it stays with the others. */
+    default Optional<Double> iconMiddle(Box bar) {
+        return Optional.empty();
+    }
+
+    /**
+     * The outline of a bar at the lower edge that gives way to the mark, everything larger by {@code spread} dp; no value where
+     * the bar keeps its shape.
+     */
+    default Optional<Outline> carved(Box bar, double radius, Box mark, double spread) {
+        return Optional.empty();
+    }
+}

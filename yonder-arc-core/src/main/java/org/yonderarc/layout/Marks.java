@@ -1,0 +1,34 @@
+package org.yonderarc.layout;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.plan.Indicator;
+
+/** The kinds of marks. */
+public final class Marks {
+    private static final MarkHome NONE = room -> List.of();
+    private static final MarkHome LINE = new LineMark();
+    private static final MarkHome SHAPE = new ShapeMark();
+    private static final MarkHome DOT = new DotMark();
+    private static final MarkHome NOTCH = new NotchMark();
+
+    private Marks() {}
+
+    /** The home of a kind. */
+    public static MarkHome of(Indicator.Kind kind) {
+        return switch (kind) {
+            case NONE -> NONE;
+            case LINE -> LINE;
+            case SHAPE -> SHAPE;
+            case DOT -> DOT;
+            case NOTCH -> NOTCH;
+        };
+    }
+
+    /** The mark that a style asks for in some room; no value where it asks for none. */
+    static Optional<Layout.Mark> in(MarkHome.Room room) {
+        Indicator.Kind kind = room.indicator().kind();
+        List<Layout.Shape> shapes = of(kind).shapes(room);
+        return shapes.isEmpty() ? Optional.empty() : Optional.of(new Layout.Mark(kind, shapes));
+    }
+}

@@ -1,0 +1,70 @@
+package org.yonderarc.layout;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.form.Room;
+import org.yonderarc.plan.Paint;
+import org.yonderarc.plan.Role;
+
+/** A circle, raised into a curved notch of the bar, that carries the icon. */
+final class NotchMark implements MarkHome {
+    private static final double SIZE = 52;
+    /** How far the middle of the circle lies below the bar's edge. */
+    private static final double DEPTH = 6;
+    /** The room between the circle and the notch. */
+    private static final double GAP = 6;
+    /** The room that a notch needs beside the first and the last item. */
+    private static final double PADDING = 24;
+    /** The notch of a shadow is never narrower than this. */
+    private static final double LEAST = 8;
+
+    @Override
+    public List<Layout.Shape> shapes(Room room) {
+        double size = room.indicator().width().orElse(SIZE);
+        double y = room.inner() == Inner.UPPER
+                ? room.bar().y() + DEPTH
+                : room.icon().centerY();
+        return List.of(new Layout.Shape(Box.around(room.target().centerX(), y, size, size), size / 2));
+    }
+
+    @Override
+    public Paint usualIcon() {
+        return new Paint.ByRole(Role.ACCENT_TEXT);
+    }
+
+    @Override
+    public boolean isBehindIcon() {
+        return true;
+    }
+
+    @Override
+    public boolean isRaised() {
+        return true;
+    }
+
+    @Override
+    public double padding() {
+        return PADDING;
+    }
+
+    @Override
+    public double above() {
+        return 4;
+    }
+
+    @Override
+    public Optional<Double> iconMiddle(Box bar) {
+        return Optional.of(bar.y() + DEPTH);
+    }
+
+    @Override
+    public Optional<Outline> carved(Box bar, double radius, Box mark, double spread) {
+        double around = mark.width() / 2 + GAP - spread;
+        return Optional.of(Outline.notched(
+                bar,
+                radius + spread,
+                mark.centerX(),
+                mark.centerY() + (spread > 0 ? 2 : 0),
+                spread > 0 ? Math.max(LEAST, around) : around));
+    }
+}

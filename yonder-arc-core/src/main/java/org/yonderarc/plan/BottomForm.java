@@ -1,0 +1,96 @@
+package org.yonderarc.plan;
+
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A bar at the lower edge with a slot for each item.
+ *
+ * @param most how many items it holds at most, the overflow item included; within {@link #MOST}
+ * @param whenFull what happens to the items that don't fit
+ * @param overflow the item that leads to the others
+ * @param labels which items show their label
+ * @param icons where icons stand
+ * @param floating its inset from the edges, where it floats
+ * @param style how it looks
+ */
+public record BottomForm(
+        int most,
+        WhenFull whenFull,
+        Overflow overflow,
+        Labels labels,
+        IconSide icons,
+        Optional<Floating> floating,
+        Optional<Style.Ref> style)
+        implements Form {
+    /** How many items it may hold. */
+    public static final Range MOST = new Range(2, 12);
+
+    /** A bottom bar with all defaults. */
+    public static final BottomForm DEFAULT = new BottomForm(
+            5, WhenFull.OVERFLOW, Overflow.DEFAULT, Labels.ALL, IconSide.ABOVE, Optional.empty(), Optional.empty());
+
+    public BottomForm {
+        MOST.require(most, "the most items of a bottom bar");
+        Objects.requireNonNull(whenFull, "whenFull");
+        Objects.requireNonNull(overflow, "overflow");
+        Objects.requireNonNull(labels, "labels");
+        Objects.requireNonNull(icons, "icons");
+        Objects.requireNonNull(floating, "floating");
+        Objects.requireNonNull(style, "style");
+    }
+
+    @Override
+    public Kind kind() {
+        return Kind.BOTTOM;
+    }
+
+    @Override
+    public Edge edge() {
+        return Edge.LOWER;
+    }
+
+    @Override
+    public Optional<Labels> labelled() {
+        return Optional.of(labels);
+    }
+
+    @Override
+    public Optional<Overflow> overflows() {
+        return whenFull == WhenFull.OVERFLOW ? Optional.of(overflow) : Optional.empty();
+    }
+
+    @Override
+    public BottomForm withStyle(Style.Ref other) {
+        return new BottomForm(most, whenFull, overflow, labels, icons, floating, Optional.of(other));
+    }
+
+    @Override
+    public BottomForm withLabels(Labels which) {
+        return new BottomForm(most, whenFull, overflow, which, icons, floating, style);
+    }
+
+    @Override
+    public BottomForm withIcons(IconSide side) {
+        return new BottomForm(most, whenFull, overflow, labels, side, floating, style);
+    }
+
+    /**
+     * How a bar floats.
+     *
+     * @param inset its distance from the edges in dp, within {@link #INSET}
+     * @param radius the radius of its corners in dp, within {@link #RADIUS}
+     * @param shadow whether it casts a shadow
+     */
+    public record Floating(double inset, double radius, boolean shadow) {
+        /** Distances from the edges in dp. */
+        public static final Range INSET = new Range(0, 64);
+        /** Radii of corners in dp. */
+        public static final Range RADIUS = new Range(0, 64);
+
+        public Floating {
+            INSET.require(inset, "the inset of a floating bar");
+            RADIUS.require(radius, "the radius of a floating bar");
+        }
+    }
+}

@@ -1,0 +1,143 @@
+package org.yonderarc.plan;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A panel at the leading edge.
+ *
+ * @param opens how it opens
+ * @param header what stands at its head
+ * @param footer the ids of the items that stand at its foot
+ * @param width its width in dp, within {@link #WIDTH}
+ * @param collapsed its width in dp while it is collapsed to icons, within {@link #COLLAPSED}; no value where it can't be
+ * @param beneath how the content moves aside from a drawer beneath it
+ * @param style how it looks
+ */
+public record DrawerForm(
+        Opening opens,
+        Optional<Header> header,
+        List<String> footer,
+        double width,
+        Optional<Double> collapsed,
+        Beneath beneath,
+        Optional<Style.Ref> style)
+        implements Form {
+    /** Widths in dp. */
+    public static final Range WIDTH = new Range(160, 480);
+    /** Widths in dp of a drawer that is collapsed to icons. */
+    public static final Range COLLAPSED = new Range(48, 120);
+
+    /** A drawer with all defaults. */
+    public static final DrawerForm DEFAULT = new DrawerForm(
+            Opening.OVER, Optional.empty(), List.of(), 300, Optional.empty(), Beneath.DEFAULT, Optional.empty());
+
+    public DrawerForm {
+        Objects.requireNonNull(opens, "opens");
+        Objects.requireNonNull(header, "header");
+        footer = List.copyOf(footer);
+        WIDTH.require(width, "the width of a drawer");
+        COLLAPSED.require(collapsed, "the width of a collapsed drawer");
+        Objects.requireNonNull(beneath, "beneath");
+        Objects.requireNonNull(style, "style");
+    }
+
+    @Override
+    public Kind kind() {
+        return Kind.DRAWER;
+    }
+
+    @Override
+    public Edge edge() {
+        return Edge.LEADING;
+    }
+
+    @Override
+    public List<String> named() {
+        return footer;
+    }
+
+    @Override
+    public DrawerForm withStyle(Style.Ref other) {
+        return new DrawerForm(opens, header, footer, width, collapsed, beneath, Optional.of(other));
+    }
+
+    /** The same, opening otherwise. */
+    public DrawerForm opening(Opening how) {
+        return new DrawerForm(how, header, footer, width, collapsed, beneath, style);
+    }
+
+    /** How a drawer opens. */
+    public enum Opening {
+        /** Over the content, with a scrim between. */
+        OVER,
+        /** Beside the content, which gets narrower. */
+        BESIDE,
+        /** It lies beneath the content, which moves aside. */
+        BENEATH,
+        /** It is always open. */
+        KEPT;
+
+        /** Whether the content keeps clear of it. */
+        public boolean takesRoom() {
+            return this == BESIDE || this == KEPT;
+        }
+    }
+
+    /**
+     * The head of a drawer.
+     *
+     * @param picture a picture file inside of the plan's folder
+     * @param title its first line; may have holes for facts
+     * @param note its second line; may have holes for facts
+     * @param background what lies behind it
+     */
+    public record Header(Optional<String> picture, Words title, Optional<Words> note, Optional<Background> background) {
+        public Header {
+            Objects.requireNonNull(picture, "picture");
+            Objects.requireNonNull(title, "title");
+            Objects.requireNonNull(note, "note");
+            Objects.requireNonNull(background, "background");
+        }
+    }
+
+    /**
+     * How the content moves aside from a drawer beneath it.
+     *
+     * @param share how far it moves, as a share of the drawer's width, within {@link #SHARE}
+     * @param radius the radius of its corners in dp, within {@link #RADIUS}
+     * @param shadow whether it casts a shadow on the drawer
+     */
+    public record Beneath(double share, double radius, boolean shadow) {
+        /** Shares of the drawer's width. */
+        public static final Range SHARE = new Range(0.2, 1);
+        /** Radii of corners in dp. */
+        public static final Range RADIUS = new Range(0, 64);
+        /** With all defaults. */
+        public static final Beneath DEFAULT = new Beneath(1, 24, true);
+
+        public Beneath {
+            SHARE.require(share, "the share by which content moves aside");
+            RADIUS.require(radius, "the radius of content that moved aside");
+        }
+    }
+
+    /**
+     * A colour, or a gradient between two.
+     *
+     * @param from its colour, or where a gradient starts
+     * @param to where a gradient ends
+     * @param angle the direction of a gradient in degrees, as in CSS: 0 upwards, 90 in reading direction
+     */
+    public record Background(Paint from, Optional<Paint> to, double angle) {
+        /** Directions in degrees. */
+        public static final Range ANGLE = new Range(0, 360);
+
+        public Background {
+            Objects.requireNonNull(from, "from");
+            Objects.requireNonNull(to, "to");
+            ANGLE.require(angle, "the angle of a gradient");
+        }
+    }
+}

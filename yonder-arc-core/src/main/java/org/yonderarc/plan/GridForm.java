@@ -1,0 +1,54 @@
+package org.yonderarc.plan;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A menu in the content of screens: tiles with icon, label, note and badge.
+ *
+ * @param screens the ids of the screens at the head of whose content it stands; never empty in a sound plan
+ * @param columns how many columns it has, within {@link #COLUMNS}; no value for as many as the width allows
+ * @param tiles whether the items stand on cards or in rows
+ * @param style how its items look
+ */
+public record GridForm(List<String> screens, Optional<Integer> columns, Tiles tiles, Optional<Style.Ref> style)
+        implements Form {
+    /** How many columns it may have. */
+    public static final Range COLUMNS = new Range(2, 6);
+
+    /** A grid with all defaults, on no screen yet. */
+    public static final GridForm DEFAULT = new GridForm(List.of(), Optional.empty(), Tiles.CARDS, Optional.empty());
+
+    public GridForm {
+        screens = List.copyOf(screens);
+        COLUMNS.require(columns, "the columns of a grid");
+        Objects.requireNonNull(tiles, "tiles");
+        Objects.requireNonNull(style, "style");
+    }
+
+    @Override
+    public Kind kind() {
+        return Kind.GRID;
+    }
+
+    @Override
+    public Edge edge() {
+        return Edge.CONTENT;
+    }
+
+    @Override
+    public List<String> inScreens() {
+        return screens;
+    }
+
+    @Override
+    public GridForm withStyle(Style.Ref other) {
+        return new GridForm(screens, columns, tiles, Optional.of(other));
+    }
+
+    /** The same on these screens. */
+    public GridForm on(List<String> ids) {
+        return new GridForm(ids, columns, tiles, style);
+    }
+}

@@ -1,0 +1,333 @@
+package org.yonderarc.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.Fitting;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.MarkHome;
+import org.yonderarc.layout.Marks;
+import org.yonderarc.layout.Outline;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.ItemState;
+import org.yonderarc.plan.Paint;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.StateLook;
+import org.yonderarc.walk.Step;
+
+/** Composes bars from their boxes. It knows no form: what differs between forms is in the boxes. */
+public final class BarComposer {
+    /** The icon of what leads out of the app. */
+    public static final String LEAVES_ICON = "arrow-up-right";
+
+    /** The opacity of what can't be chosen, where no style says otherwise. */
+    private static final double DISABLED = 0.4;
+    /** The radius of what lies behind a label. */
+    private static final double LABEL_RADIUS = 10;
+    /** Rounder than any box. */
+    private static final double ROUND = 99;
+
+    private final Fitting fitting;
+    private final Palette palette;
+    private final Scheme scheme;
+
+    /** A composer of the bars of a fitting. */
+    public BarComposer(Fitting fitting, Palette palette) {
+        this.fitting = fitting;
+        this.palette = palette;
+        this.scheme = palette.scheme();
+    }
+
+    private Colour in(Optional<Paint> paint) {
+        return paint.orElse(Paint.NONE).in(fitting.theme(), scheme);
+    }
+
+    private Colour role(Role role) {
+        return fitting.theme().colour(scheme, role);
+    }
+
+    /** The bar as a group. */
+    public SceneNode.Group compose(Layout.Bar bar, Part.Bar part, Meaning meaning) {
+        var nodes = new ArrayList<SceneNode>();
+        ground(bar, nodes);
+        bar.head().face().ifPresent(face -> nodes.add(face(face)));
+        bar.head().logo().ifPresent(logo -> nodes.add(logo(logo)));
+        nodes.add(list(bar.list()));
+        bar.apart().forEach(slot -> nodes.add(slot(slot, Optional.empty())));
+        bar.head().title().ifPresent(line -> nodes.add(title(line)));
+        bar.buttons().forEach(button -> nodes.add(button(button)));
+        return SceneNode.Group.of(part, part.word(), meaning, bar.box(), nodes);
+    }
+
+    private static SceneNode.Group plain(Part.Plain part, String key, Box area, List<SceneNode> children) {
+        return SceneNode.Group.of(part, key, new Meaning.Plain(), area, children);
+    }
+
+    /** A soft shadow: the lower and the wider, the fainter. */
+    public static SceneNode.Group shadow(Box box, double radius) {
+        var nodes = new ArrayList<SceneNode>();
+        for (int layer = 8; layer >= 1; layer--) {
+            double spread = layer * 1.5;
+            nodes.add(new SceneNode.Rect(
+                    "shadow-" + layer,
+                    spread(box, spread, 4),
+                    radius + spread,
+                    new Colour(8, 24, 30, layer > 5 ? 0.008 : 0.016)));
+        }
+        return plain(Part.Plain.SHADOW, "shadow", box, nodes);
+    }
+
+    private static Box spread(Box box, double by, double down) {
+        return new Box(box.x() - by, box.y() - by + down, box.width() + 2 * by, box.height() + 2 * by);
+    }
+
+    private void ground(Layout.Bar bar, List<SceneNode> nodes) {
+        Layout.Ground ground = bar.ground();
+        if (ground.fill().isEmpty()) {
+            return;
+        }
+        Colour fill = role(ground.fill().get());
+        Optional<Layout.Mark> mark = bar.list().slots().stream()
+                .flatMap(slot -> slot.mark().stream())
+                .findFirst();
+        Optional<Outline> carved = mark.filter(any -> bar.fitted().form().edge() == Form.Edge.LOWER)
+                .flatMap(found -> carved(ground, found, 0));
+        if (carved.isPresent()) {
+            // The shadow follows what is carved out of the bar.
+            var shadow = new ArrayList<SceneNode>();
+            for (int layer = ground.raised() ? 6 : 2; layer >= 1; layer--) {
+                shadow.add(new SceneNode.Path(
+                        "shadow-" + layer,
+                        carved(ground, mark.get(), layer * 1.5).orElseThrow(),
+                        new Colour(8, 24, 30, 0.018),
+                        Optional.empty()));
+            }
+            nodes.add(plain(Part.Plain.SHADOW, "shadow", ground.box(), shadow));
+            nodes.add(new SceneNode.Path("ground", carved.get(), fill, Optional.empty()));
+            return;
+        }
+        if (ground.raised()) {
+            nodes.add(shadow(ground.box(), ground.radius()));
+        }
+        nodes.add(new SceneNode.Rect("ground", ground.box(), ground.radius(), fill));
+        ground.line().ifPresent(line -> nodes.add(new SceneNode.Rect("line", line, 0, palette.line())));
+    }
+
+    private static Optional<Outline> carved(Layout.Ground ground, Layout.Mark mark, double spread) {
+        Box box = spread > 0 ? spread(ground.box(), spread, 2) : ground.box();
+        return Marks.of(mark.kind()).carved(box, ground.radius(), mark.box(), spread);
+    }
+
+    /** One group in every form, so that items keep their keys when a bar becomes another. */
+    private SceneNode list(Layout.ItemList list) {
+        var nodes = new ArrayList<SceneNode>();
+        int divider = 0;
+        for (Box line : list.dividers()) {
+            nodes.add(new SceneNode.Rect("divider:" + divider++, line, 0, palette.line()));
+        }
+        // The mark belongs to the bar, not to the item: so it can glide from one to the other.
+        for (Layout.Slot slot : list.slots()) {
+            if (slot.plate().isEmpty()) {
+                slot.mark().ifPresent(mark -> nodes.add(mark(slot.item(), mark)));
+            }
+        }
+        int heading = 0;
+        for (TextLine line : list.headings()) {
+            nodes.add(new SceneNode.Text("heading:" + heading++, line, palette.muted()));
+        }
+        int turn = 0;
+        for (Layout.Slot slot : list.slots()) {
+            int before = turn++;
+            nodes.add(slot(slot, list.origin().map(from -> new Part.Entrance(from, before))));
+        }
+        SceneNode.Group group = SceneNode.Group.of(
+                Part.Plain.LIST, "list", list.clips() ? new Meaning.Scroll() : new Meaning.Plain(), list.view(), nodes);
+        return list.clips() ? group.clipped(0) : group;
+    }
+
+    private SceneNode mark(FittedItem item, Layout.Mark mark) {
+        Colour fill = in(item.look().in(item.states()).indicator());
+        MarkHome home = Marks.of(mark.kind());
+        var nodes = new ArrayList<SceneNode>();
+        int index = 0;
+        for (Layout.Shape shape : mark.shapes()) {
+            if (home.isRaised()) {
+                nodes.add(shadow(shape.box().inset(2), shape.radius()));
+            }
+            nodes.add(new SceneNode.Rect("shape-" + index++, shape.box(), shape.radius(), fill));
+        }
+        return plain(Part.Plain.MARK, "mark", mark.box(), nodes);
+    }
+
+    private SceneNode slot(Layout.Slot slot, Optional<Part.Entrance> entrance) {
+        FittedItem item = slot.item();
+        StateLook look = item.look().in(item.states());
+        double seen = item.enabled() || item.look().saysDisabled() ? 1 : DISABLED;
+        Optional<Colour> ink = slot.plate().flatMap(Layout.Plate::ink).map(this::role);
+        var nodes = new ArrayList<SceneNode>();
+        slot.plate().ifPresent(plate -> {
+            plate(plate, nodes);
+            slot.mark().ifPresent(mark -> nodes.add(mark(item, mark)));
+        });
+        Colour fill = in(look.fill());
+        if (fill.alpha() > 0) {
+            nodes.add(new SceneNode.Rect("fill", slot.behind(), slot.radius(), fill));
+        }
+        if (item.states().contains(ItemState.FOCUSED)) {
+            Box around = slot.plate().map(Layout.Plate::box).orElse(slot.target());
+            nodes.add(new SceneNode.Path(
+                    "focus",
+                    Outline.rounded(around.inset(3), slot.radius()),
+                    ink.orElse(palette.accent()),
+                    Optional.of(2.0)));
+        }
+        body(slot.body(), item, look, ink, seen, nodes);
+        return SceneNode.Group.of(
+                new Part.Item(item.id(), entrance), "item:" + item.id(), meaning(item), slot.target(), nodes);
+    }
+
+    private void plate(Layout.Plate plate, List<SceneNode> nodes) {
+        if (plate.raised()) {
+            var shadow = new ArrayList<SceneNode>();
+            for (int layer = 3; layer >= 1; layer--) {
+                shadow.add(new SceneNode.Rect(
+                        "shadow-" + layer,
+                        spread(plate.box(), layer, 2),
+                        plate.radius() + layer,
+                        new Colour(8, 24, 30, 0.03)));
+            }
+            nodes.add(plain(Part.Plain.SHADOW, "plate-shadow", plate.box(), shadow));
+        }
+        nodes.add(new SceneNode.Rect("plate", plate.box(), plate.radius(), role(plate.fill())));
+    }
+
+    private void body(
+            Layout.Body body,
+            FittedItem item,
+            StateLook look,
+            Optional<Colour> ink,
+            double seen,
+            List<SceneNode> nodes) {
+        Colour icon = faint(ink.orElseGet(() -> in(look.icon())), seen);
+        Colour label = faint(ink.orElseGet(() -> in(look.label())), seen);
+        boolean filled = item.look().isFilled(item.selected());
+        item.icon().ifPresent(name -> nodes.add(new SceneNode.Icon("icon", body.icon(), name, filled, icon)));
+        int plate = 0;
+        for (Box box : body.plates()) {
+            plate(new Layout.Plate(box, LABEL_RADIUS, Role.SURFACE, Optional.empty(), true), plate++, nodes);
+        }
+        texts("label", body.label(), label, nodes);
+        texts("note", body.note(), faint(palette.muted(), seen), nodes);
+        body.leaves()
+                .ifPresent(box -> nodes.add(new SceneNode.Icon("leaves", box, LEAVES_ICON, false, palette.muted())));
+        body.badge().ifPresent(badge -> nodes.add(badge(badge)));
+    }
+
+    private void plate(Layout.Plate plate, int index, List<SceneNode> nodes) {
+        var inner = new ArrayList<SceneNode>();
+        plate(plate, inner);
+        nodes.add(plain(Part.Plain.OTHER, "label-ground-" + index, plate.box(), inner));
+    }
+
+    private static void texts(String key, List<TextLine> lines, Colour colour, List<SceneNode> nodes) {
+        int index = 0;
+        for (TextLine line : lines) {
+            nodes.add(new SceneNode.Text(index == 0 ? key : key + "-" + index, line, colour));
+            index++;
+        }
+    }
+
+    private SceneNode badge(Layout.Badge badge) {
+        var nodes = new ArrayList<SceneNode>();
+        // The ring in the bar's colour keeps the badge off the icon's strokes.
+        Box ring = badge.box().inset(-Layout.Badge.RING);
+        nodes.add(new SceneNode.Rect("ring", ring, ROUND, palette.surface()));
+        nodes.add(new SceneNode.Rect("ground", badge.box(), ROUND, palette.badge()));
+        badge.text().ifPresent(text -> nodes.add(new SceneNode.Text("text", text, palette.badgeText())));
+        return plain(Part.Plain.BADGE, "badge", ring, nodes);
+    }
+
+    private static Colour faint(Colour colour, double share) {
+        return share < 1 ? colour.withAlpha(colour.alpha() * share) : colour;
+    }
+
+    private static Meaning meaning(FittedItem item) {
+        String name = item.badge()
+                .map(badge -> item.spoken() + (badge.isEmpty() ? ", new" : ", " + badge))
+                .orElse(item.spoken());
+        return item.address()
+                .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected()))
+                .orElseGet(() -> new Meaning.Button(name, item.step()));
+    }
+
+    private SceneNode title(TextLine line) {
+        return SceneNode.Group.of(
+                Part.Plain.TITLE,
+                "title",
+                new Meaning.Heading(fitting.title()),
+                line.box(),
+                List.of(new SceneNode.Text("text", line, palette.text())));
+    }
+
+    private SceneNode button(Layout.Button button) {
+        FittedBar.Button fitted = button.fitted();
+        var nodes = new ArrayList<SceneNode>();
+        button.plate().ifPresent(plate -> plate(plate, nodes));
+        Colour ink = button.plate().flatMap(Layout.Plate::ink).map(this::role).orElse(palette.text());
+        nodes.add(new SceneNode.Icon("icon", button.icon(), fitted.icon(), false, ink, false, fitted.turn()));
+        return SceneNode.Group.of(
+                Part.Plain.BUTTON,
+                fitted.step() instanceof Step.Back ? "back" : "button",
+                new Meaning.Button(fitted.name(), fitted.step()),
+                button.target(),
+                nodes);
+    }
+
+    private SceneNode face(Layout.Face face) {
+        var inner = new ArrayList<SceneNode>();
+        Colour first = palette.text();
+        Colour second = palette.muted();
+        if (face.background().isPresent()) {
+            DrawerForm.Background background = face.background().get();
+            Colour from = background.from().in(fitting.theme(), scheme);
+            Colour to = background
+                    .to()
+                    .map(paint -> paint.in(fitting.theme(), scheme))
+                    .orElse(from);
+            inner.add(new SceneNode.Gradient("ground", face.ground(), 0, from, to, background.angle()));
+            first = from.mixedWith(to, 0.5).ink();
+            second = first.withAlpha(0.82);
+        }
+        inner.add(new SceneNode.Rect("picture-ground", face.picture(), ROUND, role(Role.TINT)));
+        inner.add(new SceneNode.Text("initials", face.initials(), palette.accent()));
+        face.person()
+                .picture()
+                .ifPresent(file -> inner.add(new SceneNode.Picture("picture", face.picture(), ROUND, file, false)));
+        int index = 0;
+        for (TextLine line : face.texts()) {
+            inner.add(new SceneNode.Text("line-" + index, line, index == 0 ? first : second));
+            index++;
+        }
+        return plain(Part.Plain.FACE, "face", face.ground(), inner);
+    }
+
+    private SceneNode logo(Layout.Logo logo) {
+        String file = fitting.logos().get(scheme);
+        return SceneNode.Group.of(
+                Part.Plain.LOGO,
+                "logo",
+                new Meaning.Heading(fitting.appName()),
+                logo.box(),
+                List.of(
+                        file != null
+                                ? new SceneNode.Picture("picture", logo.box(), 0, file, true)
+                                : new SceneNode.Text("text", logo.name(), palette.accent())));
+    }
+}

@@ -1,0 +1,90 @@
+package org.yonderarc.scene;
+
+import java.util.List;
+import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Row;
+
+/** Fields and switches on one card: a row whose value is {@code on} or {@code off} is a switch. */
+final class FormContent {
+    private static final double ROW = 64;
+    private static final double INSET = 16;
+    private static final double CHEVRON = 22;
+    private static final double SWITCH_WIDTH = 48;
+    private static final double SWITCH_HEIGHT = 28;
+
+    private FormContent() {}
+
+    static void draw(List<Row> rows, Canvas art) {
+        if (rows.isEmpty()) {
+            EmptyContent.draw(art);
+            return;
+        }
+        Box area = art.area();
+        double width = area.width() - 2 * Canvas.PAD;
+        // In large type the values of all rows stand below as soon as one has no room, so that the rows look alike.
+        boolean beside = rows.stream().allMatch(row -> isBeside(row, width, art));
+        new RowCard("card", 0, area.y() + Canvas.PAD, INSET, row -> height(row, width, beside, art))
+                .draw(rows, art, (row, box, inner) -> field(row, box, beside, inner));
+    }
+
+    private static boolean isSwitch(Row row) {
+        return row.value().equals("on") || row.value().equals("off");
+    }
+
+    /** Whether there is room for the value at the end of the row, so that neither it nor the title is shortened. */
+    private static boolean isBeside(Row row, double width, Canvas art) {
+        return art.textScale() <= 1
+                || isSwitch(row)
+                || art.width(row.title(), Canvas.BODY) + art.width(row.value(), Canvas.PLAIN) + 12 <= room(row, width);
+    }
+
+    private static double room(Row row, double width) {
+        return width - 2 * INSET - (isSwitch(row) ? SWITCH_WIDTH + 12 : row.to().isPresent() ? CHEVRON : 0);
+    }
+
+    private static double height(Row row, double width, boolean beside, Canvas art) {
+        return Math.max(
+                ROW, Math.ceil((lines(row, width, beside, art).height() + ROW - Lines.TITLE - Lines.NOTE) / 4) * 4);
+    }
+
+    private static Lines lines(Row row, double width, boolean beside, Canvas art) {
+        double room = room(row, width);
+        if (isSwitch(row)) {
+            return Lines.of(row, room, art);
+        }
+        double value = Math.min(art.width(row.value(), Canvas.PLAIN), width * 0.45);
+        return beside ? Lines.of(row, room - value - 12, art) : Lines.withValue(row, room, art);
+    }
+
+    private static void field(Row row, Box box, boolean beside, Canvas art) {
+        Palette palette = art.palette();
+        double right = box.right() - INSET;
+        if (isSwitch(row)) {
+            toggle(row.value().equals("on"), right, box.centerY(), art);
+        } else {
+            if (row.to().isPresent()) {
+                art.icon(
+                        "chevron",
+                        Box.around(right - 6, box.centerY(), 18, 18),
+                        Canvas.CHEVRON,
+                        false,
+                        palette.muted());
+                right -= CHEVRON;
+            }
+            if (beside) {
+                double most = box.width() * 0.45;
+                art.right("value", row.value(), new Ink(Canvas.PLAIN, palette.muted()), right, box.centerY(), most);
+            }
+        }
+        lines(row, box.width(), beside, art).draw(box.x() + INSET, box.centerY());
+    }
+
+    private static void toggle(boolean on, double right, double middle, Canvas art) {
+        Palette palette = art.palette();
+        var track = new Box(right - SWITCH_WIDTH, middle - SWITCH_HEIGHT / 2, SWITCH_WIDTH, SWITCH_HEIGHT);
+        art.rect("track", track, 99, on ? palette.accent() : palette.muted());
+        double knob = SWITCH_HEIGHT - 8;
+        double x = on ? track.right() - 4 - knob : track.x() + 4;
+        art.rect("knob", new Box(x, track.y() + 4, knob, knob), 99, palette.surface());
+    }
+}

@@ -1,0 +1,87 @@
+package org.yonderarc.scene;
+
+import java.util.List;
+import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Row;
+
+/** Lines below each other on one card: picture, title, note, value. */
+final class ListContent {
+    private static final double ROW = 72;
+    private static final double THUMB = 48;
+    private static final double INSET = 12;
+    private static final double CHEVRON = 24;
+    /** The share of a row's room that its value takes at most. */
+    private static final double MOST_VALUE = 0.45;
+
+    private ListContent() {}
+
+    static void draw(List<Row> rows, Canvas art) {
+        card(rows, 0, art.area().y() + Canvas.PAD, art);
+    }
+
+    /** The rows from {@code first} on, as a card whose upper edge is at {@code y}. */
+    static void card(List<Row> rows, int first, double y, Canvas art) {
+        if (rows.size() <= first) {
+            return;
+        }
+        Box area = art.area();
+        double width = area.width() - 2 * Canvas.PAD;
+        List<Row> shown = rows.subList(first, rows.size());
+        boolean beside = areBeside(shown, width, art);
+        new RowCard("card", first, y, INSET + THUMB + INSET, row -> height(row, width, beside, art))
+                .draw(shown, art, (row, box, inner) -> line(row, box, beside, inner));
+    }
+
+    /** How high a card of this width is with these rows. */
+    static double height(List<Row> rows, double width, Canvas art) {
+        boolean beside = areBeside(rows, width, art);
+        return rows.stream().mapToDouble(row -> height(row, width, beside, art)).sum();
+    }
+
+    private static double height(Row row, double width, boolean beside, Canvas art) {
+        return Math.max(ROW, Math.ceil((lines(row, width, beside, art).height() + 2 * INSET + 6) / 4) * 4);
+    }
+
+    /**
+     * Whether the values stand at the ends of their rows. Where large type leaves one of them no room there, all stand
+     * below, so that nothing is shortened and the rows look alike.
+     */
+    private static boolean areBeside(List<Row> rows, double width, Canvas art) {
+        return art.textScale() <= 1
+                || rows.stream().allMatch(row -> {
+                    double words = Math.max(art.width(row.title(), Canvas.BODY), art.width(row.note(), Canvas.SMALL));
+                    return row.value().isEmpty()
+                            || words + art.width(row.value(), Canvas.SMALL) + INSET <= room(row, width);
+                });
+    }
+
+    private static double room(Row row, double width) {
+        return width - INSET - THUMB - 2 * INSET - (row.to().isPresent() ? CHEVRON : 0);
+    }
+
+    private static Lines lines(Row row, double width, boolean beside, Canvas art) {
+        double room = room(row, width);
+        if (!beside) {
+            return Lines.withValue(row, room, art);
+        }
+        double value = Math.min(art.width(row.value(), Canvas.SMALL), room * MOST_VALUE);
+        return Lines.of(row, room - (row.value().isEmpty() ? 0 : value + INSET), art);
+    }
+
+    private static void line(Row row, Box box, boolean beside, Canvas art) {
+        Palette palette = art.palette();
+        var thumb = new Box(box.x() + INSET, box.y() + (box.height() - THUMB) / 2, THUMB, THUMB);
+        art.picture("picture", thumb, 12, row.title());
+        double right = box.right() - INSET;
+        if (row.to().isPresent()) {
+            art.icon("chevron", Box.around(right - 8, box.centerY(), 18, 18), Canvas.CHEVRON, false, palette.muted());
+            right -= CHEVRON;
+        }
+        double left = thumb.right() + INSET;
+        if (beside) {
+            double most = (right - left) * MOST_VALUE;
+            art.right("value", row.value(), new Ink(Canvas.SMALL, palette.muted()), right, box.centerY(), most);
+        }
+        lines(row, box.width(), beside, art).draw(left, box.centerY());
+    }
+}

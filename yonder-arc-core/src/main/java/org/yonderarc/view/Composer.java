@@ -1,0 +1,209 @@
+package org.yonderarc.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.Fitting;
+import org.yonderarc.form.Forms;
+import org.yonderarc.form.OwnIcons;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Form;
+import org.yonderarc.scene.BarComposer;
+import org.yonderarc.scene.Canvas;
+import org.yonderarc.scene.Contents;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Part;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.scene.Shift;
+import org.yonderarc.walk.Step;
+
+/** Composes scenes from layouts, in the colours of the plan's theme. */
+public final class Composer {
+    /** The icons that scenes use of themselves, whatever the plan says. */
+    public static final List<String> OWN_ICONS = Stream.of(
+                    OwnIcons.ALL, List.of(BarComposer.LEAVES_ICON, Canvas.CHEVRON, Canvas.PIN, Canvas.PLACEHOLDER))
+            .flatMap(List::stream)
+            .toList();
+
+    /** What lies between the content and a bar over it. */
+    private static final Colour SCRIM = new Colour(4, 12, 16, 0.44);
+    /** Wider content is hard to read; it is centred. */
+    private static final double WIDEST_CONTENT = 760;
+
+    private final Fitting fitting;
+    private final Layout layout;
+    private final Palette palette;
+    private final TextMeasure measure;
+    private final BarComposer composer;
+
+    private Composer(Fitting fitting, Layout layout, TextMeasure measure) {
+        this.fitting = fitting;
+        this.layout = layout;
+        this.measure = measure;
+        this.palette = Palette.of(fitting.theme(), fitting.setting().scheme());
+        this.composer = new BarComposer(fitting, palette);
+    }
+
+    /** The scene of {@code layout}. */
+    public static Scene compose(Fitting fitting, Layout layout, TextMeasure measure) {
+        return new Composer(fitting, layout, measure).compose();
+    }
+
+    private Scene compose() {
+        var page = new ArrayList<SceneNode>();
+        var over = new ArrayList<SceneNode>();
+        var head = new ArrayList<SceneNode>();
+        layout.bars().stream().filter(Composer::isHead).forEach(bar -> head.add(composed(bar)));
+        Canvas drawn = drawn();
+        double scrolled = scrolled(drawn);
+        double gone = gone(scrolled);
+        head.addAll(drawn.nodes());
+        page.add(content(head, scrolled, gone));
+        for (Layout.Bar bar : layout.bars()) {
+            List<SceneNode> to = Forms.isOutsidePage(bar.fitted()) ? over : page;
+            if (bar.ground().scrim() != Layout.Scrim.NONE) {
+                to.add(scrim(layout.screen(), bar.ground().scrim()));
+            }
+            if (gone > 0 && bar.fitted().form().edge() == Form.Edge.UPPER) {
+                leaving(composed(bar), gone).ifPresent(to::add);
+            } else if (!isHead(bar)) {
+                to.add(composed(bar));
+            }
+        }
+        var nodes = new ArrayList<SceneNode>();
+        if (layout.aside().isPresent()) {
+            nodes.addAll(over);
+            aside(layout.aside().get(), page, nodes);
+        } else {
+            nodes.addAll(page);
+            nodes.addAll(over);
+        }
+        double width = layout.screen().width();
+        return new Scene(
+                width,
+                layout.screen().height(),
+                palette.background(),
+                fitting.title() + " \u2013 " + fitting.appName(),
+                fitting.rightToLeft() ? Shift.mirror(width).all(nodes) : nodes);
+    }
+
+    /** Whether a bar stands at the head of the content, and scrolls with it. */
+    private static boolean isHead(Layout.Bar bar) {
+        return bar.fitted().form().edge() == Form.Edge.CONTENT && bar.fitted().standing() == FittedBar.Standing.OPEN;
+    }
+
+    private SceneNode.Group composed(Layout.Bar bar) {
+        return composer.compose(bar, Forms.part(bar.fitted()), Forms.meaning(bar.fitted()));
+    }
+
+    private static SceneNode scrim(Box screen, Layout.Scrim how) {
+        boolean isDim = how == Layout.Scrim.DIM;
+        return SceneNode.Group.of(
+                Part.Plain.SCRIM,
+                "scrim",
+                new Meaning.Button("Close the menu", new Step.Close()),
+                screen,
+                isDim ? List.of(new SceneNode.Rect("ground", screen, 0, SCRIM)) : List.of());
+    }
+
+    /** Everything but the drawer, moved aside from it. */
+    private void aside(Layout.Aside aside, List<SceneNode> page, List<SceneNode> nodes) {
+        var shift = Shift.by(aside.distance(), 0);
+        Box moved = shift.box(layout.screen());
+        if (aside.shadow()) {
+            nodes.add(SceneNode.Group.of(
+                    Part.Plain.PAGE_SHADOW,
+                    "page-shadow",
+                    new Meaning.Plain(),
+                    moved,
+                    BarComposer.shadow(moved, aside.radius()).children()));
+        }
+        var inner = new ArrayList<SceneNode>();
+        inner.add(new SceneNode.Rect("page-ground", moved, 0, palette.background()));
+        inner.addAll(shift.all(page));
+        if (aside.distance() > 0) {
+            inner.add(scrim(moved, Layout.Scrim.CLEAR));
+        }
+        nodes.add(SceneNode.Group.of(Part.Plain.PAGE, "page", new Meaning.Plain(), moved, inner)
+                .clipped(aside.radius()));
+    }
+
+    /** The sample content, below the bars at its head. */
+    private Canvas drawn() {
+        Box content = layout.content();
+        double head = layout.bars().stream()
+                .filter(Composer::isHead)
+                .mapToDouble(bar -> bar.box().bottom() - content.y())
+                .max()
+                .orElse(0);
+        double width = fills() ? content.width() : Math.min(content.width(), WIDEST_CONTENT);
+        double height = Math.max(0, content.height() - head);
+        var room = new Box(content.centerX() - width / 2, content.y() + head, width, height);
+        var canvas = new Canvas(room, palette, measure, fitting.device().textScale(), fitting.rows());
+        if (fitting.picture().isPresent()) {
+            var below = new Box(content.x(), room.y(), content.width(), height);
+            canvas.nodes()
+                    .add(new SceneNode.Picture(
+                            "picture", below, 0, fitting.picture().get(), false));
+        } else {
+            Contents.draw(fitting.content(), canvas);
+        }
+        return canvas;
+    }
+
+    private boolean fills() {
+        return Contents.fills(fitting.content().kind());
+    }
+
+    /** How far content that is so long can be scrolled. */
+    private double scrolled(Canvas drawn) {
+        double beyond =
+                fills() ? 0 : drawn.bottom() + Canvas.PAD - layout.content().bottom();
+        return Math.min(fitting.setting().scrolled(), Math.max(0, beyond));
+    }
+
+    /** How much of a top bar that leaves with its content is gone. */
+    private double gone(double scrolled) {
+        double height = layout.content().y() - fitting.device().safe().top();
+        return fitting.scrollsAway() ? Math.min(scrolled, height) : 0;
+    }
+
+    /** The top bar on its way out: what is claimed by the hardware stays covered. */
+    private Optional<SceneNode> leaving(SceneNode.Group bar, double gone) {
+        Device device = fitting.device();
+        double safe = device.safe().top();
+        Box area = bar.area();
+        double height = area.height() - gone;
+        if (height <= 0) {
+            return Optional.empty();
+        }
+        var nodes = new ArrayList<SceneNode>();
+        if (height > safe) {
+            nodes.addAll(Shift.by(0, -gone).all(bar.children()));
+        }
+        var edge = new Box(area.x(), area.y(), area.width(), safe);
+        nodes.add(new SceneNode.Rect("edge", edge, 0, palette.surface()));
+        return Optional.of(bar.at(new Box(area.x(), area.y(), area.width(), height))
+                .with(nodes)
+                .clipped(0));
+    }
+
+    private SceneNode content(List<SceneNode> drawn, double scrolled, double gone) {
+        Box content = layout.content();
+        return SceneNode.Group.of(
+                        new Part.Screen(fitting.place()),
+                        "screen:" + fitting.place().text(),
+                        new Meaning.Main(fitting.title()),
+                        new Box(content.x(), content.y() - gone, content.width(), content.height() + gone),
+                        scrolled > 0 ? Shift.by(0, -scrolled).all(drawn) : drawn)
+                .clipped(0);
+    }
+}

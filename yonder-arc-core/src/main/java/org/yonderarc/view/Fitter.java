@@ -1,0 +1,65 @@
+package org.yonderarc.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.Fitting;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.fit.Visible;
+import org.yonderarc.form.FitContext;
+import org.yonderarc.form.Forms;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Walk;
+
+/** Fits plans to settings. Everything that changes with the state is derived here; nothing is stored. */
+public final class Fitter {
+    private Fitter() {}
+
+    /** What {@code device} shows in {@code state}, in the plan's language. */
+    public static Fitting fit(Walk walk, Device device, State state) {
+        return fit(walk, Setting.of(device), state);
+    }
+
+    /** What is shown in {@code state}. */
+    public static Fitting fit(Walk walk, Setting setting, State state) {
+        Plan plan = walk.plan();
+        Place place = walk.shown(state);
+        Screen screen = plan.screens().get(place.screen());
+        String title = FitContext.title(plan, place, state, setting.languageOf(plan));
+        List<FittedBar> bars = bars(walk, setting, state, new Visible(plan, setting.device(), place, state), title);
+        return new Fitting(
+                setting,
+                plan.app().name(),
+                place,
+                walk.addressOf(place),
+                title,
+                setting.isRightToLeft(plan),
+                bars,
+                bars.stream().anyMatch(bar -> Forms.scrollsAway(bar.form())),
+                screen.wireframe().rows().stream()
+                        .map(row -> row.to().map(walk::addressOf))
+                        .toList(),
+                screen.wireframe(),
+                screen.picture(),
+                plan.theme(),
+                plan.app().logos());
+    }
+
+    private static List<FittedBar> bars(Walk walk, Setting setting, State state, Visible visible, String title) {
+        List<Bar> bars = visible.bars();
+        var context = new FitContext(walk, setting, state, visible, bars, title);
+        var out = new ArrayList<FittedBar>();
+        bars.forEach(bar -> Forms.fit(bar, visible.form(bar), context, out));
+        return out;
+    }
+
+    /** The title of {@code place} in the plan's language, its holes filled with parameters and facts. */
+    public static String title(Plan plan, Place place, State state) {
+        return FitContext.title(plan, place, state, plan.app().language());
+    }
+}

@@ -1,0 +1,61 @@
+package org.yonderarc.view;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.Fitting;
+import org.yonderarc.form.Forms;
+import org.yonderarc.form.Room;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.Form;
+
+/**
+ * Lays fittings out, for a person who reads from left to right.
+ *
+ * <ol>
+ *   <li>What stands at the leading edge takes its width first, then the upper and the lower edge their heights.
+ *   <li>The content has what is left; bars in the content are laid out in it.
+ *   <li>Bars above the content keep clear of all others.
+ * </ol>
+ */
+public final class Layouter {
+    /** The order in which bars claim their room. */
+    private static final Map<Form.Edge, Integer> ORDER = new EnumMap<>(Map.of(
+            Form.Edge.LEADING, 0, Form.Edge.UPPER, 1, Form.Edge.LOWER, 2, Form.Edge.CONTENT, 3, Form.Edge.ABOVE, 4));
+
+    private Layouter() {}
+
+    /** The boxes of {@code fitting}. */
+    public static Layout layOut(Fitting fitting, TextMeasure measure) {
+        Device device = fitting.rightToLeft() ? fitting.device().mirrored() : fitting.device();
+        Room room = Room.of(device, fitting.appName(), measure);
+        Optional<Layout.Aside> aside = Optional.empty();
+        var bars = new ArrayList<Layout.Bar>();
+        double head = 0;
+        for (FittedBar bar : inOrder(fitting.bars())) {
+            boolean isHead = bar.form().edge() == Form.Edge.CONTENT && bar.standing() == FittedBar.Standing.OPEN;
+            Optional<Layout.Bar> placed = Forms.layOut(bar, isHead ? room.from(head) : room);
+            if (placed.isPresent()) {
+                bars.add(placed.get());
+                room = Forms.left(placed.get(), room);
+                head += isHead ? placed.get().box().height() : 0;
+            }
+            aside = aside.or(() -> Forms.aside(bar, placed));
+        }
+        bars.sort(Comparator.comparing(bar -> bar.fitted().form().edge()));
+        return new Layout(new Box(0, 0, device.width(), device.height()), room.content(), bars, aside);
+    }
+
+    private static List<FittedBar> inOrder(List<FittedBar> bars) {
+        return bars.stream()
+                .sorted(Comparator.comparing(bar -> ORDER.get(bar.form().edge())))
+                .toList();
+    }
+}

@@ -1,0 +1,221 @@
+package org.yonderarc.walk;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Percent;
+import org.yonderarc.plan.Place;
+
+/** States as text, and states of one plan brought to another. */
+public final class SavedState {
+    /** The longest text that is read: 1 MiB. */
+    public static final int LONGEST = 1 << 20;
+
+    private static final String VERSION = "yonder1";
+
+    private SavedState() {}
+
+    /**
+     * A state that was brought to a plan.
+     *
+     * @param state the state
+     * @param dropped what was left out because the plan has it no longer, each in one sentence; never null
+     */
+    public record Restored(State state, List<String> dropped) {
+        public Restored {
+            dropped = List.copyOf(dropped);
+        }
+    }
+
+    /** The whole state as a short text, with its version and a checksum. */
+    public static String write(State state) {
+        var out = new StringBuilder(VERSION);
+        part(out, 'b', List.of(state.branch()));
+        state.open().ifPresent(open -> part(out, 'o', List.of(open)));
+        part(out, 'f', state.folded().stream().sorted().toList());
+        part(out, 'v', state.visited());
+        new TreeMap<>(state.trails()).forEach((branch, trail) -> {
+            var words = new ArrayList<String>();
+            words.add(branch);
+            trail.places().forEach(place -> words.add(place.text()));
+            part(out, 't', words);
+        });
+        new TreeMap<>(state.facts()).forEach((id, value) -> {
+            char kind = value instanceof FactValue.Flag ? 'b' : value instanceof FactValue.Number ? 'n' : 't';
+            part(out, 'x', List.of(id, kind + value.text()));
+        });
+        return out + "!" + checksum(out.toString());
+    }
+
+    private static void part(StringBuilder out, char name, List<String> words) {
+        if (!words.isEmpty()) {
+            out.append(';').append(name);
+            words.forEach(word -> out.append(',').append(Percent.encode(word)));
+        }
+    }
+
+    /** FNV-1a with 32 bits, in hexadecimal: enough to notice what was damaged on the way. */
+    private static String checksum(String text) {
+        int hash = 0x811C9DC5;
+        for (int i = 0; i < text.length(); i++) {
+            hash = (hash ^ text.charAt(i)) * 0x01000193;
+        }
+        return Integer.toHexString(hash);
+    }
+
+    /**
+     * The state that {@link #write} wrote, in {@code walk}, whose plan may have changed since.
+     *
+     * @throws IllegalArgumentException with the reason, if it is damaged, of another version or no saved state at all
+     */
+    public static Restored read(Walk walk, String text) {
+        if (text.length() > LONGEST) {
+            throw new IllegalArgumentException("the saved state is longer than " + LONGEST + " characters");
+        }
+        if (!text.startsWith(VERSION + ";")) {
+            throw new IllegalArgumentException(
+                    text.startsWith("yonder")
+                            ? "the saved state is of another version than " + VERSION
+                            : "this is no saved state");
+        }
+        int mark = text.lastIndexOf('!');
+        if (mark < 0 || !checksum(text.substring(0, mark)).equals(text.substring(mark + 1))) {
+            throw new IllegalArgumentException("the saved state is damaged: its checksum is wrong");
+        }
+        return move(parse(text.substring(0, mark)), walk);
+    }
+
+    private static State parse(String text) {
+        String branch = null;
+        Optional<String> open = Optional.empty();
+        var folded = new LinkedHashSet<String>();
+        var visited = new ArrayList<String>();
+        var trails = new LinkedHashMap<String, Trail>();
+        var facts = new LinkedHashMap<String, FactValue>();
+        String[] parts = text.split(";", -1);
+        for (int i = 1; i < parts.length; i++) {
+            List<String> words = words(parts[i]);
+            String name = words.get(0);
+            List<String> rest = words.subList(1, words.size());
+            switch (name) {
+                case "b" -> branch = one(rest);
+                case "o" -> open = Optional.of(one(rest));
+                case "f" -> folded.addAll(rest);
+                case "v" -> visited.addAll(rest);
+                case "t" -> trails.put(one(rest.subList(0, Math.min(1, rest.size()))), trail(rest));
+                case "x" -> fact(rest, facts);
+                default -> throw new IllegalArgumentException("the saved state has an unknown part \"" + name + "\"");
+            }
+        }
+        if (branch == null || !trails.containsKey(branch)) {
+            throw new IllegalArgumentException("the saved state doesn't say where the person is");
+        }
+        return new State(branch, trails, facts, open, folded, visited);
+    }
+
+    private static List<String> words(String part) {
+        var words = new ArrayList<String>();
+        for (String word : part.split(",", -1)) {
+            words.add(Percent.decode(word)
+                    .orElseThrow(() -> new IllegalArgumentException("the saved state is badly percent-encoded")));
+        }
+        return words;
+    }
+
+    private static String one(List<String> words) {
+        if (words.size() != 1) {
+            throw new IllegalArgumentException("the saved state has a part with " + words.size() + " values");
+        }
+        return words.get(0);
+    }
+
+    private static Trail trail(List<String> words) {
+        if (words.size() < 2 || words.size() > Walk.DEEPEST + 1) {
+            throw new IllegalArgumentException("the saved state has a trail of " + (words.size() - 1) + " places");
+        }
+        Trail trail = Trail.at(Place.parse(words.get(1)));
+        for (String place : words.subList(2, words.size())) {
+            trail = trail.push(Place.parse(place));
+        }
+        return trail;
+    }
+
+    private static void fact(List<String> words, Map<String, FactValue> facts) {
+        if (words.size() != 2 || words.get(1).isEmpty()) {
+            throw new IllegalArgumentException("the saved state has a fact without a value");
+        }
+        String value = words.get(1).substring(1);
+        facts.put(
+                words.get(0),
+                switch (words.get(1).charAt(0)) {
+                    case 'b' -> new FactValue.Flag(value.equals("true"));
+                    case 'n' -> new FactValue.Number(Double.parseDouble(value));
+                    case 't' -> new FactValue.Text(value);
+                    default -> throw new IllegalArgumentException("the saved state has a fact of an unknown kind");
+                });
+    }
+
+    /** A state brought to another plan: what still exists is kept, what was left out is said. */
+    public static Restored move(State state, Walk walk) {
+        var dropped = new ArrayList<String>();
+        var facts = new LinkedHashMap<>(walk.start().facts());
+        state.facts().forEach((id, value) -> {
+            FactValue known = facts.get(id);
+            if (known != null && known.kind().equals(value.kind())) {
+                facts.put(id, value);
+            } else if (known != null) {
+                dropped.add("The fact \"" + id + "\" is " + known.kind() + " now; its value was left out.");
+            }
+        });
+        var trails = new LinkedHashMap<String, Trail>();
+        state.trails().forEach((branch, trail) -> trail(walk, branch, trail, dropped)
+                .ifPresent(kept -> trails.put(branch, kept)));
+        String branch = state.branch();
+        if (!trails.containsKey(branch)) {
+            branch = walk.start().branch();
+            trails.putIfAbsent(branch, walk.start().trail());
+            dropped.add("The person is at the start.");
+        }
+        String now = branch;
+        return new Restored(
+                new State(
+                        now,
+                        trails,
+                        facts,
+                        state.open().filter(walk::hasBar),
+                        state.folded().stream().filter(walk::hasBar).collect(java.util.stream.Collectors.toSet()),
+                        state.visited().stream()
+                                .filter(trails::containsKey)
+                                .filter(one -> !one.equals(now))
+                                .distinct()
+                                .toList()),
+                dropped);
+    }
+
+    /** The trail up to the first place that the plan has no longer; nothing where not even its root is left. */
+    private static Optional<Trail> trail(Walk walk, String branch, Trail trail, List<String> dropped) {
+        boolean isLoose = branch.equals(State.LOOSE) && walk.start().branch().equals(State.LOOSE);
+        Optional<Item> item =
+                walk.plan().items().filter(one -> one.id().equals(branch)).findFirst();
+        if (!isLoose && item.flatMap(Item::place).isEmpty()) {
+            dropped.add("There is no item \"" + branch + "\" any more; its trail was left out.");
+            return Optional.empty();
+        }
+        Trail kept = null;
+        for (Place place : trail.places()) {
+            Optional<String> problem = walk.problem(place);
+            if (problem.isPresent()) {
+                dropped.add("On the trail of \"" + branch + "\": " + problem.get());
+                break;
+            }
+            kept = kept == null ? Trail.at(place) : kept.push(place);
+        }
+        return Optional.ofNullable(kept);
+    }
+}
