@@ -1,6 +1,5 @@
 package org.yonderarc.cli;
 
-import org.yonderarc.motion.Spring;
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;

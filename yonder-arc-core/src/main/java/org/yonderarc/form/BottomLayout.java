@@ -98,11 +98,16 @@ final class BottomLayout {
         return new ItemLayout(whole, side, form.labels(), scale, MarkHome.Inner.UPPER, measure);
     }
 
+    /** Rows of at most so many items as the form says; more where they would take more than half of the device. */
     private int rows() {
+        if (form.whenFull() != Form.WhenFull.WRAP) {
+            return 1;
+        }
         int count = Math.max(1, items.size());
-        boolean wraps = form.whenFull() == Form.WhenFull.WRAP;
-        int most = Math.min(form.most(), Math.max(1, (int) ((right - left) / Metrics.TARGET)));
-        return wraps ? (count + most - 1) / most : 1;
+        int highest = Math.max(1, (int) (device.height() / 2 / rowHeight(device.textScale())));
+        int most = Math.min(Math.max(form.most(), (count + highest - 1) / highest), Math.max(1, (int)
+                ((right - left) / Metrics.TARGET)));
+        return (count + most - 1) / most;
     }
 
     /** The text scale at which every label fits, if there is one that isn't smaller than usual. */

@@ -82,7 +82,7 @@ final class GridLayout {
         boolean isRows = form.tiles() == Form.Tiles.ROWS;
         boolean isOverflow = bar.standing() == FittedBar.Standing.OVERFLOW;
         double wide = Math.min(content.width(), isRows ? WIDEST_LIST : WIDEST_GRID);
-        var room = new Box(content.centerX() - wide / 2, content.y() + 8, wide, 0);
+        var room = new Box(content.centerX() - wide / 2, content.y() + (isRows ? 8 : MARGIN), wide, 0);
         Optional<Layout.Face> face = bar.person().map(person -> new PersonLayout(scale, measure)
                 .above(person, content, new Box(room.x(), content.y() + 8, room.width(), 0)));
         double top = face.isPresent() ? content.y() + 88 : room.y();

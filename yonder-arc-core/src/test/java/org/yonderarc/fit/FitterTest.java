@@ -1,6 +1,5 @@
 package org.yonderarc.fit;
 
-import org.yonderarc.plan.Form;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -15,6 +14,7 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Badge;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Visibility;
@@ -91,13 +91,16 @@ class FitterTest {
                 Optional.of("Back to Gezeiten"),
                 fit("384 x 824", "open:plain").one(Form.Kind.TOP).orElseThrow().back());
         assertEquals(
-                Optional.empty(), fit("384 x 824", null).one(Form.Kind.TOP).orElseThrow().back());
+                Optional.empty(),
+                fit("384 x 824", null).one(Form.Kind.TOP).orElseThrow().back());
     }
 
     @Test
     void itemsAreLabelledBadgedAndSelectedByTheState() {
-        List<FittedItem> items =
-                fit("384 x 824", "choose:map open:pins").one(Form.Kind.BOTTOM).orElseThrow().items();
+        List<FittedItem> items = fit("384 x 824", "choose:map open:pins")
+                .one(Form.Kind.BOTTOM)
+                .orElseThrow()
+                .items();
         FittedItem tides = items.get(0);
         assertEquals("Gezeiten", tides.label(), "in the app's first language");
         assertEquals(Optional.of("99+"), tides.badge());
@@ -156,7 +159,11 @@ class FitterTest {
         "tell:drafts=2.5, 2.5"
     })
     void badgesHideAtZero(String step, String badge) {
-        FittedItem tides = fit("384 x 824", step).one(Form.Kind.BOTTOM).orElseThrow().items().get(0);
+        FittedItem tides = fit("384 x 824", step)
+                .one(Form.Kind.BOTTOM)
+                .orElseThrow()
+                .items()
+                .get(0);
         assertEquals(badge, tides.badge().orElse("none"));
     }
 
@@ -224,8 +231,7 @@ class FitterTest {
                 .toList();
         assertEquals(List.of("more:main"), selected, "what is open is what is marked");
         State chosen = walk.step(open, new Step.Choose("c")).after();
-        assertTrue(
-                Fitter.fit(walk, Device.PHONE, chosen).overflow().isEmpty(), "choosing closes it");
+        assertTrue(Fitter.fit(walk, Device.PHONE, chosen).overflow().isEmpty(), "choosing closes it");
     }
 
     private Fitting fit(String size, String steps) {

@@ -1,6 +1,5 @@
 package org.yonderarc.fit;
 
-import org.yonderarc.form.Looks;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -13,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.form.Looks;
 import org.yonderarc.plan.BottomForm;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;

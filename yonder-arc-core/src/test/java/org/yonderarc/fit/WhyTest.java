@@ -1,6 +1,5 @@
 package org.yonderarc.fit;
 
-import org.yonderarc.plan.Form;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -14,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.view.Explanation;

@@ -1,9 +1,5 @@
 package org.yonderarc.layout;
 
-import java.util.stream.Stream;
-import org.yonderarc.plan.BottomForm;
-import org.yonderarc.plan.RadialForm;
-import org.yonderarc.form.OwnIcons;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -12,20 +8,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
-import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
+import org.yonderarc.form.OwnIcons;
+import org.yonderarc.plan.BottomForm;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.RadialForm;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.scene.Scene;
@@ -63,8 +62,8 @@ class LayoutInvariantsTest {
                     .filter(bar -> bar.fitted().form().edge() != Form.Edge.ABOVE)
                     .filter(bar -> bar.ground().scrim() == Layout.Scrim.NONE)
                     .filter(bar -> layout.aside().isEmpty())
-                    .filter(bar ->
-                            bar.ground().radius() == 0 && bar.box().bottom() >= bar.box().y())
+                    .filter(bar -> bar.ground().radius() == 0
+                            && bar.box().bottom() >= bar.box().y())
                     .filter(bar -> !floats(bar))
                     .forEach(bar -> assertFalse(bar.box().overlaps(layout.content()), context));
         }
@@ -173,8 +172,7 @@ class LayoutInvariantsTest {
             assertTrue(target.height() >= 48, context);
             boolean scrolls = !bar.list().view().contains(target);
             if (!scrolls
-                    || bar.fitted().form() instanceof BottomForm bottom
-                            && bottom.whenFull() != Form.WhenFull.SCROLL) {
+                    || bar.fitted().form() instanceof BottomForm bottom && bottom.whenFull() != Form.WhenFull.SCROLL) {
                 inside(bar.box(), target, context);
             }
             if (!scrolls) {
@@ -211,10 +209,8 @@ class LayoutInvariantsTest {
 
     private static void equal(Layout.Bar bar, String context) {
         var bottom = (BottomForm) bar.fitted().form();
-        boolean beside =
-                bottom.icons() == Form.IconSide.BEFORE || bottom.icons() == Form.IconSide.AFTER;
-        if (bottom.labels() == Form.Labels.SELECTED && beside
-                || bar.slots().isEmpty()) {
+        boolean beside = bottom.icons() == Form.IconSide.BEFORE || bottom.icons() == Form.IconSide.AFTER;
+        if (bottom.labels() == Form.Labels.SELECTED && beside || bar.slots().isEmpty()) {
             return;
         }
         double width = bar.slots().get(0).target().width();

@@ -133,8 +133,7 @@ class FilmTest {
         for (String bar : List.of("top", "bottom")) {
             boolean inBoth = first.bar(bar).isPresent() && last.bar(bar).isPresent();
             for (double share = 0.1; share < 1 && inBoth; share += 0.2) {
-                SceneNode.Group now =
-                        film.at(film.duration() * share).bar(bar).orElseThrow();
+                SceneNode.Group now = film.at(film.duration() * share).bar(bar).orElseThrow();
                 assertEquals(1, now.opacity(), context);
             }
         }

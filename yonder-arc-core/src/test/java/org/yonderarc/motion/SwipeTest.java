@@ -1,6 +1,5 @@
 package org.yonderarc.motion;
 
-import org.yonderarc.scene.Part;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -14,6 +13,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.view.View;
@@ -87,7 +87,9 @@ class SwipeTest {
             double most = opens == DrawerForm.Opening.BESIDE ? 384 / 2.0 : 280;
             for (double dx : new double[] {20, 140, 279, 280, 500}) {
                 Scene scene = swipe.move(dx);
-                SceneNode.Group group = (opens == DrawerForm.Opening.BENEATH ? scene.first(Part.Plain.PAGE) : scene.bar("drawer"))
+                SceneNode.Group group = (opens == DrawerForm.Opening.BENEATH
+                                ? scene.first(Part.Plain.PAGE)
+                                : scene.bar("drawer"))
                         .orElseThrow();
                 double edge = opens == DrawerForm.Opening.BENEATH
                         ? group.area().x()

@@ -51,10 +51,13 @@ class SceneTest {
             Palette palette = Palette.of(Theme.DEFAULT, scheme);
             for (Colour ground : List.of(palette.surface(), palette.background())) {
                 for (Colour text : List.of(palette.text(), palette.muted(), palette.accent())) {
-                    assertTrue(text.contrastWith(ground) >= 4.5, palette.scheme().word() + ": " + text.hex());
+                    assertTrue(
+                            text.contrastWith(ground) >= 4.5, palette.scheme().word() + ": " + text.hex());
                 }
             }
-            assertTrue(palette.badgeText().contrastWith(palette.badge()) >= 4.5, palette.scheme().word());
+            assertTrue(
+                    palette.badgeText().contrastWith(palette.badge()) >= 4.5,
+                    palette.scheme().word());
         }
     }
 

@@ -33,8 +33,7 @@ class SheetTest {
     private static final PlainMeasure MEASURE = new PlainMeasure();
 
     private static Shot shot(Plan plan) {
-        return new Shot(
-                plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom"));
+        return new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom"));
     }
 
     @ParameterizedTest
@@ -91,9 +90,7 @@ class SheetTest {
             boolean isWindow = device.pointer() == Visibility.Pointer.FINE;
             SceneNode.Group holder = isWindow ? group(framed, "window") : null;
             var shot = (SceneNode.Group)
-                    (isWindow
-                            ? holder.children().get(holder.children().size() - 1)
-                            : group(framed, "shot"));
+                    (isWindow ? holder.children().get(holder.children().size() - 1) : group(framed, "shot"));
             assertEquals(plain.width(), shot.area().width(), device.id());
             assertEquals(plain.height(), shot.area().height(), device.id());
             assertEquals(plain.nodes().size() + 1, shot.children().size(), "the picture on its ground");

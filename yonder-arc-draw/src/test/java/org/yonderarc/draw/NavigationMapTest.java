@@ -15,7 +15,6 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -50,8 +49,7 @@ class NavigationMapTest {
     }
 
     private static Scene map(Plan plan) {
-        var shot =
-                new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
+        var shot = new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
         return NavigationMap.of(shot, new PlainMeasure());
     }
 
