@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.fit.Device;
-import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.PlainMeasure;
@@ -108,7 +107,7 @@ final class LookOptions {
         int colon = touch.indexOf(':');
         String item = touch.substring(colon + 1);
         List<String> items = plan.items().map(Item::id).toList();
-        boolean isOverflow = item.startsWith(FittedItem.OVERFLOW);
+        boolean isOverflow = Step.Toggle.isOverflow(item);
         if (colon > 0 && !items.contains(item) && !isOverflow) {
             throw new Refusal("--touch: there is no item \"" + item + "\". "
                     + Suggestion.sentence(item, items, "The items are " + String.join(", ", items) + "."));

@@ -1,6 +1,7 @@
 package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
+import java.util.function.UnaryOperator;
 import org.yonderarc.plan.Form;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -26,17 +27,9 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
         return put("when-full", what);
     }
 
-    /** Names the item that leads to those that don't fit. */
-    public BottomBuilder overflow(String label, String icon) {
-        return put("overflow", Trees.map(FormBuilder.overflowItem(label, icon)));
-    }
-
-    /** As {@link #overflow(String, String)}, with the person at its head and its items in a shared style. */
-    public BottomBuilder overflow(String label, String icon, String person, String style) {
-        var overflow = FormBuilder.overflowItem(label, icon);
-        overflow.put("profile", Trees.text(person));
-        overflow.put("style", Trees.text(style));
-        return put("overflow", Trees.map(overflow));
+    /** Defines the item that leads to those that don't fit. */
+    public BottomBuilder overflow(UnaryOperator<OverflowBuilder> define) {
+        return put("overflow", define.apply(new OverflowBuilder()).tree());
     }
 
     /** Sets which items show their label. */

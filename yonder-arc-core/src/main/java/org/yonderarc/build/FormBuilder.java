@@ -1,11 +1,7 @@
 package org.yonderarc.build;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.yonderarc.plan.Form;
-import org.yonderarc.tree.Trees;
-import org.yonderarc.tree.Value;
 
 /**
  * Defines the form of a bar. Each form has a builder of its own, with the keys that it takes and no others.
@@ -55,13 +51,5 @@ public abstract class FormBuilder<B extends FormBuilder<B>> extends MapBuilder<B
     /** Gives the bar's items a style of their own. */
     public B style(UnaryOperator<StyleBuilder> define) {
         return put("style", StyleBuilder.own(define));
-    }
-
-    /** The item that leads to those that don't fit. */
-    static Map<String, Value> overflowItem(String label, String icon) {
-        var overflow = new LinkedHashMap<String, Value>();
-        overflow.put("label", Trees.text(label));
-        overflow.put("icon", Trees.text(icon));
-        return overflow;
     }
 }

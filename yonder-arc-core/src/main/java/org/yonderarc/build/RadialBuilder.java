@@ -1,8 +1,8 @@
 package org.yonderarc.build;
 
+import java.util.function.UnaryOperator;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.RadialForm;
-import org.yonderarc.tree.Trees;
 
 /** Defines a round button that fans its items out. */
 public final class RadialBuilder extends FormBuilder<RadialBuilder> {
@@ -25,9 +25,9 @@ public final class RadialBuilder extends FormBuilder<RadialBuilder> {
         return put("most", items);
     }
 
-    /** Names the item that leads to those that don't fit. */
-    public RadialBuilder overflow(String label, String icon) {
-        return put("overflow", Trees.map(FormBuilder.overflowItem(label, icon)));
+    /** Defines the item that leads to those that don't fit. */
+    public RadialBuilder overflow(UnaryOperator<OverflowBuilder> define) {
+        return put("overflow", define.apply(new OverflowBuilder()).tree());
     }
 
     /** Sets where labels stand. */

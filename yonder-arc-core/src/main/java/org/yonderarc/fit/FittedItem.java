@@ -35,9 +35,6 @@ public record FittedItem(
         boolean leaves,
         Set<ItemState> states,
         Look look) {
-    /** The prefix of the id of an overflow item; no item of a plan can have such an id. */
-    public static final String OVERFLOW = "more:";
-
     public FittedItem {
         states = Set.copyOf(states);
     }
@@ -54,7 +51,7 @@ public record FittedItem(
 
     /** Whether it leads to the items that didn't fit. */
     public boolean isOverflow() {
-        return id.startsWith(OVERFLOW);
+        return Step.Toggle.isOverflow(id);
     }
 
     /** The same, not selected. */

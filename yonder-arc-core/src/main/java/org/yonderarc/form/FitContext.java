@@ -117,10 +117,12 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         held.forEach(item -> items.add(item(menu, item, form)));
         Optional<Form.Overflow> overflow = form.overflows().filter(any -> held.size() < all.size());
         if (overflow.isPresent()) {
-            boolean open = isOpen(toggles);
+            // A turned device may show in this form what was opened in another.
+            String opened = isOpen(Step.Toggle.overflow(bar.id())) ? Step.Toggle.overflow(bar.id()) : toggles;
+            boolean open = isOpen(opened);
             boolean holdsSelected =
                     all.stream().filter(item -> !held.contains(item)).anyMatch(item -> visible.isSelected(menu, item));
-            items.add(more(bar, overflow.get(), toggles, bare, open || holdsSelected));
+            items.add(more(bar, overflow.get(), opened, bare, open || holdsSelected));
             if (open) {
                 // What is open is what is marked: the items in the bar are not where the person is now.
                 items.replaceAll(item -> item.isOverflow() ? item : item.unselected());
@@ -131,7 +133,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     }
 
     private FittedItem more(Bar bar, Form.Overflow overflow, String toggles, FittedBar bare, boolean selected) {
-        String id = FittedItem.OVERFLOW + bar.id();
+        String id = Step.Toggle.overflow(bar.id());
         String label = filled(overflow.label());
         return new FittedItem(
                 id,

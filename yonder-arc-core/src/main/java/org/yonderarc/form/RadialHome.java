@@ -7,7 +7,6 @@ import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
-import org.yonderarc.fit.FittedItem;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Item;
@@ -90,7 +89,7 @@ final class RadialHome extends FormHome<RadialForm> {
 
     @Override
     void fit(Bar bar, RadialForm form, FitContext context, List<FittedBar> out) {
-        String overflow = FittedItem.OVERFLOW + bar.id();
+        String overflow = Step.Toggle.overflow(bar.id());
         boolean isOpen = context.isOpen(bar.id()) || context.isOpen(overflow);
         FittedBar bare = context.bare(bar, form)
                 .withButtons(List.of(new FittedBar.Button(

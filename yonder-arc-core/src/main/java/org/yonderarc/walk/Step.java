@@ -1,13 +1,47 @@
 package org.yonderarc.walk;
 
+import java.util.Locale;
 import java.util.Objects;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Place;
 
 /** What a person or the app does. */
 public sealed interface Step {
+    /** What a step does. Whoever takes steps decides for each kind; a new one doesn't compile where that is missing. */
+    enum Kind {
+        CHOOSE,
+        OPEN,
+        REPLACE,
+        RESET,
+        FINISH,
+        BACK,
+        UP,
+        LINK,
+        TOGGLE,
+        CLOSE,
+        FOLD,
+        TELL;
+
+        /** The word with which steps of this kind start where they are written: {@code choose}. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    Kind kind();
+
+    /** What follows the word where the step is written, such as an item; empty for steps whose word stands alone. */
+    default String what() {
+        return "";
+    }
+
     /** The step as it is written on the command line: {@code choose:surveys}. */
-    String text();
+    default String text() {
+        return switch (kind()) {
+            case BACK, UP, CLOSE -> kind().word();
+            case CHOOSE, OPEN, REPLACE, RESET, FINISH, LINK, TOGGLE, FOLD, TELL -> kind().word() + ":" + what();
+        };
+    }
 
     /** A person chooses an item of a menu. */
     record Choose(String item) implements Step {
@@ -16,8 +50,13 @@ public sealed interface Step {
         }
 
         @Override
-        public String text() {
-            return "choose:" + item;
+        public Kind kind() {
+            return Kind.CHOOSE;
+        }
+
+        @Override
+        public String what() {
+            return item;
         }
     }
 
@@ -28,16 +67,21 @@ public sealed interface Step {
         }
 
         @Override
-        public String text() {
-            return "open:" + place.text();
+        public Kind kind() {
+            return Kind.OPEN;
+        }
+
+        @Override
+        public String what() {
+            return place.text();
         }
     }
 
     /** A person goes back. */
     record Back() implements Step {
         @Override
-        public String text() {
-            return "back";
+        public Kind kind() {
+            return Kind.BACK;
         }
     }
 
@@ -48,8 +92,13 @@ public sealed interface Step {
         }
 
         @Override
-        public String text() {
-            return "replace:" + place.text();
+        public Kind kind() {
+            return Kind.REPLACE;
+        }
+
+        @Override
+        public String what() {
+            return place.text();
         }
     }
 
@@ -60,8 +109,13 @@ public sealed interface Step {
         }
 
         @Override
-        public String text() {
-            return "reset:" + place.text();
+        public Kind kind() {
+            return Kind.RESET;
+        }
+
+        @Override
+        public String what() {
+            return place.text();
         }
     }
 
@@ -72,16 +126,21 @@ public sealed interface Step {
         }
 
         @Override
-        public String text() {
-            return "finish:" + result;
+        public Kind kind() {
+            return Kind.FINISH;
+        }
+
+        @Override
+        public String what() {
+            return result;
         }
     }
 
     /** A person goes up: to the screen above, made if it was never visited. */
     record Up() implements Step {
         @Override
-        public String text() {
-            return "up";
+        public Kind kind() {
+            return Kind.UP;
         }
     }
 
@@ -92,28 +151,59 @@ public sealed interface Step {
         }
 
         @Override
-        public String text() {
-            return "link:" + address;
+        public Kind kind() {
+            return Kind.LINK;
+        }
+
+        @Override
+        public String what() {
+            return address;
         }
     }
 
-    /** The drawer or the overflow of a bar opens, or closes if it is open. */
+    /**
+     * The drawer, the fan or the overflow of a bar opens, or closes if it is open.
+     *
+     * @param bar the bar's id; where a bar opens itself and has an overflow too, {@link #overflow} names the overflow
+     */
     record Toggle(String bar) implements Step {
+        private static final String OVERFLOW = "more:";
+
         public Toggle {
             Objects.requireNonNull(bar, "bar");
         }
 
+        /** What the overflow of a bar is called, apart from the bar itself: {@code more:main}. */
+        public static String overflow(String bar) {
+            return OVERFLOW + bar;
+        }
+
+        /** Whether something is called as the overflow of a bar is. */
+        public static boolean isOverflow(String id) {
+            return id.startsWith(OVERFLOW);
+        }
+
+        /** The bar whose drawer, fan or overflow it is. */
+        public String owner() {
+            return isOverflow(bar) ? bar.substring(OVERFLOW.length()) : bar;
+        }
+
         @Override
-        public String text() {
-            return "toggle:" + bar;
+        public Kind kind() {
+            return Kind.TOGGLE;
+        }
+
+        @Override
+        public String what() {
+            return bar;
         }
     }
 
     /** The drawer or the overflow that is open closes. */
     record Close() implements Step {
         @Override
-        public String text() {
-            return "close";
+        public Kind kind() {
+            return Kind.CLOSE;
         }
     }
 
@@ -124,8 +214,13 @@ public sealed interface Step {
         }
 
         @Override
-        public String text() {
-            return "fold:" + bar;
+        public Kind kind() {
+            return Kind.FOLD;
+        }
+
+        @Override
+        public String what() {
+            return bar;
         }
     }
 
@@ -137,8 +232,13 @@ public sealed interface Step {
         }
 
         @Override
-        public String text() {
-            return "tell:" + fact + "=" + value.text();
+        public Kind kind() {
+            return Kind.TELL;
+        }
+
+        @Override
+        public String what() {
+            return fact + "=" + value.text();
         }
     }
 }

@@ -8,9 +8,6 @@ import org.yonderarc.plan.Plan;
 
 /** Reads steps as they are written on the command line and in journeys. */
 public final class Steps {
-    private static final List<String> WORDS = List.of(
-            "choose", "open", "replace", "reset", "finish", "back", "up", "link", "toggle", "close", "fold", "tell");
-
     private Steps() {}
 
     /**
@@ -20,37 +17,42 @@ public final class Steps {
      * @throws IllegalArgumentException with the reason and a way out
      */
     public static Step parse(Plan plan, String text) {
-        if (text.equals("back")) {
-            return new Step.Back();
-        }
-        if (text.equals("up")) {
-            return new Step.Up();
-        }
-        if (text.equals("close")) {
-            return new Step.Close();
-        }
         int colon = text.indexOf(':');
         String word = colon < 0 ? text : text.substring(0, colon);
         String rest = colon < 0 ? "" : text.substring(colon + 1);
-        return switch (word) {
-            case "choose" -> new Step.Choose(some(rest, "an item: choose:surveys"));
-            case "open" -> new Step.Open(Place.parse(some(rest, "a place: open:survey?survey=41")));
-            case "tell" -> tell(plan, some(rest, "a fact and its value: tell:drafts=3"));
-            case "replace" -> new Step.Replace(Place.parse(some(rest, "a place: replace:survey?survey=41")));
-            case "reset" -> new Step.Reset(Place.parse(some(rest, "a place: reset:tides")));
-            case "finish" -> new Step.Finish(rest);
-            case "link" -> new Step.Link(some(rest, "an address: link:/surveys/41"));
-            case "toggle" -> new Step.Toggle(some(rest, "a bar: toggle:main"));
-            case "fold" -> new Step.Fold(some(rest, "a bar: fold:main"));
-            case "back", "up", "close" ->
-                throw new IllegalArgumentException("\"" + word + "\" stands alone, without \":\"");
-            default ->
-                throw new IllegalArgumentException("there is no step \"" + word + "\". "
+        return switch (kind(word)) {
+            case CHOOSE -> new Step.Choose(some(rest, "an item: choose:surveys"));
+            case OPEN -> new Step.Open(Place.parse(some(rest, "a place: open:survey?survey=41")));
+            case REPLACE -> new Step.Replace(Place.parse(some(rest, "a place: replace:survey?survey=41")));
+            case RESET -> new Step.Reset(Place.parse(some(rest, "a place: reset:tides")));
+            case FINISH -> new Step.Finish(rest);
+            case BACK -> alone(new Step.Back(), colon);
+            case UP -> alone(new Step.Up(), colon);
+            case LINK -> new Step.Link(some(rest, "an address: link:/surveys/41"));
+            case TOGGLE -> new Step.Toggle(some(rest, "a bar: toggle:main"));
+            case CLOSE -> alone(new Step.Close(), colon);
+            case FOLD -> new Step.Fold(some(rest, "a bar: fold:main"));
+            case TELL -> tell(plan, some(rest, "a fact and its value: tell:drafts=3"));
+        };
+    }
+
+    private static Step.Kind kind(String word) {
+        List<Step.Kind> kinds = List.of(Step.Kind.values());
+        return kinds.stream()
+                .filter(kind -> kind.word().equals(word))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no step \"" + word + "\". "
                         + Suggestion.sentence(
                                 word,
-                                WORDS,
-                                "A step is choose:ITEM, open:PLACE, back, up, link:ADDRESS or tell:FACT=VALUE."));
-        };
+                                kinds.stream().map(Step.Kind::word).toList(),
+                                "A step is choose:ITEM, open:PLACE, back, up, link:ADDRESS or tell:FACT=VALUE.")));
+    }
+
+    private static Step alone(Step step, int colon) {
+        if (colon >= 0) {
+            throw new IllegalArgumentException("\"" + step.text() + "\" stands alone, without \":\"");
+        }
+        return step;
     }
 
     /** Reads {@code drafts=3} as the step that tells it. */

@@ -89,39 +89,20 @@ public final class Walk {
 
     /** Takes one step. */
     public Change step(State state, Step step) {
-        if (step instanceof Step.Choose choose) {
-            return choose(state, choose);
-        }
-        if (step instanceof Step.Open open) {
-            return open(state, open);
-        }
-        if (step instanceof Step.Back back) {
-            return back(state, back);
-        }
-        if (step instanceof Step.Toggle toggle) {
-            return toggle(state, toggle);
-        }
-        if (step instanceof Step.Fold fold) {
-            return fold(state, fold);
-        }
-        if (step instanceof Step.Close close) {
-            return close(state, close);
-        }
-        return step instanceof Step.Tell tell ? tell(state, tell) : place(state, step);
-    }
-
-    /** Steps that the app takes, to a place that it names. */
-    private Change place(State state, Step step) {
-        if (step instanceof Step.Replace replace) {
-            return replace(state, replace);
-        }
-        if (step instanceof Step.Reset reset) {
-            return reset(state, reset);
-        }
-        if (step instanceof Step.Finish finish) {
-            return finish(state, finish);
-        }
-        return step instanceof Step.Up up ? up(state, up) : link(state, (Step.Link) step);
+        return switch (step.kind()) {
+            case CHOOSE -> choose(state, (Step.Choose) step);
+            case OPEN -> open(state, (Step.Open) step);
+            case REPLACE -> replace(state, (Step.Replace) step);
+            case RESET -> reset(state, (Step.Reset) step);
+            case FINISH -> finish(state, (Step.Finish) step);
+            case BACK -> back(state, (Step.Back) step);
+            case UP -> up(state, (Step.Up) step);
+            case LINK -> link(state, (Step.Link) step);
+            case TOGGLE -> toggle(state, (Step.Toggle) step);
+            case CLOSE -> close(state, (Step.Close) step);
+            case FOLD -> fold(state, (Step.Fold) step);
+            case TELL -> tell(state, (Step.Tell) step);
+        };
     }
 
     private Change replace(State state, Step.Replace step) {
@@ -207,8 +188,8 @@ public final class Walk {
     }
 
     private Change toggle(State state, Step.Toggle step) {
-        if (!bars.contains(step.bar())) {
-            return noBar(state, step, step.bar());
+        if (!bars.contains(step.owner())) {
+            return noBar(state, step, step.owner());
         }
         boolean isOpen = state.open().filter(step.bar()::equals).isPresent();
         return isOpen

@@ -19,6 +19,7 @@ import org.yonderarc.plan.Visibility;
 import org.yonderarc.view.Explanation;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
@@ -121,7 +122,7 @@ class WhyTest {
                     .flatMap(bar -> bar.lines().stream())
                     .flatMap(line -> line.item().stream())
                     .forEach(item -> shown.put(item.id(), item));
-            shown.keySet().removeIf(id -> id.startsWith(FittedItem.OVERFLOW));
+            shown.keySet().removeIf(id -> Step.Toggle.isOverflow(id));
             var said = new HashMap<String, String>();
             for (String line : explain(device, state)) {
                 if (line.startsWith("  item ")) {

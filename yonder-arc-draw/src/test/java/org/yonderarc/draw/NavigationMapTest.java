@@ -57,7 +57,7 @@ class NavigationMapTest {
         var boxes = new ArrayList<Box>();
         for (SceneNode node : map.nodes()) {
             if (node.key().matches(prefix)) {
-                boxes.add(node instanceof SceneNode.Group group ? group.area() : ((SceneNode.Rect) node).box());
+                node.box().ifPresent(boxes::add);
             }
         }
         return boxes;

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.Type;
@@ -49,7 +50,7 @@ class PaintersTest {
                 .screen("b", screen -> screen.icon("droplet"))
                 .menu("main", menu -> menu.item("a").item("b"))
                 .build();
-        String svg = studio.svg(scene(plan, Palette.LIGHT));
+        String svg = studio.svg(scene(plan, Scheme.LIGHT));
         Document document = DocumentBuilderFactory.newDefaultNSInstance()
                 .newDocumentBuilder()
                 .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
@@ -65,14 +66,14 @@ class PaintersTest {
 
     @Test
     void theSameSceneGivesTheSameBytes() {
-        Scene scene = scene(small(), Palette.DARK);
+        Scene scene = scene(small(), Scheme.DARK);
         assertEquals(studio.svg(scene), new Studio().svg(scene));
         assertArrayEquals(studio.png(scene, 1.5), new Studio().png(scene, 1.5));
     }
 
     @Test
     void pngHasTheSizeAndTheColoursOfTheScene() throws Exception {
-        BufferedImage image = ImageIO.read(new ByteArrayInputStream(studio.png(scene(small(), Palette.LIGHT), 2)));
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(studio.png(scene(small(), Scheme.LIGHT), 2)));
         assertEquals(768, image.getWidth());
         assertEquals(1648, image.getHeight());
         assertEquals(0xFFFFFFFF, image.getRGB(4, 1640), "the bar's surface");
@@ -81,8 +82,8 @@ class PaintersTest {
                 | Integer.decode("0x"
                         + Palette.of(Theme.DEFAULT, Scheme.LIGHT).accent().hex().substring(1));
         assertEquals(accent, image.getRGB(192, 2 * (824 - 20 - 64 + 24)));
-        assertThrows(IllegalArgumentException.class, () -> studio.png(scene(small(), Palette.LIGHT), 9));
-        assertThrows(IllegalArgumentException.class, () -> studio.png(scene(small(), Palette.LIGHT), Double.NaN));
+        assertThrows(IllegalArgumentException.class, () -> studio.png(scene(small(), Scheme.LIGHT), 9));
+        assertThrows(IllegalArgumentException.class, () -> studio.png(scene(small(), Scheme.LIGHT), Double.NaN));
     }
 
     @Test
@@ -164,7 +165,7 @@ class PaintersTest {
     /** Pictures are painted in strips side by side: moved, the strips end elsewhere, and nothing else may differ. */
     @Test
     void noSeamShowsWhereStripsMeet() {
-        Scene still = scene(small(), Palette.DARK);
+        Scene still = scene(small(), Scheme.DARK);
         double down = 61;
         var moved = new Scene(
                 still.width(),
@@ -245,8 +246,8 @@ class PaintersTest {
                 .build();
     }
 
-    private Scene scene(Plan plan, Palette palette) {
+    private Scene scene(Plan plan, Scheme scheme) {
         var walk = Walk.of(plan);
-        return new View(walk, Device.PHONE, palette, studio.measure()).scene(walk.start());
+        return new View(walk, Setting.of(Device.PHONE).with(scheme), studio.measure()).scene(walk.start());
     }
 }

@@ -14,6 +14,7 @@ import org.yonderarc.build.PlanException;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Badge;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
@@ -21,11 +22,13 @@ import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.RadialForm;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Target;
+import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Wireframe;
@@ -140,14 +143,17 @@ class BuildersTest {
                                 .orientation(Visibility.Orientation.LANDSCAPE))
                         .document(
                                 "papers/rules.pdf", item -> item.label("Rules").pointer(Visibility.Pointer.FINE))
-                        .signal("sign-out", item -> item))
+                        .signal("sign-out", item -> item.note("Until {drafts} drafts are sent")))
                 .bar(bar -> bar.menu("main")
                         .form(
                                 "phone",
                                 FormBuilder.bottom()
                                         .most(4)
                                         .whenFull(Form.WhenFull.OVERFLOW)
-                                        .overflow("Further", "menu-2", "{observer}", "loud")
+                                        .overflow(more -> more.label("Further")
+                                                .icon("menu-2")
+                                                .profile("{observer}")
+                                                .style("loud"))
                                         .style("calm")
                                         .labels(Form.Labels.SELECTED)
                                         .icons(Form.IconSide.BEFORE)
@@ -194,6 +200,22 @@ class BuildersTest {
                         .pointer(Visibility.Pointer.FINE)
                         .transition(MotionBuilder.lasting(300).kind(Transition.Kind.GROW))
                         .form(FormBuilder.bottom()))
+                .bar(bar -> bar.id("fan")
+                        .menu("main")
+                        .form(FormBuilder.radial()
+                                .at(RadialForm.Corner.START)
+                                .most(5)
+                                .overflow(more ->
+                                        more.label("Rest").icon("menu-2").tiles(Form.Tiles.CARDS))
+                                .labels(RadialForm.Beside.NONE)
+                                .scrim(false)
+                                .button("Note", "pencil", 90)))
+                .bar(bar -> bar.id("cards")
+                        .menu("main")
+                        .form(FormBuilder.grid("crew")
+                                .columns(3)
+                                .tiles(Form.Tiles.ROWS)
+                                .style("calm")))
                 .accept("unused-fact", "/facts/observer", "It comes in spring")
                 .build();
         try (var in = BuildersTest.class.getResourceAsStream("everything.yaml")) {
@@ -213,12 +235,15 @@ class BuildersTest {
     }
 
     @Test
-    void aKeyThatAFormDoesNotTakeIsReportedAsInAFile() {
+    void aValueThatAFormDoesNotTakeIsReportedAsInAFile() {
         var wrong = assertThrows(PlanException.class, () -> PlanBuilder.app("A")
                 .start("a")
                 .screen("a")
-                .bar(bar -> bar.form(FormBuilder.top().narrow(true)))
+                .menu("m", menu -> menu.item("a"))
+                .bar(bar -> bar.menu("m").form(FormBuilder.radial().most(40)))
                 .build());
-        assertTrue(wrong.getMessage().contains("unknown-key at /bars/0/narrow"), wrong.getMessage());
+        assertTrue(
+                wrong.getMessage().contains("bad-value at /bars/0/most: \"most\" takes a whole number from 2 to 8"),
+                wrong.getMessage());
     }
 }

@@ -36,9 +36,9 @@ import org.yonderarc.motion.Score;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.plan.Wireframe;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
@@ -76,8 +76,8 @@ class PicturesAgreeTest {
     @ParameterizedTest
     @EnumSource(Wireframe.Kind.class)
     void forEveryKindOfContent(Wireframe.Kind kind) throws Exception {
-        Palette palette = kind.ordinal() % 2 == 0 ? Palette.LIGHT : Palette.DARK;
-        agree(scene(kind, palette), kind.toString());
+        Scheme scheme = kind.ordinal() % 2 == 0 ? Scheme.LIGHT : Scheme.DARK;
+        agree(scene(kind, scheme), kind.toString());
     }
 
     /** Forms of bars with what they alone have: gradients, notches, shadows, clips, groups that are seen in part. */
@@ -88,6 +88,8 @@ class PicturesAgreeTest {
         "over, 384, toggle:side",
         "rail, 800, ''",
         "kept, 900, fold:side",
+        "radial, 384, toggle:main",
+        "grid, 384, ''",
     })
     void forEveryFormOfBars(String form, double width, String step) throws Exception {
         Walk walk = Walk.of(forms(form));
@@ -97,6 +99,18 @@ class PicturesAgreeTest {
         var setting =
                 new Setting(new Device("window", width, 760, new Insets(20, 0, 10, 0)), "", Interaction.focus("a"));
         agree(new View(walk, setting, studio.measure()).scene(state), form);
+    }
+
+    @Test
+    void inTheMiddleOfAFan() throws Exception {
+        Walk walk = Walk.of(forms("radial"));
+        var view = new View(walk, Device.PHONE, studio.measure());
+        Change change = walk.step(walk.start(), new Step.Toggle("main"));
+        Film film = Film.of(
+                view.scene(change.before()),
+                view.scene(change.after()),
+                Score.of(Passage.of(walk, change), walk.plan().motion()));
+        agree(film.at(film.duration() * 0.3), "fan");
     }
 
     @Test
@@ -112,10 +126,17 @@ class PicturesAgreeTest {
     }
 
     private static Plan forms(String form) {
-        FormBuilder<?> main = form.equals("rail") ? FormBuilder.rail().line(true) : FormBuilder.bottom();
-        if (form.equals("notch")) {
-            main.floating(16, 24, true).style(style -> style.indicator(Indicator.Kind.NOTCH));
-        }
+        FormBuilder<?> main =
+                switch (form) {
+                    case "rail" -> FormBuilder.rail().line(true);
+                    case "radial" -> FormBuilder.radial();
+                    case "grid" -> FormBuilder.grid("a");
+                    case "notch" ->
+                        FormBuilder.bottom()
+                                .floating(16, 24, true)
+                                .style(style -> style.indicator(Indicator.Kind.NOTCH));
+                    default -> FormBuilder.bottom();
+                };
         DrawerForm.Opening opening = form.equals("kept")
                 ? DrawerForm.Opening.KEPT
                 : form.equals("beneath") ? DrawerForm.Opening.BENEATH : DrawerForm.Opening.OVER;
@@ -172,7 +193,7 @@ class PicturesAgreeTest {
         assertTrue(others / pixels < MOST_OTHER, kind + ": other pixels " + others / pixels);
     }
 
-    private Scene scene(Wireframe.Kind kind, Palette palette) {
+    private Scene scene(Wireframe.Kind kind, Scheme scheme) {
         Plan plan = PlanBuilder.app("Brinelight")
                 .start("a")
                 .fact("n", 120)
@@ -189,7 +210,7 @@ class PicturesAgreeTest {
         var walk = Walk.of(plan);
         var state = walk.step(walk.start(), new Step.Open(org.yonderarc.plan.Place.of("b")))
                 .after();
-        return new View(walk, Device.PHONE, palette, studio.measure()).scene(state);
+        return new View(walk, Setting.of(Device.PHONE).with(scheme), studio.measure()).scene(state);
     }
 
     /** A picture of the SVG in the browser, with the font that the picture names. */
