@@ -2,6 +2,7 @@ package org.yonderarc.bind;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,7 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Transition;
+import org.yonderarc.tree.Changes;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.TextValue;
@@ -162,6 +164,26 @@ final class BarShape implements Codec<Bar> {
             }
             FormCodec.FORM.visit(form, at, to);
         });
+    }
+
+    @Override
+    public void compare(Bar before, Bar after, String key, Changes to) {
+        own.compare(before, after, key, to);
+        var kinds = new LinkedHashSet<>(before.forms().keySet());
+        kinds.addAll(after.forms().keySet());
+        for (String kind : kinds) {
+            Form old = before.forms().get(kind);
+            Form now = after.forms().get(kind);
+            String inner = kind.equals(Bar.ANY_KIND) ? key : "forms." + kind;
+            if (old != null && now != null) {
+                FormCodec.FORM.compare(old, now, inner, to);
+            } else {
+                to.changed(
+                        inner.isEmpty() ? "form" : inner,
+                        Optional.ofNullable(old).map(FormCodec.FORM::write),
+                        Optional.ofNullable(now).map(FormCodec.FORM::write));
+            }
+        }
     }
 
     @Override

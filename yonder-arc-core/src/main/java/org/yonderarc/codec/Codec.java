@@ -3,6 +3,7 @@ package org.yonderarc.codec;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.plan.Mentions;
+import org.yonderarc.tree.Changes;
 import org.yonderarc.tree.Value;
 
 /**
@@ -26,6 +27,13 @@ public interface Codec<T> {
 
     /** Tells what a value mentions that stands at {@code pointer}. */
     default void visit(T value, String pointer, Mentions to) {}
+
+    /** Tells where two values differ that stand under {@code key}. */
+    default void compare(T before, T after, String key, Changes to) {
+        if (!before.equals(after)) {
+            to.changed(key, Optional.of(write(before)), Optional.of(write(after)));
+        }
+    }
 
     /** Adds the shapes that values are made of, each once, in the order in which they are written. */
     default void collect(Set<Shape<?>> shapes) {}

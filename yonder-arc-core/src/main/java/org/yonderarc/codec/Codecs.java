@@ -14,6 +14,7 @@ import org.yonderarc.plan.ConditionTrouble;
 import org.yonderarc.plan.Identified;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Range;
+import org.yonderarc.tree.Changes;
 import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
@@ -145,6 +146,11 @@ public final class Codecs {
             }
 
             @Override
+            public void compare(B before, B after, String key, Changes to) {
+                kind.compare(from.apply(before), from.apply(after), key, to);
+            }
+
+            @Override
             public void collect(Set<Shape<?>> shapes) {
                 kind.collect(shapes);
             }
@@ -184,6 +190,11 @@ public final class Codecs {
             public void visit(T value, String pointer, Mentions to) {
                 seen.tell(to, value, pointer);
                 codec.visit(value, pointer, to);
+            }
+
+            @Override
+            public void compare(T before, T after, String key, Changes to) {
+                codec.compare(before, after, key, to);
             }
 
             @Override

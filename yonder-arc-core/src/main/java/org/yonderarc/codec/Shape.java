@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Mentions;
+import org.yonderarc.tree.Changes;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.TextValue;
@@ -100,6 +101,16 @@ public final class Shape<R> implements Codec<R> {
         if (shapes.add(this)) {
             fields.forEach(field -> field.codec().collect(shapes));
         }
+    }
+
+    @Override
+    public void compare(R before, R after, String key, Changes to) {
+        fields.forEach(field -> compareField(field, before, after, key, to));
+    }
+
+    private static <R, T> void compareField(Field<R, T> field, R before, R after, String key, Changes to) {
+        String inner = key.isEmpty() ? field.key() : key + "." + field.key();
+        field.codec().compare(field.get().apply(before), field.get().apply(after), inner, to);
     }
 
     private static <R, T> void visitField(Field<R, T> field, R thing, String pointer, Mentions to) {

@@ -15,6 +15,7 @@ import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.StateLook;
 import org.yonderarc.plan.Style;
+import org.yonderarc.tree.Changes;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -64,6 +65,15 @@ public final class StyleShape {
         @Override
         public void visit(Style.Ref ref, String pointer, Mentions to) {
             ref.name().ifPresentOrElse(name -> to.name(Noun.STYLE, name, pointer), () -> to.style(ref.own(), pointer));
+        }
+
+        @Override
+        public void compare(Style.Ref before, Style.Ref after, String key, Changes to) {
+            if (before.name().isEmpty() && after.name().isEmpty()) {
+                STYLE.compare(before.own(), after.own(), key, to);
+            } else {
+                Codec.super.compare(before, after, key, to);
+            }
         }
 
         @Override

@@ -13,6 +13,7 @@ import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Mentions;
+import org.yonderarc.tree.Changes;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
@@ -115,6 +116,20 @@ public final class FormCodec implements Codec<Form> {
 
     private static <F extends Form> void visit(FormHome<F> home, Form form, String pointer, Mentions to) {
         home.shape().visit(home.own(form), pointer, to);
+    }
+
+    @Override
+    public void compare(Form before, Form after, String key, Changes to) {
+        if (before.kind() != after.kind()) {
+            String inner = key.isEmpty() ? "form" : key;
+            to.changed(inner, Optional.of(write(before)), Optional.of(write(after)));
+        } else {
+            compare(Forms.of(before.kind()), before, after, key, to);
+        }
+    }
+
+    private static <F extends Form> void compare(FormHome<F> home, Form before, Form after, String key, Changes to) {
+        home.shape().compare(home.own(before), home.own(after), key, to);
     }
 
     @Override

@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.yonderarc.bind.PlanChanges;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Catalog;
@@ -19,8 +22,8 @@ import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
-import org.yonderarc.plan.Words;
 import org.yonderarc.scene.Scene;
+import org.yonderarc.tree.Changes;
 
 /**
  * What changed from one plan to another.
@@ -29,6 +32,27 @@ import org.yonderarc.scene.Scene;
  * @param after the new plan
  */
 public record Comparison(Plan before, Plan after) {
+    private static final Map<String, String> SCREEN_KEYS =
+            Map.of("title", "renamed", "path", "relinked", "under", "moved", "icon", "restyled");
+    private static final Map<String, String> ITEM_KEYS = Map.ofEntries(
+            Map.entry("label", "renamed"),
+            Map.entry("short", "renamed"),
+            Map.entry("spoken", "renamed"),
+            Map.entry("note", "renamed"),
+            Map.entry("screen", "relinked"),
+            Map.entry("goes", "relinked"),
+            Map.entry("web", "relinked"),
+            Map.entry("opens", "relinked"),
+            Map.entry("document", "relinked"),
+            Map.entry("signal", "relinked"),
+            Map.entry("icon", "restyled"),
+            Map.entry("selected-icon", "restyled"),
+            Map.entry("style", "restyled"));
+    /** What isn't about how a bar looks. */
+    private static final Map<String, String> BAR_KEYS = Stream.of(
+                    "menu", "within", "on", "off", "min-width", "max-width", "orientation", "pointer", "transition")
+            .collect(Collectors.toUnmodifiableMap(key -> key, key -> "changed"));
+
     /**
      * One difference.
      *
@@ -40,9 +64,7 @@ public record Comparison(Plan before, Plan after) {
     /** Every difference, in words. */
     public List<Difference> differences() {
         var out = new ArrayList<Difference>();
-        if (!before.app().equals(after.app())) {
-            out.add(new Difference("changed", "the app's own entries"));
-        }
+        PlanChanges.of(before.app(), after.app(), told("app", Map.of("name", "renamed"), "changed", out));
         screens(out);
         items(out);
         bars(out);
@@ -53,9 +75,7 @@ public record Comparison(Plan before, Plan after) {
         if (!before.accepted().equals(after.accepted())) {
             out.add(new Difference("changed", "which findings are accepted"));
         }
-        if (!before.motion().equals(after.motion())) {
-            out.add(new Difference("changed", "the motion"));
-        }
+        PlanChanges.of(before.motion(), after.motion(), told("motion", Map.of(), "changed", out));
         return out;
     }
 
@@ -122,45 +142,16 @@ public record Comparison(Plan before, Plan after) {
         }
     }
 
-    private void screen(Screen old, Screen now, List<Difference> out) {
-        String name = "screen " + now.id();
-        if (!old.title().equals(now.title())) {
-            out.add(new Difference(
-                    "renamed", name + ": " + text(before, old.title()) + " is now " + text(after, now.title())));
-        }
-        if (!old.path().equals(now.path())) {
-            out.add(new Difference("relinked", name + ": " + old.path() + " is now " + now.path()));
-        }
-        if (!old.parameters().equals(now.parameters())) {
-            out.add(new Difference("changed", name + ": what its parameters take"));
-        }
-        if (!old.under().equals(now.under())) {
-            out.add(new Difference(
-                    "moved",
-                    name + ": under " + old.under().orElse("nothing") + ", now under "
-                            + now.under().orElse("nothing")));
-        }
-        boolean guarded = !old.needs().equals(now.needs()) || !old.otherwise().equals(now.otherwise());
-        if (guarded) {
-            out.add(new Difference("changed", name + ": who may see it"));
-        }
-        if (!old.icon().equals(now.icon())) {
-            out.add(new Difference(
-                    "restyled",
-                    name + ": icon " + old.icon().orElse("none") + " is now "
-                            + now.icon().orElse("none")));
-        }
-        boolean rest = !old.bars().equals(now.bars()) || !old.transition().equals(now.transition());
-        if (rest) {
-            out.add(new Difference("changed", name + ": its bars or its transition"));
-        }
-        if (!old.wireframe().equals(now.wireframe()) || !old.picture().equals(now.picture())) {
-            out.add(new Difference("changed", name + ": its sample content"));
-        }
+    private static void screen(Screen old, Screen now, List<Difference> out) {
+        PlanChanges.of(old, now, told("screen " + now.id(), SCREEN_KEYS, "changed", out));
     }
 
-    private static String text(Plan plan, Words words) {
-        return "\"" + words.in(plan.app().language()).source() + "\"";
+    /** Says each change of a key as a difference of the kind that the key stands for. */
+    private static Changes told(String name, Map<String, String> kinds, String other, List<Difference> out) {
+        return (key, before, after) -> {
+            String first = key.contains(".") ? key.substring(0, key.indexOf('.')) : key;
+            out.add(new Difference(kinds.getOrDefault(first, other), name + ": " + Differing.text(key, before, after)));
+        };
     }
 
     /** An item and where it stands. */
@@ -229,35 +220,8 @@ public record Comparison(Plan before, Plan after) {
         }
     }
 
-    private void item(Item old, Item now, List<Difference> out) {
-        String name = "item " + now.id();
-        if (!old.target().equals(now.target())) {
-            out.add(new Difference("relinked", name));
-        }
-        if (!old.label().equals(now.label()) || !old.shortLabel().equals(now.shortLabel())) {
-            out.add(new Difference(
-                    "renamed",
-                    name + ": " + old.label().map(words -> text(before, words)).orElse("its screen's title")
-                            + " is now "
-                            + now.label().map(words -> text(after, words)).orElse("its screen's title")));
-        }
-        boolean restyled = !old.icon().equals(now.icon())
-                || !old.selectedIcon().equals(now.selectedIcon())
-                || !old.style().equals(now.style());
-        if (restyled) {
-            out.add(new Difference("restyled", name));
-        }
-        boolean changed = !old.when().equals(now.when())
-                || !old.enabled().equals(now.enabled())
-                || !old.badge().equals(now.badge())
-                || !old.slot().equals(now.slot())
-                || !old.visibility().equals(now.visibility());
-        if (changed) {
-            out.add(new Difference("changed", name + ": when, where or with which badge it shows"));
-        }
-        if (!old.spoken().equals(now.spoken()) || !old.transition().equals(now.transition())) {
-            out.add(new Difference("changed", name + ": its spoken name or its transition"));
-        }
+    private static void item(Item old, Item now, List<Difference> out) {
+        PlanChanges.of(old, now, told("item " + now.id(), ITEM_KEYS, "changed", out));
     }
 
     private void bars(List<Difference> out) {
@@ -268,7 +232,7 @@ public record Comparison(Plan before, Plan after) {
             if (was == null) {
                 out.add(new Difference("added", "bar " + bar.id()));
             } else if (!was.equals(bar)) {
-                out.add(new Difference("restyled", "bar " + bar.id()));
+                PlanChanges.of(was, bar, told("bar " + bar.id(), BAR_KEYS, "restyled", out));
             }
         }
         old.keySet().forEach(id -> out.add(new Difference("removed", "bar " + id)));
@@ -293,7 +257,8 @@ public record Comparison(Plan before, Plan after) {
             if (old.isEmpty()) {
                 out.add(new Difference("added", "style " + named.id()));
             } else if (!old.get().equals(named)) {
-                out.add(new Difference("restyled", "style " + named.id()));
+                PlanChanges.of(
+                        old.get().style(), named.style(), told("style " + named.id(), Map.of(), "restyled", out));
             }
         }
         for (Style.Named named : before.styles()) {

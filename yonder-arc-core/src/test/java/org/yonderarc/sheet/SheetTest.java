@@ -210,12 +210,12 @@ class SheetTest {
                 List.of(
                         "removed screen old",
                         "restyled screen tides: icon droplet is now ripple",
-                        "renamed screen map: \"Map\" is now \"Chart\"",
+                        "renamed screen map: title \"Map\" is now \"Chart\"",
                         "added screen log",
                         "removed item old",
                         "added item log",
                         "moved item crew: place 3 of main, now place 1 of main",
-                        "changed item map: when, where or with which badge it shows",
+                        "changed item map: slot auto is now bar",
                         "restyled dark accent: #66cbd0 is now #abcdef"),
                 changes);
         Scene pictures = comparison.pictures(whole(plan(true)), MEASURE).orElseThrow();
