@@ -1,10 +1,18 @@
 package org.yonderarc.files;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.yonderarc.bind.PlanMentions;
+import org.yonderarc.bind.PlanReader;
+import org.yonderarc.bind.Reading;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Ids;
+import org.yonderarc.plan.Mentions;
+import org.yonderarc.plan.Noun;
+import org.yonderarc.plan.Place;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Spot;
@@ -58,58 +66,89 @@ final class References {
         List<String> ids = screens.entries().stream().map(MapValue.Entry::key).toList();
         known("screen", rename.from(), ids);
         free("screen", rename.to(), ids);
-        text("/app/start", rename);
-        list("/app/required", rename.from(), rename.to());
-        for (MapValue.Entry screen : screens.entries()) {
-            String pointer = Spot.child("/screens", screen.key());
-            text(pointer + "/under", rename);
-            text(pointer + "/otherwise", rename);
-            rows(pointer + "/wireframe/rows", rename);
+        Reading reading = reading();
+        var names = new Names(reading);
+        names.put(Noun.SCREEN, rename.from(), rename.to());
+        names.put(Noun.REQUIRED, rename.from(), rename.to());
+        boolean followsScreen = items().stream()
+                .anyMatch(item -> item.id.equals(rename.from())
+                        && member(item.value, "id").isEmpty());
+        if (followsScreen) {
+            names.put(Noun.ITEM, rename.from(), rename.to());
         }
-        for (Found item : items()) {
-            boolean isShort = item.value instanceof TextValue;
-            String at = isShort ? item.pointer : item.pointer + "/screen";
-            place(at, rename);
-            boolean followsScreen = item.id.equals(rename.from())
-                    && (isShort || member(item.value, "id").isEmpty());
-            if (followsScreen) {
-                itemReferences(rename.from(), rename.to());
-            }
-        }
-        for (int i = 0; i < size("/bars"); i++) {
-            text("/bars/" + i + "/within", rename);
-        }
+        PlanMentions.tell(reading.draft(), names);
         steps.add(new Edit.RenameKey(Spot.child("/screens", rename.from()), rename.to()));
-    }
-
-    private void rows(String pointer, Edit.RenameScreen rename) {
-        for (int i = 0; i < size(pointer); i++) {
-            place(pointer + "/" + i + "/to", rename);
-        }
     }
 
     private void renameItem(Edit.RenameItem rename) throws EditTrouble {
         Found item = item(rename.from());
         free("item", rename.to(), items().stream().map(Found::id).toList());
+        Reading reading = reading();
         give(item, "id", rename.to());
-        itemReferences(rename.from(), rename.to());
+        var names = new Names(reading);
+        names.put(Noun.ITEM, rename.from(), rename.to());
+        PlanMentions.tell(reading.draft(), names);
     }
 
-    private void itemReferences(String from, String to) {
-        for (int i = 0; i < size("/bars"); i++) {
-            String bar = "/bars/" + i;
-            form(bar, from, to);
-            value(bar + "/forms").filter(MapValue.class::isInstance).ifPresent(forms -> ((MapValue) forms)
-                    .entries()
-                    .forEach(entry -> form(Spot.child(bar + "/forms", entry.key()), from, to)));
+    private Reading reading() throws EditTrouble {
+        Reading reading = PlanReader.read(root);
+        if (!reading.dropped().isEmpty()) {
+            throw new EditTrouble("The plan has lines that can't be read, such as "
+                    + reading.findings().get(0).spot().pointer() + ": "
+                    + reading.findings().get(0).message()
+                    + " Mend them first, so that the renaming reaches everything.");
         }
+        return reading;
     }
 
-    private void form(String pointer, String from, String to) {
-        list(pointer + "/actions", from, to);
-        list(pointer + "/footer", from, to);
-        if (textAt(pointer + "/action").filter(from::equals).isPresent()) {
-            steps.add(new Edit.Set(pointer + "/action", Trees.text(to)));
+    /** Writes the new name wherever the plan mentions the old one. */
+    private final class Names implements Mentions {
+        private final Reading reading;
+        private final Map<Noun, String> from = new EnumMap<>(Noun.class);
+        private final Map<Noun, String> to = new EnumMap<>(Noun.class);
+
+        Names(Reading reading) {
+            this.reading = reading;
+        }
+
+        void put(Noun noun, String old, String now) {
+            from.put(noun, old);
+            to.put(noun, now);
+        }
+
+        @Override
+        public void name(Noun noun, String id, String pointer) {
+            if (id.equals(from.get(noun))) {
+                write(pointer, to.get(noun));
+            }
+        }
+
+        @Override
+        public void place(Place place, String pointer) {
+            if (place.screen().equals(from.get(Noun.SCREEN))) {
+                String rest = place.text().substring(place.screen().length());
+                write(pointer, to.get(Noun.SCREEN) + rest);
+            }
+        }
+
+        @Override
+        public void pointer(String path, String pointer) {
+            if (from.get(Noun.SCREEN) == null) {
+                return;
+            }
+            String old = Spot.child("/screens", from.get(Noun.SCREEN));
+            if (path.equals(old) || path.startsWith(old + "/")) {
+                write(pointer, Spot.child("/screens", to.get(Noun.SCREEN)) + path.substring(old.length()));
+            }
+        }
+
+        /** What has a long form may stand in its short one: then the text itself stands where the map would. */
+        private void write(String pointer, String text) {
+            String inFile = reading.inTheFile(pointer);
+            String at = textAt(inFile).isPresent() ? inFile : Splice.parent(inFile);
+            if (textAt(at).isPresent()) {
+                steps.add(new Edit.Set(at, Trees.text(text)));
+            }
         }
     }
 
@@ -192,28 +231,6 @@ final class References {
         return question < 0 ? place : place.substring(0, question);
     }
 
-    private void place(String pointer, Edit.RenameScreen rename) {
-        textAt(pointer)
-                .filter(text -> screen(text).equals(rename.from()))
-                .ifPresent(text -> steps.add(new Edit.Set(
-                        pointer,
-                        Trees.text(rename.to() + text.substring(rename.from().length())))));
-    }
-
-    private void text(String pointer, Edit.RenameScreen rename) {
-        if (textAt(pointer).filter(rename.from()::equals).isPresent()) {
-            steps.add(new Edit.Set(pointer, Trees.text(rename.to())));
-        }
-    }
-
-    private void list(String pointer, String from, String to) {
-        for (int i = 0; i < size(pointer); i++) {
-            if (textAt(pointer + "/" + i).filter(from::equals).isPresent()) {
-                steps.add(new Edit.Set(pointer + "/" + i, Trees.text(to)));
-            }
-        }
-    }
-
     private Optional<Value> value(String pointer) {
         Optional<Value> at = Optional.of(root);
         for (String name : pointer.substring(1).split("/")) {
@@ -231,13 +248,6 @@ final class References {
 
     private Optional<String> textAt(String pointer) {
         return value(pointer).filter(TextValue.class::isInstance).map(text -> ((TextValue) text).text());
-    }
-
-    private int size(String list) {
-        return value(list)
-                .filter(ListValue.class::isInstance)
-                .map(value -> ((ListValue) value).items().size())
-                .orElse(0);
     }
 
     private static MapValue map(Value root, String key) throws EditTrouble {

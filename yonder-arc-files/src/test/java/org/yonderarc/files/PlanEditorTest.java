@@ -104,6 +104,35 @@ class PlanEditorTest {
         assertTrue(read.plan().isPresent(), () -> read.findings().toString());
     }
 
+    /** What is accepted about a screen stays accepted, and whatever refers to it by a form follows. */
+    @Test
+    void aRenamingReachesWhatIsAcceptedAndEveryForm() throws EditTrouble {
+        String plan = PLAN.replace(
+                "  - top\n",
+                """
+                  - { form: top, actions: [ tides ], within: tides }
+                  - { menu: main, id: fan, form: radial }
+                  - { menu: main, id: cards, form: grid, screens: [ tides, map ] }
+                  - { menu: main, id: side, forms: { phone: { form: rail, action: tides } } }
+                accepted:
+                  - { code: no-icon, at: /screens/tides/title, because: It has none }
+                  - { code: no-icon, at: /screens/tidesx, because: Another }
+                """);
+        String renamed = edited(plan, "screen:tides=today");
+        assertFalse(renamed.replace("title: Tides", "").replace("tidesx", "").contains("tides"), renamed);
+        assertTrue(renamed.contains("at: /screens/today/title"), renamed);
+        assertTrue(renamed.contains("screens: [ today, map ]"), renamed);
+        assertTrue(renamed.contains("form: rail, action: today"), renamed);
+    }
+
+    @Test
+    void aRenamingWaitsForLinesThatCannotBeRead() {
+        String plan = PLAN.replace("    - tides\n", "    - tides\n    - { label: Nowhere }\n");
+        var trouble = assertThrows(EditTrouble.class, () -> edited(plan, "screen:tides=today"));
+        assertTrue(trouble.getMessage().contains("can't be read"), trouble.getMessage());
+        assertTrue(trouble.getMessage().contains("Mend"), trouble.getMessage());
+    }
+
     @Test
     void jsonStaysJson() throws EditTrouble {
         String json = PlanFile.toJson(PlanFile.read(new SourceText("plan.yaml", PLAN), IconNames.ANY)
