@@ -20,6 +20,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.chrome.ChromeDriver;
+import org.yonderarc.build.DrawerBuilder;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
@@ -140,7 +141,7 @@ class PicturesAgreeTest {
         DrawerForm.Opening opening = form.equals("kept")
                 ? DrawerForm.Opening.KEPT
                 : form.equals("beneath") ? DrawerForm.Opening.BENEATH : DrawerForm.Opening.OVER;
-        FormBuilder<?> side = FormBuilder.drawer()
+        DrawerBuilder side = FormBuilder.drawer()
                 .opens(opening)
                 .header("none.png", "Maren Vik", "Gull Point", "accent", "#12305a", 120);
         boolean isKept = form.equals("kept");

@@ -1,0 +1,193 @@
+package org.yonderarc.web;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Pictures;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Plan;
+
+/** Buttons that fan their items out, and menus in the content, in a real browser: by touch and by keyboard. */
+class FansAndGridsTest {
+    private static final List<String> FANNED = List.of("Tides", "Map", "Rest");
+
+    @TempDir
+    private static Path folder;
+
+    private static ChromeDriver browser;
+
+    @BeforeAll
+    static void start() throws Exception {
+        write("fan", plan(true));
+        write("clear", plan(false));
+        browser = Chromium.start(1280, 800);
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.quit();
+    }
+
+    @BeforeEach
+    void open() {
+        page("fan");
+    }
+
+    private static Plan plan(boolean scrim) {
+        return PlanBuilder.app("Brinelight")
+                .start("start")
+                .screen("start", screen -> screen.title("Start").icon("home"))
+                .screen("tides", screen -> screen.title("Tides").icon("droplet"))
+                .screen("map", screen -> screen.title("Map").icon("map-pin"))
+                .screen("species", screen -> screen.title("Species").icon("book"))
+                .screen("crew", screen -> screen.title("Crew").icon("user"))
+                .menu(
+                        "quick",
+                        menu -> menu.item("tides").item("map").item("species").item("crew"))
+                .menu("all", menu -> menu.item("tides", item -> item.note("Low at 12:10"))
+                        .section("People", section -> section.item("crew", item -> item)))
+                .bar(bar -> bar.menu("all").form(FormBuilder.grid("start")))
+                .bar(bar -> bar.menu("quick")
+                        .form(FormBuilder.radial()
+                                .most(3)
+                                .scrim(scrim)
+                                .overflow(more ->
+                                        more.label("Rest").icon("menu-2").tiles(Form.Tiles.CARDS))
+                                .button("Go", "plus", 45)))
+                .topBar()
+                .build();
+    }
+
+    private static void write(String name, Plan plan) throws Exception {
+        Files.writeString(
+                folder.resolve(name + ".html"),
+                new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(plan));
+    }
+
+    private static void page(String name) {
+        browser.get("about:blank");
+        browser.get(folder.resolve(name + ".html").toUri().toString());
+        until(() -> browser.getTitle().contains("Start"));
+        until(() -> shown("quick").equals(List.of("Go")));
+    }
+
+    private static void until(BooleanSupplier holds) {
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> holds.getAsBoolean());
+    }
+
+    /** The names of what can be pressed in a bar, asked in one go. */
+    @SuppressWarnings("unchecked")
+    private static List<String> shown(String bar) {
+        return (List<String>) browser.executeScript("return Array.from(document.querySelectorAll(`nav[aria-label='"
+                + bar + "'] a, nav[aria-label='" + bar + "'] button`), element => element.getAttribute('aria-label'))");
+    }
+
+    private static void press(String bar, String name) {
+        browser.findElement(By.cssSelector("nav[aria-label='" + bar + "'] [aria-label='" + name + "']"))
+                .click();
+    }
+
+    private static void opened() {
+        press("quick", "Go");
+        until(() -> shown("quick").containsAll(FANNED));
+    }
+
+    private static void closed() {
+        until(() -> shown("quick").equals(List.of("Go")));
+    }
+
+    @Test
+    void theButtonOpensAndClosesTheFan() {
+        opened();
+        // The film must be over before the same button closes it.
+        until(() -> shown("quick").size() == FANNED.size() + 1);
+        press("quick", "Go");
+        closed();
+    }
+
+    @Test
+    void escapeClosesTheFanAndThePersonStays() {
+        opened();
+        browser.findElement(By.tagName("body")).sendKeys(Keys.ESCAPE);
+        closed();
+        assertTrue(browser.getTitle().contains("Start"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"fan", "clear"})
+    void tappingOutsideClosesTheFanAndNothingElse(String page) {
+        page(page);
+        opened();
+        var device = browser.findElement(By.id("device"));
+        new Actions(browser).moveToElement(device, -100, -220).click().perform();
+        closed();
+        assertTrue(browser.getTitle().contains("Start"));
+    }
+
+    @Test
+    void choosingClosesTheFanAndLeadsThere() {
+        opened();
+        press("quick", "Map");
+        until(() -> browser.getTitle().contains("Map"));
+        closed();
+    }
+
+    @Test
+    void theFanIsWalkedByKeyboardAlone() {
+        browser.executeScript("document.querySelector(\"nav[aria-label='quick'] [aria-label='Go']\").focus()");
+        browser.switchTo().activeElement().sendKeys(Keys.ENTER);
+        until(() -> shown("quick").containsAll(FANNED));
+        for (int i = 0; i < 12 && !focused().equals("Map"); i++) {
+            new Actions(browser).sendKeys(Keys.TAB).perform();
+        }
+        assertEquals("Map", focused(), "reached by the tabulator key");
+        new Actions(browser).sendKeys(Keys.ENTER).perform();
+        until(() -> browser.getTitle().contains("Map"));
+        closed();
+    }
+
+    private static String focused() {
+        return String.valueOf(browser.switchTo().activeElement().getAttribute("aria-label"));
+    }
+
+    @Test
+    void whatTheFanHasNoRoomForStandsOnCards() {
+        opened();
+        press("quick", "Rest");
+        until(() -> shown("Rest").equals(List.of("Species", "Crew")));
+        press("Rest", "Crew");
+        until(() -> browser.getTitle().contains("Crew"));
+    }
+
+    @Test
+    void tilesStandAtTheHeadOfTheScreenAndLeadOn() {
+        assertEquals(List.of("Tides", "Crew"), shown("all"));
+        String text =
+                browser.findElement(By.cssSelector("nav[aria-label='all']")).getText();
+        assertTrue(text.contains("Low at 12:10") && text.contains("People"), text);
+        press("all", "Tides");
+        until(() -> browser.getTitle().contains("Tides"));
+        until(() -> shown("all").isEmpty());
+    }
+}
