@@ -3,11 +3,22 @@ package org.yonderarc;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.yonderarc.plan.Form;
 
 /** The rules that keep the core portable, and its arrows pointing one way. */
 class ArchitectureTest {
@@ -42,5 +53,60 @@ class ArchitectureTest {
                 .orShould()
                 .callMethod(System.class, "nanoTime")
                 .check(core);
+    }
+
+    /** What a form is, is known where it is defined, in its home, and by its builder; everyone else asks the home. */
+    @Test
+    void formsAreKnownAtHomeOnly() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages("org.yonderarc.plan", "org.yonderarc.form", "org.yonderarc.build")
+                .should()
+                .dependOnClassesThat(HAS_A_HOME)
+                .check(core);
+    }
+
+    private static final DescribedPredicate<JavaClass> HAS_A_HOME = DescribedPredicate.describe(
+            "are forms",
+            type -> type.isAssignableTo(Form.class) && !type.isEquivalentTo(Form.class) && type.isRecord());
+
+    /** Which part a node is, its part says; a key is only compared with another. */
+    @Test
+    void nobodyReadsKeys() throws Exception {
+        var read =
+                Pattern.compile("\\bkey\\(\\)\\s*\\.(startsWith|endsWith|contains|indexOf|substring|split|matches)\\(");
+        var named = Pattern.compile("instanceof (Bottom|Top|Rail|Drawer|Radial|Grid)Form\\b");
+        var wrong = new ArrayList<String>();
+        int seen = 0;
+        for (Path file : sources()) {
+            String text = Files.readString(file);
+            String inFile = file.toString().replace('\\', '/');
+            seen++;
+            // The keys of a map of tokens are those of a file.
+            boolean isTree = text.contains("import org.yonderarc.tree.MapValue;");
+            if (!isTree && read.matcher(text).find()) {
+                wrong.add(inFile + " reads a key");
+            }
+            if (!inFile.contains("/form/") && named.matcher(text).find()) {
+                wrong.add(inFile + " asks which form it is");
+            }
+        }
+        assertEquals(List.of(), wrong);
+        assertTrue(seen > 300, "sources of all modules: " + seen);
+    }
+
+    private static List<Path> sources() throws IOException {
+        var all = new ArrayList<Path>();
+        try (var modules = Files.newDirectoryStream(Path.of(".."), "yonder-arc-*")) {
+            for (Path module : modules) {
+                Path main = module.resolve("src/main/java");
+                if (Files.isDirectory(main)) {
+                    try (var files = Files.walk(main)) {
+                        files.filter(file -> file.toString().endsWith(".java")).forEach(all::add);
+                    }
+                }
+            }
+        }
+        return all;
     }
 }

@@ -7,10 +7,10 @@ import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Look;
+import org.yonderarc.form.Forms;
 import org.yonderarc.form.Looks;
 import org.yonderarc.layout.Marks;
 import org.yonderarc.plan.Bar;
-import org.yonderarc.plan.BottomForm;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
@@ -74,7 +74,7 @@ final class ContrastRules {
     }
 
     private static void style(Subject subject, Style style, String pointer) {
-        Look look = Looks.of(subject.plan(), BottomForm.DEFAULT, style);
+        Look look = Looks.of(subject.plan(), Forms.of(Form.Kind.BOTTOM).usual(), style);
         boolean hidden = areLabelsHidden(subject, pointer);
         for (Map.Entry<ItemState, StateLook> entry : style.states().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
