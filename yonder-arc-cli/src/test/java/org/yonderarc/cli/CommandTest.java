@@ -96,7 +96,7 @@ class CommandTest {
                         "--part",
                         "bottom"),
                 err::toString);
-        assertTrue(Files.readString(sheet).contains(">disabled</text>"));
+        assertTrue(Files.readString(sheet).contains(">state: disabled</text>"));
         Path map = folder.resolve("map.svg");
         assertEquals(0, yonder("map", file, "-o", map.toString()), err::toString);
         assertTrue(Files.readString(map).contains(">/surveys/{survey}</text>"));

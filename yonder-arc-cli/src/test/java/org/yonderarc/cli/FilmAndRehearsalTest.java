@@ -135,7 +135,8 @@ class FilmAndRehearsalTest {
     void theIconsOfAPlanAndWhatCouldStandIn() throws Exception {
         assertEquals(0, yonder("icons --of plan.yaml"));
         assertTrue(
-                out.toString().lines().anyMatch(line -> line.matches("droplet +filled twin +tides")), out.toString());
+                out.toString().lines().anyMatch(line -> line.matches("droplet +filled twin +/screens/tides/icon")),
+                out.toString());
         Files.writeString(folder.resolve("odd.yaml"), Brinelight.yaml().replace("icon: droplet", "icon: dropplet"));
         assertEquals(0, yonder("icons --of odd.yaml"));
         assertTrue(out.toString().lines().anyMatch(line -> line.matches("dropplet +missing +tides")), out.toString());

@@ -196,8 +196,19 @@ public final class Axes {
                 .filter(bar -> bar.menu().isPresent()
                         || bar.forms().values().stream()
                                 .noneMatch(own -> form.map(Form::edge).equals(Optional.of(own.edge()))))
-                .map(bar -> bar.menu().isEmpty() ? bar : bar.withForms(Map.of(Bar.ANY_KIND, form.orElseThrow())))
+                .map(bar -> bar.menu().isEmpty()
+                        ? bar
+                        : bar.withForms(Map.of(Bar.ANY_KIND, styled(form.orElseThrow(), bar))))
                 .toList();
+    }
+
+    /** In the style that the bar has, which may be that of another axis. */
+    private static Form styled(Form form, Bar bar) {
+        return bar.forms().values().stream()
+                .flatMap(own -> own.style().stream())
+                .findFirst()
+                .map(form::withStyle)
+                .orElse(form);
     }
 
     private Axis iconStyles(String name) {

@@ -239,4 +239,20 @@ class SheetTest {
         assertEquals(scene.nodes().size() + 1, half.children().size());
         assertNotEquals(scene.nodes().get(0), half.children().get(1));
     }
+
+    /** The axes may be asked for in either order: a form doesn't wipe out the mark that the other axis gives. */
+    @Test
+    void aFormKeepsTheMarkOfTheOtherAxis() {
+        Shot base = whole(plan(false));
+        Axis forms = Axes.parse("form=bottom", base);
+        Axis marks = Axes.parse("indicator=none,dot", base);
+        var scenes = marks.choices().stream()
+                .map(mark -> forms.choices()
+                        .get(0)
+                        .apply()
+                        .apply(mark.apply().apply(base))
+                        .scene(MEASURE))
+                .toList();
+        assertFalse(scenes.get(0).equals(scenes.get(1)), "no mark and a dot look different");
+    }
 }
