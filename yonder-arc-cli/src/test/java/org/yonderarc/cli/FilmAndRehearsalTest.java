@@ -139,7 +139,9 @@ class FilmAndRehearsalTest {
                 out.toString());
         Files.writeString(folder.resolve("odd.yaml"), Brinelight.yaml().replace("icon: droplet", "icon: dropplet"));
         assertEquals(0, yonder("icons --of odd.yaml"));
-        assertTrue(out.toString().lines().anyMatch(line -> line.matches("dropplet +missing +tides")), out.toString());
+        assertTrue(
+                out.toString().lines().anyMatch(line -> line.matches("dropplet +missing +/screens/tides/icon")),
+                out.toString());
         assertTrue(out.toString().contains("instead: droplet"), out.toString());
         assertEquals(0, yonder("icons zzzz"));
         assertTrue(out.toString().contains("No icon means \"zzzz\"."), out.toString());

@@ -4,13 +4,17 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.spi.ToolProvider;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -50,6 +54,36 @@ class DocsTest {
             var read = PlanFile.read(new SourceText(document + ".yaml", yaml), new BundledIcons());
             assertEquals(List.of(), read.findings(), () -> FindingText.report(read, FindingText.Colours.NONE));
         }
+    }
+
+    /** The classes that are shown stand in packages of the core, so they see what the core's own see. */
+    @Test
+    void theIndicatorAndTheRuleOfTheGuideCompile(@TempDir Path folder) throws Exception {
+        List<String> classes = blocks(Files.readString(ROOT.resolve("docs/adding.md")), "java");
+        assertEquals(2, classes.size());
+        var compiler = ToolProvider.findFirst("javac").orElseThrow();
+        var arguments = new ArrayList<String>(List.of("-d", folder.toString(), "-proc:none", "-cp", core()));
+        for (String shown : classes) {
+            var name = Pattern.compile("final class (\\w+)").matcher(shown);
+            assertTrue(name.find());
+            arguments.add(Files.writeString(folder.resolve(name.group(1) + ".java"), shown)
+                    .toString());
+        }
+        var told = new ByteArrayOutputStream();
+        assertEquals(
+                0,
+                compiler.run(new PrintStream(told), new PrintStream(told), arguments.toArray(String[]::new)),
+                told::toString);
+    }
+
+    /** Where the core's classes are: the tests run with modules or without. */
+    private static String core() throws Exception {
+        return Path.of(Plan.class
+                        .getProtectionDomain()
+                        .getCodeSource()
+                        .getLocation()
+                        .toURI())
+                .toString();
     }
 
     @Test
