@@ -96,7 +96,7 @@ final class BottomHome extends FormHome<BottomForm> {
 
     @Override
     Optional<Layout.Bar> layOut(BottomForm form, FittedBar bar, Room room) {
-        return Optional.of(BottomLayout.layOut(form, bar, room));
+        return Optional.of(BottomBoxes.layOut(form, bar, room));
     }
 
     @Override

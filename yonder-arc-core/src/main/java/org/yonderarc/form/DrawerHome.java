@@ -177,7 +177,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
 
     @Override
     Optional<Layout.Bar> layOut(DrawerForm form, FittedBar bar, Room room) {
-        return bar.isOpen() ? Optional.of(DrawerLayout.layOut(form, bar, room)) : Optional.empty();
+        return bar.isOpen() ? Optional.of(DrawerBoxes.layOut(form, bar, room)) : Optional.empty();
     }
 
     @Override

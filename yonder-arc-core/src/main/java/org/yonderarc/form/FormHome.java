@@ -57,6 +57,11 @@ public abstract class FormHome<F extends Form> {
         return usual;
     }
 
+    /** Whether it shows its items only after a person opened it, wherever it stands. */
+    public boolean isOpened() {
+        return false;
+    }
+
     /** How its items look where no style says otherwise. */
     abstract UsualLook look();
 

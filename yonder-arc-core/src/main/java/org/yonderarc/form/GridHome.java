@@ -66,7 +66,7 @@ final class GridHome extends FormHome<GridForm> {
 
     @Override
     Optional<Layout.Bar> layOut(GridForm form, FittedBar bar, Room room) {
-        return Optional.of(GridLayout.layOut(form, bar, room));
+        return Optional.of(GridBoxes.layOut(form, bar, room));
     }
 
     @Override

@@ -78,13 +78,18 @@ final class RadialHome extends FormHome<RadialForm> {
     }
 
     @Override
+    public boolean isOpened() {
+        return true;
+    }
+
+    @Override
     UsualLook look() {
         return LOOK;
     }
 
     @Override
     List<Item> held(RadialForm form, List<Item> all, Device device) {
-        return FitContext.held(all, Math.min(form.most(), RadialLayout.most(form, device)));
+        return FitContext.held(all, Math.min(form.most(), RadialBoxes.most(form, device)));
     }
 
     @Override
@@ -104,7 +109,7 @@ final class RadialHome extends FormHome<RadialForm> {
 
     @Override
     Optional<Layout.Bar> layOut(RadialForm form, FittedBar bar, Room room) {
-        return Optional.of(RadialLayout.layOut(form, bar, room));
+        return Optional.of(RadialBoxes.layOut(form, bar, room));
     }
 
     @Override

@@ -77,7 +77,7 @@ final class RailHome extends FormHome<RailForm> {
 
     @Override
     Optional<Layout.Bar> layOut(RailForm form, FittedBar bar, Room room) {
-        return Optional.of(RailLayout.layOut(form, bar, room));
+        return Optional.of(RailBoxes.layOut(form, bar, room));
     }
 
     @Override

@@ -104,7 +104,7 @@ final class TopHome extends FormHome<TopForm> {
 
     @Override
     Optional<Layout.Bar> layOut(TopForm form, FittedBar bar, Room room) {
-        return Optional.of(TopLayout.layOut(form, bar, room));
+        return Optional.of(TopBoxes.layOut(form, bar, room));
     }
 
     @Override

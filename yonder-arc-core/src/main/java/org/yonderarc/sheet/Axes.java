@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Interaction;
+import org.yonderarc.form.FormHome;
 import org.yonderarc.form.Forms;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Catalog;
@@ -182,15 +183,27 @@ public final class Axes {
         var words = new ArrayList<String>();
         Stream.of(Form.Kind.values()).map(Form.Kind::word).forEach(words::add);
         words.add(NO_FORM);
-        return named(name, words, words, (shot, word) -> shot.with(shot.plan().withBars(inForm(shot.plan(), word))));
+        return named(name, words, words, Axes::inForm);
+    }
+
+    /** A picture with every menu in one form, open where people have to open it. */
+    private static Shot inForm(Shot shot, String word) {
+        Optional<FormHome<?>> home = Stream.of(Form.Kind.values())
+                .filter(kind -> kind.word().equals(word))
+                .findFirst()
+                .map(Forms::of);
+        Plan plan = shot.plan();
+        Shot in = shot.with(plan.withBars(barsIn(plan, home.map(one -> one.onSheet(plan)))));
+        return plan.bars().stream()
+                .filter(bar -> bar.menu().isPresent()
+                        && home.filter(FormHome::isOpened).isPresent())
+                .findFirst()
+                .map(bar -> in.after(new Step.Toggle(bar.id())))
+                .orElse(in);
     }
 
     /** The bars with every menu in one form; a bar without a menu gives way where it would stand at the same edge. */
-    private static List<Bar> inForm(Plan plan, String word) {
-        Optional<Form> form = Stream.of(Form.Kind.values())
-                .filter(kind -> kind.word().equals(word))
-                .findFirst()
-                .map(kind -> Forms.of(kind).onSheet(plan));
+    private static List<Bar> barsIn(Plan plan, Optional<Form> form) {
         return plan.bars().stream()
                 .filter(bar -> bar.menu().isEmpty() || form.isPresent())
                 .filter(bar -> bar.menu().isPresent()

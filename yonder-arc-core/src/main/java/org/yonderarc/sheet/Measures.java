@@ -18,9 +18,15 @@ import org.yonderarc.scene.SceneNode;
  * painted, so it tells what is drawn.
  */
 public final class Measures {
+    /** Less than this, in dp, is what the grid of slots leaves over, and no distance. */
+    private static final double LEAST = 0.05;
+
     /** The roles in the order in which a colour is looked for: of what is read, and of what lies behind it. */
     private static final List<Role> INKS =
             List.of(Role.TEXT, Role.MUTED, Role.ACCENT, Role.ACCENT_TEXT, Role.BADGE_TEXT, Role.BADGE, Role.SURFACE);
+
+    /** Of what is read on a badge, which may have the colour of another role too. */
+    private static final List<Role> BADGE_INKS = List.of(Role.BADGE_TEXT);
 
     private static final List<Role> GROUNDS = List.of(
             Role.SURFACE, Role.BACKGROUND, Role.QUIET, Role.TINT, Role.LINE, Role.BADGE, Role.ACCENT, Role.MUTED);
@@ -43,7 +49,7 @@ public final class Measures {
                 .orElseThrow(() -> new IllegalArgumentException(
                         "no " + word + " is shown on " + shot.setting().device().id()));
         add(word, bar.area(), 0, Optional.empty(), INKS, "");
-        parts(bar, "");
+        parts(bar, "", INKS);
         distances();
     }
 
@@ -74,8 +80,8 @@ public final class Measures {
         return List.copyOf(measures);
     }
 
-    private void parts(SceneNode.Group group, String name) {
-        group.children().forEach(node -> node.accept(new Reader(name)));
+    private void parts(SceneNode.Group group, String name, List<Role> inks) {
+        group.children().forEach(node -> node.accept(new Reader(name, inks)));
     }
 
     private void add(String part, Box box, double radius, Optional<Colour> colour, List<Role> order, String type) {
@@ -156,10 +162,10 @@ public final class Measures {
         double across = Math.max(other.x() - one.right(), one.x() - other.right());
         double along = Math.max(other.y() - one.bottom(), one.y() - other.bottom());
         String name = "distance " + a + " to " + b;
-        if (along > 0 && along >= across) {
+        if (along >= LEAST && along >= across) {
             double y = Math.min(one.bottom(), other.bottom());
             add(name, new Box(Math.max(one.x(), other.x()), y, 0, along), 0, Optional.empty(), INKS, "");
-        } else if (across > 0) {
+        } else if (across >= LEAST) {
             double x = Math.min(one.right(), other.right());
             add(name, new Box(x, Math.max(one.y(), other.y()), across, 0), 0, Optional.empty(), INKS, "");
         }
@@ -168,9 +174,11 @@ public final class Measures {
     /** Reads what is drawn, node by node; shadows are no parts. */
     private final class Reader implements SceneNode.Visitor {
         private final String name;
+        private final List<Role> inks;
 
-        Reader(String name) {
+        Reader(String name, List<Role> inks) {
             this.name = name;
+            this.inks = inks;
         }
 
         private String part(SceneNode node) {
@@ -189,7 +197,7 @@ public final class Measures {
                     node.line().box(),
                     0,
                     Optional.of(node.fill()),
-                    INKS,
+                    inks,
                     type(node.line().type()));
         }
 
@@ -206,7 +214,7 @@ public final class Measures {
 
         @Override
         public void icon(SceneNode.Icon node) {
-            add(part(node), node.area(), 0, Optional.of(node.fill()), INKS, "");
+            add(part(node), node.area(), 0, Optional.of(node.fill()), inks, "");
         }
 
         @Override
@@ -220,7 +228,7 @@ public final class Measures {
                 return;
             }
             if (node.part() == Part.Plain.LIST) {
-                parts(node, name);
+                parts(node, name, inks);
                 return;
             }
             String own = part(node);
@@ -228,7 +236,7 @@ public final class Measures {
             if (isTarget) {
                 add(own, node.area(), 0, Optional.empty(), GROUNDS, "");
             }
-            parts(node, own);
+            parts(node, own, node.part() == Part.Plain.BADGE ? BADGE_INKS : inks);
         }
     }
 }

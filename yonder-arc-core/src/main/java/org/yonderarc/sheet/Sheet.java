@@ -18,6 +18,9 @@ public final class Sheet {
     static final Colour DESK = Colour.rgb(0xE6ECEE);
     static final Colour INK = Colour.rgb(0x14252B);
     static final Colour QUIET = Colour.rgb(0x4C5C63);
+    /** Sheets that would be wider go on below, in dp. */
+    private static final double WIDEST = 3200;
+
     private static final double MARGIN = 40;
     private static final double GAP = 32;
     private static final double HEAD = 72;
@@ -70,35 +73,59 @@ public final class Sheet {
         var nodes = new ArrayList<SceneNode>();
         text(nodes, "title", title, TITLE, MARGIN, MARGIN + 12, measure);
         double y = MARGIN + HEAD;
-        double x = left;
         double right = MARGIN + measure.width(title, TITLE);
-        for (int i = 0; i < widths.length; i++) {
-            text(nodes, "column-" + i, columns.get(i), LABEL, x, y - CAPTION / 2, measure);
-            x += widths[i] + GAP;
-            right = Math.max(right, x - GAP);
-        }
-        for (int r = 0; r < rows.size(); r++) {
-            double height =
-                    rows.get(r).stream().mapToDouble(Scene::height).max().orElse(0);
-            text(nodes, "row-" + r, sides.get(r), LABEL, MARGIN, y + 12, measure);
-            x = left;
-            for (int i = 0; i < rows.get(r).size(); i++) {
-                Scene scene = rows.get(r).get(i);
-                double radius = Math.min(24, scene.height() / 8);
-                // A picture on the sheet's own ground, as of a device in its frame, has no edge to show.
-                if (!scene.background().equals(DESK)) {
-                    nodes.add(new SceneNode.Rect(
-                            "edge-" + r + "-" + i,
-                            new Box(x - 1, y - 1, scene.width() + 2, scene.height() + 2),
-                            radius + 1,
-                            new Colour(8, 24, 30, 0.14)));
-                }
-                nodes.add(scene.placed("shot-" + r + "-" + i, x, y, 1, radius));
+        for (int from = 0; from < widths.length; ) {
+            int to = end(widths, from, WIDEST - left - MARGIN);
+            double x = left;
+            for (int i = from; i < to; i++) {
+                text(nodes, "column-" + i, columns.get(i), LABEL, x, y - CAPTION / 2, measure);
                 x += widths[i] + GAP;
             }
-            y += height + GAP;
+            right = Math.max(right, x - GAP);
+            for (int r = 0; r < rows.size(); r++) {
+                text(nodes, "row-" + r + "-" + from, sides.get(r), LABEL, MARGIN, y + 12, measure);
+                y = row(nodes, rows.get(r), new Band(r, from, to), widths, left, y) + GAP;
+            }
+            from = to;
+            y += from < widths.length ? CAPTION + GAP : 0;
         }
         return new Scene(right + MARGIN, y - GAP + MARGIN, DESK, title, nodes);
+    }
+
+    /** Where a band of columns ends that starts at {@code from}: the others go on below it. */
+    private static int end(double[] widths, int from, double room) {
+        int to = from + 1;
+        double used = widths[from];
+        while (to < widths.length && used + GAP + widths[to] <= room) {
+            used += GAP + widths[to++];
+        }
+        return to;
+    }
+
+    /** The part of a row from one column to before another. */
+    private record Band(int row, int from, int to) {}
+
+    /** The pictures of one row of a band; gives where they end. */
+    private static double row(
+            List<SceneNode> nodes, List<Scene> row, Band band, double[] widths, double left, double y) {
+        double x = left;
+        double height = 0;
+        for (int i = band.from(); i < band.to(); i++) {
+            Scene scene = row.get(i);
+            double radius = Math.min(24, scene.height() / 8);
+            // A picture on the sheet's own ground, as of a device in its frame, has no edge to show.
+            if (!scene.background().equals(DESK)) {
+                nodes.add(new SceneNode.Rect(
+                        "edge-" + band.row() + "-" + i,
+                        new Box(x - 1, y - 1, scene.width() + 2, scene.height() + 2),
+                        radius + 1,
+                        new Colour(8, 24, 30, 0.14)));
+            }
+            nodes.add(scene.placed("shot-" + band.row() + "-" + i, x, y, 1, radius));
+            x += widths[i] + GAP;
+            height = Math.max(height, scene.height());
+        }
+        return y + height;
     }
 
     static void text(

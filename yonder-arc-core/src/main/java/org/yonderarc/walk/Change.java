@@ -22,6 +22,16 @@ public record Change(Step step, State before, State after, List<Effect> effects,
         Objects.requireNonNull(because, "because");
     }
 
+    /** A step that came to another state, without effects. */
+    static Change moved(State before, Step step, State after, String because) {
+        return new Change(step, before, after, List.of(), because);
+    }
+
+    /** A step that can't be taken. */
+    static Change refused(State state, Step step, String reason) {
+        return new Change(step, state, state, List.of(new Effect.Refused(reason)), reason);
+    }
+
     /** Whether the step changed anything. */
     public boolean moved() {
         return before != after;

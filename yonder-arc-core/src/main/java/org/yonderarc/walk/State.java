@@ -1,5 +1,7 @@
 package org.yonderarc.walk;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -67,5 +69,27 @@ public record State(
     /** Where the person is. */
     public Place place() {
         return trail().top();
+    }
+
+    /** The state with nothing open; the same instance where nothing was. */
+    State closed() {
+        return open.isEmpty() ? this : withOpen(Optional.empty());
+    }
+
+    /** The state on a branch with this trail, with nothing open; the branch that is left is the last of those visited. */
+    State at(String other, Trail trail) {
+        List<String> before = visited;
+        if (!other.equals(branch)) {
+            var all = new ArrayList<>(visited);
+            all.removeAll(List.of(other, branch));
+            all.add(branch);
+            before = all;
+        }
+        Map<String, Trail> changed = trails;
+        if (trails.get(other) != trail) {
+            changed = new HashMap<>(trails);
+            changed.put(other, trail);
+        }
+        return new State(other, changed, facts, Optional.empty(), folded, before);
     }
 }

@@ -3,11 +3,9 @@ package org.yonderarc.walk;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
@@ -43,7 +41,7 @@ public final class Walk {
     private final Places places;
     private final Guards guards;
     private final Map<String, Item> items = new LinkedHashMap<>();
-    private final Set<String> bars = new LinkedHashSet<>();
+    private final BarSteps bars;
     private final String startBranch;
     private final State start;
 
@@ -52,7 +50,7 @@ public final class Walk {
         this.places = new Places(plan);
         this.guards = new Guards(plan);
         plan.items().forEach(item -> items.putIfAbsent(item.id(), item));
-        plan.bars().forEach(bar -> bars.add(bar.id()));
+        this.bars = new BarSteps(plan);
         String screen = plan.app()
                 .start()
                 .orElseThrow(() -> new IllegalArgumentException(
@@ -79,7 +77,7 @@ public final class Walk {
 
     /** Whether the plan has a bar with this id. */
     boolean hasBar(String id) {
-        return bars.contains(id);
+        return bars.has(id);
     }
 
     /** The state of an app that was just started. */
@@ -98,9 +96,9 @@ public final class Walk {
             case BACK -> back(state, (Step.Back) step);
             case UP -> up(state, (Step.Up) step);
             case LINK -> link(state, (Step.Link) step);
-            case TOGGLE -> toggle(state, (Step.Toggle) step);
-            case CLOSE -> close(state, (Step.Close) step);
-            case FOLD -> fold(state, (Step.Fold) step);
+            case TOGGLE -> bars.toggle(state, (Step.Toggle) step);
+            case CLOSE -> bars.close(state, (Step.Close) step);
+            case FOLD -> bars.fold(state, (Step.Fold) step);
             case TELL -> tell(state, (Step.Tell) step);
         };
     }
@@ -108,35 +106,35 @@ public final class Walk {
     private Change replace(State state, Step.Replace step) {
         Optional<String> problem = problem(step.place());
         if (problem.isPresent()) {
-            return refused(state, step, problem.get());
+            return Change.refused(state, step, problem.get());
         }
         if (state.place().equals(step.place())) {
-            return new Change(step, state, closed(state), List.of(), "It is shown already.");
+            return new Change(step, state, state.closed(), List.of(), "It is shown already.");
         }
         Trail trail =
                 state.trail().below().map(below -> below.push(step.place())).orElseGet(() -> Trail.at(step.place()));
-        return arrived(state, step, at(state, state.branch(), trail), "It took the place of the one that was shown.");
+        return arrived(state, step, state.at(state.branch(), trail), "It took the place of the one that was shown.");
     }
 
     private Change reset(State state, Step.Reset step) {
         Optional<String> problem = problem(step.place());
         if (problem.isPresent()) {
-            return refused(state, step, problem.get());
+            return Change.refused(state, step, problem.get());
         }
         String branch = places.branchAbove(step.place().screen()).orElse(state.branch());
         return arrived(
                 state,
                 step,
-                at(guards.turnedAway(state, branch), branch, Trail.at(step.place())),
+                guards.turnedAway(state, branch).at(branch, Trail.at(step.place())),
                 "The trail starts anew here.");
     }
 
     private Change finish(State state, Step.Finish step) {
         Optional<Trail> below = state.trail().below();
         if (below.isEmpty()) {
-            return refused(state, step, "There is no place below to tell a result to.");
+            return Change.refused(state, step, "There is no place below to tell a result to.");
         }
-        State after = at(state, state.branch(), below.get());
+        State after = state.at(state.branch(), below.get());
         return new Change(
                 step,
                 state,
@@ -149,95 +147,57 @@ public final class Walk {
         Place here = shown(state);
         Optional<Place> above = places.above(here);
         if (above.isEmpty()) {
-            return refused(state, step, "\"" + here.screen() + "\" stands under no other screen.");
+            return Change.refused(state, step, "\"" + here.screen() + "\" stands under no other screen.");
         }
         Place parent = above.get();
         if (problem(parent).isPresent()) {
-            return refused(state, step, problem(parent).get());
+            return Change.refused(state, step, problem(parent).get());
         }
         for (Optional<Trail> at = state.trail().below();
                 at.isPresent();
                 at = at.get().below()) {
             if (at.get().top().screen().equals(parent.screen())) {
-                return arrived(
-                        state, step, at(state, state.branch(), at.get()), "To the screen above, as it was left.");
+                return arrived(state, step, state.at(state.branch(), at.get()), "To the screen above, as it was left.");
             }
         }
         Trail made = state.trail().root() == state.trail()
                 ? Trail.at(parent)
                 : state.trail().below().orElseThrow().push(parent);
-        return arrived(state, step, at(state, state.branch(), made), "To the screen above, which was never visited.");
+        return arrived(state, step, state.at(state.branch(), made), "To the screen above, which was never visited.");
     }
 
     private Change link(State state, Step.Link step) {
         String path = Addresses.path(step.address());
         Optional<Place> place = placeAt(path);
         if (place.isEmpty()) {
-            return refused(
+            return Change.refused(
                     state,
                     step,
                     "No screen has the address \"" + path + "\". Look at the paths of the plan's screens.");
         }
         Optional<String> problem = problem(place.get());
         if (problem.isPresent()) {
-            return refused(state, step, problem.get());
+            return Change.refused(state, step, problem.get());
         }
         String branch = places.branchAbove(place.get().screen()).orElse(startBranch);
         State after = arriveAt(guards.turnedAway(state, branch), place.get());
         return arrived(state, step, after, "Followed from outside: on its branch, with the screens above it below.");
     }
 
-    private Change toggle(State state, Step.Toggle step) {
-        if (!bars.contains(step.owner())) {
-            return noBar(state, step, step.owner());
-        }
-        boolean isOpen = state.open().filter(step.bar()::equals).isPresent();
-        return isOpen
-                ? moved(state, step, state.withOpen(Optional.empty()), "It was open: it closes.")
-                : moved(state, step, state.withOpen(Optional.of(step.bar())), "It opens.");
-    }
-
-    private Change close(State state, Step.Close step) {
-        return state.open().isPresent()
-                ? moved(state, step, state.withOpen(Optional.empty()), "It closes.")
-                : new Change(step, state, state, List.of(), "Nothing is open.");
-    }
-
-    private Change fold(State state, Step.Fold step) {
-        if (!bars.contains(step.bar())) {
-            return noBar(state, step, step.bar());
-        }
-        var folded = new LinkedHashSet<>(state.folded());
-        boolean expands = folded.remove(step.bar());
-        if (!expands) {
-            folded.add(step.bar());
-        }
-        State after = new State(state.branch(), state.trails(), state.facts(), state.open(), folded, state.visited());
-        return moved(state, step, after, expands ? "It expands." : "It collapses to icons.");
-    }
-
-    private Change noBar(State state, Step step, String bar) {
-        return refused(
-                state,
-                step,
-                "There is no bar \"" + bar + "\". "
-                        + Suggestion.sentence(bar, bars, "The bars are " + String.join(", ", bars) + "."));
-    }
-
     private Change choose(State state, Step.Choose step) {
         Item item = items.get(step.item());
         if (item == null) {
-            return refused(
+            return Change.refused(
                     state,
                     step,
                     "There is no item \"" + step.item() + "\". "
                             + Suggestion.sentence(step.item(), items.keySet(), "The items are " + names() + "."));
         }
         if (!isEnabled(item, state)) {
-            return refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
+            return Change.refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
         }
         if (item.place().isEmpty()) {
-            return new Change(step, state, closed(state), List.of(effect(item)), "The person stays; the app is told.");
+            return new Change(step, state, state.closed(), List.of(effect(item)), "The person stays; the app is told.");
         }
         String branch = item.id();
         if (!branch.equals(state.branch())) {
@@ -247,24 +207,20 @@ public final class Walk {
             return arrived(
                     state,
                     step,
-                    at(guards.turnedAway(state, branch), branch, there),
+                    guards.turnedAway(state, branch).at(branch, there),
                     first ? "The branch is visited for the first time." : "The branch is as it was left.");
         }
         Trail root = state.trail().root();
         if (root != state.trail()) {
-            return moved(state, step, at(state, branch, root), "Chosen while selected: back to the branch's root.");
+            return Change.moved(
+                    state, step, state.at(branch, root), "Chosen while selected: back to the branch's root.");
         }
         return new Change(
                 step,
                 state,
-                closed(state),
+                state.closed(),
                 List.of(new Effect.ChosenAgain(branch)),
                 "Chosen again at the branch's root: the app is told.");
-    }
-
-    /** The state with nothing open; the same instance where nothing was. */
-    private static State closed(State state) {
-        return state.open().isEmpty() ? state : state.withOpen(Optional.empty());
     }
 
     private static boolean isEnabled(Item item, State state) {
@@ -285,34 +241,35 @@ public final class Walk {
     private Change open(State state, Step.Open step) {
         Optional<String> problem = problem(step.place());
         if (problem.isPresent()) {
-            return refused(state, step, problem.get());
+            return Change.refused(state, step, problem.get());
         }
         if (state.place().equals(step.place())) {
-            return new Change(step, state, closed(state), List.of(), "It is shown already.");
+            return new Change(step, state, state.closed(), List.of(), "It is shown already.");
         }
         if (state.trail().depth() >= DEEPEST) {
-            return refused(state, step, "The trail has " + DEEPEST + " places already. Replace the one that is shown.");
+            return Change.refused(
+                    state, step, "The trail has " + DEEPEST + " places already. Replace the one that is shown.");
         }
-        State after = at(state, state.branch(), state.trail().push(step.place()));
+        State after = state.at(state.branch(), state.trail().push(step.place()));
         return arrived(state, step, after, "Opened on top of the trail.");
     }
 
     private Change back(State state, Step.Back step) {
         if (state.open().isPresent()) {
-            return moved(state, step, closed(state), "What was open closes first.");
+            return Change.moved(state, step, state.closed(), "What was open closes first.");
         }
         Optional<Trail> below = state.trail().below();
         if (below.isPresent()) {
-            return moved(state, step, at(state, state.branch(), below.get()), "One place down the trail.");
+            return Change.moved(state, step, state.at(state.branch(), below.get()), "One place down the trail.");
         }
         Optional<String> to = branchBack(state);
         if (to.isPresent()) {
             Trail there = state.trails().getOrDefault(to.get(), start.trail());
-            State after = at(guards.turnedAway(state, to.get()), to.get(), there);
+            State after = guards.turnedAway(state, to.get()).at(to.get(), there);
             // The way back is used up: it isn't walked a second time.
             var visited = new ArrayList<>(state.visited());
             visited.removeAll(List.of(to.get(), state.branch()));
-            return moved(
+            return Change.moved(
                     state,
                     step,
                     new State(after.branch(), after.trails(), after.facts(), after.open(), after.folded(), visited),
@@ -338,7 +295,7 @@ public final class Walk {
     private Change tell(State state, Step.Tell step) {
         FactValue before = state.facts().get(step.fact());
         if (before == null) {
-            return refused(
+            return Change.refused(
                     state,
                     step,
                     "There is no fact \"" + step.fact() + "\". "
@@ -346,7 +303,7 @@ public final class Walk {
                                     step.fact(), plan.facts().ids(), "Declare it below \"facts\" in the plan."));
         }
         if (!before.kind().equals(step.value().kind())) {
-            return refused(
+            return Change.refused(
                     state,
                     step,
                     "The fact \"" + step.fact() + "\" takes " + before.kind() + ", not "
@@ -359,7 +316,7 @@ public final class Walk {
         facts.put(step.fact(), step.value());
         State after = state.withFacts(facts);
         State left = guards.withoutForbidden(state, after);
-        return moved(
+        return Change.moved(
                 state,
                 step,
                 left,
@@ -403,11 +360,11 @@ public final class Walk {
         });
         Optional<String> branch = places.branchAbove(place.screen());
         if (branch.isPresent()) {
-            return at(state, branch.get(), places.trailTo(place, branch.get()));
+            return state.at(branch.get(), places.trailTo(place, branch.get()));
         }
         // No item leads there: it opens on top of the start, so that there is a way back.
         Trail root = start.trail();
-        return at(state, startBranch, place.equals(root.top()) ? root : root.push(place));
+        return state.at(startBranch, place.equals(root.top()) ? root : root.push(place));
     }
 
     /** The address of a place: its screen's path with the parameters filled in. */
@@ -424,33 +381,16 @@ public final class Walk {
         return items.isEmpty() ? "none" : String.join(", ", items.keySet());
     }
 
-    private static State at(State state, String branch, Trail trail) {
-        List<String> visited = state.visited();
-        if (!branch.equals(state.branch())) {
-            var all = new ArrayList<>(visited);
-            all.removeAll(List.of(branch, state.branch()));
-            all.add(state.branch());
-            visited = all;
-        }
-        Map<String, Trail> trails = state.trails();
-        if (trails.get(branch) != trail) {
-            var changed = new HashMap<>(trails);
-            changed.put(branch, trail);
-            trails = changed;
-        }
-        return new State(branch, trails, state.facts(), Optional.empty(), state.folded(), visited);
-    }
-
     /** A move to a place that may not be allowed: refused where nothing could be shown in its place. */
     private Change arrived(State before, Step step, State after, String because) {
         Place wanted = after.place();
         Optional<Place> settled = guards.settled(wanted, after.facts());
         if (settled.isEmpty()) {
-            return refused(
+            return Change.refused(
                     before, step, "\"" + wanted.screen() + "\" is not allowed now, and nothing is shown in its place.");
         }
         boolean isDiverted = !settled.get().equals(wanted);
-        return moved(
+        return Change.moved(
                 before,
                 step,
                 after,
@@ -458,13 +398,5 @@ public final class Walk {
                         ? because + " Its condition doesn't hold, so \""
                                 + settled.get().screen() + "\" is shown until it does."
                         : because);
-    }
-
-    private static Change moved(State before, Step step, State after, String because) {
-        return new Change(step, before, after, List.of(), because);
-    }
-
-    private static Change refused(State state, Step step, String reason) {
-        return new Change(step, state, state, List.of(new Effect.Refused(reason)), reason);
     }
 }

@@ -19,6 +19,7 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
@@ -254,5 +255,66 @@ class SheetTest {
                         .scene(MEASURE))
                 .toList();
         assertFalse(scenes.get(0).equals(scenes.get(1)), "no mark and a dot look different");
+    }
+
+    /** Eight phones side by side would be wider than any screen: they go on below, each caption above its picture. */
+    @Test
+    void aWideSheetGoesOnBelow() {
+        Shot base = whole(plan(false));
+        Axis devices = Axes.parse("device=phone,tablet,desktop,500x700,600x700,700x700,800x700", base);
+        Scene sheet = Sheet.of(base, devices, Axis.NONE, MEASURE);
+        assertTrue(sheet.width() <= 3200, "as wide as " + sheet.width());
+        var lines = sheet.nodes().stream()
+                .filter(node -> node.key().startsWith("column-"))
+                .map(node -> ((SceneNode.Text) node).line())
+                .toList();
+        assertEquals(7, lines.size());
+        assertTrue(lines.get(6).baseline() > lines.get(0).baseline() + 500, "the last caption is in a lower band");
+        for (TextLine line : lines) {
+            assertTrue(sheet.nodes().stream()
+                    .filter(SceneNode.Group.class::isInstance)
+                    .flatMap(node -> node.box().stream())
+                    .anyMatch(box -> Math.abs(box.x() - line.left()) < 1 && Math.abs(box.y() - line.baseline()) < 40));
+        }
+    }
+
+    @Test
+    void aFanIsOpenOnASheet() {
+        Shot base = whole(plan(false));
+        Scene fan = Axes.parse("form=radial", base)
+                .choices()
+                .get(0)
+                .apply()
+                .apply(base)
+                .scene(MEASURE);
+        SceneNode.Group bar = fan.bar("radial").orElseThrow();
+        assertTrue(bar.area().height() > 150, "only the button is shown: " + bar.area());
+    }
+
+    /** What stands on a badge is told as that, though other roles have its colour; what the grid leaves over is no distance. */
+    @Test
+    void measuresTellTheRoleOfABadgeAndNoDistanceThatNobodySees() {
+        Plan plan = PlanBuilder.app("A")
+                .start("a")
+                .fact("n", 3)
+                .screen("a", screen -> screen.icon("droplet"))
+                .screen("b", screen -> screen.icon("book"))
+                .screen("c", screen -> screen.icon("user"))
+                .menu("main", menu -> menu.item("a", item -> item.badge("n"))
+                        .item("b")
+                        .item("c"))
+                .build();
+        var shot = new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom"));
+        var measures = new Measures(shot, MEASURE).all();
+        assertEquals(
+                List.of("badge-text"),
+                measures.stream()
+                        .filter(one -> one.part().endsWith("badge text"))
+                        .map(Measures.Measure::role)
+                        .toList());
+        assertTrue(measures.stream()
+                .filter(one -> one.part().startsWith("distance"))
+                .allMatch(one -> one.box().width() >= 0.05 || one.box().height() >= 0.05));
+        assertTrue(measures.stream().noneMatch(one -> one.part().equals("distance item:c to bottom")));
     }
 }

@@ -27,7 +27,7 @@ import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Size;
 
 /** Lays round buttons out, and the items that they fan out on their {@link Arc}. */
-final class RadialLayout {
+final class RadialBoxes {
     /** The distance of the button from the edges. */
     private static final double MARGIN = 16;
     /** The room that bars at the upper and the lower edge take together, at most, where their own sizes aren't known yet. */
@@ -54,7 +54,7 @@ final class RadialLayout {
     private final double item;
     private final double edge;
 
-    private RadialLayout(RadialForm form, FittedBar bar, Room room) {
+    private RadialBoxes(RadialForm form, FittedBar bar, Room room) {
         this.form = form;
         this.bar = bar;
         this.free = room.free();
@@ -79,7 +79,7 @@ final class RadialLayout {
     }
 
     static Layout.Bar layOut(RadialForm form, FittedBar bar, Room room) {
-        return new RadialLayout(form, bar, room).layOut();
+        return new RadialBoxes(form, bar, room).layOut();
     }
 
     /** How many items can be fanned out on a device, whatever bars it has; at least 2. */
@@ -160,7 +160,7 @@ final class RadialLayout {
                 target,
                 circle,
                 radius,
-                body.on(label.stream().map(RadialLayout::plate).toList()),
+                body.on(label.stream().map(RadialBoxes::plate).toList()),
                 placed.mark(),
                 Optional.of(new Layout.Plate(circle, radius, Role.SURFACE, Optional.empty(), true)));
     }

@@ -23,7 +23,7 @@ import org.yonderarc.plan.Size;
 import org.yonderarc.plan.TopForm;
 
 /** Lays top bars out. */
-final class TopLayout {
+final class TopBoxes {
     /** In a narrower bar a person is shown as a picture alone. */
     private static final double FACE_WITH_TEXT = 600;
     /** A logo or a title in a bar with items has at least this much room. */
@@ -43,7 +43,7 @@ final class TopLayout {
     private final List<Layout.Slot> apart = new ArrayList<>();
     private final List<Layout.Button> buttons = new ArrayList<>();
 
-    private TopLayout(TopForm form, FittedBar bar, Room room) {
+    private TopBoxes(TopForm form, FittedBar bar, Room room) {
         this.form = form;
         this.bar = bar;
         this.items = bar.items();
@@ -56,7 +56,7 @@ final class TopLayout {
 
     /** The boxes; the bar starts at {@code from}, the trailing edge of what stands at the leading edge. */
     static Layout.Bar layOut(TopForm form, FittedBar bar, Room room) {
-        return new TopLayout(form, bar, room).layOut();
+        return new TopBoxes(form, bar, room).layOut();
     }
 
     private Layout.Bar layOut() {
@@ -182,7 +182,7 @@ final class TopLayout {
                         measure))
                 : List.of();
         return new Layout.Face(
-                ground, picture, PersonLayout.initials(person, picture, measure), person, texts, Optional.empty());
+                ground, picture, PersonBoxes.initials(person, picture, measure), person, texts, Optional.empty());
     }
 
     private double itemsTitleRoom(double leading, double end, Type type) {

@@ -24,7 +24,7 @@ import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Size;
 
 /** Lays menus in the content out: cards in columns, or rows below each other. */
-final class GridLayout {
+final class GridBoxes {
     /** Wider lists are hard to read; they are centred. */
     private static final double WIDEST_LIST = 640;
     /** Wider grids are centred, as other content is. */
@@ -53,16 +53,16 @@ final class GridLayout {
     private final TextMeasure measure;
     private final Box content;
     private final double scale;
-    private final ListLayout list;
+    private final ListBoxes list;
     private final ItemLayout cells;
 
-    private GridLayout(GridForm form, FittedBar bar, Room room) {
+    private GridBoxes(GridForm form, FittedBar bar, Room room) {
         this.form = form;
         this.bar = bar;
         this.device = room.device();
         this.measure = room.measure();
         this.content = room.content();
-        this.scale = Math.min(device.textScale(), ListLayout.MOST_SCALE);
+        this.scale = Math.min(device.textScale(), ListBoxes.MOST_SCALE);
         boolean isRows = form.tiles() == Form.Tiles.ROWS;
         this.cells = new ItemLayout(
                 content,
@@ -71,11 +71,11 @@ final class GridLayout {
                 scale,
                 MarkHome.Inner.TRAILING,
                 measure);
-        this.list = new ListLayout(bar.look(), cells, false);
+        this.list = new ListBoxes(bar.look(), cells, false);
     }
 
     static Layout.Bar layOut(GridForm form, FittedBar bar, Room room) {
-        return new GridLayout(form, bar, room).layOut();
+        return new GridBoxes(form, bar, room).layOut();
     }
 
     private Layout.Bar layOut() {
@@ -83,7 +83,7 @@ final class GridLayout {
         boolean isOverflow = bar.standing() == FittedBar.Standing.OVERFLOW;
         double wide = Math.min(content.width(), isRows ? WIDEST_LIST : WIDEST_GRID);
         var room = new Box(content.centerX() - wide / 2, content.y() + (isRows ? 8 : MARGIN), wide, 0);
-        Optional<Layout.Face> face = bar.person().map(person -> new PersonLayout(scale, measure)
+        Optional<Layout.Face> face = bar.person().map(person -> new PersonBoxes(scale, measure)
                 .above(person, content, new Box(room.x(), content.y() + 8, room.width(), 0)));
         double top = face.isPresent() ? content.y() + 88 : room.y();
         var below = new Box(room.x(), top, room.width(), 0);

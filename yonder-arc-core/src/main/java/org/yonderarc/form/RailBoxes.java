@@ -22,7 +22,7 @@ import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Size;
 
 /** Lays rails out. */
-final class RailLayout {
+final class RailBoxes {
     /** Labels of rails grow with the person's text scale up to this: a rail is narrow. */
     private static final double MOST_SCALE = 1.5;
     /** The narrowest rail. */
@@ -39,7 +39,7 @@ final class RailLayout {
     /** The items and the main action, which are as wide as each other. */
     private final List<FittedItem> all = new ArrayList<>();
 
-    private RailLayout(RailForm form, FittedBar bar, Room room) {
+    private RailBoxes(RailForm form, FittedBar bar, Room room) {
         this.form = form;
         this.bar = bar;
         this.device = room.device();
@@ -49,7 +49,7 @@ final class RailLayout {
     }
 
     static Layout.Bar layOut(RailForm form, FittedBar bar, Room room) {
-        return new RailLayout(form, bar, room).layOut();
+        return new RailBoxes(form, bar, room).layOut();
     }
 
     private ItemLayout cells(Box whole, double scale) {
@@ -104,7 +104,7 @@ final class RailLayout {
     }
 
     private double widestInset() {
-        return all.stream().mapToDouble(RailLayout::inset).max().orElse(0);
+        return all.stream().mapToDouble(RailBoxes::inset).max().orElse(0);
     }
 
     private static double inset(FittedItem item) {

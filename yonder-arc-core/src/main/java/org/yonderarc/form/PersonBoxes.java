@@ -18,7 +18,7 @@ import org.yonderarc.layout.Type;
 import org.yonderarc.plan.DrawerForm;
 
 /** Lays persons out at the head of drawers and lists. */
-record PersonLayout(double scale, TextMeasure measure) {
+record PersonBoxes(double scale, TextMeasure measure) {
     /** The initials in a picture's circle; its type grows with the picture. */
     static TextLine initials(FittedBar.Person person, Box picture, TextMeasure measure) {
         Type type = Type.semibold(picture.height() * 0.4);

@@ -18,7 +18,7 @@ import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Size;
 
 /** Lays items out below each other, with headings and lines between them. */
-final class ListLayout {
+final class ListBoxes {
     /** Texts of lists grow with the person's text scale up to this. */
     static final double MOST_SCALE = 2;
 
@@ -34,7 +34,7 @@ final class ListLayout {
      *
      * @param collapsed whether it shows icons only
      */
-    ListLayout(Look look, ItemLayout cells, boolean collapsed) {
+    ListBoxes(Look look, ItemLayout cells, boolean collapsed) {
         this.look = look;
         this.cells = cells;
         this.collapsed = collapsed;

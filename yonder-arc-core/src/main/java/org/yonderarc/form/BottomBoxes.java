@@ -20,7 +20,7 @@ import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Size;
 
 /** Lays bottom bars out: edge to edge or floating, in one row or several, or scrolling. */
-final class BottomLayout {
+final class BottomBoxes {
     /** Labels of a bar that scrolls have at least this much room, in dp. */
     private static final double SCROLLING_SLOT = 72;
 
@@ -37,7 +37,7 @@ final class BottomLayout {
     private final double spacing;
     private final Form.IconSide side;
 
-    private BottomLayout(BottomForm form, FittedBar bar, Room room) {
+    private BottomBoxes(BottomForm form, FittedBar bar, Room room) {
         this.form = form;
         this.bar = bar;
         this.items = bar.items();
@@ -56,7 +56,7 @@ final class BottomLayout {
 
     /** The boxes; the bar starts at the trailing edge of what stands at the leading edge. */
     static Layout.Bar layOut(BottomForm form, FittedBar bar, Room room) {
-        return new BottomLayout(form, bar, room).layOut(room.from());
+        return new BottomBoxes(form, bar, room).layOut(room.from());
     }
 
     private Layout.Bar layOut(double from) {

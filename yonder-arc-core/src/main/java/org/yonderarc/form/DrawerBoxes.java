@@ -21,7 +21,7 @@ import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Size;
 
 /** Lays open drawers out. */
-final class DrawerLayout {
+final class DrawerBoxes {
     private final DrawerForm form;
     private final FittedBar bar;
     private final Device device;
@@ -29,7 +29,7 @@ final class DrawerLayout {
     private final List<Layout.Button> buttons = new ArrayList<>();
     private final List<Layout.Slot> foot = new ArrayList<>();
 
-    private DrawerLayout(DrawerForm form, FittedBar bar, Room room) {
+    private DrawerBoxes(DrawerForm form, FittedBar bar, Room room) {
         this.form = form;
         this.bar = bar;
         this.device = room.device();
@@ -37,7 +37,7 @@ final class DrawerLayout {
     }
 
     static Layout.Bar layOut(DrawerForm form, FittedBar bar, Room room) {
-        return new DrawerLayout(form, bar, room).layOut();
+        return new DrawerBoxes(form, bar, room).layOut();
     }
 
     private double width() {
@@ -60,7 +60,7 @@ final class DrawerLayout {
         double seen = form.opens() == Opening.BENEATH ? width * form.beneath().share() : width;
         var room = new Box(safe.left(), safe.top(), seen - safe.left(), device.height() - safe.top());
         double scale = scale(room);
-        var list = new ListLayout(bar.look(), cells(room, scale), bar.isCollapsed());
+        var list = new ListBoxes(bar.look(), cells(room, scale), bar.isCollapsed());
         double top = room.y() + bar.look().size(Size.PADDING);
         Optional<FittedBar.Button> fold = bar.buttons().stream().findFirst();
         if (fold.isPresent()) {
@@ -84,7 +84,7 @@ final class DrawerLayout {
 
     /** A word that can't be broken fits whole: in a narrow drawer, labels grow less. */
     private double scale(Box room) {
-        double wanted = Math.min(device.textScale(), ListLayout.MOST_SCALE);
+        double wanted = Math.min(device.textScale(), ListBoxes.MOST_SCALE);
         double inside = room.width() - 2 * bar.look().size(Size.PADDING);
         var largest = cells(room, wanted);
         double share = Stream.concat(bar.items().stream(), bar.apart().stream())
@@ -105,7 +105,7 @@ final class DrawerLayout {
     }
 
     private Optional<Layout.Face> face(double width, Box room, double top, double scale) {
-        var persons = new PersonLayout(scale, measure);
+        var persons = new PersonBoxes(scale, measure);
         return bar.person()
                 .map(person -> bar.isCollapsed()
                         ? persons.small(person, room, top)
@@ -113,7 +113,7 @@ final class DrawerLayout {
     }
 
     /** The items at the foot; gives where they start. */
-    private double foot(ListLayout list, Box room) {
+    private double foot(ListBoxes list, Box room) {
         double bottom = device.height() - device.safe().bottom() - bar.look().size(Size.PADDING);
         double side = list.inset();
         double width = room.width() - 2 * side;

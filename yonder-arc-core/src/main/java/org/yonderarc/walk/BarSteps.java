@@ -1,0 +1,59 @@
+package org.yonderarc.walk;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Plan;
+
+/** The steps that open, close and fold bars, and move nobody. */
+final class BarSteps {
+    private final Set<String> bars = new LinkedHashSet<>();
+
+    BarSteps(Plan plan) {
+        plan.bars().forEach(bar -> bars.add(bar.id()));
+    }
+
+    /** Whether the plan has a bar with this id. */
+    boolean has(String id) {
+        return bars.contains(id);
+    }
+
+    Change toggle(State state, Step.Toggle step) {
+        if (!bars.contains(step.owner())) {
+            return noBar(state, step, step.owner());
+        }
+        boolean isOpen = state.open().filter(step.bar()::equals).isPresent();
+        return isOpen
+                ? Change.moved(state, step, state.withOpen(Optional.empty()), "It was open: it closes.")
+                : Change.moved(state, step, state.withOpen(Optional.of(step.bar())), "It opens.");
+    }
+
+    Change close(State state, Step.Close step) {
+        return state.open().isPresent()
+                ? Change.moved(state, step, state.withOpen(Optional.empty()), "It closes.")
+                : new Change(step, state, state, List.of(), "Nothing is open.");
+    }
+
+    Change fold(State state, Step.Fold step) {
+        if (!bars.contains(step.bar())) {
+            return noBar(state, step, step.bar());
+        }
+        var folded = new LinkedHashSet<>(state.folded());
+        boolean expands = folded.remove(step.bar());
+        if (!expands) {
+            folded.add(step.bar());
+        }
+        State after = new State(state.branch(), state.trails(), state.facts(), state.open(), folded, state.visited());
+        return Change.moved(state, step, after, expands ? "It expands." : "It collapses to icons.");
+    }
+
+    private Change noBar(State state, Step step, String bar) {
+        return Change.refused(
+                state,
+                step,
+                "There is no bar \"" + bar + "\". "
+                        + Suggestion.sentence(bar, bars, "The bars are " + String.join(", ", bars) + "."));
+    }
+}
