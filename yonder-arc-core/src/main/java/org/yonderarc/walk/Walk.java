@@ -191,7 +191,7 @@ public final class Walk {
                     state,
                     step,
                     "There is no item \"" + step.item() + "\". "
-                            + Suggestion.sentence(step.item(), items.keySet(), "The items are " + names() + "."));
+                            + Suggestion.sentence(step.item(), items.keySet(), "The plan has no item like it."));
         }
         if (!isEnabled(item, state)) {
             return Change.refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
@@ -375,10 +375,6 @@ public final class Walk {
     /** The place that has this address; a static segment counts before a parameter. It may have a {@link #problem}. */
     public Optional<Place> placeAt(String address) {
         return places.at(address);
-    }
-
-    private String names() {
-        return items.isEmpty() ? "none" : String.join(", ", items.keySet());
     }
 
     /** A move to a place that may not be allowed: refused where nothing could be shown in its place. */

@@ -9,6 +9,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import org.yonderarc.tree.Markup;
 
 /** Reads the shapes of an icon's SVG, and nothing else: no styles, scripts, links, entities or foreign elements. */
 final class IconReader {
@@ -52,7 +53,7 @@ final class IconReader {
                 out.append(' ')
                         .append(name)
                         .append("=\"")
-                        .append(Xml.escape(xml.getAttributeValue(i)))
+                        .append(Markup.escape(xml.getAttributeValue(i)))
                         .append('"');
             }
         }

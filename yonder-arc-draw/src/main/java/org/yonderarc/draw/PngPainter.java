@@ -23,10 +23,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
+import javax.imageio.stream.MemoryCacheImageOutputStream;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.plan.Colour;
@@ -46,8 +45,8 @@ public final class PngPainter {
     /** The most pixels that are painted: more can't be held in memory, nor looked at. */
     public static final long MOST_PIXELS = 120_000_000;
 
-    /** A picture file that claims more pixels than this is not decoded. */
-    private static final long MOST_DECODED = 40_000_000;
+    /** So many icons, each in one colour, are kept as they were parsed. */
+    private static final int MOST_ICONS = 512;
 
     /** Images are painted in strips of this many pixels, side by side on all cores. Fixed, so that the bytes are the same on every machine. */
     private static final int STRIP = 256;
@@ -55,7 +54,7 @@ public final class PngPainter {
     private final Icons icons;
     private final Pictures pictures;
     private final InterFont font;
-    private final Map<String, SVGDocument> documents = new ConcurrentHashMap<>();
+    private final Recent<SVGDocument> documents = new Recent<>(MOST_ICONS);
 
     /** A painter with these icons, these pictures and this font. */
     public PngPainter(Icons icons, Pictures pictures, InterFont font) {
@@ -74,8 +73,9 @@ public final class PngPainter {
     public byte[] paint(Scene scene, double scale) {
         var out = new ByteArrayOutputStream();
         try {
-            ImageIO.setUseCache(false);
-            ImageIO.write(image(scene, scale), "png", out);
+            var stream = new MemoryCacheImageOutputStream(out);
+            ImageIO.write(image(scene, scale), "png", stream);
+            stream.close();
         } catch (IOException impossible) {
             throw new UncheckedIOException("writing to memory", impossible);
         }
@@ -95,15 +95,16 @@ public final class PngPainter {
                     + " pixels is too large: more than " + MOST_PIXELS / 1_000_000 + " million");
         }
         var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        var decoded = new Decoded(pictures);
         IntStream.range(0, (height + STRIP - 1) / STRIP).parallel().forEach(strip -> {
             int top = strip * STRIP;
-            paint(scene, scale, image.getSubimage(0, top, width, Math.min(STRIP, height - top)), top);
+            paint(scene, scale, image.getSubimage(0, top, width, Math.min(STRIP, height - top)), top, decoded);
         });
         return image;
     }
 
     /** Paints what of the scene is seen in a strip whose upper edge is at {@code top} pixels. */
-    private void paint(Scene scene, double scale, BufferedImage strip, int top) {
+    private void paint(Scene scene, double scale, BufferedImage strip, int top, Decoded decoded) {
         Graphics2D graphics = strip.createGraphics();
         try {
             graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -113,7 +114,7 @@ public final class PngPainter {
             graphics.fillRect(0, 0, strip.getWidth(), strip.getHeight());
             graphics.translate(0, -top);
             graphics.scale(scale, scale);
-            var run = new Run(graphics, scale, new Rectangle(0, top, strip.getWidth(), strip.getHeight()));
+            var run = new Run(graphics, scale, new Rectangle(0, top, strip.getWidth(), strip.getHeight()), decoded);
             scene.nodes().forEach(node -> node.accept(run));
         } finally {
             graphics.dispose();
@@ -127,7 +128,10 @@ public final class PngPainter {
         /** What is painted, in pixels of the whole picture. */
         private final Rectangle window;
 
-        Run(Graphics2D graphics, double scale, Rectangle window) {
+        private final Decoded decoded;
+
+        Run(Graphics2D graphics, double scale, Rectangle window, Decoded decoded) {
+            this.decoded = decoded;
             this.graphics = graphics;
             this.scale = scale;
             this.window = window;
@@ -221,62 +225,37 @@ public final class PngPainter {
             if (!isSeen(node.area())) {
                 return;
             }
-            pictures.read(node.file()).ifPresent(picture -> {
-                Box box = node.area();
-                var in = new ByteArrayInputStream(picture.bytes());
-                if (picture.mime().endsWith("svg+xml")) {
-                    SVGDocument document = new SVGLoader().load(in, null, LoaderContext.createDefault());
-                    if (document != null) {
-                        var size = document.size();
-                        Box fitted = fitted(box, size.width, size.height, node.whole());
-                        Graphics2D own = clipped(node);
-                        document.render(
-                                (java.awt.Component) null,
-                                own,
-                                new ViewBox((float) fitted.x(), (float) fitted.y(), (float) fitted.width(), (float)
-                                        fitted.height()));
-                        own.dispose();
-                    }
-                    return;
-                }
-                BufferedImage image = decoded(in);
-                if (image != null) {
-                    Box fitted = fitted(box, image.getWidth(), image.getHeight(), node.whole());
-                    graphics.setRenderingHint(
-                            RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
-                    graphics.setPaint(new java.awt.TexturePaint(
-                            image, new Rectangle2D.Double(fitted.x(), fitted.y(), fitted.width(), fitted.height())));
-                    Box seen = node.whole() ? fitted : box;
-                    graphics.fill(shape(seen, node.radius()));
-                }
+            decoded.art(node.file()).ifPresent(art -> {
+                art.shapes().ifPresent(document -> shapes(node, document));
+                art.pixels().ifPresent(image -> pixels(node, image));
             });
+        }
+
+        private void shapes(SceneNode.Picture node, SVGDocument document) {
+            var size = document.size();
+            Box fitted = fitted(node.area(), size.width, size.height, node.whole());
+            Graphics2D own = clipped(node);
+            document.render(
+                    (java.awt.Component) null,
+                    own,
+                    new ViewBox(
+                            (float) fitted.x(), (float) fitted.y(), (float) fitted.width(), (float) fitted.height()));
+            own.dispose();
+        }
+
+        private void pixels(SceneNode.Picture node, BufferedImage image) {
+            Box fitted = fitted(node.area(), image.getWidth(), image.getHeight(), node.whole());
+            graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+            graphics.setPaint(new java.awt.TexturePaint(
+                    image, new Rectangle2D.Double(fitted.x(), fitted.y(), fitted.width(), fitted.height())));
+            Box seen = node.whole() ? fitted : node.area();
+            graphics.fill(shape(seen, node.radius()));
         }
 
         private Graphics2D clipped(SceneNode.Picture node) {
             Graphics2D own = (Graphics2D) graphics.create();
             own.clip(shape(node.area(), node.radius()));
             return own;
-        }
-
-        /** A file that is no picture is as good as none: the initials below it show. */
-        private static BufferedImage decoded(ByteArrayInputStream in) {
-            try (var stream = ImageIO.createImageInputStream(in)) {
-                var readers = ImageIO.getImageReaders(stream);
-                if (!readers.hasNext()) {
-                    return null;
-                }
-                var reader = readers.next();
-                try {
-                    reader.setInput(stream);
-                    // A small file can say that it is huge: that is looked at before any room is made for it.
-                    boolean isHuge = (long) reader.getWidth(0) * reader.getHeight(0) > MOST_DECODED;
-                    return isHuge ? null : reader.read(0);
-                } finally {
-                    reader.dispose();
-                }
-            } catch (IOException broken) {
-                return null;
-            }
         }
 
         private static Box fitted(Box box, double width, double height, boolean whole) {
@@ -329,7 +308,7 @@ public final class PngPainter {
             }
             var layer = new BufferedImage(window.width, window.height, BufferedImage.TYPE_INT_ARGB_PRE);
             Graphics2D beside = beside(layer, window);
-            var run = new Run(beside, scale, window);
+            var run = new Run(beside, scale, window, decoded);
             run.solid(node);
             beside.dispose();
             Graphics2D on = (Graphics2D) graphics.create();
@@ -352,7 +331,7 @@ public final class PngPainter {
             }
             var layer = new BufferedImage(part.width, part.height, BufferedImage.TYPE_INT_ARGB_PRE);
             Graphics2D beside = beside(layer, part);
-            var run = new Run(beside, scale, part);
+            var run = new Run(beside, scale, part, decoded);
             node.children().forEach(child -> child.accept(run));
             beside.dispose();
             Graphics2D on = (Graphics2D) graphics.create();
@@ -373,7 +352,7 @@ public final class PngPainter {
     }
 
     private SVGDocument document(IconArt art, Colour colour) {
-        return documents.computeIfAbsent(art.key() + colour.hex(), key -> {
+        return documents.get(art.key() + colour.hex(), key -> {
             String svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"24\" height=\"24\" viewBox=\"0 0 24 24\" "
                     + art.paint(colour.hex()) + ">" + String.join("", art.shapes()) + "</svg>";
             var in = new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8));

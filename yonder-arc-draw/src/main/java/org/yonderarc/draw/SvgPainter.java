@@ -9,6 +9,7 @@ import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
+import org.yonderarc.tree.Markup;
 
 /** Paints scenes as SVG 1.1 documents: text as text, each icon once as a symbol. The same scene gives the same bytes. */
 public final class SvgPainter {
@@ -33,7 +34,7 @@ public final class SvgPainter {
                 + "\" height=\"" + height + "\" viewBox=\"0 0 " + width + " " + height
                 + "\" role=\"img\" aria-labelledby=\"title\" font-family=\"" + InterFont.FAMILY
                 + ", system-ui, sans-serif\">\n"
-                + "<title id=\"title\">" + Xml.escape(scene.title()) + "</title>\n"
+                + "<title id=\"title\">" + Markup.escape(scene.title()) + "</title>\n"
                 + run.defs()
                 + "<rect width=\"" + width + "\" height=\"" + height + "\" fill=\""
                 + scene.background().hex() + "\"/>\n"
@@ -92,7 +93,7 @@ public final class SvgPainter {
             body.append(" font-weight=\"").append(line.type().weight().css()).append('"');
             body.append(paint("fill", node.fill()))
                     .append('>')
-                    .append(Xml.escape(line.text()))
+                    .append(Markup.escape(line.text()))
                     .append("</text>\n");
         }
 
@@ -193,7 +194,7 @@ public final class SvgPainter {
             }
             body.append(">\n");
             if (node.meaning() instanceof Meaning.Link link) {
-                body.append("<title>").append(Xml.escape(link.label())).append("</title>\n");
+                body.append("<title>").append(Markup.escape(link.label())).append("</title>\n");
             }
             node.children().forEach(child -> child.accept(this));
             body.append("</g>\n");

@@ -8,9 +8,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
@@ -249,5 +251,34 @@ class PaintersTest {
     private Scene scene(Plan plan, Scheme scheme) {
         var walk = Walk.of(plan);
         return new View(walk, Setting.of(Device.PHONE).with(scheme), studio.measure()).scene(walk.start());
+    }
+
+    /** A picture that is seen in several strips is read once, and nothing is set for the whole machine. */
+    @Test
+    void aPictureIsReadOnceForAPainting() throws Exception {
+        var bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(40, 400, BufferedImage.TYPE_INT_RGB), "png", bytes);
+        boolean caches = ImageIO.getUseCache();
+        var read = new AtomicInteger();
+        Pictures counted = name -> {
+            read.incrementAndGet();
+            return Optional.of(new Pictures.Picture("image/png", bytes.toByteArray()));
+        };
+        var picture = new SceneNode.Picture("p", new Box(0, 0, 100, 2000), 0, "tall.png", false);
+        var scene = new Scene(100, 2000, Colour.rgb(0xFFFFFF), "tall", List.of(picture));
+        new PngPainter(studio.icons(), counted, new InterFont()).paint(scene, 1);
+        assertEquals(1, read.get());
+        assertEquals(caches, ImageIO.getUseCache());
+    }
+
+    @Test
+    void onlyTheLastIconsAreKept() {
+        var recent = new Recent<String>(3);
+        for (String key : List.of("a", "b", "c", "a", "d")) {
+            recent.get(key, made -> made + "!");
+        }
+        assertEquals(3, recent.size());
+        assertEquals("a!", recent.get("a", made -> "made again"), "it was asked for lately");
+        assertEquals("made again", recent.get("b", made -> "made again"), "it was the longest unasked for");
     }
 }

@@ -9,6 +9,7 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.tree.Markup;
 import org.yonderarc.walk.Walk;
 
 /**
@@ -38,7 +39,7 @@ public final class Scxml {
         out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n")
                 .append(
                         "<scxml xmlns=\"http://www.w3.org/2005/07/scxml\" version=\"1.0\" datamodel=\"ecmascript\" name=\"")
-                .append(escape(plan.app().name()))
+                .append(Markup.escape(plan.app().name()))
                 .append("\" initial=\"")
                 .append(loose ? "start" : "branch." + start)
                 .append("\">\n  <datamodel>\n");
@@ -60,7 +61,7 @@ public final class Scxml {
         out.append("    <data id=\"")
                 .append(name(fact.id()))
                 .append("\" expr=\"")
-                .append(escape(expression))
+                .append(Markup.escape(expression))
                 .append("\"/>\n");
     }
 
@@ -139,7 +140,7 @@ public final class Scxml {
         enabled.map(this::expression).ifPresent(conditions::add);
         if (!conditions.isEmpty()) {
             out.append(" cond=\"")
-                    .append(escape(String.join(" && ", conditions)))
+                    .append(Markup.escape(String.join(" && ", conditions)))
                     .append('"');
         }
     }
@@ -169,12 +170,5 @@ public final class Scxml {
     /** An id as a name of ECMAScript. */
     private static String name(String id) {
         return "fact_" + id.replace('-', '_');
-    }
-
-    private static String escape(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
     }
 }

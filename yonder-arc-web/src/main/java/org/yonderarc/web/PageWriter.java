@@ -28,6 +28,7 @@ import org.yonderarc.files.PlanFile;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.Markup;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 import org.yonderarc.view.Composer;
@@ -58,8 +59,8 @@ public final class PageWriter {
         String script = "\n" + resource(SCRIPT).replace("</", "<\\/") + "\nmain();\n";
         int[] letters = letters(json);
         var slots = new LinkedHashMap<String, String>();
-        slots.put("title", escape(plan.app().name()));
-        slots.put("app", escape(plan.app().name()));
+        slots.put("title", Markup.escape(plan.app().name()));
+        slots.put("app", Markup.escape(plan.app().name()));
         slots.put("regular", base64(WebFont.woff(font, Type.Weight.REGULAR, letters)));
         slots.put("semibold", base64(WebFont.woff(font, Type.Weight.SEMIBOLD, letters)));
         slots.put("symbols", symbols(plan));
@@ -99,8 +100,8 @@ public final class PageWriter {
         return plan.app().languages().stream()
                 .map(tag -> {
                     Locale locale = Locale.forLanguageTag(tag);
-                    return "<option value=\"" + escape(tag) + "\">" + escape(locale.getDisplayName(locale))
-                            + "</option>";
+                    return "<option value=\"" + Markup.escape(tag) + "\">"
+                            + Markup.escape(locale.getDisplayName(locale)) + "</option>";
                 })
                 .collect(Collectors.joining());
     }
@@ -141,13 +142,6 @@ public final class PageWriter {
                 IntStream.concat(IntStream.rangeClosed(0x20, 0x7E), IntStream.rangeClosed(0xA0, 0x17F)),
                 IntStream.concat(IntStream.rangeClosed(0x2010, 0x203A), IntStream.of(0x20AC, 0x2122, 0x2212)));
         return IntStream.concat(usual, json.codePoints()).distinct().sorted().toArray();
-    }
-
-    private static String escape(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
     }
 
     private static String base64(byte[] bytes) {

@@ -1,11 +1,11 @@
-package org.yonderarc.draw;
+package org.yonderarc.tree;
 
-/** Writes text into XML. */
-final class Xml {
-    private Xml() {}
+/** Writes text into XML 1.0 and HTML. */
+public final class Markup {
+    private Markup() {}
 
     /** The text for an element or an attribute: markup escaped, characters that XML 1.0 forbids replaced by U+FFFD. */
-    static String escape(String text) {
+    public static String escape(String text) {
         var out = new StringBuilder(text.length());
         text.codePoints().forEach(c -> {
             switch (c) {
