@@ -38,7 +38,8 @@ public record Context(String subject, List<Finding> findings, Set<String> droppe
     }
 
     public void badValue(Value value, String problem, String remedy) {
-        report(Code.BAD_VALUE, value.spot(), capitalised(problem) + ".", remedy);
+        boolean ends = problem.endsWith(".") || problem.endsWith("?");
+        report(Code.BAD_VALUE, value.spot(), capitalised(problem) + (ends ? "" : "."), remedy);
     }
 
     public static String capitalised(String text) {

@@ -36,21 +36,32 @@ public record Journey(String name, Device device, List<String> facts, List<Leg> 
     /** What can be expected. */
     public enum What {
         /** The place that is shown. */
-        AT,
+        AT("The place that is shown."),
         /** The item that is selected, or none. */
-        SELECTED,
+        SELECTED("The item that is selected, or none."),
         /** Items that show. */
-        SHOWN,
+        SHOWN("Items that show."),
         /** Items that don't show. */
-        HIDDEN,
+        HIDDEN("Items that don't show."),
         /** An effect. */
-        EFFECT,
+        EFFECT("An effect."),
         /** The place to which going back leads, or leave. */
-        BACK,
+        BACK("The place to which going back leads, or leave."),
         /** The title of the place. */
-        TITLE,
+        TITLE("The title of the place."),
         /** The step is refused for this reason, or a part of it. */
-        REFUSED;
+        REFUSED("The step is refused for this reason, or a part of it.");
+
+        private final String about;
+
+        What(String about) {
+            this.about = about;
+        }
+
+        /** What it expects, in one sentence. */
+        public String about() {
+            return about;
+        }
 
         /** The word for it in a journey's file. */
         public String word() {

@@ -24,6 +24,7 @@ import org.yonderarc.files.FindingText;
 import org.yonderarc.files.JourneyFile;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
+import org.yonderarc.journey.Journeys;
 import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.walk.Effect;
@@ -112,6 +113,12 @@ class DocsTest {
     void theReferenceIsThatOfTheReader() throws Exception {
         assertTrue(Files.readString(ROOT.resolve("docs/plan.md"))
                 .endsWith(PlanReference.markdown().stripTrailing() + "\n"));
+    }
+
+    @Test
+    void theReferenceOfJourneysIsThatOfTheirReader() throws Exception {
+        assertTrue(Files.readString(ROOT.resolve("docs/navigator.md"))
+                .contains("\n" + Journeys.reference().stripTrailing() + "\n"));
     }
 
     @Test

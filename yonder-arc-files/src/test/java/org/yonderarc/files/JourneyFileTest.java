@@ -4,6 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
 import java.io.StringReader;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -80,17 +83,57 @@ class JourneyFileTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "journeys: { A: [ { do: back, att: x } ] } | line 1: nothing called \"att\" can be expected. Did you mean \"at\"?",
+                "journeys: { A: [ { do: back, att: x } ] } | line 1: Leg has no key \"att\". Did you mean \"at\"?",
                 "journey: { A: [] }                        | Did you mean \"journeys\"?",
-                "device: phne                              | there is no device \"phne\". Did you mean \"phone\"?",
-                "journeys: { A: 3 }                        | a journey is a list of legs",
-                "[]                                        | a map is wanted",
-                "facts: { a: [] }                          | a text is wanted",
-                "facts: {}                                 | there are no journeys",
+                "device: phne                              | There is no device \"phne\". Did you mean \"phone\"?",
+                "journeys: { A: 3 }                        | takes a list, but here is a number",
+                "[]                                        | takes a map",
+                "facts: { a: [] }                          | takes a text, a number, true or false",
+                "facts: {}                                 | has no \"journeys\"",
             })
     void aFileThatCannotBeReadSaysWhy(String text, String reason) {
         var trouble = assertThrows(FileTrouble.class, () -> differences(text));
         assertTrue(trouble.getMessage().contains(reason), trouble.getMessage());
+    }
+
+    @Test
+    void everythingThatIsWrongIsSaidAtOnce() {
+        var trouble = assertThrows(
+                FileTrouble.class,
+                () -> differences("device: phne\njourneys:\n  A:\n    - { do: back, att: x }\n    - 3\n"));
+        assertTrue(trouble.getMessage().contains("line 1: There is no device \"phne\". Did you mean \"phone\"? "));
+        assertTrue(trouble.getMessage().contains("line 4: "), trouble.getMessage());
+        assertTrue(trouble.getMessage().contains("line 5: "), trouble.getMessage());
+    }
+
+    /** The journeys of the guide fit the schema, and what the reader refuses doesn't. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"journeys\": {\"A\": [\"back\", {\"do\": \"back\", \"shown\": [\"a\", \"b\"], \"at\": \"a\"}]}} | true",
+                "{\"device\": \"500x700\", \"facts\": {\"n\": 3, \"on\": true}, \"journeys\": {}} | true",
+                "{\"facts\": {}} | false",
+                "{\"journeys\": {\"A\": 3}} | false",
+                "{\"journeys\": {\"A\": [{\"att\": \"x\"}]}} | false",
+                "{\"device\": \"phne\", \"journeys\": {}} | false",
+                "{\"facts\": {\"a\": []}, \"journeys\": {}} | false",
+            })
+    void schemaAndReaderAgree(String json, boolean isRight) throws Exception {
+        var schema =
+                JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(JourneyFile.schema());
+        assertEquals(isRight, schema.validate(new ObjectMapper().readTree(json)).isEmpty(), "by the schema");
+        Path file = Files.writeString(folder.resolve("j.json"), json);
+        if (isRight) {
+            JourneyFile.read(file);
+        } else {
+            assertThrows(FileTrouble.class, () -> JourneyFile.read(file));
+        }
+    }
+
+    @Test
+    void theCopyOfTheSchemaInTheDocsIsCurrent() throws Exception {
+        assertEquals(JourneyFile.schema(), Files.readString(Path.of("../docs/journeys.schema.json")));
     }
 
     /** Every target of a transition is a state of the machine; guards are those of the plan. */
