@@ -24,9 +24,13 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.Shore;
+import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.Step;
@@ -134,6 +138,34 @@ class NavigatorTest {
         subscription.close();
         navigator.tell("drafts", 10);
         verify(drafts, times(1)).accept(any());
+    }
+
+    /** An item can be observed in whatever form its menu stands. */
+    @Test
+    void anItemIsObservedInEveryForm() {
+        for (FormBuilder<?> form : List.of(
+                FormBuilder.bottom(),
+                FormBuilder.rail(),
+                FormBuilder.drawer().opens(DrawerForm.Opening.KEPT),
+                FormBuilder.top(),
+                FormBuilder.grid("a"))) {
+            Plan plan = PlanBuilder.app("A")
+                    .start("a")
+                    .fact("n", 1)
+                    .screen("a")
+                    .screen("b")
+                    .menu("m", menu -> menu.item("a").item("b", item -> item.badge("n")))
+                    .bar(bar -> bar.menu("m").form(form))
+                    .build();
+            var told = new ArrayList<String>();
+            var observed = new Navigator(plan, Runnable::run);
+            observed.observeItem(
+                    "b",
+                    Device.PHONE,
+                    item -> told.add(item.flatMap(FittedItem::badge).orElse("none")));
+            observed.tell("n", 7);
+            assertEquals(List.of("7"), told, plan.bars().get(0).forms().toString());
+        }
     }
 
     @Test

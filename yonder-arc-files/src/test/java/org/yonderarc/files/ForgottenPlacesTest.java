@@ -94,10 +94,12 @@ class ForgottenPlacesTest {
                 + "  " + bars + "\n";
     }
 
-    /** An item in a drawer's footer leads to its screen as any other does. */
+    /** An item in a drawer's footer leads to its screen as any other does, even if no bar shows its menu. */
     @Test
     void theFooterOfADrawerReachesItsScreens() {
-        assertEquals(List.of(), found(simple("- { menu: main, form: drawer, footer: [ settings ] }")));
+        String plan = simple("- { menu: main, form: drawer, footer: [ settings ] }")
+                .replace("main: [ tides, map, settings ]", "main: [ tides, map ]\n  feet: [ settings ]");
+        assertEquals(List.of(), found(plan));
     }
 
     @Test
