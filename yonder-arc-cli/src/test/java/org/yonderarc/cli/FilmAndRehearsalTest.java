@@ -131,6 +131,25 @@ class FilmAndRehearsalTest {
                 ImageIO.read(folder.resolve("shots/to-the-map.png").toFile()).getWidth());
     }
 
+    /** The picture of a journey has the colours of the plan's theme. */
+    @Test
+    void aRehearsalIsPicturedInThePlansOwnColours() throws Exception {
+        Files.writeString(
+                folder.resolve("themed.yaml"),
+                """
+                yonder: 1
+                app: { name: Shore, start: tides }
+                theme: { light: { surface: '#fbe9d2' } }
+                screens: { tides: { icon: droplet }, map: { icon: map-pin } }
+                menus: { main: [ tides, map ] }
+                """);
+        Files.writeString(folder.resolve("lost.yaml"), "journeys: { Lost: [ { do: choose:map, at: tides } ] }\n");
+        Files.createDirectory(folder.resolve("shots"));
+        assertEquals(1, yonder("rehearse themed.yaml lost.yaml -o shots"), err::toString);
+        var picture = ImageIO.read(folder.resolve("shots/lost.png").toFile());
+        assertEquals(0xFFFBE9D2, picture.getRGB(4, picture.getHeight() - 4), "the bar's surface");
+    }
+
     @Test
     void theIconsOfAPlanAndWhatCouldStandIn() throws Exception {
         assertEquals(0, yonder("icons --of plan.yaml"));

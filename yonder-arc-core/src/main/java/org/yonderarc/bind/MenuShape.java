@@ -3,19 +3,15 @@ package org.yonderarc.bind;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.yonderarc.codec.CatalogCodec;
 import org.yonderarc.codec.Codec;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.Context;
 import org.yonderarc.codec.Definitions;
-import org.yonderarc.codec.Field;
-import org.yonderarc.codec.FieldValues;
 import org.yonderarc.codec.MotionShape;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.codec.StyleShape;
-import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Ids;
@@ -154,38 +150,7 @@ final class MenuShape {
 
     private static Shape<Item> item() {
         var shape = new Shape<Item>("item", "One item of a menu; it leads to one of screen, web, document or signal.");
-        var screen = shape.optional(
-                "screen",
-                PlanCodecs.PLACE,
-                item -> item.target() instanceof Target.ToScreen to ? Optional.of(to.place()) : Optional.empty(),
-                "The screen it leads to, with parameters if it takes any: survey?survey=41.");
-        var goes = shape.field(
-                "goes",
-                Codecs.FLAG,
-                item -> !(item.target() instanceof Target.ToScreen to) || to.goes(),
-                true,
-                "Whether the person goes to the screen; if not, the app is only told.");
-        var web = shape.optional(
-                "web",
-                Codecs.TEXT,
-                item -> item.target() instanceof Target.ToWeb to ? Optional.of(to.address()) : Optional.empty(),
-                "The web address it leads to.");
-        var opens = shape.field(
-                "opens",
-                Codecs.choice(Target.Opens.values()),
-                item -> item.target() instanceof Target.ToWeb to ? to.opens() : Target.Opens.BROWSER,
-                Target.Opens.BROWSER,
-                "Where a web address opens: inside the app or in the person's browser.");
-        var document = shape.optional(
-                "document",
-                PlanCodecs.FILE,
-                item -> item.target() instanceof Target.ToDocument to ? Optional.of(to.file()) : Optional.empty(),
-                "The document or media file it leads to, inside of the plan's folder.");
-        var signal = shape.optional(
-                "signal",
-                PlanCodecs.ID,
-                item -> item.target() instanceof Target.ToApp to ? Optional.of(to.name()) : Optional.empty(),
-                "The signal it sends to the app.");
+        var target = new TargetFields(shape);
         var id = shape.optional(
                 "id",
                 PlanCodecs.ID,
@@ -240,61 +205,23 @@ final class MenuShape {
                 StyleShape.REF,
                 Item::style,
                 "How it looks: the name of a shared style, or a style of its own.");
-        shape.schemaRule(
-                "oneOf",
-                Trees.list(Stream.of(screen, web, document, signal)
-                        .map(target -> Trees.map("required", Trees.texts(List.of(target.key()))))
-                        .toList()));
-        return shape.shortForm(screen).mayMake(got -> {
-            List<String> targets = Stream.of(screen, web, document, signal)
-                    .filter(got::has)
-                    .map(Field::key)
-                    .toList();
-            if (targets.size() != 1) {
-                refuseTargets(targets, got);
-                return Optional.empty();
-            }
-            Target target = got.has(screen)
-                    ? new Target.ToScreen(got.get(screen).orElseThrow(), got.get(goes))
-                    : got.has(web)
-                            ? new Target.ToWeb(got.get(web).orElseThrow(), got.get(opens))
-                            : got.has(document)
-                                    ? new Target.ToDocument(got.get(document).orElseThrow())
-                                    : new Target.ToApp(got.get(signal).orElseThrow());
-            return Optional.of(new Item(
-                    got.get(id).orElseGet(() -> defaultId(target, got.get(label))),
-                    target,
-                    got.get(label),
-                    got.get(shortLabel),
-                    got.get(spoken),
-                    got.get(note),
-                    got.get(icon),
-                    got.get(selectedIcon),
-                    got.get(badge),
-                    got.get(when),
-                    got.get(enabled),
-                    got.get(transition),
-                    got.get(slot),
-                    visibility.apply(got),
-                    got.get(style)));
-        });
-    }
-
-    private static void refuseTargets(List<String> targets, FieldValues got) {
-        boolean wasReported = targets.isEmpty()
-                && got.source() instanceof MapValue map
-                && Stream.of("screen", "web", "document", "signal")
-                        .anyMatch(key -> map.entry(key).isPresent());
-        if (!wasReported && got.source() instanceof MapValue) {
-            got.context()
-                    .report(
-                            targets.isEmpty() ? Code.MISSING_KEY : Code.BAD_VALUE,
-                            got.source().spot(),
-                            targets.isEmpty()
-                                    ? "The item leads nowhere."
-                                    : "The item has more than one of " + String.join(", ", targets) + ".",
-                            "Give it one of \"screen\", \"web\", \"document\" and \"signal\".");
-        }
+        return shape.shortForm(target.screen()).mayMake(got -> target.of(got)
+                .map(to -> new Item(
+                        got.get(id).orElseGet(() -> defaultId(to, got.get(label))),
+                        to,
+                        got.get(label),
+                        got.get(shortLabel),
+                        got.get(spoken),
+                        got.get(note),
+                        got.get(icon),
+                        got.get(selectedIcon),
+                        got.get(badge),
+                        got.get(when),
+                        got.get(enabled),
+                        got.get(transition),
+                        got.get(slot),
+                        visibility.apply(got),
+                        got.get(style))));
     }
 
     /** The id of an item that gives none. */
