@@ -1,7 +1,6 @@
 package org.yonderarc.layout;
 
 import java.util.List;
-import org.yonderarc.form.Room;
 
 /** A small dot at an edge of the item. */
 final class DotMark implements MarkHome {

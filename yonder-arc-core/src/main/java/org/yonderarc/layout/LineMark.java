@@ -1,7 +1,6 @@
 package org.yonderarc.layout;
 
 import java.util.List;
-import org.yonderarc.form.Room;
 
 /** A line at an edge of the item. */
 final class LineMark implements MarkHome {

@@ -2,7 +2,6 @@ package org.yonderarc.layout;
 
 import java.util.List;
 import java.util.Optional;
-import org.yonderarc.form.Room;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
 

@@ -1,7 +1,6 @@
 package org.yonderarc.layout;
 
 import java.util.List;
-import org.yonderarc.form.Room;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
