@@ -69,7 +69,7 @@ final class GridBoxes {
                 isRows ? Form.IconSide.BEFORE : Form.IconSide.ABOVE,
                 Form.Labels.ALL,
                 scale,
-                MarkHome.Inner.TRAILING,
+                isRows ? MarkHome.Inner.TRAILING : MarkHome.Inner.LOWER,
                 measure);
         this.list = new ListBoxes(bar.look(), cells, false);
     }
