@@ -27,8 +27,8 @@ import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.tree.Changes;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.MapValue;
-import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -158,7 +158,7 @@ final class BarShape implements Codec<Bar> {
         own.visit(bar, pointer, to);
         bar.forms().forEach((kind, form) -> {
             boolean isBeside = kind.equals(Bar.ANY_KIND) && bar.forms().size() == 1;
-            String at = isBeside ? pointer : Spot.child(pointer + "/forms", kind);
+            String at = isBeside ? pointer : JsonPointer.child(pointer + "/forms", kind);
             if (!isBeside) {
                 to.name(Noun.KIND, kind, at);
             }

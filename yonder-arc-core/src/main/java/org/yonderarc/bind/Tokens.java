@@ -6,11 +6,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.NumberValue;
@@ -160,12 +162,9 @@ public final class Tokens {
     }
 
     private static Optional<Value> dimension(String text) {
-        try {
-            return Optional.of(Trees.number(
-                    Double.parseDouble(text.substring(0, text.length() - 2).strip())));
-        } catch (NumberFormatException notANumber) {
-            return Optional.empty();
-        }
+        OptionalDouble number =
+                Decimals.parse(text.substring(0, text.length() - 2).strip());
+        return number.isPresent() ? Optional.of(Trees.number(number.getAsDouble())) : Optional.empty();
     }
 
     private static Optional<Double> number(MapValue map, String key) {

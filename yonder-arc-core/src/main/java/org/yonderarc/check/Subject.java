@@ -17,6 +17,7 @@ import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Visibility;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Spot;
 
 /**
@@ -100,7 +101,7 @@ record Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned,
     static String pointer(String... names) {
         String pointer = "";
         for (String name : names) {
-            pointer = Spot.child(pointer, name);
+            pointer = JsonPointer.child(pointer, name);
         }
         return pointer;
     }

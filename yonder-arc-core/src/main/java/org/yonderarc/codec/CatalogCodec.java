@@ -8,8 +8,8 @@ import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Identified;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Mentions;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.MapValue;
-import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -100,7 +100,7 @@ public record CatalogCodec<T extends Identified>(String noun, Entry<T> entry) im
 
     @Override
     public void visit(Catalog<T> value, String pointer, Mentions to) {
-        value.forEach(one -> entry.visit(one, Spot.child(pointer, one.id()), to));
+        value.forEach(one -> entry.visit(one, JsonPointer.child(pointer, one.id()), to));
     }
 
     @Override

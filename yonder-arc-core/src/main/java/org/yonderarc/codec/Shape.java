@@ -9,8 +9,8 @@ import java.util.function.Function;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.tree.Changes;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.MapValue;
-import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -114,7 +114,7 @@ public final class Shape<R> implements Codec<R> {
     }
 
     private static <R, T> void visitField(Field<R, T> field, R thing, String pointer, Mentions to) {
-        field.codec().visit(field.get().apply(thing), Spot.child(pointer, field.key()), to);
+        field.codec().visit(field.get().apply(thing), JsonPointer.child(pointer, field.key()), to);
     }
 
     public List<Field<R, ?>> fields() {

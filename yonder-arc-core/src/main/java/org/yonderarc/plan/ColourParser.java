@@ -2,6 +2,7 @@ package org.yonderarc.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yonderarc.tree.Decimals;
 
 /** Reads colours in the syntax of CSS Color 4. */
 final class ColourParser {
@@ -84,16 +85,7 @@ final class ColourParser {
     }
 
     private static double number(String text, String source) {
-        boolean plain = !text.isEmpty() && text.chars().allMatch(c -> (c >= '0' && c <= '9') || "+-.e".indexOf(c) >= 0);
-        try {
-            double value = plain ? Double.parseDouble(text) : Double.NaN;
-            if (Double.isFinite(value)) {
-                return value;
-            }
-        } catch (NumberFormatException notANumber) {
-            throw no(source);
-        }
-        throw no(source);
+        return Decimals.parse(text).orElseThrow(() -> no(source));
     }
 
     /** CSS Color 4, section 7.1. */

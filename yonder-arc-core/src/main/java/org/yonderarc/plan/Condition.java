@@ -37,6 +37,11 @@ public sealed interface Condition {
         return new ConditionParser(text).parse();
     }
 
+    /** The text of a condition with another name for a fact; all else stays as it was written. */
+    static String renamed(String text, String fact, String to) {
+        return new ConditionParser(text).renamed(text, fact, to);
+    }
+
     /** Both hold. */
     record And(Condition left, Condition right) implements Condition {
         @Override

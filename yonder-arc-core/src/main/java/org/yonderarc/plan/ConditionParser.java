@@ -49,6 +49,18 @@ final class ConditionParser {
         return to;
     }
 
+    String renamed(String text, String fact, String to) {
+        var out = new StringBuilder();
+        int from = 0;
+        for (Token token : tokens) {
+            if (!token.quoted && token.text.equals(fact)) {
+                out.append(text, from, token.offset).append(to);
+                from = token.offset + fact.length();
+            }
+        }
+        return out.append(text.substring(from)).toString();
+    }
+
     private static boolean isWord(char c) {
         return (c >= 'a' && c <= 'z')
                 || (c >= 'A' && c <= 'Z')

@@ -8,6 +8,7 @@ import org.yonderarc.plan.Easing.Jump;
 import org.yonderarc.plan.Easing.Linear;
 import org.yonderarc.plan.Easing.Steps;
 import org.yonderarc.plan.Easing.Stop;
+import org.yonderarc.tree.Decimals;
 
 /** Reads easings in the syntax of CSS Easing Functions Level 2. */
 final class EasingParser {
@@ -153,15 +154,6 @@ final class EasingParser {
     }
 
     private static double number(String text) {
-        boolean plain = !text.isEmpty() && text.chars().allMatch(c -> (c >= '0' && c <= '9') || "+-.e".indexOf(c) >= 0);
-        try {
-            double number = plain && !text.endsWith(".") ? Double.parseDouble(text) : Double.NaN;
-            if (Double.isFinite(number)) {
-                return number;
-            }
-        } catch (NumberFormatException notANumber) {
-            throw new IllegalArgumentException("\"" + text + "\" is no number", notANumber);
-        }
-        throw new IllegalArgumentException("\"" + text + "\" is no number");
+        return Decimals.parse(text).orElseThrow(() -> new IllegalArgumentException("\"" + text + "\" is no number"));
     }
 }

@@ -2,6 +2,8 @@ package org.yonderarc.plan;
 
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.NumberValue;
 
 /** The value of a fact. */
@@ -55,12 +57,8 @@ public sealed interface FactValue {
 
         @Override
         public Optional<FactValue> parse(String text) {
-            try {
-                double parsed = Double.parseDouble(text);
-                return Double.isFinite(parsed) ? Optional.of(new Number(parsed)) : Optional.empty();
-            } catch (NumberFormatException notANumber) {
-                return Optional.empty();
-            }
+            OptionalDouble parsed = Decimals.parse(text);
+            return parsed.isPresent() ? Optional.of(new Number(parsed.getAsDouble())) : Optional.empty();
         }
     }
 

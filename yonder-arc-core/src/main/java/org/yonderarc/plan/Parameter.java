@@ -13,7 +13,7 @@ public record Parameter(String id, Kind kind) implements Identified {
     public enum Kind {
         /** Any text. */
         TEXT("a text", new FactValue.Text("")),
-        /** A finite number, as {@link Double#parseDouble} reads it. */
+        /** A finite number: digits, with a sign, a fraction and an exponent if it has them. */
         NUMBER("a number", new FactValue.Number(0)),
         /** {@code true} or {@code false}. */
         FLAG("true or false", new FactValue.Flag(false));

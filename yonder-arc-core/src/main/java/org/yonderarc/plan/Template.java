@@ -62,6 +62,14 @@ public final class Template {
         return parts.stream().filter(Part::isHole).map(Part::text).toList();
     }
 
+    /** The template with another name for a hole. */
+    public Template renamed(String hole, String to) {
+        var out = new StringBuilder();
+        parts.forEach(
+                part -> out.append(part.isHole ? "{" + (part.text.equals(hole) ? to : part.text) + "}" : part.text));
+        return parse(out.toString());
+    }
+
     /** The template as it was written. */
     public String source() {
         return source;

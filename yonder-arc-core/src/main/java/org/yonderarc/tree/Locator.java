@@ -11,9 +11,7 @@ public final class Locator {
     public static Spot locate(Value root, String pointer) {
         Value value = root;
         Spot spot = root.spot();
-        for (String raw :
-                pointer.isEmpty() ? new String[0] : pointer.substring(1).split("/", -1)) {
-            String name = raw.replace("~1", "/").replace("~0", "~");
+        for (String name : JsonPointer.names(pointer)) {
             if (value instanceof MapValue map) {
                 var entry = map.entry(name);
                 if (entry.isEmpty()) {
@@ -25,22 +23,14 @@ public final class Locator {
                         ? value.spot()
                         : entry.get().keySpot();
             } else if (value instanceof ListValue list
-                    && index(name) >= 0
-                    && index(name) < list.items().size()) {
-                value = list.items().get(index(name));
+                    && JsonPointer.index(name) >= 0
+                    && JsonPointer.index(name) < list.items().size()) {
+                value = list.items().get(JsonPointer.index(name));
                 spot = value.spot();
             } else {
                 break;
             }
         }
         return new Spot(pointer, spot.line(), spot.column(), spot.length());
-    }
-
-    private static int index(String name) {
-        try {
-            return Integer.parseInt(name);
-        } catch (NumberFormatException notAnIndex) {
-            return -1;
-        }
     }
 }

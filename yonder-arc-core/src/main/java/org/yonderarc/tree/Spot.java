@@ -30,11 +30,6 @@ public record Spot(String pointer, int line, int column, int length) {
 
     /** The pointer of a member of this value: {@code ~} and {@code /} are escaped as RFC 6901, section 3 says. */
     public String child(String name) {
-        return child(pointer, name);
-    }
-
-    /** The pointer of the member {@code name} below {@code pointer}. */
-    public static String child(String pointer, String name) {
-        return pointer + "/" + name.replace("~", "~0").replace("/", "~1");
+        return JsonPointer.child(pointer, name);
     }
 }

@@ -11,6 +11,7 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
+import org.yonderarc.tree.Decimals;
 
 /** States as text, and states of one plan brought to another. */
 public final class SavedState {
@@ -155,7 +156,10 @@ public final class SavedState {
                 words.get(0),
                 switch (words.get(1).charAt(0)) {
                     case 'b' -> new FactValue.Flag(value.equals("true"));
-                    case 'n' -> new FactValue.Number(Double.parseDouble(value));
+                    case 'n' ->
+                        new FactValue.Number(Decimals.parse(value)
+                                .orElseThrow(() ->
+                                        new IllegalArgumentException("the saved state has a fact that is no number")));
                     case 't' -> new FactValue.Text(value);
                     default -> throw new IllegalArgumentException("the saved state has a fact of an unknown kind");
                 });

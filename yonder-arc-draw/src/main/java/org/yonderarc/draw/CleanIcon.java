@@ -7,12 +7,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import org.yonderarc.tree.Decimals;
 
 /**
  * An icon's SVG from outside, cleaned: only shapes, their geometry and transforms are kept, scaled to the grid.
@@ -171,14 +173,10 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
         }
 
         private static Optional<Double> number(String text) {
-            try {
-                return text == null
-                        ? Optional.empty()
-                        : Optional.of(Double.parseDouble(text.replace("px", "").strip()))
-                                .filter(Double::isFinite);
-            } catch (NumberFormatException notANumber) {
-                return Optional.empty();
-            }
+            OptionalDouble number = text == null
+                    ? OptionalDouble.empty()
+                    : Decimals.parse(text.replace("px", "").strip());
+            return number.isPresent() ? Optional.of(number.getAsDouble()) : Optional.empty();
         }
 
         private static String plain(double number) {

@@ -1,6 +1,7 @@
 package org.yonderarc.files;
 
 import java.util.Objects;
+import org.yonderarc.plan.Noun;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -65,20 +66,21 @@ public sealed interface Edit {
     record RenameKey(String pointer, String name) implements Edit {}
 
     /**
-     * Gives a screen another id, and every reference to it.
+     * Gives something of the plan another id, and every reference to it.
      *
+     * @param noun what it is: anything but {@link Noun#REQUIRED}, which has no ids of its own and is refused
      * @param from its id
      * @param to its new id
      */
-    record RenameScreen(String from, String to) implements Edit {}
-
-    /**
-     * Gives an item another id, and every reference to it.
-     *
-     * @param from its id
-     * @param to its new id
-     */
-    record RenameItem(String from, String to) implements Edit {}
+    record Rename(Noun noun, String from, String to) implements Edit {
+        public Rename {
+            Objects.requireNonNull(from, "from");
+            Objects.requireNonNull(to, "to");
+            if (noun == Noun.REQUIRED) {
+                throw new IllegalArgumentException("a screen is renamed, or a signal; not what is required");
+            }
+        }
+    }
 
     /**
      * Gives an item another icon.
@@ -99,7 +101,8 @@ public sealed interface Edit {
     /**
      * Reads an edit as the command line writes it: {@code set:/app/name=Shore}, {@code add:/menus/main=species},
      * {@code remove:/menus/main/2}, {@code move:/menus/main/3=0}, {@code screen:tides=today}, {@code item:crew=people},
-     * {@code icon:crew=users}, {@code relink:crew=outing}. Values are YAML.
+     * {@code menu:}, {@code bar:}, {@code fact:}, {@code style:} and {@code kind:} likewise, {@code icon:crew=users},
+     * {@code relink:crew=outing}. Values are YAML.
      *
      * @throws EditTrouble if it is none of these
      */
@@ -117,14 +120,20 @@ public sealed interface Edit {
             case "add" -> new Add(left, Integer.MAX_VALUE, value(right));
             case "remove" -> new Remove(left);
             case "move" -> new Move(left, index(right));
-            case "screen" -> new RenameScreen(left, right);
-            case "item" -> new RenameItem(left, right);
             case "icon" -> new Icon(left, right);
             case "relink" -> new Relink(left, right);
-            default ->
-                throw new EditTrouble("There is no edit \"" + word
-                        + "\". Write set, add, remove, move, screen, item, icon or relink.");
+            default -> new Rename(noun(word), left, right);
         };
+    }
+
+    private static Noun noun(String word) throws EditTrouble {
+        for (Noun noun : Noun.values()) {
+            if (noun != Noun.REQUIRED && noun.word().equals(word)) {
+                return noun;
+            }
+        }
+        throw new EditTrouble("There is no edit \"" + word + "\". Write set, add, remove, move, icon or relink,"
+                + " or what is renamed: screen, item, bar, menu, fact, style or kind.");
     }
 
     private static Value value(String yaml) throws EditTrouble {

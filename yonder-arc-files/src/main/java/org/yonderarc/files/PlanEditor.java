@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -76,10 +77,10 @@ public final class PlanEditor {
         String after;
         if (edit instanceof Edit.Set set) {
             String value = FlowText.write(set.value(), json);
-            String key = FlowText.text(Splice.last(set.pointer()), json);
+            String key = FlowText.text(JsonPointer.last(set.pointer()), json);
             after = splice.has(set.pointer())
                     ? splice.set(set.pointer(), value)
-                    : splice.addKey(Splice.parent(set.pointer()), key, value);
+                    : splice.addKey(JsonPointer.parent(set.pointer()), key, value);
         } else if (edit instanceof Edit.Add add) {
             after = splice.addItem(add.pointer(), add.index(), FlowText.write(add.value(), json));
         } else if (edit instanceof Edit.Remove remove) {

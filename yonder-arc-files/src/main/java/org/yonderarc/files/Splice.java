@@ -14,6 +14,7 @@ import org.snakeyaml.engine.v2.nodes.Node;
 import org.snakeyaml.engine.v2.nodes.NodeTuple;
 import org.snakeyaml.engine.v2.nodes.ScalarNode;
 import org.snakeyaml.engine.v2.nodes.SequenceNode;
+import org.yonderarc.tree.JsonPointer;
 
 /** Cuts into the text of a plan file where a value stands, and leaves every other character alone. JSON is YAML here. */
 final class Splice {
@@ -50,8 +51,8 @@ final class Splice {
 
     /** The text with another key in place of the last name of {@code pointer}. */
     String rename(String pointer, String key) throws EditTrouble {
-        MappingNode map = (MappingNode) find(parent(pointer));
-        Node old = map.getValue().get(index(map, last(pointer))).getKeyNode();
+        MappingNode map = (MappingNode) find(JsonPointer.parent(pointer));
+        Node old = map.getValue().get(index(map, JsonPointer.last(pointer))).getKeyNode();
         return text.substring(0, at(old.getStartMark())) + key + text.substring(at(old.getEndMark()));
     }
 
@@ -99,9 +100,9 @@ final class Splice {
 
     /** The text without the member at {@code pointer}. */
     String remove(String pointer) throws EditTrouble {
-        Node node = find(parent(pointer));
+        Node node = find(JsonPointer.parent(pointer));
         List<Part> parts = parts(node);
-        int index = index(node, last(pointer));
+        int index = index(node, JsonPointer.last(pointer));
         Part part = parts.get(index);
         boolean isFlow = ((CollectionNode<?>) node).getFlowStyle() == FlowStyle.FLOW;
         if (parts.size() == 1) {
@@ -121,13 +122,13 @@ final class Splice {
 
     /** The text with the member at {@code pointer} at another place of its list, its comments with it. */
     String move(String pointer, int to) throws EditTrouble {
-        Node node = find(parent(pointer));
+        Node node = find(JsonPointer.parent(pointer));
         if (!(node instanceof SequenceNode)) {
             throw new EditTrouble("Only what stands in a list can be moved; \"" + pointer + "\" is a key of a map.");
         }
         boolean isFlow = ((CollectionNode<?>) node).getFlowStyle() == FlowStyle.FLOW;
         List<Part> slots = isFlow ? parts(node) : lines(node);
-        int from = index(node, last(pointer));
+        int from = index(node, JsonPointer.last(pointer));
         var order = new ArrayList<Integer>();
         for (int i = 0; i < slots.size(); i++) {
             order.add(i);
@@ -195,33 +196,16 @@ final class Splice {
             }
             return -1;
         }
-        boolean isNumber = !name.isEmpty() && name.length() < 9 && name.chars().allMatch(c -> c >= '0' && c <= '9');
-        return node instanceof SequenceNode list
-                        && isNumber
-                        && Integer.parseInt(name) < list.getValue().size()
-                ? Integer.parseInt(name)
-                : -1;
+        int index = JsonPointer.index(name);
+        return node instanceof SequenceNode list && index < list.getValue().size() ? index : -1;
     }
 
     static List<String> names(String pointer) throws EditTrouble {
-        if (!pointer.isEmpty() && !pointer.startsWith("/")) {
-            throw new EditTrouble("\"" + pointer + "\" is no path. It starts with a slash: /app/name.");
+        try {
+            return JsonPointer.names(pointer);
+        } catch (IllegalArgumentException noPointer) {
+            throw new EditTrouble(noPointer.getMessage());
         }
-        var names = new ArrayList<String>();
-        for (String name : pointer.split("/", -1)) {
-            names.add(name.replace("~1", "/").replace("~0", "~"));
-        }
-        return names.subList(1, names.size());
-    }
-
-    static String parent(String pointer) {
-        return pointer.substring(0, Math.max(0, pointer.lastIndexOf('/')));
-    }
-
-    static String last(String pointer) {
-        return pointer.substring(pointer.lastIndexOf('/') + 1)
-                .replace("~1", "/")
-                .replace("~0", "~");
     }
 
     private List<Part> parts(Node node) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import org.yonderarc.finding.Code;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Spot;
@@ -46,14 +47,15 @@ final class TreeBuilder {
         Frame frame = open.peek();
         String pointer = frame == null
                 ? ""
-                : Spot.child(frame.spot.pointer(), frame.isMap ? frame.key : Integer.toString(frame.items.size()));
+                : JsonPointer.child(
+                        frame.spot.pointer(), frame.isMap ? frame.key : Integer.toString(frame.items.size()));
         return new Spot(pointer, line, column, length);
     }
 
     void key(String key, int line, int column, int length) {
         Frame frame = open.peek();
         frame.key = key;
-        frame.keySpot = new Spot(Spot.child(frame.spot.pointer(), key), line, column, length);
+        frame.keySpot = new Spot(JsonPointer.child(frame.spot.pointer(), key), line, column, length);
     }
 
     void start(Spot spot, boolean isMap) throws ParseTrouble {

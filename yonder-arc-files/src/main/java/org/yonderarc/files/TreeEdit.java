@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Spot;
@@ -23,16 +24,19 @@ final class TreeEdit {
             return at(root, Splice.names(remove.pointer()), value -> null);
         }
         if (edit instanceof Edit.Move move) {
-            int from = Integer.parseInt(Splice.last(move.pointer()));
-            return at(root, Splice.names(Splice.parent(move.pointer())), value -> {
+            int from = JsonPointer.index(JsonPointer.last(move.pointer()));
+            return at(root, Splice.names(JsonPointer.parent(move.pointer())), value -> {
                 var items = new ArrayList<>(((ListValue) value).items());
                 items.add(Math.min(move.index(), items.size() - 1), items.remove(from));
                 return Trees.list(items);
             });
         }
         var rename = (Edit.RenameKey) edit;
-        String old = Splice.last(rename.pointer());
-        return at(root, Splice.names(Splice.parent(rename.pointer())), value -> renamed((MapValue) value, old, rename));
+        String old = JsonPointer.last(rename.pointer());
+        return at(
+                root,
+                Splice.names(JsonPointer.parent(rename.pointer())),
+                value -> renamed((MapValue) value, old, rename));
     }
 
     /** What becomes of one value; nothing for one that goes. */

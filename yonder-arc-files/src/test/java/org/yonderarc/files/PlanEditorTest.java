@@ -12,9 +12,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
-import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.Value;
 
 /** Edits change what they are meant to change, and not one character more. */
@@ -202,8 +202,8 @@ class PlanEditorTest {
     private static void collect(Value value, String pointer, List<String> out) {
         if (value instanceof MapValue map) {
             map.entries().forEach(entry -> {
-                out.add(Spot.child(pointer, entry.key()));
-                collect(entry.value(), Spot.child(pointer, entry.key()), out);
+                out.add(JsonPointer.child(pointer, entry.key()));
+                collect(entry.value(), JsonPointer.child(pointer, entry.key()), out);
             });
         } else if (value instanceof ListValue list) {
             for (int i = 0; i < list.items().size(); i++) {
