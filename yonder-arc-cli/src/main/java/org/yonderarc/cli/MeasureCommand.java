@@ -6,6 +6,7 @@ import java.util.concurrent.Callable;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.SafeFile;
+import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.sheet.MeasurePicture;
 import org.yonderarc.sheet.MeasureTable;
@@ -37,7 +38,11 @@ final class MeasureCommand implements Callable<Integer> {
     @Mixin
     private PlanArgument plan;
 
-    @Parameters(index = "1", paramLabel = "BAR", description = "bottom, top, rail, drawer, radial, grid or more.")
+    @Parameters(
+            index = "1",
+            paramLabel = "BAR",
+            completionCandidates = BarWords.class,
+            description = "One of ${COMPLETION-CANDIDATES}.")
     private String part;
 
     @Option(
@@ -62,8 +67,7 @@ final class MeasureCommand implements Callable<Integer> {
         try {
             measures = new Measures(look.shot(sound, Optional.of(part)), studio.measure());
         } catch (IllegalArgumentException wrong) {
-            throw new Refusal(
-                    wrong.getMessage() + ". Name one that is: bottom, top, rail, drawer, radial, grid or more.");
+            throw new Refusal(wrong.getMessage() + ". Name one that is: " + Suggestion.choice(BarWords.ALL) + ".");
         }
         if (name.endsWith(".csv")) {
             SafeFile.write(output, MeasureTable.csv(measures));

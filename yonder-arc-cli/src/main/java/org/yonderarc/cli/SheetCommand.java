@@ -48,7 +48,8 @@ final class SheetCommand implements Callable<Integer> {
     @Option(
             names = "--part",
             paramLabel = "BAR",
-            description = "Only this bar: bottom, top, rail, drawer, radial, grid or more.")
+            completionCandidates = BarWords.class,
+            description = "Only this bar: one of ${COMPLETION-CANDIDATES}.")
     private Optional<String> part = Optional.empty();
 
     @Option(names = "--frame", description = "Draws the device around each picture.")
