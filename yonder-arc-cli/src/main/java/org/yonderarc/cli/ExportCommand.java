@@ -36,7 +36,11 @@ final class ExportCommand implements Callable<Integer> {
             throw new Refusal(output + ": a state machine's name ends in .scxml.");
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
-        SafeFile.write(output, Scxml.write(sound));
+        try {
+            SafeFile.write(output, Scxml.write(sound));
+        } catch (IllegalArgumentException tooMany) {
+            throw new Refusal(tooMany.getMessage() + ".");
+        }
         spec.commandLine().getOut().println("Wrote " + output + ".");
         return Main.FINE;
     }

@@ -13,6 +13,8 @@ public final class Markup {
                 case '>' -> out.append("&gt;");
                 case '&' -> out.append("&amp;");
                 case '"' -> out.append("&quot;");
+                // Bare ones become spaces in attributes (XML 1.0, section 3.3.3).
+                case '\t', '\n', '\r' -> out.append("&#").append(c).append(';');
                 default -> out.appendCodePoint(isAllowed(c) ? c : 0xFFFD);
             }
         });

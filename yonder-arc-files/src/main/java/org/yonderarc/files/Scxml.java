@@ -1,8 +1,12 @@
 package org.yonderarc.files;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.yonderarc.plan.App;
 import org.yonderarc.plan.Condition;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
@@ -13,140 +17,187 @@ import org.yonderarc.tree.Markup;
 import org.yonderarc.walk.Walk;
 
 /**
- * Writes the walk of a plan as a state machine in SCXML 1.0 (W3C Recommendation of 1 September 2015), with the null data
- * model's absence made up for by the one of ECMAScript: a compound state for each branch with a deep history, a state for
- * each screen at or below it, guards as conditions, signals as {@code send}. Trails are cut to what the plan says: a
- * screen is left to the one it stands under.
+ * Writes the walk of a plan as a state machine in SCXML 1.0 (W3C Recommendation of 1 September 2015) with the data model
+ * of ECMAScript: a compound state for each branch with a deep history, a state for each screen at or below it, guards as
+ * conditions, signals as {@code send}, facts as data that {@code tell} events assign. Trails are cut to what the plan
+ * says: a screen is left to the one it stands under; going back through the history of branches becomes going back to
+ * the start's; a condition is asked on entering only. What holds in every branch is said once, by the state around them.
  */
 public final class Scxml {
+    /** More states than this no tool shows or runs: an item for each of many screens above one another makes them. */
+    public static final int MOST_STATES = 50_000;
+
     private final Plan plan;
+    private final String start;
+    private final Map<String, List<Screen>> children = new LinkedHashMap<>();
     private final StringBuilder out = new StringBuilder();
+    private int states;
 
     private Scxml(Plan plan) {
         this.plan = plan;
+        this.start = Walk.of(plan).start().branch();
+        plan.screens().forEach(screen -> screen.under()
+                .ifPresent(above ->
+                        children.computeIfAbsent(above, id -> new ArrayList<>()).add(screen)));
     }
 
-    /** The state machine. */
+    /**
+     * The state machine.
+     *
+     * @throws IllegalArgumentException if the plan has no start screen, or the machine would have more than
+     *     {@link #MOST_STATES} states
+     */
     public static String write(Plan plan) {
         return new Scxml(plan).write();
     }
 
     private String write() {
-        String start = Walk.of(plan).start().branch();
         List<Item> branches =
                 plan.items().filter(item -> item.place().isPresent()).toList();
         boolean loose = branches.stream().noneMatch(item -> item.id().equals(start));
-        out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n")
-                .append(
-                        "<scxml xmlns=\"http://www.w3.org/2005/07/scxml\" version=\"1.0\" datamodel=\"ecmascript\" name=\"")
-                .append(Markup.escape(plan.app().name()))
-                .append("\" initial=\"")
-                .append(loose ? "start" : "branch." + start)
-                .append("\">\n  <datamodel>\n");
-        plan.facts().forEach(this::fact);
-        out.append("  </datamodel>\n");
+        String first = loose ? "start" : "branch." + start;
+        out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
+        line(
+                0,
+                "scxml",
+                "xmlns",
+                "http://www.w3.org/2005/07/scxml",
+                "version",
+                "1.0",
+                "datamodel",
+                "ecmascript",
+                "name",
+                plan.app().name(),
+                "initial",
+                "app");
+        line(1, "datamodel");
+        plan.facts().forEach(fact -> empty(2, "data", "id", name(fact.id()), "expr", value(fact.initial())));
+        close(1, "datamodel");
+        line(1, "state", "id", "app", "initial", first);
+        branches.forEach(item -> transition(
+                2,
+                "choose." + item.id(),
+                guard(item.screen().orElseThrow(), item.enabled()),
+                "branch." + item.id() + ".as-left"));
+        plan.items().filter(item -> item.place().isEmpty()).forEach(this::signal);
+        plan.facts().forEach(this::tell);
         if (loose) {
-            branch("start", plan.app().start().orElseThrow(), branches);
+            branch("start", plan.app().start().orElseThrow(), "left");
         }
-        branches.forEach(item -> branch("branch." + item.id(), item.screen().orElseThrow(), branches));
-        out.append("  <final id=\"left\"/>\n</scxml>\n");
+        String home = plan.app().back() == App.Back.LEAVE ? "left" : first + ".as-left";
+        branches.forEach(item -> branch(
+                "branch." + item.id(), item.screen().orElseThrow(), item.id().equals(start) ? "left" : home));
+        close(1, "state");
+        empty(1, "final", "id", "left");
+        close(0, "scxml");
         return out.toString();
     }
 
-    private void fact(Fact fact) {
-        FactValue value = fact.initial();
-        String expression = value instanceof FactValue.Text
-                ? "'" + value.text().replace("\\", "\\\\").replace("'", "\\'") + "'"
-                : value.text();
-        out.append("    <data id=\"")
-                .append(name(fact.id()))
-                .append("\" expr=\"")
-                .append(Markup.escape(expression))
-                .append("\"/>\n");
+    private void signal(Item item) {
+        line(2, "transition", attributes("event", "choose." + item.id(), "cond", condition(item.enabled())));
+        empty(3, "send", "event", "chosen." + item.id());
+        close(2, "transition");
     }
 
-    private void branch(String id, String root, List<Item> branches) {
-        out.append("  <state id=\"")
-                .append(id)
-                .append("\" initial=\"")
-                .append(id)
-                .append('.')
-                .append(root)
-                .append("\">\n");
-        out.append("    <history id=\"").append(id).append(".as-left\" type=\"deep\"><transition target=\"");
-        out.append(id).append('.').append(root).append("\"/></history>\n");
-        for (Item other : branches) {
-            boolean own = id.equals("branch." + other.id());
-            out.append("    <transition event=\"choose.").append(other.id()).append('"');
-            guard(other.screen().orElseThrow(), other.enabled());
-            out.append(" target=\"branch.")
-                    .append(other.id())
-                    .append(own ? "." + root : ".as-left")
-                    .append("\"/>\n");
-        }
-        plan.items().filter(item -> item.place().isEmpty()).forEach(item -> out.append(
-                        "    <transition event=\"choose.")
-                .append(item.id())
-                .append("\"><send event=\"chosen.")
-                .append(item.id())
-                .append("\"/></transition>\n"));
-        for (Screen screen : below(root)) {
-            screen(id, screen, root, branches);
-        }
-        out.append("  </state>\n");
+    private void tell(Fact fact) {
+        line(2, "transition", "event", "tell." + fact.id());
+        empty(3, "assign", "location", name(fact.id()), "expr", "_event.data");
+        close(2, "transition");
     }
 
-    private List<Screen> below(String root) {
-        var found = new ArrayList<Screen>();
-        plan.screens().forEach(screen -> {
-            if (plan.isWithin(screen.id(), root)) {
-                found.add(screen);
+    /** A branch. Its own item leads to its root, however deep the person is; all others are the app's. */
+    private void branch(String id, String root, String back) {
+        String top = id + "." + root;
+        line(2, "state", "id", id, "initial", top);
+        line(3, "history", "id", id + ".as-left", "type", "deep");
+        empty(4, "transition", "target", top);
+        close(3, "history");
+        if (id.startsWith("branch.")) {
+            Item own = plan.items()
+                    .filter(item -> id.equals("branch." + item.id()))
+                    .findFirst()
+                    .orElseThrow();
+            transition(3, "choose." + own.id(), guard(root, own.enabled()), top);
+        }
+        var open = new ArrayDeque<Screen>();
+        open.push(plan.screens().get(root));
+        while (!open.isEmpty()) {
+            Screen screen = open.pop();
+            List<Screen> below = children.getOrDefault(screen.id(), List.of());
+            screen(
+                    id,
+                    screen,
+                    below,
+                    screen.id().equals(root) ? back : id + "." + screen.under().orElseThrow());
+            below.forEach(open::push);
+        }
+        close(2, "state");
+    }
+
+    private void screen(String branch, Screen screen, List<Screen> below, String back) {
+        states++;
+        if (states > MOST_STATES) {
+            throw new IllegalArgumentException("the state machine would have more than " + MOST_STATES
+                    + " states, one for each screen at or below each item");
+        }
+        line(3, "state", "id", branch + "." + screen.id());
+        below.forEach(child ->
+                transition(4, "open." + child.id(), guard(child.id(), Optional.empty()), branch + "." + child.id()));
+        transition(4, "back", "", back);
+        close(3, "state");
+    }
+
+    private void transition(int depth, String event, String condition, String target) {
+        empty(depth, "transition", attributes("event", event, "cond", condition, "target", target));
+    }
+
+    /** Attributes without those that have nothing to say. */
+    private static String[] attributes(String... all) {
+        var kept = new ArrayList<String>();
+        for (int i = 0; i < all.length; i += 2) {
+            if (!all[i + 1].isEmpty()) {
+                kept.addAll(List.of(all[i], all[i + 1]));
             }
-        });
-        return found;
+        }
+        return kept.toArray(String[]::new);
     }
 
-    private void screen(String branch, Screen screen, String root, List<Item> branches) {
-        out.append("    <state id=\"")
-                .append(branch)
-                .append('.')
-                .append(screen.id())
-                .append("\">\n");
-        plan.screens().stream()
-                .filter(child -> child.under().filter(screen.id()::equals).isPresent())
-                .forEach(child -> {
-                    out.append("      <transition event=\"open.")
-                            .append(child.id())
-                            .append('"');
-                    guard(child.id(), Optional.empty());
-                    out.append(" target=\"")
-                            .append(branch)
-                            .append('.')
-                            .append(child.id())
-                            .append("\"/>\n");
-                });
-        String start = Walk.of(plan).start().branch();
-        String back = screen.id().equals(root)
-                ? branch.equals("branch." + start) || branches.isEmpty() || branch.equals("start")
-                        ? "left"
-                        : "branch." + start + ".as-left"
-                : branch + "." + screen.under().orElse(root);
-        out.append("      <transition event=\"back\" target=\"").append(back).append("\"/>\n    </state>\n");
+    private void line(int depth, String element, String... attributes) {
+        open(depth, element, attributes).append(">\n");
     }
 
-    private void guard(String screen, Optional<Condition> enabled) {
-        var conditions = new ArrayList<String>();
-        plan.screens().get(screen).needs().map(this::expression).ifPresent(conditions::add);
-        enabled.map(this::expression).ifPresent(conditions::add);
-        if (!conditions.isEmpty()) {
-            out.append(" cond=\"")
-                    .append(Markup.escape(String.join(" && ", conditions)))
+    private void empty(int depth, String element, String... attributes) {
+        open(depth, element, attributes).append("/>\n");
+    }
+
+    private StringBuilder open(int depth, String element, String... attributes) {
+        out.append("  ".repeat(depth)).append('<').append(element);
+        for (int i = 0; i < attributes.length; i += 2) {
+            out.append(' ')
+                    .append(attributes[i])
+                    .append("=\"")
+                    .append(Markup.escape(attributes[i + 1]))
                     .append('"');
         }
+        return out;
+    }
+
+    private void close(int depth, String element) {
+        out.append("  ".repeat(depth)).append("</").append(element).append(">\n");
+    }
+
+    private String guard(String screen, Optional<Condition> enabled) {
+        String needs = condition(plan.screens().get(screen).needs());
+        String may = condition(enabled);
+        return needs.isEmpty() || may.isEmpty() ? needs + may : needs + " && " + may;
+    }
+
+    private static String condition(Optional<Condition> condition) {
+        return condition.map(Scxml::expression).orElse("");
     }
 
     /** A condition in ECMAScript. */
-    private String expression(Condition condition) {
+    private static String expression(Condition condition) {
         if (condition instanceof Condition.And and) {
             return "(" + expression(and.left()) + " && " + expression(and.right()) + ")";
         }
@@ -157,17 +208,32 @@ public final class Scxml {
             return "!" + expression(not.inner());
         }
         if (condition instanceof Condition.Compare compare) {
-            String value = compare.value() instanceof FactValue.Text text
-                    ? "'" + text.text().replace("'", "\\'") + "'"
-                    : compare.value().text();
             String symbol = compare.operator().sign();
             String operator = symbol.equals("=") ? "===" : symbol.equals("!=") ? "!==" : symbol;
-            return "(" + name(compare.fact()) + " " + operator + " " + value + ")";
+            return "(" + name(compare.fact()) + " " + operator + " " + value(compare.value()) + ")";
         }
         return name(condition.facts().iterator().next());
     }
 
-    /** An id as a name of ECMAScript. */
+    /** A value as a literal of ECMAScript. */
+    private static String value(FactValue value) {
+        return value instanceof FactValue.Text text ? literal(text.text()) : value.text();
+    }
+
+    /**
+     * A text as a string literal of ECMAScript (ECMA-262, section 12.9.4): all but plain characters escaped by their
+     * code units, so that no text can end the literal, in whatever encoding or markup it is carried.
+     */
+    private static String literal(String text) {
+        var literal = new StringBuilder("'");
+        for (char c : text.toCharArray()) {
+            boolean isPlain = Character.isLetterOrDigit(c) || c == ' ' || ".,:;-_/+()?!".indexOf(c) >= 0;
+            literal.append(isPlain ? String.valueOf(c) : String.format(java.util.Locale.ROOT, "\\u%04x", (int) c));
+        }
+        return literal.append('\'').toString();
+    }
+
+    /** An id as a name of ECMAScript; ids have no underscore, so no two become one. */
     private static String name(String id) {
         return "fact_" + id.replace('-', '_');
     }
