@@ -2,13 +2,14 @@ package org.yonderarc.cli;
 
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
+import org.yonderarc.draw.Icons;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingJson;
 import org.yonderarc.files.FindingSarif;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.Fixes;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.SafeFile;
+import org.yonderarc.files.PlanStore;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
 import picocli.CommandLine.ArgGroup;
@@ -56,7 +57,7 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        PlanFile read = fix ? mended(plan.read()) : plan.read();
+        PlanFile read = fix ? mended() : plan.read();
         String report = output.json
                 ? FindingJson.report(read)
                 : output.sarif ? FindingSarif.report(read) : FindingText.report(read, Terminal.colours());
@@ -66,14 +67,19 @@ final class CheckCommand implements Callable<Integer> {
     }
 
     /** The file with everything mended that is certain, written in place of the old one. */
-    private PlanFile mended(PlanFile read) throws FileTrouble {
-        Fixes.Outcome outcome = Fixes.apply(read, source -> PlanFile.inFolder(source, plan.icons(), plan.folder()));
+    private PlanFile mended() throws FileTrouble {
+        Icons icons = plan.icons();
+        Fixes.Outcome outcome;
         PrintWriter err = spec.commandLine().getErr();
-        if (outcome.applied().isEmpty()) {
-            err.println("Nothing can be mended for certain.");
-            return read;
+        try (var store = PlanStore.open(plan.file())) {
+            PlanFile read = PlanFile.inFolder(store.source(), icons, plan.folder());
+            outcome = Fixes.apply(read, source -> PlanFile.inFolder(source, icons, plan.folder()));
+            if (outcome.applied().isEmpty()) {
+                err.println("Nothing can be mended for certain.");
+                return read;
+            }
+            store.save(outcome.file().source().text());
         }
-        SafeFile.write(plan.file(), outcome.file().source().text());
         for (Finding finding : outcome.applied()) {
             Finding.Fix done = finding.fix().orElseThrow();
             err.println("Mended line " + finding.spot().line() + ": " + FindingText.visible(done.from()) + " is now "

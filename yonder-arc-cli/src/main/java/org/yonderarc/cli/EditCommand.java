@@ -1,8 +1,7 @@
 package org.yonderarc.cli;
 
 import java.io.PrintWriter;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.Edit;
@@ -10,7 +9,7 @@ import org.yonderarc.files.EditTrouble;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanEditor;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.SafeFile;
+import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Severity;
 import picocli.CommandLine.Command;
@@ -50,37 +49,49 @@ final class EditCommand implements Callable<Integer> {
     @Parameters(index = "1..*", arity = "0..*", paramLabel = "EDIT", description = "What is changed, in order.")
     private List<String> edits = List.of();
 
-    @Option(names = "--undo", description = "Takes the last run of this command back; given again, brings it back.")
+    @Option(names = "--undo", description = "Takes the last run of this command back; given again, the one before.")
     private boolean undo;
+
+    @Option(names = "--redo", description = "Brings back what --undo took back last.")
+    private boolean redo;
 
     @Option(names = "--force", description = "Writes the plan even if the change brings new errors.")
     private boolean force;
 
     @Override
     public Integer call() throws Exception {
-        if (undo == !edits.isEmpty()) {
+        if (undo && redo || (undo || redo) != edits.isEmpty()) {
             throw new Refusal(
-                    undo
-                            ? "--undo stands alone; leave the edits out."
+                    undo || redo
+                            ? "--undo and --redo stand alone; leave the rest out."
                             : "there is no edit. Write one, such as icon:crew=users, or --undo.");
         }
-        SourceText source = SourceText.read(plan.file());
-        Path kept = plan.file().resolveSibling(plan.file().getFileName() + ".undo");
-        return undo ? takeBack(source, kept) : change(source, kept);
+        try (var store = PlanStore.open(plan.file())) {
+            if (undo || redo) {
+                return takeBack(store);
+            }
+            return change(store);
+        }
     }
 
-    private int takeBack(SourceText source, Path kept) throws Exception {
-        if (!Files.isRegularFile(kept)) {
-            throw new Refusal("there is nothing to take back: " + kept + " isn't there.");
+    private int takeBack(PlanStore store) throws Exception {
+        SourceText before = store.source();
+        if (undo) {
+            store.undo();
+        } else {
+            store.redo();
         }
-        SourceText before = SourceText.read(kept);
-        SafeFile.write(plan.file(), before.text());
-        SafeFile.write(kept, source.text());
-        spec.commandLine().getOut().println("Took the last change of " + plan.file() + " back.");
+        tell(before, store.source());
+        spec.commandLine()
+                .getOut()
+                .println((undo ? "Took the last change of " : "Made the change again of ")
+                        + plan.file()
+                        + (undo ? " back." : "."));
         return Main.FINE;
     }
 
-    private int change(SourceText source, Path kept) throws Exception {
+    private int change(PlanStore store) throws Exception {
+        SourceText source = store.source();
         var editor = new PlanEditor(source);
         for (String text : edits) {
             try {
@@ -97,13 +108,21 @@ final class EditCommand implements Callable<Integer> {
             out.flush();
             throw new Refusal("the change would bring new errors; nothing was written. Mend them, or give --force.");
         }
-        SafeFile.write(kept, source.text());
-        SafeFile.write(plan.file(), editor.source().text());
-        List<String> old = source.lines();
-        List<String> now = editor.source().lines();
-        now.stream().filter(line -> !old.contains(line)).forEach(line -> out.println("+ " + FindingText.visible(line)));
-        old.stream().filter(line -> !now.contains(line)).forEach(line -> out.println("- " + FindingText.visible(line)));
+        store.save(editor.source().text());
+        tell(source, editor.source());
         out.println("Changed " + plan.file() + "; \"yonder edit " + plan.file() + " --undo\" takes it back.");
         return after.plan().isPresent() ? Main.FINE : Main.PLAN_HAS_ERRORS;
+    }
+
+    private void tell(SourceText before, SourceText after) {
+        PrintWriter out = spec.commandLine().getOut();
+        var old = new HashSet<>(before.lines());
+        var now = new HashSet<>(after.lines());
+        after.lines().stream()
+                .filter(line -> !old.contains(line))
+                .forEach(line -> out.println("+ " + FindingText.visible(line)));
+        before.lines().stream()
+                .filter(line -> !now.contains(line))
+                .forEach(line -> out.println("- " + FindingText.visible(line)));
     }
 }

@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import java.util.Objects;
 import org.yonderarc.plan.Noun;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -136,7 +137,11 @@ public sealed interface Edit {
                 + " or what is renamed: screen, item, bar, menu, fact, style or kind.");
     }
 
+    /** A value as YAML; what would be a comment, such as a colour, is a text. */
     private static Value value(String yaml) throws EditTrouble {
+        if (yaml.startsWith("#")) {
+            return Trees.text(yaml);
+        }
         try {
             return Trees.pointed(YamlTree.parse(yaml));
         } catch (ParseTrouble notYaml) {
@@ -146,10 +151,10 @@ public sealed interface Edit {
     }
 
     private static int index(String text) throws EditTrouble {
-        try {
-            return Integer.parseUnsignedInt(text);
-        } catch (NumberFormatException notANumber) {
+        int index = JsonPointer.index(text);
+        if (index < 0) {
             throw new EditTrouble("\"" + text + "\" is no place in a list. Write a number from 0.");
         }
+        return index;
     }
 }

@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.check.IconNames;
@@ -57,34 +58,58 @@ public final class Fixes {
         return new Outcome(current, applied);
     }
 
-    /** One pass over the findings, last in the file first, so that the spots of the others stay right. */
+    /** One pass over the findings. All that can be mended is tried together, as a check of each would take long. */
     private static Optional<Outcome> round(PlanFile file, Reader read) {
-        PlanFile current = file;
-        var applied = new ArrayList<Finding>();
-        var findings = new ArrayList<>(file.findings());
-        findings.sort(Comparator.<Finding>comparingInt(finding -> finding.spot().line())
-                .thenComparingInt(finding -> finding.spot().column())
-                .reversed());
+        // The last in the file first, so that the spots of the others stay right.
+        List<Finding> findings = file.findings().stream()
+                .filter(finding -> finding.fix().isPresent())
+                .sorted(Comparator.<Finding>comparingInt(
+                                finding -> finding.spot().line())
+                        .thenComparingInt(finding -> finding.spot().column())
+                        .reversed())
+                .toList();
+        Outcome outcome = together(new Outcome(file, List.of()), findings, read);
+        return outcome.applied().isEmpty() ? Optional.empty() : Optional.of(outcome);
+    }
+
+    /** The fixes of these findings; where together they make the plan no better, those of each half by themselves. */
+    private static Outcome together(Outcome so, List<Finding> findings, Reader read) {
+        String text = so.file().source().text();
+        var mended = new ArrayList<Finding>();
         for (Finding finding : findings) {
-            Optional<String> text = applied(current.source().text(), finding);
-            if (text.isPresent()) {
-                PlanFile tried = read.read(new SourceText(current.source().name(), text.get()));
-                if (isBetter(tried, current, finding)) {
-                    current = tried;
-                    applied.add(finding);
-                }
+            Optional<String> now = applied(text, finding);
+            if (now.isPresent()) {
+                text = now.get();
+                mended.add(finding);
             }
         }
-        return applied.isEmpty() ? Optional.empty() : Optional.of(new Outcome(current, applied));
+        if (mended.isEmpty()) {
+            return so;
+        }
+        PlanFile tried = read.read(new SourceText(so.file().source().name(), text));
+        if (isBetter(tried, so.file(), mended)) {
+            var applied = new ArrayList<>(so.applied());
+            applied.addAll(mended);
+            return new Outcome(tried, applied);
+        }
+        if (mended.size() == 1) {
+            return so;
+        }
+        int half = mended.size() / 2;
+        Outcome first = together(so, mended.subList(0, half), read);
+        return together(first, mended.subList(half, mended.size()), read);
     }
 
     /** A word that is right now may show that the one behind it is wrong: as many findings, but another one. */
-    private static boolean isBetter(PlanFile tried, PlanFile current, Finding mended) {
-        boolean isGone = tried.findings().stream()
-                .noneMatch(other -> other.code() == mended.code()
-                        && other.message().equals(mended.message())
-                        && other.spot().line() == mended.spot().line());
-        return isGone && tried.findings().size() <= current.findings().size();
+    private static boolean isBetter(PlanFile tried, PlanFile current, List<Finding> mended) {
+        var left = new HashSet<String>();
+        tried.findings().forEach(finding -> left.add(known(finding)));
+        return mended.stream().noneMatch(finding -> left.contains(known(finding)))
+                && tried.findings().size() <= current.findings().size();
+    }
+
+    private static String known(Finding finding) {
+        return finding.code() + " " + finding.spot().line() + " " + finding.message();
     }
 
     /** The text with one finding mended; nothing if its spot doesn't hold what the fix expects. */

@@ -1,7 +1,9 @@
 package org.yonderarc.files;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
+import java.util.List;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -40,8 +42,13 @@ public final class PlanEditor {
      */
     public void apply(Edit edit) throws EditTrouble {
         String text = source.text();
-        for (Edit small : new References(tree(text)).steps(edit)) {
-            text = step(text, small);
+        List<Edit> steps = new References(tree(text)).steps(edit);
+        if (edit instanceof Edit.Rename) {
+            text = steps(text, steps);
+        } else {
+            for (Edit small : steps) {
+                text = steps(text, List.of(small));
+            }
         }
         if (text.equals(source.text())) {
             throw new EditTrouble("The plan says so already; nothing was changed.");
@@ -70,37 +77,71 @@ public final class PlanEditor {
         return true;
     }
 
-    /** One edit that changes one place. */
-    private String step(String text, Edit edit) throws EditTrouble {
-        var splice = new Splice(text);
-        boolean json = source.isJson();
+    /** Edits of one place each, none of which changes where another's place is. */
+    private String steps(String text, List<Edit> edits) throws EditTrouble {
         String after;
-        if (edit instanceof Edit.Set set) {
-            String value = FlowText.write(set.value(), json);
-            String key = FlowText.text(JsonPointer.last(set.pointer()), json);
-            after = splice.has(set.pointer())
-                    ? splice.set(set.pointer(), value)
-                    : splice.addKey(JsonPointer.parent(set.pointer()), key, value);
-        } else if (edit instanceof Edit.Add add) {
-            after = splice.addItem(add.pointer(), add.index(), FlowText.write(add.value(), json));
-        } else if (edit instanceof Edit.Remove remove) {
-            after = splice.has(remove.pointer()) ? splice.remove(remove.pointer()) : missing(remove.pointer());
-        } else if (edit instanceof Edit.Move move) {
-            after = splice.has(move.pointer()) ? splice.move(move.pointer(), move.index()) : missing(move.pointer());
-        } else {
-            Edit.RenameKey key = (Edit.RenameKey) edit;
-            after = splice.rename(key.pointer(), FlowText.text(key.name(), json));
+        Value wanted = tree(text);
+        try {
+            var splice = new Splice(text);
+            after = splice.with(changes(splice, edits));
+            for (Edit edit : edits) {
+                wanted = TreeEdit.apply(wanted, edit);
+            }
+        } catch (IndexOutOfBoundsException | java.util.NoSuchElementException | ClassCastException unforeseen) {
+            throw unsafe();
         }
-        Value wanted = Trees.pointed(TreeEdit.apply(tree(text), edit));
-        if (!Trees.pointed(tree(after)).equals(wanted)) {
-            throw new EditTrouble("This place is written in a way that can't be changed safely"
-                    + " (an alias, or text over several lines). Change it by hand.");
+        try {
+            if (!Trees.pointed(tree(after)).equals(Trees.pointed(wanted))) {
+                throw unsafe();
+            }
+        } catch (EditTrouble unreadable) {
+            throw unsafe();
         }
         return after;
     }
 
-    private static String missing(String pointer) throws EditTrouble {
-        throw new EditTrouble("There is nothing at \"" + pointer + "\". Look at the plan for the right path.");
+    private List<Splice.Cut> changes(Splice splice, List<Edit> edits) throws EditTrouble {
+        var cuts = new ArrayList<Splice.Cut>();
+        for (Edit edit : edits) {
+            cuts.add(change(splice, edit));
+        }
+        return cuts;
+    }
+
+    private Splice.Cut change(Splice splice, Edit edit) throws EditTrouble {
+        boolean json = source.isJson();
+        if (edit instanceof Edit.Set set) {
+            String value = FlowText.write(set.value(), json);
+            return splice.has(set.pointer())
+                    ? splice.set(set.pointer(), value)
+                    : splice.addKey(
+                            JsonPointer.parent(set.pointer()),
+                            FlowText.text(JsonPointer.last(set.pointer()), json),
+                            value);
+        }
+        if (edit instanceof Edit.Add add) {
+            return splice.addItem(add.pointer(), add.index(), FlowText.write(add.value(), json));
+        }
+        if (edit instanceof Edit.Remove remove) {
+            return splice.remove(existing(splice, remove.pointer()));
+        }
+        if (edit instanceof Edit.Move move) {
+            return splice.move(existing(splice, move.pointer()), move.index());
+        }
+        Edit.RenameKey key = (Edit.RenameKey) edit;
+        return splice.rename(key.pointer(), FlowText.text(key.name(), json));
+    }
+
+    private static String existing(Splice splice, String pointer) throws EditTrouble {
+        if (!splice.has(pointer)) {
+            throw new EditTrouble("There is nothing at \"" + pointer + "\". Look at the plan for the right path.");
+        }
+        return pointer;
+    }
+
+    private static EditTrouble unsafe() {
+        return new EditTrouble("This place is written in a way that can't be changed safely"
+                + " (an alias, a key behind \"?\", or text over several lines). Change it by hand.");
     }
 
     private Value tree(String text) throws EditTrouble {

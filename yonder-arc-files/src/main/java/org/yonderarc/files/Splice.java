@@ -1,6 +1,7 @@
 package org.yonderarc.files;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.snakeyaml.engine.v2.api.LoadSettings;
@@ -20,9 +21,11 @@ import org.yonderarc.tree.JsonPointer;
 final class Splice {
     private final String text;
     private final Node root;
+    private final String newline;
 
     Splice(String text) throws EditTrouble {
         this.text = text;
+        newline = text.contains("\r\n") ? "\r\n" : "\n";
         var settings = LoadSettings.builder()
                 .setCodePointLimit((int) SourceText.LARGEST)
                 .setUseMarks(true)
@@ -40,24 +43,36 @@ final class Splice {
     /** One member of a map or a list: where it starts and ends. */
     private record Part(int start, int end) {}
 
-    /** The text with another value at {@code pointer}. */
-    String set(String pointer, String value) throws EditTrouble {
+    /** A change of the text: what stands from {@code start} to {@code end} becomes {@code now}. */
+    record Cut(int start, int end, String now) {}
+
+    /** The text with these changes, none of which touch. */
+    String with(List<Cut> cuts) {
+        var out = new StringBuilder(text);
+        cuts.stream()
+                .sorted(Comparator.comparingInt(Cut::start).reversed())
+                .forEach(cut -> out.replace(cut.start, cut.end, cut.now));
+        return out.toString();
+    }
+
+    /** Another value at {@code pointer}. */
+    Cut set(String pointer, String value) throws EditTrouble {
         Node node = find(pointer);
         int start = at(node.getStartMark());
         int end = end(node);
         String gap = start == end && start > 0 && text.charAt(start - 1) == ':' ? " " : "";
-        return text.substring(0, start) + gap + value + text.substring(end);
+        return new Cut(start, end, gap + value);
     }
 
-    /** The text with another key in place of the last name of {@code pointer}. */
-    String rename(String pointer, String key) throws EditTrouble {
+    /** Another key in place of the last name of {@code pointer}. */
+    Cut rename(String pointer, String key) throws EditTrouble {
         MappingNode map = (MappingNode) find(JsonPointer.parent(pointer));
         Node old = map.getValue().get(index(map, JsonPointer.last(pointer))).getKeyNode();
-        return text.substring(0, at(old.getStartMark())) + key + text.substring(at(old.getEndMark()));
+        return new Cut(at(old.getStartMark()), at(old.getEndMark()), key);
     }
 
-    /** The text with a key more at the end of the map at {@code pointer}. */
-    String addKey(String pointer, String key, String value) throws EditTrouble {
+    /** A key more at the end of the map at {@code pointer}. */
+    Cut addKey(String pointer, String key, String value) throws EditTrouble {
         Node node = find(pointer);
         if (!(node instanceof MappingNode)) {
             throw new EditTrouble("\"" + pointer + "\" is no map, so it has no keys. Use \"add\" for a list.");
@@ -65,12 +80,12 @@ final class Splice {
         return add(node, Integer.MAX_VALUE, key + ": " + value);
     }
 
-    /** The text with a value more in the list at {@code pointer}. */
-    String addItem(String pointer, int index, String value) throws EditTrouble {
+    /** A value more in the list at {@code pointer}. */
+    Cut addItem(String pointer, int index, String value) throws EditTrouble {
         return add(find(pointer), index, value);
     }
 
-    private String add(Node node, int index, String member) throws EditTrouble {
+    private Cut add(Node node, int index, String member) throws EditTrouble {
         boolean isMap = node instanceof MappingNode;
         if (!(node instanceof CollectionNode<?> collection)) {
             throw new EditTrouble("There is no map or list to add to.");
@@ -78,28 +93,32 @@ final class Splice {
         List<Part> parts = parts(node);
         if (parts.isEmpty()) {
             String brackets = isMap ? "{ " + member + " }" : "[ " + member + " ]";
-            return text.substring(0, at(node.getStartMark())) + brackets + text.substring(end(node));
+            return new Cut(at(node.getStartMark()), end(node), brackets);
         }
         boolean atEnd = index >= parts.size();
         Part next = parts.get(atEnd ? parts.size() - 1 : index);
         if (collection.getFlowStyle() == FlowStyle.FLOW) {
-            String gap = isFirstOnLine(next.start) ? "\n" + indent(next.start) : " ";
+            FlowMembers members = members(node, parts);
+            if (members.hasComments()) {
+                return members.with(member, Math.min(index, parts.size()));
+            }
+            String gap = isFirstOnLine(next.start) ? newline + indent(next.start) : " ";
             return atEnd
-                    ? text.substring(0, next.end) + "," + gap + member + text.substring(next.end)
-                    : text.substring(0, next.start) + member + "," + gap + text.substring(next.start);
+                    ? new Cut(next.end, next.end, "," + gap + member)
+                    : new Cut(next.start, next.start, member + "," + gap);
         }
         int start = isMap ? parts.get(0).start : dash(parts.get(0).start);
         String line = " ".repeat(column(start)) + (isMap ? "" : "- ") + member;
         if (atEnd) {
             int at = lineEnd(next.end);
-            return text.substring(0, at) + "\n" + line + text.substring(at);
+            return new Cut(at, at, newline + line);
         }
-        int at = lineStart(dash(next.start));
-        return text.substring(0, at) + line + "\n" + text.substring(at);
+        int at = above(dash(next.start));
+        return new Cut(at, at, line + newline);
     }
 
-    /** The text without the member at {@code pointer}. */
-    String remove(String pointer) throws EditTrouble {
+    /** Nothing in place of the member at {@code pointer}, nor of the comments right above it. */
+    Cut remove(String pointer) throws EditTrouble {
         Node node = find(JsonPointer.parent(pointer));
         List<Part> parts = parts(node);
         int index = index(node, JsonPointer.last(pointer));
@@ -107,41 +126,57 @@ final class Splice {
         boolean isFlow = ((CollectionNode<?>) node).getFlowStyle() == FlowStyle.FLOW;
         if (parts.size() == 1) {
             String nothing = node instanceof MappingNode ? "{}" : "[]";
-            return text.substring(0, at(node.getStartMark())) + nothing + text.substring(end(node));
+            return new Cut(at(node.getStartMark()), end(node), nothing);
+        }
+        if (isFlow && members(node, parts).hasComments()) {
+            return members(node, parts).without(index);
         }
         if (isFlow && index > 0) {
-            return text.substring(0, parts.get(index - 1).end) + text.substring(part.end);
+            return new Cut(parts.get(index - 1).end, part.end, "");
         }
         int start = node instanceof SequenceNode && !isFlow ? dash(part.start) : part.start;
         if (isFlow || !isFirstOnLine(start)) {
-            return text.substring(0, part.start) + text.substring(parts.get(index + 1).start);
+            return new Cut(part.start, parts.get(index + 1).start, "");
         }
-        int end = lineEnd(part.end);
-        return text.substring(0, lineStart(start)) + text.substring(Math.min(text.length(), end + 1));
+        int end = text.indexOf('\n', part.end);
+        return new Cut(above(start), end < 0 ? text.length() : end + 1, "");
     }
 
-    /** The text with the member at {@code pointer} at another place of its list, its comments with it. */
-    String move(String pointer, int to) throws EditTrouble {
+    /** The member at {@code pointer} at another place of its list, its comments with it. */
+    Cut move(String pointer, int to) throws EditTrouble {
         Node node = find(JsonPointer.parent(pointer));
         if (!(node instanceof SequenceNode)) {
             throw new EditTrouble("Only what stands in a list can be moved; \"" + pointer + "\" is a key of a map.");
         }
         boolean isFlow = ((CollectionNode<?>) node).getFlowStyle() == FlowStyle.FLOW;
-        List<Part> slots = isFlow ? parts(node) : lines(node);
         int from = index(node, JsonPointer.last(pointer));
+        List<Part> parts = parts(node);
         var order = new ArrayList<Integer>();
-        for (int i = 0; i < slots.size(); i++) {
+        for (int i = 0; i < parts.size(); i++) {
             order.add(i);
         }
         order.add(Math.min(to, order.size() - 1), order.remove(from));
-        var out = new StringBuilder(text.substring(0, slots.get(0).start));
+        if (isFlow && members(node, parts).hasComments()) {
+            return members(node, parts).ordered(order);
+        }
+        List<Part> slots = isFlow ? parts : lines(node);
+        var out = new StringBuilder();
         for (int i = 0; i < slots.size(); i++) {
             Part moved = slots.get(order.get(i));
             out.append(text, moved.start, moved.end);
             int next = i + 1 < slots.size() ? slots.get(i + 1).start : slots.get(i).end;
             out.append(text, slots.get(i).end, next);
         }
-        return out.append(text.substring(slots.get(slots.size() - 1).end)).toString();
+        return new Cut(slots.get(0).start, slots.get(slots.size() - 1).end, out.toString());
+    }
+
+    private FlowMembers members(Node node, List<Part> parts) {
+        return new FlowMembers(
+                text,
+                newline,
+                at(node.getStartMark()) + 1,
+                parts.stream().map(part -> new int[] {part.start, part.end}).toList(),
+                at(node.getEndMark()) - 1);
     }
 
     /** The members of a block list as whole lines: each from the end of the one before, so that comments go along. */
@@ -152,10 +187,25 @@ final class Splice {
             if (!isFirstOnLine(dash)) {
                 throw new EditTrouble("The list starts within a line; its order is changed by hand.");
             }
-            int start = lines.isEmpty() ? lineStart(dash) : lines.get(lines.size() - 1).end + 1;
+            int start = lines.isEmpty() ? above(dash) : lineStart(lines.get(lines.size() - 1).end + newline.length());
             lines.add(new Part(start, lineEnd(part.end)));
         }
         return lines;
+    }
+
+    /** The start of the line at {@code at}, or of the comment lines right above it that are set in as it is. */
+    private int above(int at) {
+        int start = lineStart(at);
+        while (start > 0) {
+            int before = lineStart(start - 1);
+            String line = text.substring(before, start);
+            boolean belongs = line.strip().startsWith("#") && line.indexOf('#') == column(at);
+            if (!belongs) {
+                break;
+            }
+            start = before;
+        }
+        return start;
     }
 
     /** Whether something stands at {@code pointer}. */
@@ -209,15 +259,23 @@ final class Splice {
     }
 
     private List<Part> parts(Node node) {
+        var parts = new ArrayList<Part>();
+        int before = 0;
         if (node instanceof MappingNode map) {
-            return map.getValue().stream()
-                    .map(tuple -> new Part(at(tuple.getKeyNode().getStartMark()), end(tuple.getValueNode())))
-                    .toList();
+            map.getValue()
+                    .forEach(tuple ->
+                            parts.add(new Part(at(tuple.getKeyNode().getStartMark()), end(tuple.getValueNode()))));
+        } else {
+            ((SequenceNode) node).getValue().forEach(item -> parts.add(new Part(at(item.getStartMark()), end(item))));
         }
-        return ((SequenceNode) node)
-                .getValue().stream()
-                        .map(item -> new Part(at(item.getStartMark()), end(item)))
-                        .toList();
+        for (Part part : parts) {
+            // An alias is where its anchor is, and a key behind "?" may end before it starts.
+            if (part.start < before || part.end < part.start) {
+                throw new IndexOutOfBoundsException("the members stand in another order than they are in");
+            }
+            before = part.end;
+        }
+        return parts;
     }
 
     /** Where a node's own text ends: a block reaches to the end of its last member, not to what follows it. */
@@ -253,7 +311,8 @@ final class Splice {
 
     private int lineEnd(int at) {
         int end = text.indexOf('\n', at);
-        return end < 0 ? text.length() : end;
+        end = end < 0 ? text.length() : end;
+        return end > at && text.charAt(end - 1) == '\r' ? end - 1 : end;
     }
 
     private int column(int at) {

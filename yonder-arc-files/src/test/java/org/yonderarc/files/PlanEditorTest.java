@@ -94,6 +94,83 @@ class PlanEditorTest {
                 moved);
     }
 
+    private static final String COMMENTED =
+            """
+            yonder: 1
+            app: { name: A, start: a, required: [ a, # keep me
+                b ] }
+            screens: { a: A, b: B, c: C, d: D }
+            menus:
+              main: [ a, # first is a
+                      # above b
+                      b, # second is b
+                      c
+                    ] # the whole
+              other: [ a,
+                       b ] # b is last
+            """;
+
+    /** A comment behind a member goes with it, and one above it too. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "move:/menus/main/1=0 | `[ # above b\n          b, # second is b\n          a, # first is a\n          c\n        ]`",
+                "move:/menus/main/2=0 | `[ c,\n          a, # first is a\n          # above b\n          b # second is b\n        ]`",
+                "remove:/menus/main/1 | `[ a, # first is a\n          c\n        ]`",
+                "remove:/menus/main/0 | `[ # above b\n          b, # second is b\n          c\n        ]`",
+                "add:/menus/main=d | `[ a, # first is a\n          # above b\n          b, # second is b\n          c,\n          d\n        ]`",
+                "add:/app/required=c | `[ a, # keep me\n    b,\n    c ]`",
+            })
+    void commentsInFlowListsStayWithTheirMembers(String edit, String list) throws EditTrouble {
+        String edited = edited(COMMENTED, edit);
+        assertTrue(edited.contains(list), edited);
+        assertTrue(edited.contains(" # the whole\n"), edited);
+    }
+
+    @Test
+    void aCommentThatCannotGoAlongIsNotLeftBehind() {
+        for (String edit : List.of("move:/menus/other/1=0", "remove:/menus/other/1", "add:/menus/other=c")) {
+            String plan = COMMENTED.replace("other: [ a,", "other: [ a, # one");
+            EditTrouble refused = assertThrows(EditTrouble.class, () -> edited(plan, edit));
+            assertTrue(refused.getMessage().contains("about its last member"), refused.getMessage());
+        }
+    }
+
+    @Test
+    void theCommentAboveALineGoesWithIt() throws EditTrouble {
+        assertFalse(edited(PLAN, "remove:/menus/main/1").contains("# to the map"));
+        assertTrue(edited(PLAN, "remove:/menus/main/0").contains("# to the map"));
+    }
+
+    /** Ways of writing that can't be changed safely are refused in words, and never break the file. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "`? b` | set:/screens/b=Other",
+                "`? b` | remove:/screens/b",
+                "`b: { wireframe: { kind: list, rows: [ one, &r two, *r ] } }` | move:/screens/b/wireframe/rows/2=0",
+                "`b: { wireframe: { kind: list, rows: [ one, &r two, *r ] } }` | remove:/screens/b/wireframe/rows/1",
+                "`b: B` | move:/menus/main/4294967295=0",
+                "`b: B` | move:/menus/main/0=4294967295",
+                "`b: B` | remove:/menus/main/99999999999999999999",
+                "`b: B` | set:/menus/main/-1=b",
+            })
+    void whatCannotBeChangedSafelyIsRefused(String screen, String edit) {
+        String plan = "yonder: 1\napp: { name: A, start: a }\nscreens:\n  a: A\n  " + screen
+                + "\nmenus: { main: [ a, a ] }\n";
+        assertThrows(EditTrouble.class, () -> edited(plan, edit));
+    }
+
+    /** A colour needs no quotes of its own. */
+    @Test
+    void aColourIsAValue() throws EditTrouble {
+        assertTrue(edited(PLAN, "set:/theme/light/surface=#f4e6d4").contains("surface: \"#f4e6d4\""));
+    }
+
     @Test
     void aRenamedScreenIsRenamedEverywhere() throws EditTrouble {
         String renamed = edited(PLAN, "screen:tides=today", "screen:pool=rock-pool", "item:rock=stone");

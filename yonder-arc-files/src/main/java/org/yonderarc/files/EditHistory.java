@@ -1,0 +1,277 @@
+package org.yonderarc.files;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.Deque;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.locks.ReentrantLock;
+
+/**
+ * The changes of one plan file, in a file of their own that only grows: a line for each, written and forced to the disk
+ * before the plan is replaced. A line that a killed run left half, or whose change never came to be, is passed over. The
+ * file is locked while it is open.
+ */
+final class EditHistory implements AutoCloseable {
+    /** What a line tells of. */
+    enum Did {
+        EDIT,
+        UNDO,
+        REDO
+    }
+
+    /**
+     * A change that can be taken back or made again.
+     *
+     * @param before the text to go back to
+     * @param after the digest of the file of the text from which that is allowed
+     */
+    record Step(String before, String after) {}
+
+    private record Line(Did did, String before, String after) {}
+
+    private static final String FIRST = "yonder history 1";
+    /** Changes that can be taken back. */
+    private static final int MOST = 100;
+    /** The file is made smaller when it is larger than this, in bytes. */
+    private static final long LARGEST = 32L << 20;
+
+    /** File locks hold between processes only; threads of one process wait here. */
+    private static final ReentrantLock WITHIN = new ReentrantLock();
+
+    private static final Object ABSENT = new Object();
+
+    private final Path file;
+    private final FileChannel channel;
+    private final Deque<Step> undo = new ArrayDeque<>();
+    private final Deque<Step> redo = new ArrayDeque<>();
+
+    private EditHistory(Path file, FileChannel channel) {
+        this.file = file;
+        this.channel = channel;
+    }
+
+    static EditHistory open(Path file) throws FileTrouble {
+        WITHIN.lock();
+        try {
+            FileChannel channel = locked(file);
+            var history = new EditHistory(file, channel);
+            try {
+                history.read();
+                return history;
+            } catch (IOException | FileTrouble failed) {
+                channel.close();
+                throw failed;
+            }
+        } catch (IOException failed) {
+            WITHIN.unlock();
+            throw new FileTrouble(
+                    file,
+                    "the history of changes can't be kept (" + SourceText.reason(failed) + ").",
+                    "Allow writing to it and to its folder.");
+        } catch (FileTrouble foreign) {
+            WITHIN.unlock();
+            throw foreign;
+        }
+    }
+
+    /** Whoever waited for the lock may hold a file that was removed meanwhile; then it is opened anew. */
+    private static FileChannel locked(Path file) throws IOException {
+        while (true) {
+            FileChannel channel = FileChannel.open(
+                    file, StandardOpenOption.CREATE, StandardOpenOption.READ, StandardOpenOption.WRITE);
+            Object opened = key(file);
+            channel.lock();
+            if (opened != ABSENT && Objects.equals(opened, key(file))) {
+                return channel;
+            }
+            channel.close();
+        }
+    }
+
+    private static Object key(Path file) throws IOException {
+        try {
+            return Files.readAttributes(file, BasicFileAttributes.class).fileKey();
+        } catch (NoSuchFileException removed) {
+            return ABSENT;
+        }
+    }
+
+    private void read() throws IOException, FileTrouble {
+        var bytes = ByteBuffer.allocate((int) Math.min(channel.size(), Integer.MAX_VALUE - 8));
+        while (bytes.hasRemaining() && channel.read(bytes) >= 0) {
+            continue;
+        }
+        String text = new String(bytes.array(), 0, bytes.position(), StandardCharsets.UTF_8);
+        if (text.isEmpty()) {
+            append(FIRST + "\n");
+            return;
+        }
+        if (!text.startsWith(FIRST)) {
+            if (FIRST.startsWith(text)) {
+                channel.truncate(0);
+                append(FIRST + "\n");
+                return;
+            }
+            throw new FileTrouble(
+                    file, "this is no history of changes, and is left as it is.", "Give this file another name.");
+        }
+        int end = text.lastIndexOf('\n') + 1;
+        if (end < text.length() || end == 0) {
+            // Half a line of a run that was killed. A line break makes it one that is passed over.
+            append("\n");
+        }
+        String current = digestOfPlan();
+        List<Line> lines = lines(text.substring(0, end));
+        for (int i = 0; i < lines.size(); i++) {
+            // A change that never came to be: the plan, or the next change, is still at the text before it.
+            Line line = lines.get(i);
+            String next = i + 1 < lines.size() ? digest(lines.get(i + 1).before) : current;
+            boolean never = !next.equals(line.after) && next.equals(digest(line.before));
+            if (!never) {
+                replay(line);
+            }
+        }
+        if (channel.size() > LARGEST || undo.size() > MOST * 2) {
+            shrink();
+        }
+    }
+
+    /** The digest of the plan's text, without a byte order mark. */
+    private String digestOfPlan() {
+        String name = file.getFileName().toString();
+        Path plan = file.resolveSibling(name.substring(0, name.length() - ".history".length()));
+        try {
+            return digest(SourceText.read(plan).text());
+        } catch (FileTrouble unreadable) {
+            return "";
+        }
+    }
+
+    private static List<Line> lines(String text) {
+        var lines = new ArrayList<Line>();
+        text.lines().skip(1).forEach(line -> {
+            String[] parts = line.split(" ");
+            try {
+                if (parts.length == 4 && digest(parts[3]).startsWith(parts[2])) {
+                    String before = new String(Base64.getDecoder().decode(parts[3]), StandardCharsets.UTF_8);
+                    lines.add(new Line(Did.valueOf(parts[0]), before, parts[1]));
+                }
+            } catch (IllegalArgumentException broken) {
+                // Passed over, like half a line.
+                return;
+            }
+        });
+        return lines;
+    }
+
+    private void replay(Line line) {
+        Deque<Step> from = line.did == Did.REDO ? redo : undo;
+        if (line.did == Did.EDIT) {
+            redo.clear();
+        } else if (!from.isEmpty()) {
+            from.pop();
+        }
+        (line.did == Did.UNDO ? redo : undo).push(new Step(line.before, line.after));
+    }
+
+    /** The change to take back next. */
+    Optional<Step> undo() {
+        return Optional.ofNullable(undo.peek());
+    }
+
+    /** The change to make again next. */
+    Optional<Step> redo() {
+        return Optional.ofNullable(redo.peek());
+    }
+
+    /** Keeps a change, before the plan is replaced. */
+    void add(Did did, String before, String after) throws FileTrouble {
+        try {
+            append(line(did, before, after));
+        } catch (IOException failed) {
+            throw new FileTrouble(
+                    file,
+                    "the change can't be kept (" + SourceText.reason(failed) + "); nothing was written.",
+                    "Make room on the disk, or allow writing.");
+        }
+        replay(new Line(did, before, after));
+    }
+
+    private static String line(Did did, String before, String after) {
+        String text = Base64.getEncoder().encodeToString(before.getBytes(StandardCharsets.UTF_8));
+        return did + " " + after + " " + digest(text).substring(0, 16) + " " + text + "\n";
+    }
+
+    private void append(String line) throws IOException {
+        long start = channel.size();
+        var rest = ByteBuffer.wrap(line.getBytes(StandardCharsets.UTF_8));
+        try {
+            channel.position(start);
+            while (rest.hasRemaining()) {
+                channel.write(rest);
+            }
+            channel.force(true);
+        } catch (IOException full) {
+            channel.truncate(start);
+            throw full;
+        }
+    }
+
+    /** Keeps the latest changes only. They are written in place: a kill here costs changes to take back, never the plan. */
+    private void shrink() throws IOException {
+        var kept = new ArrayList<Step>();
+        long size = 0;
+        for (Step step : undo) {
+            size += step.before().length();
+            if (kept.size() == MOST || size > LARGEST / 4) {
+                break;
+            }
+            kept.add(0, step);
+        }
+        channel.truncate(0);
+        append(FIRST + "\n");
+        for (Step step : kept) {
+            append(line(Did.EDIT, step.before(), step.after()));
+        }
+    }
+
+    /** What a text is known by. */
+    static String digest(String text) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException("every Java platform has SHA-256", impossible);
+        }
+    }
+
+    @Override
+    public void close() {
+        try {
+            if (undo.isEmpty() && redo.isEmpty()) {
+                Files.deleteIfExists(file);
+            }
+            channel.close();
+        } catch (IOException gone) {
+            // The lock ends with the process at the latest.
+            return;
+        } finally {
+            WITHIN.unlock();
+        }
+    }
+}

@@ -1,0 +1,158 @@
+package org.yonderarc.files;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Optional;
+import org.yonderarc.files.EditHistory.Did;
+import org.yonderarc.files.EditHistory.Step;
+
+/**
+ * A plan file that is changed in place, by one run at a time: others wait until this is closed. Each change is kept in the
+ * file {@code NAME.history} beside the plan before the plan is touched, so that a run that is killed at any moment leaves the
+ * plan as it was or as it became, and every change can be taken back, also later. What somebody else wrote meanwhile is
+ * never overwritten. Not thread-safe.
+ *
+ * <pre>{@code
+ * try (var store = PlanStore.open(path)) {
+ *     var editor = new PlanEditor(store.source());
+ *     editor.apply(Edit.parse("icon:crew=users"));
+ *     store.save(editor.source().text());
+ * }
+ * }</pre>
+ */
+public final class PlanStore implements AutoCloseable {
+    private static final byte[] MARK = {(byte) 0xEF, (byte) 0xBB, (byte) 0xBF};
+
+    private final Path file;
+    private final EditHistory history;
+    private byte[] bytes;
+    private SourceText source;
+
+    private PlanStore(Path file, EditHistory history) throws FileTrouble {
+        this.file = file;
+        this.history = history;
+        load();
+    }
+
+    /**
+     * Opens a plan file for changes; waits while another run has it open.
+     *
+     * @throws FileTrouble if it can't be read, or its history can't be written
+     */
+    public static PlanStore open(Path file) throws FileTrouble {
+        SourceText.read(file);
+        EditHistory history = EditHistory.open(historyOf(file));
+        try {
+            return new PlanStore(file, history);
+        } catch (FileTrouble trouble) {
+            history.close();
+            throw trouble;
+        }
+    }
+
+    /** The file that keeps the changes of a plan: beside it, or beside what a link leads to. */
+    public static Path historyOf(Path file) {
+        Path real = file.toAbsolutePath();
+        try {
+            real = file.toRealPath();
+        } catch (IOException missing) {
+            // The trouble with the file itself is told by who reads it.
+            return real.resolveSibling(real.getFileName() + ".history");
+        }
+        return real.resolveSibling(real.getFileName() + ".history");
+    }
+
+    private void load() throws FileTrouble {
+        source = SourceText.read(file);
+        bytes = content();
+        if (!new String(bytes, StandardCharsets.UTF_8).endsWith(source.text())) {
+            throw changed();
+        }
+    }
+
+    private byte[] content() throws FileTrouble {
+        try {
+            return Files.readAllBytes(file);
+        } catch (IOException gone) {
+            throw new FileTrouble(file, "the file can't be read (" + SourceText.reason(gone) + ").", "");
+        }
+    }
+
+    /** The text of the plan as it is in the file. */
+    public SourceText source() {
+        return source;
+    }
+
+    /**
+     * Writes another text in place of the one that was read. A byte order mark stays where there was one.
+     *
+     * @throws FileTrouble if the file was changed meanwhile, or can't be written; it is as it was then
+     */
+    public void save(String text) throws FileTrouble {
+        replace(Did.EDIT, text);
+    }
+
+    /**
+     * Takes the last change back that this library made.
+     *
+     * @throws FileTrouble if there is none, or the plan was changed by something else since; nothing is changed then
+     */
+    public void undo() throws FileTrouble {
+        replace(Did.UNDO, text(history.undo(), "taken back"));
+    }
+
+    /**
+     * Makes the change again that was taken back last.
+     *
+     * @throws FileTrouble if there is none, or the plan was changed by something else since; nothing is changed then
+     */
+    public void redo() throws FileTrouble {
+        replace(Did.REDO, text(history.redo(), "made again"));
+    }
+
+    private String text(Optional<Step> step, String done) throws FileTrouble {
+        if (step.isEmpty()) {
+            throw new FileTrouble(file, "there is no change that could be " + done + ".", "");
+        }
+        if (!step.get().after().equals(EditHistory.digest(source.text()))) {
+            throw new FileTrouble(
+                    file,
+                    "the plan was changed by something else since; nothing was " + done + ".",
+                    "The text before the last change is kept in "
+                            + historyOf(file).getFileName() + ".");
+        }
+        return step.get().before();
+    }
+
+    private void replace(Did did, String text) throws FileTrouble {
+        byte[] wanted = text.getBytes(StandardCharsets.UTF_8);
+        boolean isMarked = bytes.length >= 3 && Arrays.equals(bytes, 0, 3, MARK, 0, 3);
+        if (isMarked) {
+            byte[] marked = Arrays.copyOf(MARK, MARK.length + wanted.length);
+            System.arraycopy(wanted, 0, marked, MARK.length, wanted.length);
+            wanted = marked;
+        }
+        if (wanted.length > SourceText.LARGEST) {
+            throw new FileTrouble(file, "the plan would be larger than can be read again.", "");
+        }
+        history.add(did, source.text(), EditHistory.digest(text));
+        if (!SafeFile.replace(file, wanted, () -> Arrays.equals(bytes, content()))) {
+            throw changed();
+        }
+        load();
+    }
+
+    private FileTrouble changed() {
+        return new FileTrouble(
+                file, "the file was changed by something else meanwhile; nothing was written.", "Try again.");
+    }
+
+    /** Lets others change the plan. */
+    @Override
+    public void close() {
+        history.close();
+    }
+}
