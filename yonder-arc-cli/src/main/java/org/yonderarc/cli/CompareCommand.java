@@ -65,6 +65,7 @@ final class CompareCommand implements Callable<Integer> {
             out.println("Nothing changed.");
         }
         if (output.isPresent()) {
+            new Inputs().plan(old, before).plan(now, after).spare(output.get());
             var studio = new Studio(plan.icons(), plan.pictures());
             Optional<Scene> pictures = comparison.pictures(look.shot(after, Optional.empty()), studio.measure());
             if (pictures.isEmpty()) {

@@ -16,7 +16,7 @@ import org.yonderarc.draw.Studio;
 import org.yonderarc.examples.Brinelight;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.SafeFile;
+import org.yonderarc.files.SourceText;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.motion.Film;
@@ -72,53 +72,59 @@ final class DemoCommand implements Callable<Integer> {
             throw new Refusal(folder + ": the folder can't be made. Name another one with -o.");
         }
         var studio = new Studio();
-        Path file = folder.resolve(Brinelight.FILE);
-        SafeFile.write(file, Brinelight.yaml());
-        PlanFile read = PlanFile.read(file, studio.icons());
+        var made = new MadeFiles(folder);
+        made.write(Brinelight.FILE, Brinelight.yaml());
+        PlanFile read = PlanFile.read(new SourceText(Brinelight.FILE, Brinelight.yaml()), studio.icons());
         out.print("1. The plan and its check\n\n  " + FindingText.report(read, Terminal.colours()));
         Plan plan = read.plan().orElseThrow();
         var walk = Walk.of(plan);
 
         out.println("\n2. A picture of every screen, in both schemes, as PNG and SVG\n");
-        int pictures = draw(walk, studio);
+        int pictures = draw(walk, studio, made);
         out.println("  " + pictures + " pictures in " + folder.resolve("screens"));
 
         out.println("\n3. A short journey\n");
         out.println(journey(walk).toString().indent(2));
 
         out.println("4. What designers look at side by side, and hand on\n");
-        looks(walk, studio);
+        looks(walk, studio, made);
         out.println("  " + folder.resolve("states.png") + ": the states of an item in both schemes");
         out.println("  " + folder.resolve("map.png") + ": every screen, and what leads where");
         out.println("  " + folder.resolve("bottom.png") + " and bottom.csv: the bottom bar, measured");
         out.println("  " + folder.resolve("surveys.gif") + ": what choosing the surveys looks like");
         out.println("\n5. A prototype to click\n");
         Path page = folder.resolve("brinelight.html");
-        SafeFile.write(page, new PageWriter(studio.icons(), Pictures.NONE, new InterFont()).page(plan));
+        made.write("brinelight.html", new PageWriter(studio.icons(), Pictures.NONE, new InterFont()).page(plan));
         out.println("  " + page + ": open it in a browser; it needs no network");
+        List<Path> kept = made.done();
+        if (!kept.isEmpty()) {
+            out.println("\nLeft as they are, because they are not as a demo made them:\n");
+            kept.forEach(own -> out.println("  " + own));
+            out.println("\nGive -o another folder to have all of the demo's own.");
+        }
         return Main.FINE;
     }
 
-    private void looks(Walk walk, Studio studio) throws Exception {
+    private void looks(Walk walk, Studio studio, MadeFiles made) throws Exception {
         var base = new Shot(walk.plan(), Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom"));
         Scene states = Sheet.of(base, Axes.parse("state", base), Axes.parse("scheme", base), studio.measure());
-        SafeFile.write(folder.resolve("states.png"), studio.png(states, 1));
+        made.write("states.png", studio.png(states, 1));
         var whole = new Shot(walk.plan(), base.setting(), Optional.empty(), List.of(), Optional.empty());
-        SafeFile.write(folder.resolve("map.png"), studio.png(NavigationMap.of(whole, studio.measure()), 1));
+        made.write("map.png", studio.png(NavigationMap.of(whole, studio.measure()), 1));
         var measures = new Measures(base, studio.measure());
-        SafeFile.write(folder.resolve("bottom.png"), studio.png(MeasurePicture.of(measures, studio.measure()), 1));
-        SafeFile.write(folder.resolve("bottom.csv"), MeasureTable.csv(measures));
+        made.write("bottom.png", studio.png(MeasurePicture.of(measures, studio.measure()), 1));
+        made.write("bottom.csv", MeasureTable.csv(measures));
         Change change = walk.step(walk.start(), new Step.Choose("surveys"));
         var view = new View(walk, Device.PHONE, studio.measure());
         Film film = Film.of(
                 view.scene(change.before()),
                 view.scene(change.after()),
                 Score.of(Passage.of(walk, change), walk.plan().motion()));
-        SafeFile.write(folder.resolve("surveys.gif"), new GifWriter(studio, 1).write(film, (done, all) -> {}));
+        made.write("surveys.gif", new GifWriter(studio, 1).write(film, (done, all) -> {}));
     }
 
-    private int draw(Walk walk, Studio studio) throws Exception {
-        Path screens = Files.createDirectories(folder.resolve("screens"));
+    private int draw(Walk walk, Studio studio, MadeFiles made) throws Exception {
+        Files.createDirectories(folder.resolve("screens"));
         int count = 0;
         for (Screen screen : walk.plan().screens()) {
             State state = walk.arriveAt(allowed(walk, screen), example(walk.plan(), screen));
@@ -126,8 +132,8 @@ final class DemoCommand implements Callable<Integer> {
                 var setting = Setting.of(Device.PHONE).with(scheme);
                 Scene scene = new View(walk, setting, studio.measure()).scene(state);
                 String name = screen.id() + "-" + scheme.word();
-                SafeFile.write(screens.resolve(name + ".png"), studio.png(scene, 2));
-                SafeFile.write(screens.resolve(name + ".svg"), studio.svg(scene));
+                made.write("screens/" + name + ".png", studio.png(scene, 2));
+                made.write("screens/" + name + ".svg", studio.svg(scene));
                 count += 2;
             }
         }

@@ -55,7 +55,7 @@ final class DrawCommand implements Callable<Integer> {
         var view = look.view(walk, studio.measure());
         var state = look.state(walk);
         Scene scene = view.scene(state);
-        picture.write(frame ? Frame.around(scene, view.setting().device()) : scene, studio);
+        picture.write(frame ? Frame.around(scene, view.setting().device()) : scene, studio, plan.inputs(sound));
         if (why) {
             Explanation.explain(walk, view.setting(), state).forEach(line -> out.println(FindingText.visible(line)));
         }

@@ -36,6 +36,7 @@ final class ExportCommand implements Callable<Integer> {
             throw new Refusal(output + ": a state machine's name ends in .scxml.");
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
+        plan.inputs(sound).spare(output);
         try {
             SafeFile.write(output, Scxml.write(sound));
         } catch (IllegalArgumentException tooMany) {

@@ -117,6 +117,7 @@ final class FilmCommand implements Callable<Integer> {
                     + "); there is nothing to film.");
         }
         PrintWriter out = spec.commandLine().getOut();
+        plan.inputs(sound).spare(output);
         if (name.endsWith(".gif")) {
             SafeFile.write(output, new GifWriter(studio, scale).write(film, this::progress));
             progress(1, 1);

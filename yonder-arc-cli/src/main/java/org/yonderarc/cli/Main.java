@@ -2,6 +2,7 @@ package org.yonderarc.cli;
 
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import org.yonderarc.files.FileTrouble;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -62,7 +63,21 @@ public final class Main implements Runnable {
     public static void main(String[] arguments) {
         var out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
         var err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
-        System.exit(run(out, err, arguments));
+        Optional<String> locale = Locales.problem(arguments);
+        if (locale.isPresent()) {
+            err.println("yonder: " + locale.get());
+            System.exit(FAILED);
+        }
+        int status;
+        try {
+            status = run(out, err, arguments);
+        } catch (RuntimeException | Error ours) {
+            out.flush();
+            err.println("yonder: " + Report.of(ours, arguments));
+            err.flush();
+            status = FAILED;
+        }
+        System.exit(status);
     }
 
     /** Runs the command with these streams; gives the exit status. */
@@ -72,6 +87,7 @@ public final class Main implements Runnable {
                 .setErr(err)
                 .setColorScheme(CommandLine.Help.defaultColorScheme(Ansi.OFF))
                 .setUsageHelpAutoWidth(false)
+                .setExpandAtFiles(false)
                 .setParameterExceptionHandler(Main::misused)
                 .setExecutionExceptionHandler(Main::failed);
         int status = command.execute(arguments);

@@ -36,7 +36,7 @@ final class MapCommand implements Callable<Integer> {
         Plan sound = plan.sound(spec.commandLine().getErr());
         var studio = new Studio(plan.icons(), plan.pictures());
         Scene scene = NavigationMap.of(look.shot(sound, Optional.empty()), studio.measure());
-        picture.write(scene, studio);
+        picture.write(scene, studio, plan.inputs(sound));
         spec.commandLine()
                 .getOut()
                 .println("Drew " + picture.output() + " ("

@@ -69,6 +69,7 @@ final class MeasureCommand implements Callable<Integer> {
         } catch (IllegalArgumentException wrong) {
             throw new Refusal(wrong.getMessage() + ". Name one that is: " + Suggestion.choice(BarWords.ALL) + ".");
         }
+        plan.inputs(sound).spare(output);
         if (name.endsWith(".csv")) {
             SafeFile.write(output, MeasureTable.csv(measures));
         } else if (name.endsWith(".json")) {

@@ -39,6 +39,7 @@ final class PageCommand implements Callable<Integer> {
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
         String page = new PageWriter(plan.icons(), plan.pictures(), new InterFont()).page(sound);
+        plan.inputs(sound).spare(output);
         SafeFile.write(output, page);
         spec.commandLine()
                 .getOut()

@@ -40,7 +40,9 @@ final class PictureFile {
         }
     }
 
-    void write(Scene scene, Studio studio) throws FileTrouble, Refusal {
+    /** Writes the picture, unless that would replace what it was made from. */
+    void write(Scene scene, Studio studio, Inputs inputs) throws FileTrouble, Refusal {
+        inputs.spare(output);
         if (endsWith(".svg")) {
             SafeFile.write(output, studio.svg(scene).getBytes(StandardCharsets.UTF_8));
             return;

@@ -46,6 +46,11 @@ final class PlanArgument {
         return PlanIcons.beside(file, new BundledIcons());
     }
 
+    /** The plan's own files, none of which a command replaces. */
+    Inputs inputs(Plan plan) {
+        return new Inputs().plan(file, plan);
+    }
+
     /**
      * The plan, ready for use. Findings go to {@code err}.
      *

@@ -79,6 +79,9 @@ final class RehearseCommand implements Callable<Integer> {
                 var studio = new Studio(plan.icons(), plan.pictures());
                 Scene scene = new View(Walk.of(sound), journey.device(), studio.measure()).scene(outcome.state());
                 Path picture = output.get().resolve(Ids.slug(journey.name()) + ".png");
+                Inputs inputs = plan.inputs(sound);
+                files.forEach(inputs::file);
+                inputs.spare(picture);
                 SafeFile.write(picture, studio.png(scene, 1));
                 out.println("             picture: " + picture);
             }

@@ -79,7 +79,7 @@ final class SheetCommand implements Callable<Integer> {
             String message = wrong.getMessage();
             throw new Refusal(message.endsWith("?") || message.endsWith(".") ? message : message + ".");
         }
-        picture.write(scene, studio);
+        picture.write(scene, studio, plan.inputs(sound));
         spec.commandLine().getOut().println("Drew " + picture.output() + ".");
         return Main.FINE;
     }

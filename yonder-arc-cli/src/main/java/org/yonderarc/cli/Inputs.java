@@ -1,0 +1,80 @@
+package org.yonderarc.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.yonderarc.bind.PlanMentions;
+import org.yonderarc.files.PlanStore;
+import org.yonderarc.plan.Plan;
+
+/** The files that a command works from. None of them is ever replaced by what it makes. */
+final class Inputs {
+    private final List<Path> files = new ArrayList<>();
+
+    /** A plan file, and every file that the plan names or that lies beside it as its own. */
+    Inputs plan(Path file, Plan plan) {
+        Path folder = file.toAbsolutePath().getParent();
+        files.add(file);
+        files.add(PlanStore.historyOf(file));
+        PlanMentions.files(plan).forEach(named -> beside(folder, named));
+        plan.theme().tokens().ifPresent(named -> beside(folder, named));
+        plan.app().texts().ifPresent(pattern -> plan.app()
+                .languages()
+                .forEach(language -> beside(folder, pattern.replace("{language}", language))));
+        Path icons = folder.resolve("icons");
+        if (Files.isDirectory(icons)) {
+            try (Stream<Path> all = Files.list(icons)) {
+                all.filter(icon -> icon.toString().endsWith(".svg")).forEach(files::add);
+            } catch (IOException unreadable) {
+                // Icons that can't be listed aren't read either.
+                return this;
+            }
+        }
+        return this;
+    }
+
+    /** Another file that is read. */
+    Inputs file(Path file) {
+        files.add(file);
+        return this;
+    }
+
+    private void beside(Path folder, String named) {
+        try {
+            files.add(folder.resolve(named));
+        } catch (InvalidPathException noPath) {
+            // The check has a finding for it.
+            return;
+        }
+    }
+
+    /**
+     * Makes sure that {@code output} is none of these.
+     *
+     * @throws Refusal if it is one
+     */
+    void spare(Path output) throws Refusal {
+        if (!Files.exists(output)) {
+            return;
+        }
+        for (Path input : files) {
+            if (isSame(output, input)) {
+                throw new Refusal(output + ": this command works from this file, and doesn't replace it."
+                        + " Name another one with -o.");
+            }
+        }
+    }
+
+    private static boolean isSame(Path output, Path input) {
+        try {
+            return Files.exists(input) && Files.isSameFile(output, input);
+        } catch (IOException unknown) {
+            // What can't be told apart is taken for the same: better asked for another name than lost.
+            return true;
+        }
+    }
+}
