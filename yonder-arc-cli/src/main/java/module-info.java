@@ -6,6 +6,7 @@ module org.yonderarc.cli {
     requires org.yonderarc.web;
     requires org.yonderarc.examples;
     requires info.picocli;
+    requires java.logging;
 
     opens org.yonderarc.cli to
             info.picocli;

@@ -3,7 +3,11 @@ package org.yonderarc.cli;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FindingText;
+import org.yonderarc.finding.Brief;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Help.Ansi;
@@ -80,6 +84,14 @@ public final class Main implements Runnable {
         System.exit(status);
     }
 
+    /** Held, as a logger that nobody holds forgets its level. */
+    private static final Logger PICTURES = Logger.getLogger("com.github.weisj.jsvg");
+
+    static {
+        // What is wrong with a picture is a finding; the library's own log is not for people.
+        PICTURES.setLevel(Level.OFF);
+    }
+
     /** Runs the command with these streams; gives the exit status. */
     public static int run(PrintWriter out, PrintWriter err, String... arguments) {
         var command = new CommandLine(new Main())
@@ -106,7 +118,8 @@ public final class Main implements Runnable {
         PrintWriter err = command.getErr();
         boolean noCommand = wrong instanceof CommandLine.UnmatchedArgumentException
                 && command.getCommandSpec().parent() == null;
-        err.println("yonder: " + (noCommand ? "there is no command \"" + arguments[0] + "\"" : said(wrong)));
+        String message = noCommand ? "there is no command \"" + arguments[0] + "\"" : said(wrong);
+        err.println("yonder: " + FindingText.visible(Brief.message(message)));
         if (!CommandLine.UnmatchedArgumentException.printSuggestions(wrong, err)) {
             err.println("See \"" + command.getCommandSpec().qualifiedName() + " --help\".");
         }
@@ -120,11 +133,14 @@ public final class Main implements Runnable {
                 .replace("is not an int", "is not a whole number");
     }
 
-    private static int failed(Exception failure, CommandLine command, ParseResult parsed) throws Exception {
+    private static int failed(Exception failure, CommandLine command, ParseResult parsed) {
         if (failure instanceof FileTrouble || failure instanceof Refusal) {
-            command.getErr().println("yonder: " + failure.getMessage());
+            command.getErr().println("yonder: " + FindingText.visible(Brief.message(failure.getMessage())));
             return failure instanceof Refusal refusal ? refusal.status() : FAILED;
         }
-        throw failure;
+        command.getOut().flush();
+        command.getErr()
+                .println("yonder: " + Report.of(failure, parsed.originalArgs().toArray(String[]::new)));
+        return FAILED;
     }
 }

@@ -35,7 +35,12 @@ final class MapCommand implements Callable<Integer> {
         picture.check();
         Plan sound = plan.sound(spec.commandLine().getErr());
         var studio = new Studio(plan.icons(), plan.pictures());
-        Scene scene = NavigationMap.of(look.shot(sound, Optional.empty()), studio.measure());
+        Scene scene;
+        try {
+            scene = NavigationMap.of(look.shot(sound, Optional.empty()), studio.measure());
+        } catch (IllegalArgumentException tooMany) {
+            throw new Refusal(tooMany.getMessage() + ".");
+        }
         picture.write(scene, studio, plan.inputs(sound));
         spec.commandLine()
                 .getOut()

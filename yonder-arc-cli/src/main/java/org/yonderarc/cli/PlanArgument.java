@@ -17,6 +17,8 @@ final class PlanArgument {
     @Parameters(paramLabel = "PLAN", description = "The plan: a YAML file, or a JSON file with the ending .json.")
     private Path file;
 
+    private Pictures pictures;
+
     PlanArgument() {}
 
     PlanArgument(Path file) {
@@ -29,7 +31,10 @@ final class PlanArgument {
 
     /** The pictures in the plan's folder. */
     Pictures pictures() {
-        return Pictures.in(folder());
+        if (pictures == null) {
+            pictures = Pictures.in(folder());
+        }
+        return pictures;
     }
 
     /** The folder that the plan is in. */
@@ -38,7 +43,7 @@ final class PlanArgument {
     }
 
     PlanFile read() throws FileTrouble {
-        return PlanFile.read(file, icons());
+        return PlanFile.read(file, icons(), pictures()::trouble);
     }
 
     /** The icons that the plan can use: its own, and the bundled set. */

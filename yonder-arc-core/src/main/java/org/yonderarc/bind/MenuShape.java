@@ -3,6 +3,7 @@ package org.yonderarc.bind;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.yonderarc.codec.Bounds;
 import org.yonderarc.codec.CatalogCodec;
 import org.yonderarc.codec.Codec;
 import org.yonderarc.codec.Codecs;
@@ -89,7 +90,7 @@ final class MenuShape {
 
     /** The entry of the map {@code menus}. */
     static final CatalogCodec.Entry<Menu> MENU = new CatalogCodec.Entry<>() {
-        private final Codec<List<Entry>> entries = Codecs.list(ENTRY);
+        private final Codec<List<Entry>> entries = Codecs.list(ENTRY, Bounds.MENU);
 
         @Override
         public Optional<Menu> read(String id, Value value, Context context) {

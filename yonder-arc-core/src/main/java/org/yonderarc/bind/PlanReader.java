@@ -20,7 +20,7 @@ public final class PlanReader {
     public static Reading read(Value root) {
         var context = new Context("the plan");
         if (root instanceof MapValue map) {
-            return new Reading(draft(map, context), context.findings(), context.dropped());
+            return new Reading(draft(map, context), context.findings().list(), context.dropped());
         }
         context.report(
                 Code.WRONG_TYPE,
@@ -28,7 +28,7 @@ public final class PlanReader {
                 "A plan is a map, but here is " + root.kind() + ".",
                 "Start the file with \"yonder: " + Plan.FORMAT + "\" and the keys app, screens and menus.");
         var nothing = new MapValue(root.spot(), List.of());
-        return new Reading(draft(nothing, new Context("")), context.findings(), context.dropped());
+        return new Reading(draft(nothing, new Context("")), context.findings().list(), context.dropped());
     }
 
     /** The plan as far as it can be read, even where required keys are missing. */

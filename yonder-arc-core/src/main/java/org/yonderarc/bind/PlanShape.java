@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.yonderarc.codec.Bounds;
 import org.yonderarc.codec.CatalogCodec;
 import org.yonderarc.codec.Codec;
 import org.yonderarc.codec.Codecs;
@@ -98,7 +99,7 @@ final class PlanShape {
     static final Shape<App> APP = app();
     static final Shape<Acceptance> ACCEPTANCE = acceptance();
     static final BarShape BAR = new BarShape();
-    private static final Codec<List<Bar>> BARS = Codecs.list(BAR);
+    private static final Codec<List<Bar>> BARS = Codecs.list(BAR, Bounds.BARS);
     static final Shape<Plan> PLAN = plan();
 
     private PlanShape() {}
@@ -161,13 +162,13 @@ final class PlanShape {
                 shape.optional("start", PlanCodecs.name(Noun.SCREEN), App::start, "The screen that is shown first.");
         var languages = shape.field(
                 "languages",
-                Codecs.list(PlanCodecs.LANGUAGE),
+                Codecs.list(PlanCodecs.LANGUAGE, Bounds.LANGUAGES),
                 App::languages,
                 List.of(),
                 "The languages that its texts come in, the default one first.");
         var required = shape.field(
                 "required",
-                Codecs.list(PlanCodecs.name(Noun.REQUIRED)),
+                Codecs.list(PlanCodecs.name(Noun.REQUIRED), Bounds.REQUIRED),
                 App::required,
                 List.of(),
                 "The screens and signals that people must always be able to reach.");
@@ -254,7 +255,7 @@ final class PlanShape {
         var motion = shape.field("motion", MotionShape.MOTION, Plan::motion, Motion.DEFAULT, "How things move.");
         var kinds = shape.field(
                 "kinds",
-                Codecs.catalog("device kind", DEVICE_KIND),
+                Codecs.catalog("device kind", DEVICE_KIND, Bounds.KINDS),
                 Plan::kinds,
                 DeviceKind.DEFAULTS,
                 "The kinds of devices, each with the narrowest window in dp that belongs to it.");
@@ -271,7 +272,7 @@ final class PlanShape {
                 "The screens by their ids.");
         var menus = shape.field(
                 "menus",
-                Codecs.catalog("menu", MenuShape.MENU),
+                Codecs.catalog("menu", MenuShape.MENU, Bounds.MENUS),
                 Plan::menus,
                 Catalog.of(List.<Menu>of()),
                 "The menus by their ids, each a list.");

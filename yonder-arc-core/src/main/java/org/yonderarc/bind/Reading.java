@@ -1,10 +1,15 @@
 package org.yonderarc.bind;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Spot;
 
 /**
@@ -43,11 +48,25 @@ public record Reading(Plan draft, List<Finding> findings, Set<String> dropped) {
     }
 
     private int index(String list, String inDraft) {
-        int index = -1;
-        for (int kept = -1; kept < Integer.parseInt(inDraft); kept += dropped.contains(list + index) ? 0 : 1) {
-            index++;
+        int index = Integer.parseInt(inDraft);
+        for (int lost : lost().getOrDefault(list, List.of())) {
+            index += lost <= index ? 1 : 0;
         }
         return index;
+    }
+
+    /** The indices of what was dropped, in order, by the list. */
+    private Map<String, List<Integer>> lost() {
+        var lost = new HashMap<String, List<Integer>>();
+        for (String pointer : dropped) {
+            int index = JsonPointer.index(JsonPointer.last(pointer));
+            if (index >= 0) {
+                lost.computeIfAbsent(JsonPointer.parent(pointer) + "/", list -> new ArrayList<>())
+                        .add(index);
+            }
+        }
+        lost.values().forEach(Collections::sort);
+        return lost;
     }
 
     /** The plan, if nothing that was found is an error. */

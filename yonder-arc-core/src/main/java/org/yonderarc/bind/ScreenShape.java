@@ -1,6 +1,7 @@
 package org.yonderarc.bind;
 
 import java.util.List;
+import org.yonderarc.codec.Bounds;
 import org.yonderarc.codec.CatalogCodec;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.MotionShape;
@@ -44,7 +45,8 @@ final class ScreenShape {
         var shape = new Shape<Wireframe>("wireframe", "Sample content, so that previews look like an app.");
         var kind = shape.required(
                 "kind", Codecs.choice(Wireframe.Kind.values()), Wireframe::kind, "What kind of content.");
-        var rows = shape.field("rows", Codecs.list(ROW), Wireframe::rows, List.of(), "The rows of the content.");
+        var rows = shape.field(
+                "rows", Codecs.list(ROW, Bounds.ROWS), Wireframe::rows, List.of(), "The rows of the content.");
         return shape.shortForm(kind).makes(got -> new Wireframe(got.get(kind), got.get(rows)));
     }
 
@@ -65,7 +67,7 @@ final class ScreenShape {
                 "Its address, with {parameters} as whole segments and those that may be left out at its end: {?near,sort}. Default: a slash and the id.");
         var parameters = shape.field(
                 "parameters",
-                Codecs.catalog("parameter", CatalogCodec.of(PARAMETER)),
+                Codecs.catalog("parameter", CatalogCodec.of(PARAMETER), Bounds.PARAMETERS),
                 Screen::parameters,
                 Catalog.of(List.of()),
                 "What parameters of its path take; any text, where nothing is said.");

@@ -42,13 +42,14 @@ public final class Texts {
      * The plan's tree with the texts of a language beside its own. Where the plan has a text in that language already,
      * the plan's counts.
      *
+     * @param plan the plan as far as the tree could be read before any texts were put into it
      * @param base the language of the plan's plain texts
      * @param language the language of the texts
      * @param texts the texts by key
      * @param file the file they are from, for findings
      */
-    public static MergedTree apply(Value root, String base, String language, Map<String, String> texts, String file) {
-        Plan plan = PlanReader.read(root).draft();
+    public static MergedTree apply(
+            Value root, Plan plan, String base, String language, Map<String, String> texts, String file) {
         if (!(root instanceof MapValue map)) {
             return new MergedTree(root, List.of());
         }

@@ -1,11 +1,8 @@
 package org.yonderarc.check;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
-import org.yonderarc.finding.Severity;
-import org.yonderarc.plan.Acceptance;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.Spot;
 
@@ -51,6 +48,9 @@ public final class Check {
             UnusedRules::caps,
             UnusedRules::styles);
 
+    /** All items of all menus. */
+    private static final int MOST_ITEMS = 10_000;
+
     private Check() {}
 
     /**
@@ -81,53 +81,21 @@ public final class Check {
     }
 
     private static List<Finding> look(Plan plan, IconNames icons, FileNames files, boolean isWhole) {
-        var findings = new ArrayList<Finding>();
-        var subject = new Subject(plan, icons, files, Mentioned.in(plan), findings::add);
-        LINKS.forEach(rule -> rule.look(subject));
-        if (!isWhole) {
-            return findings;
+        var found = new Found(isWhole ? plan.accepted() : List.of());
+        long items = plan.items().count();
+        if (items > MOST_ITEMS) {
+            found.add(new Finding(
+                    Code.TOO_LARGE,
+                    Spot.at("/menus"),
+                    "The menus take at most " + MOST_ITEMS + " items, but here are " + items + ".",
+                    "Leave the rest out; no app needs as many."));
+            return found.list(false);
         }
-        if (!Finding.anyError(findings)) {
+        var subject = new Subject(plan, icons, files, Mentioned.in(plan), found);
+        LINKS.forEach(rule -> rule.look(subject));
+        if (isWhole && !found.anyError()) {
             SENSE.forEach(rule -> rule.look(subject));
         }
-        return accepted(plan, findings);
-    }
-
-    private static List<Finding> accepted(Plan plan, List<Finding> findings) {
-        var left = new ArrayList<Finding>();
-        var used = new ArrayList<Acceptance>();
-        for (Finding finding : findings) {
-            var by = plan.accepted().stream()
-                    .filter(acceptance -> accepts(acceptance, finding))
-                    .findFirst();
-            by.ifPresentOrElse(used::add, () -> left.add(finding));
-        }
-        int index = 0;
-        for (Acceptance acceptance : plan.accepted()) {
-            String pointer = "/accepted/" + index++;
-            if (!used.contains(acceptance)) {
-                boolean isError = Code.of(acceptance.code())
-                        .filter(code -> code.severity() == Severity.ERROR)
-                        .isPresent();
-                left.add(new Finding(
-                        Code.UNUSED_ACCEPTANCE,
-                        Spot.at(pointer),
-                        isError
-                                ? "Errors such as \"" + acceptance.code() + "\" can't be accepted."
-                                : "There is no finding \"" + acceptance.code() + "\" to accept here.",
-                        "Remove it."));
-            }
-        }
-        return List.copyOf(left);
-    }
-
-    private static boolean accepts(Acceptance acceptance, Finding finding) {
-        String pointer = finding.spot().pointer();
-        return finding.severity() != Severity.ERROR
-                && acceptance.code().equals(finding.code().id())
-                && acceptance
-                        .at()
-                        .map(at -> pointer.equals(at) || pointer.startsWith(at + "/"))
-                        .orElse(true);
+        return found.list(isWhole);
     }
 }

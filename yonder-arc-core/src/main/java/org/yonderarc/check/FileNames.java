@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import java.util.Optional;
+
 /** The port through which the check asks about files in the plan's folder. */
 @FunctionalInterface
 public interface FileNames {
@@ -12,4 +14,9 @@ public interface FileNames {
      * @param path a relative path with forward slashes and without {@code ..}
      */
     boolean has(String path);
+
+    /** Why a file that is there can't be used as the picture it is named for; nothing where it can, or is no picture. */
+    default Optional<String> trouble(String path) {
+        return Optional.empty();
+    }
 }

@@ -3,8 +3,10 @@ package org.yonderarc.check;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Suggestion;
@@ -19,6 +21,9 @@ import org.yonderarc.plan.Target;
 
 /** Names that have to lead somewhere: screens, menus, bars, items, device kinds, icons. */
 final class LinkRules {
+    /** Nobody goes as far into an app; the bound keeps every way up, and every picture of it, short. */
+    private static final int DEEPEST = 100;
+
     private LinkRules() {}
 
     static void start(Subject subject) {
@@ -30,22 +35,31 @@ final class LinkRules {
     }
 
     static void parents(Subject subject) {
-        for (Screen screen : subject.plan().screens()) {
+        Plan plan = subject.plan();
+        boolean isDeep = false;
+        for (Screen screen : plan.screens()) {
+            int steps = 0;
+            Screen at = screen;
             // A parent is never opened with parameters of its own: it takes those of its child.
-            if (screen.under().isPresent() && climbsForever(subject.plan(), screen)) {
+            while (at != null && steps <= DEEPEST && (steps == 0 || at != screen)) {
+                at = at.under().flatMap(plan.screens()::find).orElse(null);
+                steps++;
+            }
+            if (at == screen) {
                 subject.tell(
                         Code.PARENT_LOOP,
                         Subject.screen(screen, "under"),
                         "Going up from \"" + screen.id() + "\" leads back to \"" + screen.id() + "\".",
                         "Let one screen of the loop stand under none.");
+            } else if (at != null && !isDeep) {
+                isDeep = true;
+                subject.tell(
+                        Code.TOO_DEEP,
+                        Subject.screen(screen, "under"),
+                        "More than " + DEEPEST + " screens stand above \"" + screen.id() + "\".",
+                        "Let one of them stand under none, or under the start.");
             }
         }
-    }
-
-    private static boolean climbsForever(Plan plan, Screen screen) {
-        List<String> above = plan.above(screen.id());
-        Screen last = plan.screens().get(above.get(above.size() - 1));
-        return last.under().filter(screen.id()::equals).isPresent();
     }
 
     static void paths(Subject subject) {
@@ -82,47 +96,43 @@ final class LinkRules {
 
     /** Every name that refers to something of the plan: there is such a thing. */
     static void names(Subject subject) {
-        subject.mentioned().names.forEach(name -> name(subject, name));
-    }
-
-    private static void name(Subject subject, Mentioned.Name name) {
         Plan plan = subject.plan();
-        String id = name.id();
-        String pointer = name.pointer();
-        switch (name.noun()) {
-            case SCREEN -> subject.screen(id, pointer);
-            case FACT -> subject.fact(id, pointer);
-            case ITEM ->
-                known(
-                        subject,
-                        name,
-                        Code.UNKNOWN_ITEM,
-                        "item",
-                        plan.items().map(Item::id).toList(),
-                        "Add it to the menu.");
-            case BAR ->
-                known(
-                        subject,
-                        name,
-                        Code.UNKNOWN_BAR,
-                        "bar",
-                        plan.bars().stream().map(Bar::id).toList(),
-                        "Give a bar this id.");
-            case MENU ->
-                known(subject, name, Code.UNKNOWN_MENU, "menu", plan.menus().ids(), "Add it below \"menus\".");
-            case STYLE ->
-                known(subject, name, Code.UNKNOWN_STYLE, "style", plan.styles().ids(), "Add it below \"styles\".");
-            case KIND -> {
-                List<String> kinds = List.copyOf(new TreeSet<>(plan.kinds().ids()));
-                known(
-                        subject,
-                        name,
-                        Code.UNKNOWN_KIND,
-                        "device kind",
-                        kinds,
-                        "Write " + Suggestion.choice(kinds) + ".");
+        var items = new LinkedHashSet<String>();
+        var required = new HashSet<>(plan.screens().ids());
+        plan.items().forEach(item -> {
+            items.add(item.id());
+            if (item.target() instanceof Target.ToApp to) {
+                required.add(to.name());
             }
-            case REQUIRED -> required(subject, id, pointer);
+        });
+        List<String> bars = plan.bars().stream().map(Bar::id).toList();
+        List<String> kinds = List.copyOf(new TreeSet<>(plan.kinds().ids()));
+        for (Mentioned.Name name : subject.mentioned().names) {
+            switch (name.noun()) {
+                case SCREEN -> subject.screen(name.id(), name.pointer());
+                case FACT -> subject.fact(name.id(), name.pointer());
+                case ITEM -> known(subject, name, Code.UNKNOWN_ITEM, "item", items, "Add it to the menu.");
+                case BAR -> known(subject, name, Code.UNKNOWN_BAR, "bar", bars, "Give a bar this id.");
+                case MENU ->
+                    known(subject, name, Code.UNKNOWN_MENU, "menu", plan.menus().ids(), "Add it below \"menus\".");
+                case STYLE ->
+                    known(
+                            subject,
+                            name,
+                            Code.UNKNOWN_STYLE,
+                            "style",
+                            plan.styles().ids(),
+                            "Add it below \"styles\".");
+                case KIND ->
+                    known(
+                            subject,
+                            name,
+                            Code.UNKNOWN_KIND,
+                            "device kind",
+                            kinds,
+                            "Write " + Suggestion.choice(kinds) + ".");
+                case REQUIRED -> required(subject, name, required);
+            }
         }
     }
 
@@ -133,17 +143,13 @@ final class LinkRules {
         }
     }
 
-    private static void required(Subject subject, String id, String pointer) {
-        Plan plan = subject.plan();
-        boolean isSignal = plan.items()
-                .anyMatch(item ->
-                        item.target() instanceof Target.ToApp to && to.name().equals(id));
-        if (!isSignal && plan.screens().find(id).isEmpty()) {
+    private static void required(Subject subject, Mentioned.Name name, Set<String> known) {
+        if (!known.contains(name.id()) && subject.findings().wants(Code.UNKNOWN_SCREEN)) {
             subject.tell(
                     Code.UNKNOWN_SCREEN,
-                    pointer,
-                    "There is neither a screen nor a signal \"" + id + "\".",
-                    Suggestion.sentence(id, plan.screens().ids(), "Add an item with this signal."));
+                    name.pointer(),
+                    "There is neither a screen nor a signal \"" + name.id() + "\".",
+                    Suggestion.sentence(name.id(), subject.plan().screens().ids(), "Add an item with this signal."));
         }
     }
 

@@ -23,6 +23,9 @@ import org.yonderarc.plan.Target;
 
 /** Who can get where: unreachable screens, redirects, dead ends, and what must always be within reach. */
 final class ReachRules {
+    /** More screens than this, each standing in for the one before, are never meant. */
+    private static final int LONGEST_WAY = 50;
+
     private ReachRules() {}
 
     static void screens(Subject subject) {
@@ -83,25 +86,41 @@ final class ReachRules {
                                 + "\" has nothing to show.",
                         "Add \"otherwise: ...\", the screen that is shown then.");
             }
-            var seen = new LinkedHashSet<String>();
-            Optional<Screen> at = Optional.of(screen);
-            Condition all = null;
-            // A redirect goes on only while none of the conditions on the way holds.
-            while (at.isPresent()
-                    && at.get().needs().isPresent()
-                    && seen.add(at.get().id())) {
-                Condition fails = new Condition.Not(at.get().needs().get());
-                all = all == null ? fails : new Condition.And(all, fails);
-                at = at.get().otherwise().flatMap(plan.screens()::find);
-            }
-            boolean circles = at.isPresent() && at.get().id().equals(screen.id()) && !seen.isEmpty();
-            if (circles && seen.contains(screen.id()) && Situations.any(all, plan.initialFacts())) {
-                subject.tell(
-                        Code.REDIRECT_LOOP,
-                        Subject.screen(screen, "otherwise"),
-                        "\"" + screen.id() + "\" leads to " + String.join(" to ", seen) + " and back to itself.",
-                        "Let one of these screens be shown to everybody.");
-            }
+            redirect(subject, screen);
+        }
+    }
+
+    /** A redirect goes on only while none of the conditions on the way holds. */
+    private static void redirect(Subject subject, Screen screen) {
+        Plan plan = subject.plan();
+        var seen = new LinkedHashSet<String>();
+        var failing = new ArrayList<Condition>();
+        Optional<Screen> at = Optional.of(screen);
+        while (at.isPresent()
+                && at.get().needs().isPresent()
+                && seen.size() <= LONGEST_WAY
+                && seen.add(at.get().id())) {
+            failing.add(new Condition.Not(at.get().needs().get()));
+            at = at.get().otherwise().flatMap(plan.screens()::find);
+        }
+        if (seen.size() > LONGEST_WAY) {
+            subject.tell(
+                    Code.TOO_DEEP,
+                    Subject.screen(screen, "otherwise"),
+                    "From \"" + screen.id() + "\" more than " + LONGEST_WAY + " screens lead on to one another.",
+                    "Let it lead to a screen that everybody may see.");
+            return;
+        }
+        boolean circles = at.isPresent() && at.get().id().equals(screen.id()) && !seen.isEmpty();
+        if (circles && Situations.any(Condition.all(failing), plan.initialFacts())) {
+            List<String> way = List.copyOf(seen);
+            String named = String.join(" to ", way.size() > 6 ? way.subList(0, 5) : way)
+                    + (way.size() > 6 ? " and " + (way.size() - 5) + " more" : "");
+            subject.tell(
+                    Code.REDIRECT_LOOP,
+                    Subject.screen(screen, "otherwise"),
+                    "\"" + screen.id() + "\" leads to " + named + " and back to itself.",
+                    "Let one of these screens be shown to everybody.");
         }
     }
 
@@ -151,14 +170,14 @@ final class ReachRules {
 
     /** Each required screen or signal has an item on every device kind, in every situation. */
     static void required(Subject subject) {
+        var shown = new LinkedHashMap<DeviceKind, Set<Item>>();
+        subject.plan().kinds().forEach(kind -> shown.put(kind, shownOn(subject, kind)));
         int index = 0;
         for (String required : subject.plan().app().required()) {
             Map<String, List<DeviceKind>> missing = new LinkedHashMap<>();
-            for (DeviceKind kind : subject.plan().kinds()) {
-                whenMissing(subject, required, kind)
-                        .ifPresent(when -> missing.computeIfAbsent(when, none -> new ArrayList<>())
-                                .add(kind));
-            }
+            shown.forEach((kind, items) -> whenMissing(subject.plan(), required, items)
+                    .ifPresent(when -> missing.computeIfAbsent(when, none -> new ArrayList<>())
+                            .add(kind)));
             String pointer = "/app/required/" + index++;
             missing.forEach((when, kinds) -> subject.tell(
                     Code.REQUIRED_MISSING,
@@ -169,29 +188,22 @@ final class ReachRules {
     }
 
     /** When a required screen or signal is out of reach: an empty text for always. */
-    private static Optional<String> whenMissing(Subject subject, String required, DeviceKind kind) {
-        Plan plan = subject.plan();
-        List<Item> shown = shownOn(subject, kind).stream()
-                .filter(item -> leadsTo(item, required))
-                .toList();
-        if (shown.isEmpty()) {
+    private static Optional<String> whenMissing(Plan plan, String required, Set<Item> shown) {
+        List<Item> leading =
+                shown.stream().filter(item -> leadsTo(item, required)).toList();
+        if (leading.isEmpty()) {
             return plan.app().start().equals(Optional.of(required)) ? Optional.empty() : Optional.of("");
         }
-        return missedWhen(shown)
+        if (leading.stream().anyMatch(item -> item.when().isEmpty())) {
+            return Optional.empty();
+        }
+        Condition missed = Condition.all(leading.stream()
+                .<Condition>map(item -> new Condition.Not(item.when().orElseThrow()))
+                .distinct()
+                .toList());
+        return Optional.of(missed)
                 .filter(condition -> Situations.any(condition, plan.initialFacts()))
                 .map(condition -> " while " + condition.text());
-    }
-
-    private static Optional<Condition> missedWhen(List<Item> shown) {
-        Condition missed = null;
-        for (Item item : shown) {
-            if (item.when().isEmpty()) {
-                return Optional.empty();
-            }
-            Condition hidden = new Condition.Not(item.when().get());
-            missed = missed == null ? hidden : new Condition.And(missed, hidden);
-        }
-        return Optional.ofNullable(missed);
     }
 
     private static boolean leadsTo(Item item, String required) {

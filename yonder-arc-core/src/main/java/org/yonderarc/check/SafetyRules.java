@@ -69,6 +69,14 @@ final class SafetyRules {
                     pointer,
                     "There is no file \"" + file + "\" in the plan's folder.",
                     "Put it there, or correct the name; links that lead out of the folder don't count.");
+        } else {
+            subject.files()
+                    .trouble(file)
+                    .ifPresent(trouble -> subject.tell(
+                            Code.BAD_PICTURE,
+                            pointer,
+                            "The picture \"" + file + "\" can't be used: " + trouble + ".",
+                            "Save it anew as a PNG, a JPEG or a plain SVG."));
         }
     }
 }

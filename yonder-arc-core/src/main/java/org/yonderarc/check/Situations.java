@@ -69,14 +69,14 @@ final class Situations {
                     numbers.add(number.number());
                 }
             }
-            double before = numbers.isEmpty() ? 0 : numbers.first() - 1;
+            double before = numbers.isEmpty() ? 0 : below(numbers.first());
             samples.add(new FactValue.Number(before));
             for (double number : numbers) {
-                samples.add(new FactValue.Number((before + number) / 2));
+                samples.add(new FactValue.Number(before / 2 + number / 2));
                 samples.add(new FactValue.Number(number));
                 before = number;
             }
-            samples.add(new FactValue.Number(before + 1));
+            samples.add(new FactValue.Number(-below(-before)));
             return samples;
         }
         samples.add(new FactValue.Text(""));
@@ -85,6 +85,12 @@ final class Situations {
             samples.add(new FactValue.Text(constant.text() + "a"));
         }
         return samples;
+    }
+
+    /** A smaller number, also where one less is the same for a double; the least of all stays. */
+    private static double below(double number) {
+        double below = number - 1 < number ? number - 1 : Math.nextDown(number);
+        return Double.isFinite(below) ? below : number;
     }
 
     private static Set<FactValue> constants(Condition condition, String fact) {

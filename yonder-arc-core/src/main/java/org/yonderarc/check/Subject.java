@@ -5,7 +5,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
@@ -29,22 +28,22 @@ import org.yonderarc.tree.Spot;
  * @param mentioned everything that the plan mentions
  * @param findings takes what is noticed
  */
-record Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned, Consumer<Finding> findings) {
+record Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned, Found findings) {
     /** An item and the JSON Pointer to it. */
     record PlacedItem(Menu menu, Item item, String pointer) {}
 
     void tell(Code code, String pointer, String message, String remedy) {
-        findings.accept(new Finding(code, Spot.at(pointer), message, remedy));
+        findings.add(new Finding(code, Spot.at(pointer), message, remedy));
     }
 
     /** Tells of a name that nothing has, with the names that can be meant. */
     void unknown(Code code, String pointer, String noun, String name, Collection<String> known, String otherwise) {
-        findings.accept(new Finding(
-                code,
-                Spot.at(pointer),
-                "There is no " + noun + " \"" + name + "\".",
-                Suggestion.sentence(name, known, otherwise),
-                Suggestion.fix(name, known)));
+        if (!findings.wants(code)) {
+            findings.leaveOut(code, Spot.at(pointer));
+            return;
+        }
+        findings.add(Suggestion.finding(
+                code, Spot.at(pointer), "There is no " + noun + " \"" + name + "\".", name, known, otherwise));
     }
 
     /** Every item with its pointer, those in sections included. */

@@ -2,6 +2,7 @@ package org.yonderarc.codec;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.plan.Catalog;
@@ -18,8 +19,9 @@ import org.yonderarc.tree.Value;
  *
  * @param noun what stands under each id: "screen"
  * @param entry how one is read and written
+ * @param most how many there may be
  */
-public record CatalogCodec<T extends Identified>(String noun, Entry<T> entry) implements Codec<Catalog<T>> {
+public record CatalogCodec<T extends Identified>(String noun, Entry<T> entry, int most) implements Codec<Catalog<T>> {
     /** The regular expression of {@link Ids}. */
     public static final String ID_PATTERN = "^[a-z][a-z0-9]*(-[a-z0-9]+)*$";
 
@@ -75,7 +77,8 @@ public record CatalogCodec<T extends Identified>(String noun, Entry<T> entry) im
             return Optional.empty();
         }
         var all = new ArrayList<T>();
-        for (MapValue.Entry one : new Fields(map, context).byId(noun)) {
+        List<MapValue.Entry> entries = new Fields(map, context).byId(noun);
+        for (MapValue.Entry one : context.within(entries, most, value.spot())) {
             Context inner = context.of(noun + " \"" + one.key() + "\"");
             entry.read(one.key(), one.value(), inner).ifPresent(all::add);
         }
@@ -95,6 +98,7 @@ public record CatalogCodec<T extends Identified>(String noun, Entry<T> entry) im
         out.put("type", Trees.text("object"));
         out.put("propertyNames", Trees.map("pattern", Trees.text(ID_PATTERN)));
         out.put("additionalProperties", entry.schema(definitions));
+        out.put("maxProperties", Trees.number(most));
         return Trees.map(out);
     }
 

@@ -33,7 +33,7 @@ public final class Codecs {
         @Override
         public Optional<String> read(Value value, Context context) {
             if (value instanceof TextValue text) {
-                return Optional.of(text.text());
+                return Optional.of(context.within(text));
             }
             context.wrongType(value, takes(), "Write a text; put it in quotes if it looks like something else.");
             return Optional.empty();
@@ -46,7 +46,7 @@ public final class Codecs {
 
         @Override
         public Value schema(Definitions definitions) {
-            return Trees.type("string");
+            return Trees.with(Trees.type("string"), "maxLength", Trees.number(Bounds.TEXT));
         }
 
         @Override
@@ -107,14 +107,24 @@ public final class Codecs {
         return new ChoiceCodec<>(List.of(constants));
     }
 
-    /** A list, each item of the same kind. */
+    /** A list of at most 1,000 items, each of the same kind. */
     public static <T> Codec<List<T>> list(Codec<T> item) {
-        return new ListCodec<>(item);
+        return list(item, Bounds.LIST);
     }
 
-    /** A map with ids as keys. */
+    /** A list of at most {@code most} items, each of the same kind. */
+    public static <T> Codec<List<T>> list(Codec<T> item, int most) {
+        return new ListCodec<>(item, most);
+    }
+
+    /** A map with at most 10,000 ids as keys. */
     public static <T extends Identified> Codec<Catalog<T>> catalog(String noun, CatalogCodec.Entry<T> entry) {
-        return new CatalogCodec<>(noun, entry);
+        return catalog(noun, entry, Bounds.CATALOG);
+    }
+
+    /** A map with at most {@code most} ids as keys. */
+    public static <T extends Identified> Codec<Catalog<T>> catalog(String noun, CatalogCodec.Entry<T> entry, int most) {
+        return new CatalogCodec<>(noun, entry, most);
     }
 
     /** Another view of a kind. */
@@ -332,7 +342,7 @@ public final class Codecs {
         }
     }
 
-    private record ListCodec<T>(Codec<T> item) implements Codec<List<T>> {
+    private record ListCodec<T>(Codec<T> item, int most) implements Codec<List<T>> {
         @Override
         public Optional<List<T>> read(Value value, Context context) {
             if (!(value instanceof ListValue list)) {
@@ -340,8 +350,10 @@ public final class Codecs {
                 return Optional.empty();
             }
             var all = new ArrayList<T>();
-            list.items().forEach(one -> item.read(one, context).ifPresentOrElse(all::add, () -> context.dropped()
-                    .add(one.spot().pointer())));
+            for (Value one : context.within(list.items(), most, value.spot())) {
+                item.read(one, context).ifPresentOrElse(all::add, () -> context.dropped()
+                        .add(one.spot().pointer()));
+            }
             return Optional.of(all);
         }
 
@@ -352,7 +364,8 @@ public final class Codecs {
 
         @Override
         public Value schema(Definitions definitions) {
-            return Trees.with(Trees.type("array"), "items", item.schema(definitions));
+            return Trees.with(
+                    Trees.with(Trees.type("array"), "items", item.schema(definitions)), "maxItems", Trees.number(most));
         }
 
         @Override

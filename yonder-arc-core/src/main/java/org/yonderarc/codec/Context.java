@@ -1,12 +1,13 @@
 package org.yonderarc.codec;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.Findings;
 import org.yonderarc.tree.Spot;
+import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Value;
 
 /**
@@ -16,9 +17,9 @@ import org.yonderarc.tree.Value;
  * @param findings what was noticed so far
  * @param dropped the JSON Pointers of the list items that could not be read, and are left out
  */
-public record Context(String subject, List<Finding> findings, Set<String> dropped) {
+public record Context(String subject, Findings findings, Set<String> dropped) {
     public Context(String subject) {
-        this(subject, new ArrayList<>(), new HashSet<>());
+        this(subject, new Findings(), new HashSet<>());
     }
 
     public Context of(String other) {
@@ -27,6 +28,34 @@ public record Context(String subject, List<Finding> findings, Set<String> droppe
 
     public void report(Code code, Spot spot, String message, String remedy) {
         findings.add(new Finding(code, spot, message, remedy));
+    }
+
+    /** What is read of a list or a map; of one with more than {@code most} parts, the first of them. */
+    <T> List<T> within(List<T> all, int most, Spot spot) {
+        if (all.size() <= most) {
+            return all;
+        }
+        report(
+                Code.TOO_LARGE,
+                spot,
+                capitalised(subject) + " takes at most " + most + ", but here are " + all.size() + ".",
+                "Leave the rest out; no app needs as many.");
+        return all.subList(0, most);
+    }
+
+    /** A text; of one that is too long, its start. */
+    String within(TextValue text) {
+        String all = text.text();
+        if (all.length() <= Bounds.TEXT) {
+            return all;
+        }
+        report(
+                Code.TOO_LARGE,
+                text.spot(),
+                capitalised(subject) + " takes at most " + Bounds.TEXT + " characters, but here are " + all.length()
+                        + ".",
+                "Write a shorter one; nobody reads as much in a menu.");
+        return all.substring(0, Bounds.TEXT);
     }
 
     public void wrongType(Value value, String wanted, String remedy) {

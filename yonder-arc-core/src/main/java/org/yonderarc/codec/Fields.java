@@ -73,7 +73,9 @@ public final class Fields {
     /** Reports every key that was not asked for. To be called last. */
     public void done() {
         for (MapValue.Entry entry : entries.values()) {
-            if (!asked.contains(entry.key())) {
+            if (!asked.contains(entry.key()) && !context.findings().wants(Code.UNKNOWN_KEY)) {
+                context.findings().leaveOut(Code.UNKNOWN_KEY, entry.keySpot());
+            } else if (!asked.contains(entry.key())) {
                 String remedy = Suggestion.sentence(
                         entry.key(), asked, "It takes " + Suggestion.choice(List.copyOf(asked)) + ". Remove the line.");
                 context.findings()

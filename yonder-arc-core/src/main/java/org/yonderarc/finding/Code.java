@@ -12,7 +12,7 @@ import java.util.Optional;
 public enum Code {
     SYNTAX(ERROR, "A file that can't be parsed says nothing about the app."),
     TOO_DEEP(ERROR, "Nesting this deep is never a plan; it is a mistake or an attack."),
-    TOO_LARGE(ERROR, "A document that grows this much when its aliases are followed is a mistake or an attack."),
+    TOO_LARGE(ERROR, "This much is never a plan; it is a mistake or an attack."),
     UNKNOWN_KEY(ERROR, "A key that nobody reads has no effect, whatever it was meant to do."),
     MISSING_KEY(ERROR, "Without it there is nothing to show or to link to."),
     WRONG_TYPE(ERROR, "The value can't mean what this key means."),
@@ -67,6 +67,7 @@ public enum Code {
     AMBIGUOUS_LABEL(WARNING, "Two items with one name lead to different places: nobody can know which one is meant."),
     UNUSED_TEXT(WARNING, "A text for what isn't there is never shown; probably its key is misspelt."),
     MISSING_FILE(WARNING, "Where it is wanted, nothing would show."),
+    BAD_PICTURE(WARNING, "Where it is wanted, nothing would show, or something would hang."),
     LABEL_TOO_WIDE(WARNING, "A label that is cut off has to be guessed."),
     LONG_WORD(ADVICE, "A word that can't be broken is cut off on narrow devices and in large text."),
     HIDDEN_CHARACTERS(WARNING, "Characters that can't be seen change how a text reads, and can deceive."),

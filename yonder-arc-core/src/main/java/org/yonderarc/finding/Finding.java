@@ -23,6 +23,8 @@ public record Finding(Code code, Spot spot, String message, String remedy, Optio
         Objects.requireNonNull(message, "message");
         Objects.requireNonNull(remedy, "remedy");
         Objects.requireNonNull(fix, "fix");
+        message = Brief.message(message);
+        remedy = Brief.message(remedy);
     }
 
     /** A finding without a certain fix. */

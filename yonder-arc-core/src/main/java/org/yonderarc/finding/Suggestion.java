@@ -5,11 +5,18 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.tree.Spot;
 
 /** Finds the names that somebody may have meant. */
 public final class Suggestion {
     /** Longer names are not compared: no id is this long, and the cost is quadratic. */
     private static final int LONGEST = 64;
+
+    /** A sentence with more names than this is not read. */
+    private static final int MOST_NAMES = 40;
+
+    /** Letters are counted in as many places; those that share one make names seem nearer, never farther. */
+    private static final int LETTERS = 64;
 
     private Suggestion() {}
 
@@ -26,7 +33,12 @@ public final class Suggestion {
     private static List<Candidate> candidates(String wrong, Collection<String> known) {
         var near = new ArrayList<Candidate>();
         int reach = Math.max(1, wrong.length() / 3);
+        int[] letters = new int[LETTERS];
+        wrong.chars().forEach(c -> letters[c % LETTERS]++);
         for (String name : known) {
+            if (!related(wrong, name) && lettersApart(letters.clone(), wrong, name) > reach) {
+                continue;
+            }
             int distance = related(wrong, name) ? 1 : distance(wrong, name, reach);
             if (distance <= reach) {
                 near.add(new Candidate(name, distance));
@@ -38,9 +50,21 @@ public final class Suggestion {
         return near;
     }
 
+    /** Both the sentence and the fix for a name that nothing has, as {@link #sentence} and {@link #fix} give them. */
+    public static Finding finding(
+            Code code, Spot spot, String message, String wrong, Collection<String> known, String fallback) {
+        List<Candidate> near = candidates(wrong, known);
+        List<String> names = near.stream().limit(3).map(Candidate::name).toList();
+        String remedy = names.isEmpty() ? fallback : "Did you mean " + choice(names) + "?";
+        return new Finding(code, spot, message, remedy, fix(wrong, near));
+    }
+
     /** The fix that writes the one name that is nearest; nothing where several are as near, or none is. */
     public static Optional<Finding.Fix> fix(String wrong, Collection<String> known) {
-        List<Candidate> near = candidates(wrong, known);
+        return fix(wrong, candidates(wrong, known));
+    }
+
+    private static Optional<Finding.Fix> fix(String wrong, List<Candidate> near) {
         boolean isClear = near.size() == 1 || near.size() > 1 && near.get(0).distance < near.get(1).distance;
         return isClear ? Optional.of(new Finding.Fix(wrong, near.get(0).name)) : Optional.empty();
     }
@@ -51,14 +75,31 @@ public final class Suggestion {
         return near.isEmpty() ? fallback : "Did you mean " + choice(near) + "?";
     }
 
-    /** The names in quotes: {@code "a", "b" or "c"}. */
+    /** The names in quotes: {@code "a", "b" or "c"}; of many, some. */
     public static String choice(List<String> names) {
+        if (names.size() > MOST_NAMES) {
+            return choice(names.subList(0, MOST_NAMES - 1)) + " (of " + names.size() + ")";
+        }
         var text = new StringBuilder();
         for (int i = 0; i < names.size(); i++) {
             text.append(i == 0 ? "" : i == names.size() - 1 ? " or " : ", ");
             text.append('"').append(names.get(i)).append('"');
         }
         return text.toString();
+    }
+
+    /** How many letters one name has that the other has not: at least that many changes lie between them. */
+    private static int lettersApart(int[] letters, String wrong, String name) {
+        if (name.length() > LONGEST) {
+            return name.length();
+        }
+        int common = 0;
+        for (int i = 0; i < name.length(); i++) {
+            if (letters[name.charAt(i) % LETTERS]-- > 0) {
+                common++;
+            }
+        }
+        return Math.max(wrong.length(), name.length()) - common;
     }
 
     private static boolean related(String wrong, String name) {
@@ -70,20 +111,32 @@ public final class Suggestion {
         if (Math.abs(a.length() - b.length()) > reach || a.length() > LONGEST || b.length() > LONGEST) {
             return reach + 1;
         }
-        int[][] cost = new int[a.length() + 1][b.length() + 1];
-        for (int i = 0; i <= a.length(); i++) {
-            for (int j = 0; j <= b.length(); j++) {
-                if (i == 0 || j == 0) {
-                    cost[i][j] = i + j;
-                    continue;
-                }
+        int[] before = new int[b.length() + 1];
+        int[] last = new int[b.length() + 1];
+        int[] row = new int[b.length() + 1];
+        for (int j = 0; j <= b.length(); j++) {
+            last[j] = j;
+        }
+        for (int i = 1; i <= a.length(); i++) {
+            row[0] = i;
+            int least = i;
+            for (int j = 1; j <= b.length(); j++) {
                 int replace = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
-                int best = Math.min(cost[i - 1][j - 1] + replace, Math.min(cost[i - 1][j], cost[i][j - 1]) + 1);
+                int best = Math.min(last[j - 1] + replace, Math.min(last[j], row[j - 1]) + 1);
                 boolean swapped =
                         i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1);
-                cost[i][j] = swapped ? Math.min(best, cost[i - 2][j - 2] + 1) : best;
+                row[j] = swapped ? Math.min(best, before[j - 2] + 1) : best;
+                least = Math.min(least, row[j]);
             }
+            if (least > reach + 1) {
+                // A swap reaches back one row; behind that, the distance can only grow.
+                return reach + 1;
+            }
+            int[] free = before;
+            before = last;
+            last = row;
+            row = free;
         }
-        return cost[a.length()][b.length()];
+        return last[b.length()];
     }
 }

@@ -27,7 +27,9 @@ public record Journeys(List<Journey> list, List<Finding> findings) {
                 .read(root, context)
                 .map(JourneyShape.JourneyFileContent::list)
                 .orElse(List.of());
-        return new Journeys(Finding.anyError(context.findings()) ? List.of() : list, context.findings());
+        return new Journeys(
+                Finding.anyError(context.findings().list()) ? List.of() : list,
+                context.findings().list());
     }
 
     /** The JSON Schema (draft 2020-12) of files of journeys. */

@@ -42,7 +42,9 @@ public record Box(double x, double y, double width, double height) {
 
     /** The box made smaller by {@code by} dp on each side, larger where negative. */
     public Box inset(double by) {
-        return new Box(x + by, y + by, width - 2 * by, height - 2 * by);
+        double across = Math.min(by, width / 2);
+        double down = Math.min(by, height / 2);
+        return new Box(x + across, y + down, width - 2 * across, height - 2 * down);
     }
 
     /** Whether {@code other} lies within this box, edges included. */

@@ -58,12 +58,8 @@ final class NotchMark implements MarkHome {
 
     @Override
     public Optional<Outline> carved(Box bar, double radius, Box mark, double spread) {
-        double around = mark.width() / 2 + GAP - spread;
-        return Optional.of(Outline.notched(
-                bar,
-                radius + spread,
-                mark.centerX(),
-                mark.centerY() + (spread > 0 ? 2 : 0),
-                spread > 0 ? Math.max(LEAST, around) : around));
+        double around = Math.max(LEAST, mark.width() / 2 + GAP - spread);
+        return Optional.of(
+                Outline.notched(bar, radius + spread, mark.centerX(), mark.centerY() + (spread > 0 ? 2 : 0), around));
     }
 }

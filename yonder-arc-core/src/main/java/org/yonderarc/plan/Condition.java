@@ -1,5 +1,6 @@
 package org.yonderarc.plan;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -35,6 +36,18 @@ public sealed interface Condition {
      */
     static Condition parse(String text) {
         return new ConditionParser(text).parse();
+    }
+
+    /**
+     * All of these hold. They are joined in pairs, so that many of them nest a few levels deep only.
+     *
+     * @param conditions at least one
+     */
+    static Condition all(List<Condition> conditions) {
+        int half = conditions.size() / 2;
+        return half == 0
+                ? conditions.get(0)
+                : new And(all(conditions.subList(0, half)), all(conditions.subList(half, conditions.size())));
     }
 
     /** The text of a condition with another name for a fact; all else stays as it was written. */

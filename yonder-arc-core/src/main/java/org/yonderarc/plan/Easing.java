@@ -7,6 +7,9 @@ import org.yonderarc.tree.NumberValue;
 
 /** How a motion is spread over its time, as CSS Easing Functions Level 2 defines it. */
 public sealed interface Easing {
+    /** The standard has no bound for progress; beyond this nothing is on any screen. */
+    double FARTHEST = 10;
+
     /** The easing as CSS writes it; reading it gives an equal easing. */
     String text();
 
@@ -24,9 +27,9 @@ public sealed interface Easing {
      * A cubic Bezier curve from 0, 0 to 1, 1 (section 2.3).
      *
      * @param x1 the time of the first control point, 0 to 1
-     * @param y1 the progress of the first control point
+     * @param y1 the progress of the first control point, -10 to 10
      * @param x2 the time of the second control point, 0 to 1
-     * @param y2 the progress of the second control point
+     * @param y2 the progress of the second control point, -10 to 10
      */
     record CubicBezier(double x1, double y1, double x2, double y2) implements Easing {
         /** The curve of {@code ease}. */
@@ -41,6 +44,9 @@ public sealed interface Easing {
         public CubicBezier {
             if (!(x1 >= 0 && x1 <= 1 && x2 >= 0 && x2 <= 1)) {
                 throw new IllegalArgumentException("the times of a cubic-bezier() are 0 to 1");
+            }
+            if (!(Math.abs(y1) <= FARTHEST && Math.abs(y2) <= FARTHEST)) {
+                throw new IllegalArgumentException("the progress of a cubic-bezier() is -10 to 10");
             }
         }
 
@@ -118,8 +124,14 @@ public sealed interface Easing {
     /**
      * A point of {@link Linear}.
      *
-     * @param progress the progress there
-     * @param percent its time, in percent of the duration
+     * @param progress the progress there, -10 to 10
+     * @param percent its time, in percent of the duration, -1000 to 1000
      */
-    record Stop(double progress, double percent) {}
+    record Stop(double progress, double percent) {
+        public Stop {
+            if (!(Math.abs(progress) <= FARTHEST && Math.abs(percent) <= 100 * FARTHEST)) {
+                throw new IllegalArgumentException("a point of linear() is -10 to 10, at -1000 % to 1000 %");
+            }
+        }
+    }
 }

@@ -35,6 +35,15 @@ public final class BundledIcons implements Icons {
 
     @Override
     public Collection<String> all() {
+        return Names.ALL;
+    }
+
+    /** The names of the set, listed when they are first asked for: that takes a while. */
+    private static final class Names {
+        static final List<String> ALL = list();
+    }
+
+    private static List<String> list() {
         try {
             if (!(resource("outline/home").openConnection() instanceof JarURLConnection connection)) {
                 return List.of();

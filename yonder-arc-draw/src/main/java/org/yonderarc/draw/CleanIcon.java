@@ -14,6 +14,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.tree.Decimals;
 
 /**
@@ -32,6 +33,9 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
     private static final Set<String> HARMLESS = Set.of("title", "desc", "metadata", "defs");
     private static final Set<String> GEOMETRY =
             Set.of("d", "cx", "cy", "r", "x", "y", "x1", "y1", "x2", "y2", "width", "height", "rx", "ry", "points");
+    private static final Set<String> SIZES = Set.of("r", "rx", "ry", "width", "height");
+    /** Larger numbers are on no grid. */
+    private static final double LARGEST = 1e6;
     /** What a transform of SVG 1.1, section 7.6 and a geometry are made of, and nothing that could name a resource. */
     private static final Pattern PLAIN = Pattern.compile("[A-Za-z0-9(),.+\\-\\s]*");
     /** More shapes than this are a drawing, not an icon. */
@@ -131,7 +135,13 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             }
             String stroke = xml.getAttributeValue(null, "stroke");
             stroked |= stroke != null && !stroke.equals("none");
-            number(xml.getAttributeValue(null, "stroke-width")).ifPresent(width -> strokeWidth = width);
+            number(xml.getAttributeValue(null, "stroke-width")).ifPresent(width -> {
+                if (width >= 0 && width <= IconArt.GRID) {
+                    strokeWidth = width;
+                } else {
+                    odd.add("a stroke is " + plain(width) + " wide");
+                }
+            });
         }
 
         /** The transform from the icon's own view box to the grid. */
@@ -149,6 +159,10 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                     : "scale(" + plain(scale) + ") translate(" + plain(x) + " " + plain(y) + ")";
         }
 
+        private static boolean isSide(double length) {
+            return length >= 1 / LARGEST && length <= LARGEST;
+        }
+
         private static double[] box(XMLStreamReader xml) {
             String view = xml.getAttributeValue(null, "viewBox");
             if (view != null) {
@@ -158,16 +172,16 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                     for (int i = 0; i < 4; i++) {
                         box[i] = number(parts[i]).orElse(0.0);
                     }
-                    if (box[2] > 0 && box[3] > 0) {
+                    if (isSide(box[2]) && isSide(box[3])) {
                         return box;
                     }
                 }
             }
             double width = number(xml.getAttributeValue(null, "width"))
-                    .filter(w -> w > 0)
+                    .filter(Run::isSide)
                     .orElse(IconArt.GRID);
             double height = number(xml.getAttributeValue(null, "height"))
-                    .filter(h -> h > 0)
+                    .filter(Run::isSide)
                     .orElse(IconArt.GRID);
             return new double[] {0, 0, width, height};
         }
@@ -194,6 +208,22 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                     && "none".equals(xml.getAttributeValue(null, "stroke")));
         }
 
+        /** A path is drawn up to its first fault; a number is one, a size isn't negative, and points come in pairs. */
+        private static boolean isSound(String attribute, String value) {
+            if (attribute.equals("d")) {
+                return PLAIN.matcher(value).matches();
+            }
+            if (attribute.equals("points")) {
+                String[] numbers = value.split("[\\s,]+");
+                return numbers.length % 2 == 0
+                        && List.of(numbers).stream().allMatch(one -> number(one).isPresent());
+            }
+            Optional<Double> number = number(value);
+            return number.isPresent()
+                    && Math.abs(number.get()) <= LARGEST
+                    && (number.get() >= 0 || !SIZES.contains(attribute));
+        }
+
         private void shape(XMLStreamReader xml, String name) {
             var out = new StringBuilder("<").append(name);
             var all = new ArrayList<String>();
@@ -207,8 +237,13 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             }
             for (int i = 0; i < xml.getAttributeCount(); i++) {
                 String attribute = xml.getAttributeLocalName(i);
-                String value = xml.getAttributeValue(i);
-                if (GEOMETRY.contains(attribute) && PLAIN.matcher(value).matches()) {
+                String value = xml.getAttributeValue(i).strip();
+                // One of another namespace only has the name of a geometry.
+                boolean isOwn = xml.getAttributeNamespace(i) == null
+                        || xml.getAttributeNamespace(i).isEmpty();
+                if (isOwn && GEOMETRY.contains(attribute) && !isSound(attribute, value)) {
+                    odd.add(attribute + " of a " + name + " is \"" + Brief.value(value) + "\"");
+                } else if (isOwn && GEOMETRY.contains(attribute)) {
                     out.append(' ')
                             .append(attribute)
                             .append("=\"")

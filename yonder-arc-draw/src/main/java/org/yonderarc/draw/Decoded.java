@@ -9,14 +9,9 @@ import java.io.IOException;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import javax.imageio.ImageIO;
-import javax.imageio.stream.MemoryCacheImageInputStream;
 
 /** The picture files of one painting, each decoded once, however many strips it is seen in. Thread-safe. */
 final class Decoded {
-    /** A picture file that claims more pixels than this is not decoded. */
-    private static final long MOST_PIXELS = 40_000_000;
-
     private final Pictures pictures;
     private final Map<String, Optional<Art>> all = new ConcurrentHashMap<>();
 
@@ -33,31 +28,36 @@ final class Decoded {
     }
 
     private static Optional<Art> decoded(Pictures.Picture picture) {
-        var in = new ByteArrayInputStream(picture.bytes());
-        if (picture.mime().endsWith("svg+xml")) {
-            return Optional.ofNullable(new SVGLoader().load(in, null, LoaderContext.createDefault()))
-                    .map(document -> new Art(Optional.empty(), Optional.of(document)));
+        try {
+            return Optional.of(decode(picture));
+        } catch (IOException unusable) {
+            return Optional.empty();
         }
-        return pixels(in).map(image -> new Art(Optional.of(image), Optional.empty()));
     }
 
-    private static Optional<BufferedImage> pixels(ByteArrayInputStream in) {
-        try (var stream = new MemoryCacheImageInputStream(in)) {
-            var readers = ImageIO.getImageReaders(stream);
-            if (!readers.hasNext()) {
-                return Optional.empty();
-            }
-            var reader = readers.next();
-            try {
-                reader.setInput(stream);
-                // A small file can say that it is huge: that is looked at before any room is made for it.
-                boolean isHuge = (long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS;
-                return isHuge ? Optional.empty() : Optional.of(reader.read(0));
-            } finally {
-                reader.dispose();
-            }
-        } catch (IOException broken) {
+    /** Why a picture can't be decoded, if it can't. */
+    static Optional<String> trouble(Pictures.Picture picture) {
+        try {
+            decode(picture);
             return Optional.empty();
+        } catch (IOException unusable) {
+            return Optional.of(unusable.getMessage());
+        }
+    }
+
+    private static Art decode(Pictures.Picture picture) throws IOException {
+        // Whoever gives pictures by other means than a folder may give anything.
+        Pictures.Picture clean = CleanPicture.of(picture.mime(), picture.bytes());
+        if (!picture.mime().endsWith("svg+xml")) {
+            return new Art(Optional.of(CleanPicture.pixels(clean.bytes())), Optional.empty());
+        }
+        try {
+            var in = new ByteArrayInputStream(clean.bytes());
+            return Optional.ofNullable(new SVGLoader().load(in, null, LoaderContext.createDefault()))
+                    .map(document -> new Art(Optional.empty(), Optional.of(document)))
+                    .orElseThrow(() -> new IOException("it is no SVG"));
+        } catch (RuntimeException fault) {
+            throw new IOException("it can't be drawn", fault);
         }
     }
 }

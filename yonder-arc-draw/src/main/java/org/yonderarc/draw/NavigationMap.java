@@ -46,6 +46,9 @@ public final class NavigationMap {
     private static final Type NAME = Type.semibold(13);
     private static final Type NOTE = Type.regular(11);
 
+    /** The most screens of a map; nobody finds anything on a larger one. */
+    public static final int MOST_SCREENS = 1000;
+
     private final Shot shot;
     private final Plan plan;
     private final TextMeasure measure;
@@ -71,8 +74,17 @@ public final class NavigationMap {
         this.thumbs = plan.screens().list().size() <= MOST_THUMBS;
     }
 
-    /** The map of a shot's plan, the thumbnails in its setting. */
+    /**
+     * The map of a shot's plan, the thumbnails in its setting.
+     *
+     * @throws IllegalArgumentException if the plan has more than {@link #MOST_SCREENS} screens
+     */
     public static Scene of(Shot shot, TextMeasure measure) {
+        int screens = shot.plan().screens().list().size();
+        if (screens > MOST_SCREENS) {
+            throw new IllegalArgumentException(
+                    "a map shows at most " + MOST_SCREENS + " screens, and the plan has " + screens);
+        }
         return new NavigationMap(shot, measure).draw();
     }
 

@@ -1,12 +1,7 @@
 package org.yonderarc.draw;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Base64;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 
 /** The port through which painters get the pictures that a plan names. */
@@ -31,25 +26,24 @@ public interface Pictures {
         }
     }
 
-    /** The picture in a file; nothing where there is none that can be read. */
+    /** The picture in a file, cleaned; nothing where there is none that can be used. */
     Optional<Picture> read(String file);
 
-    /** The pictures in a folder; a path or a link that leads out of it is no picture. */
+    /** Why the picture in a file can't be used, in the words of a message; nothing where it can, or there is no file. */
+    default Optional<String> trouble(String file) {
+        return Optional.empty();
+    }
+
+    /** Whether a file's name is that of a picture. */
+    static boolean isNamed(String file) {
+        return FolderPictures.TYPES.containsKey(FolderPictures.ending(file));
+    }
+
+    /**
+     * The pictures in a folder; a path or a link that leads out of it is no picture. Each is cleaned when it is first asked
+     * for: what is told beside the pixels, and whatever could run or load something, is left out.
+     */
     static Pictures in(Path folder) {
-        Map<String, String> types =
-                Map.of("png", "image/png", "jpg", "image/jpeg", "jpeg", "image/jpeg", "svg", "image/svg+xml");
-        return file -> {
-            String ending = file.substring(file.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-            try {
-                Path real = folder.resolve(file).toRealPath();
-                boolean fits = types.containsKey(ending)
-                        && real.startsWith(folder.toRealPath())
-                        && Files.isRegularFile(real)
-                        && Files.size(real) <= LARGEST;
-                return fits ? Optional.of(new Picture(types.get(ending), Files.readAllBytes(real))) : Optional.empty();
-            } catch (IOException | InvalidPathException missing) {
-                return Optional.empty();
-            }
-        };
+        return new FolderPictures(folder);
     }
 }

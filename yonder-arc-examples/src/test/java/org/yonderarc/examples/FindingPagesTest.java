@@ -6,11 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.yonderarc.check.FileNames;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.PlanIcons;
@@ -55,8 +57,7 @@ class FindingPagesTest {
             Icons icons = PlanIcons.beside(plan, new BundledIcons());
             return PlanFile.inFolder(new SourceText(plan.toString(), yaml), icons, folder);
         }
-        return PlanFile.read(
-                new SourceText("example.yaml", yaml), new BundledIcons(), file -> file.equals("papers/rules.pdf"));
+        return PlanFile.read(new SourceText("example.yaml", yaml), new BundledIcons(), new Folder());
     }
 
     private static String report(PlanFile file) {
@@ -68,5 +69,19 @@ class FindingPagesTest {
                 Pattern.compile("```" + language + "\n(.*?)```", Pattern.DOTALL).matcher(page);
         assertTrue(block.find(), language);
         return block.group(1);
+    }
+
+    /** The files of which the pages speak. */
+    private static final class Folder implements FileNames {
+        @Override
+        public boolean has(String path) {
+            return List.of("papers/rules.pdf", "pictures/shore.png", "pictures/cut-off.png")
+                    .contains(path);
+        }
+
+        @Override
+        public Optional<String> trouble(String path) {
+            return path.endsWith("cut-off.png") ? Optional.of("it is a broken PNG") : Optional.empty();
+        }
     }
 }

@@ -10,10 +10,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import org.yonderarc.bind.MergedTree;
+import org.yonderarc.bind.PlanReader;
 import org.yonderarc.bind.Texts;
 import org.yonderarc.bind.Tokens;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Words;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
@@ -22,6 +24,9 @@ import org.yonderarc.tree.Value;
 
 /** Puts what stands in the files beside a plan into its tree: design tokens, and texts of other languages. */
 final class Companions {
+    /** As many as a plan may name. */
+    private static final int MOST_LANGUAGES = 100;
+
     private final FolderFiles folder;
     private final List<Finding> findings = new ArrayList<>();
 
@@ -64,13 +69,14 @@ final class Companions {
             return root;
         }
         Value merged = root;
+        Plan plan = PlanReader.read(root).draft();
         String base = languages.get(0);
         for (String language : languages.subList(1, languages.size())) {
             String name = pattern.get().text().replace("{language}", language);
             Optional<Map<String, String>> read =
                     file(new TextValue(pattern.get().spot(), name)).flatMap(source -> read(source, pattern.get()));
             if (read.isPresent()) {
-                merged = taken(Texts.apply(merged, base, language, read.get(), name));
+                merged = taken(Texts.apply(merged, plan, base, language, read.get(), name));
             }
         }
         return merged;
@@ -132,6 +138,8 @@ final class Companions {
                 .filter(TextValue.class::isInstance)
                 .map(text -> ((TextValue) text).text())
                 .filter(tag -> !tag.equals(Words.ANY))
+                .distinct()
+                .limit(MOST_LANGUAGES)
                 .toList();
     }
 }

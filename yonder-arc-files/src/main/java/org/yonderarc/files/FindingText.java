@@ -51,7 +51,7 @@ public final class FindingText {
 
     private static void one(StringBuilder out, String name, List<String> lines, Finding finding, Colours colours) {
         Spot spot = finding.spot();
-        out.append(name);
+        out.append(visible(name));
         if (spot.isLocated()) {
             out.append(':').append(spot.line()).append(':').append(spot.column());
         }
@@ -80,7 +80,7 @@ public final class FindingText {
                 .append(number)
                 .append(" | ")
                 .append(cutBefore)
-                .append(new String(points, from, Math.max(0, to - from)))
+                .append(visible(new String(points, from, Math.max(0, to - from))))
                 .append(to < points.length ? "\u2026" : "")
                 .append('\n');
         int length = Math.max(1, Math.min(spot.length(), Math.max(1, to - mark)));
@@ -91,11 +91,18 @@ public final class FindingText {
                 .append('\n');
     }
 
-    /** The text with control characters, which could steer a terminal, replaced by U+FFFD. */
+    /**
+     * The text with what could steer a terminal replaced by U+FFFD: control characters but line breaks, and the marks that turn
+     * the direction of what follows (Unicode Standard Annex 9, section 2).
+     */
     public static String visible(String text) {
         var out = new StringBuilder(text.length());
-        text.codePoints().forEach(c -> out.appendCodePoint(Character.isISOControl(c) ? 0xFFFD : c));
+        text.codePoints().forEach(c -> out.appendCodePoint(isSteering(c) ? 0xFFFD : c));
         return out.toString();
+    }
+
+    private static boolean isSteering(int c) {
+        return Character.isISOControl(c) && c != '\n' || c >= 0x202A && c <= 0x202E || c >= 0x2066 && c <= 0x2069;
     }
 
     private static String paint(String text, Severity severity, Colours colours) {

@@ -3,6 +3,7 @@ package org.yonderarc.files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.yonderarc.bind.MergedTree;
 import org.yonderarc.bind.PlanSchema;
 import org.yonderarc.bind.PlanWriter;
@@ -33,13 +34,29 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      * @throws FileTrouble if the file can't be read
      */
     public static PlanFile read(Path file, IconNames icons) throws FileTrouble {
-        Path folder = file.toAbsolutePath().getParent();
-        return inFolder(SourceText.read(file), icons, folder);
+        return read(file, icons, picture -> Optional.empty());
+    }
+
+    /**
+     * As {@link #read(Path, IconNames)}, and looks into the pictures too.
+     *
+     * @param pictures says why a picture of the plan's folder can't be used; nothing where it can
+     * @throws FileTrouble if the file can't be read
+     */
+    public static PlanFile read(Path file, IconNames icons, Function<String, Optional<String>> pictures)
+            throws FileTrouble {
+        return inFolder(SourceText.read(file), icons, file.toAbsolutePath().getParent(), pictures);
     }
 
     /** Reads and checks the text of a plan whose other files are in {@code folder}. */
     public static PlanFile inFolder(SourceText source, IconNames icons, Path folder) {
-        return read(source, icons, new FolderFiles(folder));
+        return inFolder(source, icons, folder, picture -> Optional.empty());
+    }
+
+    /** As {@link #inFolder(SourceText, IconNames, Path)}, and looks into the pictures too. */
+    public static PlanFile inFolder(
+            SourceText source, IconNames icons, Path folder, Function<String, Optional<String>> pictures) {
+        return read(source, icons, new FolderFiles(folder, pictures));
     }
 
     /** Reads and checks the text of a plan, the files that it names taken to be there. */

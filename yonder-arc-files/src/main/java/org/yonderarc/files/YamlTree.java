@@ -21,6 +21,7 @@ import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
 import org.snakeyaml.engine.v2.nodes.Tag;
 import org.snakeyaml.engine.v2.resolver.CoreScalarResolver;
 import org.snakeyaml.engine.v2.resolver.ScalarResolver;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.finding.Code;
 import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.NullValue;
@@ -32,6 +33,9 @@ import org.yonderarc.tree.Value;
 /** Reads YAML 1.2 into the neutral tree, scalars resolved by the core schema (YAML 1.2.2, section 10.3). */
 final class YamlTree {
     private static final String QUOTES = "Put texts that hold \": \", \"#\", brackets or braces in quotes.";
+
+    /** The shortest text of any number of IEEE 754 is shorter; longer ones only cost time. */
+    private static final int LONGEST_NUMBER = 64;
 
     private final ScalarResolver resolver = new CoreScalarResolver();
     private final TreeBuilder tree = new TreeBuilder();
@@ -135,6 +139,9 @@ final class YamlTree {
     /** A number of the core schema: decimal, {@code 0o17}, {@code 0x1F}, {@code .inf}, {@code .nan}. */
     private static double number(String text, Spot spot) throws ParseTrouble {
         try {
+            if (text.length() > LONGEST_NUMBER) {
+                throw new NumberFormatException("more digits than a number has");
+            }
             if (text.startsWith("0o") || text.startsWith("0x")) {
                 return new java.math.BigInteger(text.substring(2), text.startsWith("0o") ? 8 : 16).doubleValue();
             }
@@ -145,7 +152,10 @@ final class YamlTree {
             return lower.endsWith(".nan") ? Double.NaN : Double.parseDouble(text);
         } catch (NumberFormatException notANumber) {
             throw new ParseTrouble(
-                    Code.SYNTAX, spot, "\"" + text + "\" is no number.", "Put it in quotes if it is a text.");
+                    Code.SYNTAX,
+                    spot,
+                    "\"" + Brief.value(text) + "\" is no number.",
+                    "Put it in quotes if it is a text.");
         }
     }
 

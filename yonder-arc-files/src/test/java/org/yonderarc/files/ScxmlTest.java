@@ -123,9 +123,12 @@ class ScxmlTest {
     void aMachineWithoutBoundsIsRefused() {
         var plan = new StringBuilder("yonder: 1\napp: { name: M, start: s0 }\nscreens:\n  s0: S\n");
         var menu = new StringBuilder("menus:\n  main:\n    - s0\n");
-        for (int i = 1; i < 400; i++) {
+        for (int i = 1; i < 100; i++) {
             plan.append("  s").append(i).append(": { under: s").append(i - 1).append(" }\n");
             menu.append("    - s").append(i).append('\n');
+        }
+        for (int i = 0; i < 600; i++) {
+            plan.append("  t").append(i).append(": { under: s99 }\n");
         }
         Plan deep = plan(plan.append(menu).toString());
         var refused = assertThrows(IllegalArgumentException.class, () -> Scxml.write(deep));

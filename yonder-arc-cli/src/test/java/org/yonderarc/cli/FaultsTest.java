@@ -1,0 +1,320 @@
+package org.yonderarc.cli;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import java.io.File;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Inputs that once crashed, hung, filled the memory or slipped through: each ends with a clear answer, in small room. */
+class FaultsTest {
+    /** Far more than any of them takes; one that hangs is stopped. */
+    private static final int SECONDS = 60;
+
+    @TempDir
+    Path folder;
+
+    private record Outcome(int status, String said) {}
+
+    private static Path inputs() throws Exception {
+        return Path.of(FaultsTest.class.getResource("faults").toURI());
+    }
+
+    private static List<Path> plans() throws Exception {
+        try (Stream<Path> all = Files.walk(inputs())) {
+            return all.filter(file -> file.toString().matches(".*\\.(yaml|json)"))
+                    .sorted()
+                    .toList();
+        }
+    }
+
+    private static Outcome run(String... arguments) {
+        var out = new StringWriter();
+        int status = Main.run(new PrintWriter(out), new PrintWriter(out), arguments);
+        return new Outcome(status, out.toString());
+    }
+
+    /** The real command in a process of its own, with 512 MB. */
+    private static Outcome process(List<String> environment, String... arguments) throws Exception {
+        var command = new ArrayList<String>(List.of("env"));
+        command.addAll(environment);
+        command.addAll(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx512m",
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-cp",
+                System.getProperty("java.class.path"),
+                Main.class.getName()));
+        command.addAll(List.of(arguments));
+        File said = File.createTempFile("said", ".txt");
+        Process process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(said)
+                .start();
+        boolean ended = process.waitFor(SECONDS, TimeUnit.SECONDS);
+        process.destroyForcibly().waitFor();
+        String text = Files.readString(said.toPath(), StandardCharsets.UTF_8);
+        assertTrue(said.delete());
+        assertTrue(ended, "it hangs: " + String.join(" ", arguments) + "\n" + text);
+        return new Outcome(process.exitValue(), text);
+    }
+
+    @TestFactory
+    Stream<DynamicTest> everyInputHasAnAnswerInSmallRoom() throws Exception {
+        return plans().stream()
+                .filter(plan ->
+                        plan.toString().contains("slow") || plan.toString().contains("pic"))
+                .map(plan -> DynamicTest.dynamicTest(plan.getFileName().toString(), () -> {
+                    Outcome checked = process(List.of(), "check", plan.toString());
+                    answered(checked);
+                    assertTrue(checked.said.length() < 100_000, "a report that nobody reads: " + checked.said.length());
+                    if (checked.status == 0) {
+                        answered(process(
+                                List.of(),
+                                "draw",
+                                plan.toString(),
+                                "-o",
+                                folder.resolve("d.png").toString()));
+                    }
+                }));
+    }
+
+    private static void answered(Outcome outcome) {
+        assertTrue(outcome.status <= 1, outcome.said);
+        assertFalse(outcome.said.contains("fault of ours"), outcome.said);
+        assertFalse(outcome.said.contains("not enough memory"), outcome.said);
+        assertFalse(outcome.said.matches("(?s).*\\tat [a-z.]+.*"), outcome.said);
+    }
+
+    /** Whatever is made of those that are sound is well-formed. */
+    @TestFactory
+    Stream<DynamicTest> whatIsMadeOfThemIsSound() throws Exception {
+        return plans().stream()
+                .filter(plan -> !plan.toString().contains("slow"))
+                .filter(plan -> run("check", plan.toString()).status == 0)
+                .flatMap(plan -> Stream.of("draw", "map", "export", "film choose:b", "page")
+                        .map(command -> DynamicTest.dynamicTest(plan.getFileName() + " " + command, () -> {
+                            String ending =
+                                    command.equals("export") ? "scxml" : command.equals("page") ? "html" : "svg";
+                            Path made = folder.resolve("made." + ending);
+                            var arguments = new ArrayList<>(List.of(command.split(" ")));
+                            arguments.add(1, plan.toString());
+                            arguments.addAll(List.of("-o", made.toString()));
+                            Outcome outcome = run(arguments.toArray(String[]::new));
+                            assertEquals(0, outcome.status, outcome.said);
+                            if (!ending.equals("html")) {
+                                var factory = DocumentBuilderFactory.newInstance();
+                                factory.setNamespaceAware(true);
+                                factory.newDocumentBuilder().parse(made.toFile());
+                            }
+                        })));
+    }
+
+    private Path demo(String name) throws Exception {
+        Path plan = folder.resolve(name);
+        Files.writeString(
+                plan,
+                """
+                yonder: 1
+                app: { name: Quay, start: a, languages: [ en, de ], texts: "texts/{language}.properties", logo: logo.svg }
+                theme: { tokens: colours.json }
+                screens: { a: { icon: home, picture: front.png }, b: { icon: own } }
+                menus: { main: [ a, b ] }
+                """);
+        Files.createDirectories(folder.resolve("texts"));
+        Files.createDirectories(folder.resolve("icons"));
+        Files.writeString(folder.resolve("texts/de.properties"), "screens.a.title=Anfang\n");
+        Files.writeString(folder.resolve("colours.json"), "{}");
+        String svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\"><path d=\"M0 0h9v9z\"/></svg>";
+        Files.writeString(folder.resolve("logo.svg"), svg);
+        Files.writeString(folder.resolve("icons/own.svg"), svg);
+        run("draw", plan.toString(), "-o", folder.resolve("front.png").toString(), "--scale", "0.25");
+        return plan;
+    }
+
+    /** No command replaces what it works from, under whatever name. */
+    @Test
+    void noOutputReplacesAnInput() throws Exception {
+        Path plan = demo("plan.yaml");
+        assertTrue(Files.exists(folder.resolve("front.png")));
+        Path alias = Files.createSymbolicLink(folder.resolve("alias.svg"), Path.of("logo.svg"));
+        for (Path input : List.of(
+                folder.resolve("logo.svg"), folder.resolve("front.png"), folder.resolve("icons/own.svg"), alias)) {
+            byte[] before = Files.readAllBytes(input);
+            for (String command : List.of("draw", "map", "sheet --across scheme", "film choose:b", "measure bottom")) {
+                var arguments = new ArrayList<>(List.of(command.split(" ")));
+                arguments.add(1, plan.toString());
+                arguments.addAll(List.of("-o", input.toString()));
+                Outcome outcome = run(arguments.toArray(String[]::new));
+                assertEquals(2, outcome.status, command + ": " + outcome.said);
+                assertTrue(outcome.said.contains("works from this file"), outcome.said);
+            }
+            assertEquals(
+                    new String(before, StandardCharsets.ISO_8859_1),
+                    Files.readString(input, StandardCharsets.ISO_8859_1));
+        }
+        Outcome tokens = run(
+                "measure",
+                plan.toString(),
+                "bottom",
+                "-o",
+                folder.resolve("colours.json").toString());
+        assertEquals(2, tokens.status, tokens.said);
+        assertEquals("{}", Files.readString(folder.resolve("colours.json")));
+        Outcome device = run("draw", plan.toString(), "-o", "/dev/null/x.svg");
+        assertEquals(2, device.status);
+    }
+
+    @Test
+    void theDemoKeepsWhatAPersonChanged() throws Exception {
+        Path made = folder.resolve("made");
+        assertEquals(0, run("demo", "-o", made.toString()).status);
+        Path plan = made.resolve("brinelight.yaml");
+        String original = Files.readString(plan);
+        Files.writeString(plan, original + "# mine\n");
+        Files.writeString(made.resolve("bottom.csv"), "mine");
+        Files.delete(made.resolve("map.png"));
+        Outcome again = run("demo", "-o", made.toString());
+        assertEquals(0, again.status, again.said);
+        assertEquals(original + "# mine\n", Files.readString(plan));
+        assertEquals("mine", Files.readString(made.resolve("bottom.csv")));
+        assertTrue(Files.exists(made.resolve("map.png")));
+        assertTrue(again.said.contains("Left as they are") && again.said.contains("bottom.csv"), again.said);
+        Files.writeString(plan, original);
+        assertFalse(run("demo", "-o", made.toString()).said.contains("brinelight.yaml\n\nGive"));
+    }
+
+    /** Arguments, file names and output are UTF-8, or it is said that they can't be. */
+    @Test
+    void withoutAProperLocaleNothingIsRuined() throws Exception {
+        assumeTrue(new File("/usr/bin/env").exists());
+        Path plan = demo("plan.yaml");
+        String before = Files.readString(plan);
+        Outcome posix = process(List.of("LC_ALL=C"), "edit", plan.toString(), "set:/app/name=K\u00fcste");
+        assertEquals(2, posix.status, posix.said);
+        assertTrue(posix.said.contains("LC_ALL=C.UTF-8"), posix.said);
+        assertEquals(before, Files.readString(plan));
+        Outcome utf8 = process(List.of("LC_ALL=C.UTF-8"), "edit", plan.toString(), "set:/app/name=K\u00fcste");
+        assertEquals(0, utf8.status, utf8.said);
+        assertTrue(Files.readString(plan).contains("name: \"K\u00fcste\""), Files.readString(plan));
+        Outcome said = process(List.of("LC_ALL=C"), "walk", plan.toString(), "choose:b");
+        assertTrue(said.said.contains("K\u00fcste") || said.status == 0, said.said);
+    }
+
+    @Test
+    void anArgumentWithAnAtSignIsNoFileToReadFrom() throws Exception {
+        Path list = Files.writeString(folder.resolve("list"), "--help");
+        Outcome outcome = run("check", "@" + list);
+        assertEquals(2, outcome.status);
+        assertTrue(outcome.said.contains("no such file"), outcome.said);
+    }
+
+    /** What is told of values is short, and steers no terminal. */
+    @Test
+    void messagesAreShortAndHarmless() throws Exception {
+        Path plan = folder.resolve("plan.yaml");
+        Files.writeString(
+                plan,
+                "yonder: 1\napp: { name: A, start: a }\nscreens: { a: { icon: \"" + "x".repeat(5000)
+                        + "\" }, b: { icon: \"\\e]0;owned\\a\\u202Exx\" } }\nmenus: { main: [ a, b ] }\n");
+        Outcome outcome = run("check", plan.toString());
+        assertEquals(1, outcome.status);
+        assertFalse(outcome.said.contains("x".repeat(201)), outcome.said);
+        assertFalse(outcome.said.contains("\u001b") || outcome.said.contains("\u202e"), outcome.said);
+        Outcome argument = run("walk", plan.toString(), "choose:\u001b[2J");
+        assertFalse(argument.said.contains("\u001b"), argument.said);
+    }
+
+    /** Three hundred edits as thirty runs, each killed at another moment: the plan is before or after, never between. */
+    @Test
+    void aKilledEditLeavesOneOrTheOther() throws Exception {
+        Path plan = demo("plan.yaml");
+        String other = Files.readString(plan).replace("Quay", "Pier");
+        String first = Files.readString(plan);
+        int kills = Integer.getInteger("yonder.kills", 25);
+        int changed = 0;
+        long start = System.nanoTime();
+        process(List.of(), "edit", plan.toString(), "set:/app/name=Pier");
+        long whole = (System.nanoTime() - start) / 1_000_000;
+        for (int i = 0; i < kills; i++) {
+            boolean undo = i % 3 == 2;
+            String name = Files.readString(plan).equals(first) ? "Pier" : "Quay";
+            var command = new ArrayList<>(List.of(
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                    "-XX:TieredStopAtLevel=1",
+                    "-Xshare:auto",
+                    "-cp",
+                    System.getProperty("java.class.path"),
+                    Main.class.getName(),
+                    "edit",
+                    plan.toString(),
+                    undo ? "--undo" : "set:/app/name=" + name));
+            String before = Files.readString(plan);
+            Process process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+            process.waitFor(whole / 3 + (i * 977L) % whole, TimeUnit.MILLISECONDS);
+            process.destroyForcibly().waitFor();
+            String after = Files.readString(plan);
+            assertTrue(after.equals(first) || after.equals(other), after);
+            changed += after.equals(before) ? 0 : 1;
+        }
+        assertTrue(changed > 0, "no run came to its end before it was killed");
+        Outcome next = run("edit", plan.toString(), "set:/app/name=Jetty");
+        assertEquals(0, next.status, next.said);
+        String before = Files.readString(plan).replace("Jetty", "Pier");
+        assertEquals(0, run("edit", plan.toString(), "--undo").status);
+        assertTrue(
+                Files.readString(plan).equals(first) || Files.readString(plan).equals(before));
+        try (Stream<Path> left = Files.list(folder)) {
+            assertEquals(
+                    0, left.filter(file -> file.toString().endsWith(".part")).count(), "parts are tidied");
+        }
+    }
+
+    /** Eight runs at the same time: each waits for the others, and all changes count. */
+    @Test
+    void runsAtTheSameTimeAllCount() throws Exception {
+        Path plan = demo("plan.yaml");
+        var runs = new ArrayList<Process>();
+        for (int i = 0; i < 8; i++) {
+            runs.add(new ProcessBuilder(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "-cp",
+                            System.getProperty("java.class.path"),
+                            Main.class.getName(),
+                            "edit",
+                            plan.toString(),
+                            "set:/screens/s" + i + "={ title: New, icon: home, under: a }",
+                            "--force")
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start());
+        }
+        for (Process run : runs) {
+            assertTrue(run.waitFor(SECONDS, TimeUnit.SECONDS));
+        }
+        String text = Files.readString(plan);
+        for (int i = 0; i < 8; i++) {
+            assertTrue(text.contains("s" + i + ": { title: New"), text);
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package org.yonderarc.draw;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** The pictures in a folder, each read and cleaned once. Thread-safe. */
+final class FolderPictures implements Pictures {
+    static final Map<String, String> TYPES =
+            Map.of("png", "image/png", "jpg", "image/jpeg", "jpeg", "image/jpeg", "svg", "image/svg+xml");
+
+    private final Path folder;
+    private final Map<String, Found> all = new ConcurrentHashMap<>();
+
+    FolderPictures(Path folder) {
+        this.folder = folder;
+    }
+
+    private record Found(Optional<Picture> picture, Optional<String> trouble) {}
+
+    static String ending(String file) {
+        return file.substring(file.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public Optional<Picture> read(String file) {
+        return all.computeIfAbsent(file, this::found).picture;
+    }
+
+    @Override
+    public Optional<String> trouble(String file) {
+        Found found = all.computeIfAbsent(file, this::found);
+        if (found.trouble.isPresent() || found.picture.isEmpty()) {
+            return found.trouble;
+        }
+        return Decoded.trouble(found.picture.get());
+    }
+
+    private Found found(String file) {
+        String mime = TYPES.get(ending(file));
+        if (mime == null) {
+            return new Found(Optional.empty(), Optional.empty());
+        }
+        try {
+            Path real = folder.resolve(file).toRealPath();
+            if (!real.startsWith(folder.toRealPath()) || !Files.isRegularFile(real)) {
+                return new Found(Optional.empty(), Optional.empty());
+            }
+            try (var in = Files.newInputStream(real)) {
+                byte[] bytes = in.readNBytes((int) LARGEST + 1);
+                if (bytes.length > LARGEST) {
+                    throw new IOException("a picture file has at most " + (LARGEST >> 20) + " MiB");
+                }
+                return new Found(Optional.of(CleanPicture.of(mime, bytes)), Optional.empty());
+            }
+        } catch (java.nio.file.FileSystemException | InvalidPathException missing) {
+            return new Found(Optional.empty(), Optional.empty());
+        } catch (IOException broken) {
+            return new Found(Optional.empty(), Optional.of(broken.getMessage()));
+        }
+    }
+}
