@@ -105,6 +105,9 @@ final class LookOptions {
 
     private Interaction touch(Plan plan) throws Refusal {
         int colon = touch.indexOf(':');
+        if (!touch.isEmpty() && colon < 1) {
+            throw noTouch();
+        }
         String item = touch.substring(colon + 1);
         List<String> items = plan.items().map(Item::id).toList();
         boolean isOverflow = Step.Toggle.isOverflow(item);
@@ -112,15 +115,18 @@ final class LookOptions {
             throw new Refusal("--touch: there is no item \"" + item + "\". "
                     + Suggestion.sentence(item, items, "The items are " + String.join(", ", items) + "."));
         }
-        return switch (colon < 0 ? touch : touch.substring(0, colon)) {
+        return switch (touch.isEmpty() ? "" : touch.substring(0, colon)) {
             case "" -> Interaction.NONE;
             case "hover" -> Interaction.hover(item);
             case "pressed" -> Interaction.press(item);
             case "focused" -> Interaction.focus(item);
-            default ->
-                throw new Refusal("--touch: \"" + touch + "\" is no state of an item. Write hover:map, pressed:map or"
-                        + " focused:map.");
+            default -> throw noTouch();
         };
+    }
+
+    private Refusal noTouch() {
+        return new Refusal(
+                "--touch: \"" + touch + "\" is no state of an item. Write hover:map, pressed:map or focused:map.");
     }
 
     /** The same look as a shot, for sheets. */

@@ -8,7 +8,10 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
+import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Ids;
 import picocli.CommandLine.Command;
@@ -65,9 +68,17 @@ final class NewCommand implements Callable<Integer> {
         if (Files.exists(file)) {
             throw new Refusal(file + ": this file exists already, and is left as it is. Name another with -o.");
         }
-        SafeFile.write(file, plan(name, arrangement, file.getFileName().toString()));
+        String text = plan(name, arrangement, file.getFileName().toString());
+        SafeFile.write(file, file.toString().endsWith(".json") ? json(text) : text);
         spec.commandLine().getOut().println("Wrote " + file + ". Next: yonder page " + file + " -o prototype.html");
         return Main.FINE;
+    }
+
+    /** The same plan in JSON, which has no comments. */
+    private static String json(String yaml) {
+        return PlanFile.toJson(PlanFile.read(new SourceText("new.yaml", yaml), IconNames.ANY)
+                .plan()
+                .orElseThrow());
     }
 
     /** The text of a starter plan. */

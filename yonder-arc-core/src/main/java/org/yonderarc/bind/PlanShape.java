@@ -207,6 +207,33 @@ final class PlanShape {
                 got.get(texts)));
     }
 
+    /**
+     * Schemes that no plan may allow: they run code, read files, or hand an address over to programs of the device that take
+     * orders from it.
+     */
+    private static final Set<String> NEVER = Set.of(
+            "about",
+            "android-app",
+            "blob",
+            "chrome",
+            "content",
+            "data",
+            "file",
+            "filesystem",
+            "intent",
+            "jar",
+            "javascript",
+            "ldap",
+            "mhtml",
+            "mk",
+            "res",
+            "resource",
+            "search-ms",
+            "shell",
+            "smb",
+            "vbscript",
+            "view-source");
+
     /** RFC 3986, section 3.1. */
     private static String scheme(String text) {
         boolean fits = !text.isEmpty()
@@ -214,8 +241,12 @@ final class PlanShape {
                 && text.charAt(0) <= 'z'
                 && text.chars()
                         .allMatch(c -> (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || "+.-".indexOf(c) >= 0);
-        if (!fits || List.of("javascript", "data", "file", "vbscript", "blob").contains(text)) {
+        if (!fits) {
             throw new IllegalArgumentException("\"" + text + "\" is no scheme that a link may have");
+        }
+        if (NEVER.contains(text) || text.startsWith("ms-")) {
+            throw new IllegalArgumentException(
+                    "\"" + text + "\" is a scheme that no plan may allow: it runs code, or opens files or programs");
         }
         return text;
     }

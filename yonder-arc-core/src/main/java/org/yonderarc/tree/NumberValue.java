@@ -9,7 +9,7 @@ package org.yonderarc.tree;
 public record NumberValue(Spot spot, double number) implements Value {
     @Override
     public String kind() {
-        return "a number";
+        return Double.isFinite(number) ? "a number" : Double.isNaN(number) ? "no number (.nan)" : "an infinite number";
     }
 
     /** The number as a person writes it: whole numbers without a fraction. */

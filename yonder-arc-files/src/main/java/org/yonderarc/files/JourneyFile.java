@@ -18,6 +18,9 @@ public final class JourneyFile {
      */
     public static List<Journey> read(Path file) throws FileTrouble {
         SourceText source = SourceText.read(file);
+        if (source.text().isBlank()) {
+            throw new FileTrouble(file, "the file is empty.", "Write \"journeys:\" and the steps of each below it.");
+        }
         try {
             Journeys read =
                     Journeys.read(source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text()));

@@ -21,14 +21,21 @@ final class JsonTree {
 
     private final TreeBuilder tree = new TreeBuilder();
     private final JsonParser parser;
+    private final String text;
+    /** Where in its line a token is, found from the token before: columns count code points, the parser counts units. */
+    private int lineStart;
 
-    private JsonTree(JsonParser parser) {
+    private int reached;
+    private int column;
+
+    private JsonTree(JsonParser parser, String text) {
         this.parser = parser;
+        this.text = text;
     }
 
     static Value parse(String text) throws ParseTrouble {
         try (JsonParser parser = FACTORY.createParser(text)) {
-            return new JsonTree(parser).read();
+            return new JsonTree(parser, text).read();
         } catch (JsonProcessingException wrong) {
             JsonLocation where = wrong.getLocation();
             var spot = where == null ? new Spot("", 1, 1, 1) : new Spot("", where.getLineNr(), where.getColumnNr(), 1);
@@ -84,8 +91,17 @@ final class JsonTree {
 
     private Spot spot(int length) {
         JsonLocation where = parser.currentTokenLocation();
+        int at = (int) Math.min(text.length(), where.getCharOffset());
+        int start = at - where.getColumnNr() + 1;
+        if (start != lineStart || at < reached) {
+            lineStart = start;
+            reached = start;
+            column = 1;
+        }
+        column += text.codePointCount(reached, at);
+        reached = at;
         return tree.wantsKey()
-                ? new Spot("", where.getLineNr(), where.getColumnNr(), length)
-                : tree.spot(where.getLineNr(), where.getColumnNr(), length);
+                ? new Spot("", where.getLineNr(), column, length)
+                : tree.spot(where.getLineNr(), column, length);
     }
 }

@@ -149,7 +149,7 @@ final class YamlTree {
             if (lower.endsWith(".inf")) {
                 return lower.startsWith("-") ? Double.NEGATIVE_INFINITY : Double.POSITIVE_INFINITY;
             }
-            return lower.endsWith(".nan") ? Double.NaN : Double.parseDouble(text);
+            return lower.endsWith(".nan") ? Double.NaN : Double.parseDouble(text) + 0.0;
         } catch (NumberFormatException notANumber) {
             throw new ParseTrouble(
                     Code.SYNTAX,
