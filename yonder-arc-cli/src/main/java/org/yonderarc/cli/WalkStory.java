@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.JsonText;
-import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -53,12 +52,7 @@ final class WalkStory {
         Place place = walk.shown(state);
         String title = Fitter.title(walk.plan(), place, state);
         String trail = state.trail().places().stream().map(Place::text).collect(Collectors.joining(" > "));
-        String selected = walk.plan()
-                .items()
-                .map(Item::id)
-                .filter(state.branch()::equals)
-                .findFirst()
-                .orElse("none");
+        String selected = walk.selected(state).orElse("none");
         String leading = state.trail()
                 .below()
                 .map(below -> "back to " + Fitter.title(walk.plan(), below.top(), state))

@@ -21,7 +21,6 @@ import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Fact;
-import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Motion;
@@ -31,49 +30,12 @@ import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Theme;
-import org.yonderarc.tree.FlagValue;
-import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
 /** The shape of a whole plan. */
 final class PlanShape {
-    /** The value of a fact: its type is that of the value. */
-    private static final CatalogCodec.Entry<Fact> FACT = new CatalogCodec.Entry<>() {
-        @Override
-        public Optional<Fact> read(String id, Value value, Context context) {
-            Optional<FactValue> initial = value instanceof FlagValue flag
-                    ? Optional.of(new FactValue.Flag(flag.on()))
-                    : value instanceof TextValue text
-                            ? Optional.of(new FactValue.Text(text.text()))
-                            : value instanceof NumberValue number && Double.isFinite(number.number())
-                                    ? Optional.of(new FactValue.Number(number.number()))
-                                    : Optional.empty();
-            if (initial.isEmpty()) {
-                context.wrongType(
-                        value,
-                        "true, false, a finite number or a text",
-                        "Write the value it has until the app tells another, such as 0, false or \"\".");
-            }
-            return initial.map(known -> new Fact(id, known));
-        }
-
-        @Override
-        public Value write(Fact fact) {
-            FactValue value = fact.initial();
-            if (value instanceof FactValue.Flag flag) {
-                return Trees.flag(flag.on());
-            }
-            return value instanceof FactValue.Number number ? Trees.number(number.number()) : Trees.text(value.text());
-        }
-
-        @Override
-        public Value schema(Definitions definitions) {
-            return Trees.map("type", Trees.texts(List.of("boolean", "number", "string")));
-        }
-    };
-
     private static final CatalogCodec.Entry<DeviceKind> DEVICE_KIND = new CatalogCodec.Entry<>() {
         private final Codec<Double> from = Codecs.number(0, 4000);
 
@@ -292,7 +254,7 @@ final class PlanShape {
                 "The kinds of devices, each with the narrowest window in dp that belongs to it.");
         var facts = shape.field(
                 "facts",
-                Codecs.catalog("fact", FACT),
+                Codecs.catalog("fact", CatalogCodec.of(FactShape.FACT)),
                 Plan::facts,
                 Catalog.of(List.<Fact>of()),
                 "The live values that the app tells, each with its value until then.");

@@ -9,8 +9,10 @@ import java.util.function.Function;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.tree.Changes;
+import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -206,7 +208,8 @@ public final class Shape<R> implements Codec<R> {
         boolean isShort = shortField.isPresent()
                 && out.keySet().equals(Set.of(shortField.get().key()));
         Value only = isShort ? out.values().iterator().next() : null;
-        return only instanceof TextValue ? only : Trees.map(out);
+        boolean isPlain = only instanceof TextValue || only instanceof NumberValue || only instanceof FlagValue;
+        return isPlain ? only : Trees.map(out);
     }
 
     public void writeFields(String id, R thing, LinkedHashMap<String, Value> out) {

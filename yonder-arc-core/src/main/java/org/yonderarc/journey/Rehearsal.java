@@ -3,10 +3,13 @@ package org.yonderarc.journey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.view.Fitter;
@@ -31,11 +34,15 @@ import org.yonderarc.walk.Walk;
 public final class Rehearsal {
     private final Walk walk;
     private final Journey journey;
+    private final Function<Step, Change> take;
+    private final Supplier<State> now;
     private final List<String> told = new ArrayList<>();
 
-    private Rehearsal(Walk walk, Journey journey) {
+    private Rehearsal(Walk walk, Journey journey, Function<Step, Change> take, Supplier<State> now) {
         this.walk = walk;
         this.journey = journey;
+        this.take = take;
+        this.now = now;
     }
 
     /**
@@ -49,7 +56,24 @@ public final class Rehearsal {
 
     /** Walks a journey up to the first difference. */
     public static Outcome of(Plan plan, Journey journey) {
-        return new Rehearsal(Walk.of(plan), journey).run();
+        var walk = Walk.of(plan);
+        var at = new Object() {
+            State state = walk.start();
+        };
+        Function<Step, Change> take = step -> {
+            Change change = walk.step(at.state, step);
+            at.state = change.after();
+            return change;
+        };
+        return new Rehearsal(walk, journey, take, () -> at.state).run();
+    }
+
+    /**
+     * Walks a journey with a navigator of the app's own, from where it is, and so with its gates and its listeners. A step
+     * that a gate turns back or lets wait changes nothing.
+     */
+    public static Outcome of(Navigator navigator, Journey journey) {
+        return new Rehearsal(Walk.of(navigator.plan()), journey, navigator::take, navigator::state).run();
     }
 
     /**
@@ -64,38 +88,36 @@ public final class Rehearsal {
     }
 
     private Outcome run() {
-        State state = walk.start();
         try {
             for (String fact : journey.facts()) {
-                state = walk.step(state, Steps.tell(walk.plan(), fact)).after();
+                take.apply(Steps.tell(walk.plan(), fact));
             }
         } catch (IllegalArgumentException wrong) {
-            return outcome(state, wrong.getMessage(), 0);
+            return outcome(now.get(), wrong.getMessage(), 0);
         }
         for (Journey.Leg leg : journey.legs()) {
-            Change change = new Change(new Step.Close(), state, state, List.of(), "");
+            Change change = new Change(new Step.Close(), now.get(), now.get(), List.of(), "");
             if (!leg.step().isEmpty()) {
                 told.add(leg.step());
                 try {
-                    change = walk.step(state, Steps.parse(walk.plan(), leg.step()));
+                    change = take.apply(Steps.parse(walk.plan(), leg.step()));
                 } catch (IllegalArgumentException wrong) {
-                    return outcome(state, wrong.getMessage(), leg.line());
+                    return outcome(now.get(), wrong.getMessage(), leg.line());
                 }
-                state = change.after();
             }
             boolean mayBeRefused = leg.expected().stream().anyMatch(one -> one.what() == Journey.What.REFUSED);
             if (change.refusal().isPresent() && !mayBeRefused) {
                 return outcome(
-                        state, "the step was refused: " + change.refusal().get(), leg.line());
+                        now.get(), "the step was refused: " + change.refusal().get(), leg.line());
             }
             for (Journey.Expectation one : leg.expected()) {
                 Optional<String> difference = difference(one, change);
                 if (difference.isPresent()) {
-                    return outcome(state, difference.get(), leg.line());
+                    return outcome(now.get(), difference.get(), leg.line());
                 }
             }
         }
-        return new Outcome(journey, Optional.empty(), state);
+        return new Outcome(journey, Optional.empty(), now.get());
     }
 
     private Outcome outcome(State state, String difference, int line) {
@@ -114,15 +136,7 @@ public final class Rehearsal {
         return switch (expected.what()) {
             case AT -> compare("at", value, fitting.place().text());
             case TITLE -> compare("the title", value, fitting.title());
-            case SELECTED ->
-                compare(
-                        "selected",
-                        value,
-                        items(fitting)
-                                .filter(FittedItem::selected)
-                                .map(FittedItem::id)
-                                .findFirst()
-                                .orElse("none"));
+            case SELECTED -> compare("selected", value, walk.selected(state).orElse("none"));
             case SHOWN ->
                 items(fitting).anyMatch(item -> item.id().equals(value))
                         ? Optional.empty()

@@ -1,7 +1,5 @@
 package org.yonderarc.navigator;
 
-import java.util.ArrayDeque;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -9,9 +7,11 @@ import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -26,8 +26,9 @@ import org.yonderarc.walk.Walk;
 
 /**
  * Runs a plan in an app: keeps the state, takes steps, tells listeners. May be called from any thread. Each listener is
- * told every step, once, in order, one at a time, on the executor; a step that a listener takes is told after the one
- * that it was told of.
+ * told every step that changed something, once, in order, one at a time, on the executor; a step that a listener takes is
+ * told after the one that it was told of. Observers are told a value when they come, and then only when it is another one;
+ * of several steps that they had no time for, they see the last.
  *
  * <pre>{@code
  * var navigator = new Navigator(plan, Runnable::run);
@@ -38,14 +39,17 @@ import org.yonderarc.walk.Walk;
  * }</pre>
  */
 public final class Navigator {
-    private final Executor executor;
-    private final Consumer<RuntimeException> trouble;
-    private final List<Ear> ears = new ArrayList<>();
+    private final Ears ears;
+    private final Results results = new Results();
     private Walk walk;
     private State state;
+    private Seen seen;
     private long number;
-    private Gate gate = change -> Gate.Answer.GO;
+    private String language = "";
+    private Gate gate = asked -> Gate.Answer.GO;
     private Optional<Step> pending = Optional.empty();
+    /** Who waits for the result of the place that the pending step opens. */
+    private Optional<Consumer<Optional<String>>> awaiting = Optional.empty();
 
     /** A navigator of a plan; what a listener throws is passed to the thread's own handler. */
     public Navigator(Plan plan, Executor executor) {
@@ -56,13 +60,14 @@ public final class Navigator {
      * A navigator of a plan.
      *
      * @param executor where listeners are told; {@code Runnable::run} for the thread that takes the step
-     * @param trouble is given what a listener throws; the other listeners are told all the same
+     * @param trouble is given what a listener throws and what the executor refuses; the other listeners are told all the
+     *     same, and the one that was not told hears of the next step
      */
     public Navigator(Plan plan, Executor executor, Consumer<RuntimeException> trouble) {
-        this.executor = Objects.requireNonNull(executor, "executor");
-        this.trouble = Objects.requireNonNull(trouble, "trouble");
+        this.ears = new Ears(Objects.requireNonNull(executor, "executor"), Objects.requireNonNull(trouble, "trouble"));
         this.walk = Walk.of(plan);
         this.state = walk.start();
+        this.seen = new Seen(walk, state, Optional.empty());
     }
 
     private static void uncaught(RuntimeException thrown) {
@@ -87,7 +92,20 @@ public final class Navigator {
 
     /** What a device shows now. */
     public synchronized Fitting on(Device device) {
-        return Fitter.fit(walk, device, state);
+        return seen.on(device);
+    }
+
+    /**
+     * Sets the language of announcements.
+     *
+     * @param tag one of the plan's languages (BCP 47); empty for its first
+     * @throws IllegalArgumentException if the plan has no texts in it
+     */
+    public synchronized void language(String tag) {
+        if (!tag.isEmpty() && !walk.plan().app().languages().contains(tag)) {
+            throw new IllegalArgumentException("the plan has no texts in \"" + tag + "\"");
+        }
+        language = tag;
     }
 
     /** A person chooses an item. */
@@ -100,9 +118,42 @@ public final class Navigator {
         return open(screen, Map.of());
     }
 
-    /** Opens a screen with parameters. */
+    /** Opens a screen with parameters; refused where it has no such parameters or they have odd values. */
     public Change open(String screen, Map<String, String> parameters) {
-        return take(new Step.Open(new Place(screen, parameters)));
+        return open(screen, parameters, Optional.empty());
+    }
+
+    /**
+     * Opens a screen whose result is wanted.
+     *
+     * @param read makes a result of the text that {@link #finish} is given; what it throws is trouble, and no result
+     * @param result is told the result, on the executor; no value where the place is left without one
+     */
+    public <T> Change openFor(
+            String screen, Map<String, String> parameters, Function<String, T> read, Consumer<Optional<T>> result) {
+        Objects.requireNonNull(read, "read");
+        Objects.requireNonNull(result, "result");
+        return open(screen, parameters, Optional.of(text -> result.accept(text.map(read))));
+    }
+
+    private Change open(String screen, Map<String, String> parameters, Optional<Consumer<Optional<String>>> result) {
+        Place place;
+        try {
+            place = new Place(screen, parameters);
+        } catch (IllegalArgumentException odd) {
+            return refused(new Step.Link(screen), odd.getMessage());
+        }
+        return take(new Step.Open(place), result);
+    }
+
+    private Change refused(Step step, String reason) {
+        Change change;
+        synchronized (this) {
+            change = new Change(step, state, state, List.of(new Effect.Refused(reason)), reason);
+            settle(Moved.Cause.STEP, change);
+        }
+        ears.drain();
+        return change;
     }
 
     /** A person goes back. */
@@ -140,21 +191,45 @@ public final class Navigator {
         return take(new Step.Tell(fact, new FactValue.Text(value)));
     }
 
+    /** Tells several facts at once: all of them, or none where one is refused. They are told as one step. */
+    public Change tellAll(Map<String, FactValue> facts) {
+        return take(new Step.TellAll(facts));
+    }
+
+    /** Forgets a branch: as if it was never visited, or at its root where the person is on it. */
+    public Change clear(String branch) {
+        return take(new Step.Clear(branch));
+    }
+
+    /** Starts over: the person is at the start, and nothing was visited. Facts stay. */
+    public Change restart() {
+        return take(new Step.Restart());
+    }
+
     /**
      * Takes a step. A step that waits at the gate is given up for this one.
      *
      * @return what came of it; where the step waits or was turned back, a change that changes nothing and says so
      */
     public Change take(Step step) {
+        return take(step, Optional.empty());
+    }
+
+    private Change take(Step step, Optional<Consumer<Optional<String>>> result) {
         Change change;
+        List<Runnable> due = List.of();
         synchronized (this) {
             change = walk.step(state, step);
-            boolean isFact = step instanceof Step.Tell;
+            boolean isFact = step.kind() == Step.Kind.TELL || step.kind() == Step.Kind.TELL_ALL;
             // What the app tells doesn't ask to go anywhere, so it neither waits nor takes a waiting step's place.
-            Gate.Answer answer = isFact ? Gate.Answer.GO : gate.ask(change);
-            pending = answer == Gate.Answer.WAIT ? Optional.of(step) : isFact ? pending : Optional.empty();
+            Gate.Answer answer = isFact ? Gate.Answer.GO : ask(change);
+            if (!isFact) {
+                pending = answer == Gate.Answer.WAIT ? Optional.of(step) : Optional.empty();
+                awaiting = answer == Gate.Answer.WAIT ? result : Optional.empty();
+            }
             if (answer == Gate.Answer.GO) {
-                settle(change);
+                due = settle(Moved.Cause.STEP, change);
+                await(change, result);
             } else {
                 change = new Change(
                         step,
@@ -164,8 +239,25 @@ public final class Navigator {
                         answer == Gate.Answer.WAIT ? "The step waits for an answer." : "The app turned the step back.");
             }
         }
-        drain();
+        ears.drain();
+        due.forEach(ears::run);
         return change;
+    }
+
+    /** A step that is refused, or that changes nothing, needs nobody's leave. */
+    private Gate.Answer ask(Change change) {
+        boolean changes = change.before() != change.after() || !change.effects().isEmpty();
+        if (!changes || change.refusal().isPresent()) {
+            return Gate.Answer.GO;
+        }
+        return gate.ask(new Gate.Asked(
+                change, walk.shown(change.before()), change.after().place(), walk.shown(change.after())));
+    }
+
+    private void await(Change change, Optional<Consumer<Optional<String>>> result) {
+        if (change.before() != change.after()) {
+            result.ifPresent(wanted -> results.await(change.after(), wanted));
+        }
     }
 
     /** Sets who decides whether a step may be taken. */
@@ -181,91 +273,118 @@ public final class Navigator {
     /**
      * Answers for the step that waits.
      *
-     * @param step the step that is meant; if another one waits by now, or none, nothing happens
+     * @param step the step that is meant
      * @param go whether it is taken
+     * @return what came of it; no value where another step waits by now, or none
      */
-    public void answer(Step step, boolean go) {
+    public Optional<Change> answer(Step step, boolean go) {
+        Change change;
+        List<Runnable> due;
         synchronized (this) {
             if (pending.filter(step::equals).isEmpty()) {
-                return;
+                return Optional.empty();
             }
             pending = Optional.empty();
-            if (go) {
-                settle(walk.step(state, step));
+            if (!go) {
+                awaiting = Optional.empty();
+                return Optional.of(new Change(step, state, state, List.of(), "The app turned the step back."));
             }
+            change = walk.step(state, step);
+            due = settle(Moved.Cause.STEP, change);
+            await(change, awaiting);
+            awaiting = Optional.empty();
         }
-        drain();
+        ears.drain();
+        due.forEach(ears::run);
+        return Optional.of(change);
     }
 
     /** Gives the step up that waits. */
     public synchronized void cancel() {
         pending = Optional.empty();
+        awaiting = Optional.empty();
     }
 
-    private void settle(Change change) {
-        Place from = walk.shown(change.before());
+    private List<Runnable> settle(Moved.Cause cause, Change change) {
+        return settle(cause, change, walk.shown(change.before()));
+    }
+
+    private List<Runnable> settle(Moved.Cause cause, Change change, Place from) {
         Place to = walk.shown(change.after());
         state = change.after();
         number++;
         boolean changed = !from.equals(to);
         String announcement = changed
-                ? Fitter.title(walk.plan(), to, state)
+                ? Fitter.title(walk.plan(), to, state, language)
                 : change.refusal().orElse("");
-        tell(new Moved(number, change, from, to, Passage.of(walk, change), announcement));
-    }
-
-    private void tell(Moved moved) {
-        ears.forEach(ear -> ear.waiting.add(moved));
-    }
-
-    /** The whole state as a short text. */
-    public synchronized String save() {
-        return SavedState.write(state);
+        Optional<Passage> passage = cause == Moved.Cause.PLAN ? Optional.empty() : Passage.of(walk, change);
+        seen = new Seen(walk, state, Optional.of(new Moved(number, cause, change, from, to, passage, announcement)));
+        ears.tell(seen);
+        return results.settled(change);
     }
 
     /**
-     * Goes on where a saved state was. Listeners are told.
+     * Where the person is, the trails, what is collapsed, and the facts, as a short text; but for the facts that the plan
+     * says are not saved.
+     */
+    public synchronized String save() {
+        return save(fact -> walk.plan().facts().find(fact).map(Fact::saved).orElse(false));
+    }
+
+    /** As {@link #save()}, with the facts whose ids are accepted, and no others. */
+    public synchronized String save(Predicate<String> facts) {
+        return SavedState.write(state, facts);
+    }
+
+    /**
+     * Goes on where a saved state was. Listeners are told, with {@link Moved.Cause#RESTORED}.
      *
      * @return what was left out because the plan has it no longer
      * @throws IllegalArgumentException with the reason, if it can't be read; nothing changes then
      */
     public List<String> restore(String saved) {
         SavedState.Restored restored;
+        List<Runnable> due;
         synchronized (this) {
             restored = SavedState.read(walk, saved);
-            jump(restored.state(), "The saved state was restored.");
+            cancel();
+            due = settle(
+                    Moved.Cause.RESTORED,
+                    new Change(
+                            new Step.Resume(saved),
+                            state,
+                            restored.state(),
+                            List.of(),
+                            "The saved state was restored."));
         }
-        drain();
+        ears.drain();
+        due.forEach(ears::run);
         return restored.dropped();
     }
 
     /**
-     * Goes on with another plan, at the place where the person is. Listeners are told.
+     * Goes on with another plan, at the place where the person is. Listeners are told, with {@link Moved.Cause#PLAN};
+     * observers of what the new plan has still see it.
      *
      * @return what was left out because the new plan doesn't have it
      */
     public List<String> use(Plan plan) {
         var next = Walk.of(plan);
         SavedState.Restored moved;
+        List<Runnable> due;
         synchronized (this) {
             moved = SavedState.move(state, next);
             Place from = walk.shown(state);
-            State before = state;
+            var step = new Step.Resume(SavedState.write(state));
             walk = next;
-            state = moved.state();
-            number++;
-            pending = Optional.empty();
-            var change = new Change(new Step.Close(), before, state, List.of(), "The plan was changed.");
-            Place to = walk.shown(state);
-            tell(new Moved(number, change, from, to, Optional.empty(), Fitter.title(plan, to, state)));
+            language = plan.app().languages().contains(language) ? language : "";
+            cancel();
+            due = settle(
+                    Moved.Cause.PLAN, new Change(step, state, moved.state(), List.of(), "The plan was changed."), from);
         }
-        drain();
+        ears.drain();
+        due.forEach(ears::run);
         return moved.dropped();
-    }
-
-    private void jump(State to, String because) {
-        pending = Optional.empty();
-        settle(new Change(new Step.Close(), state, to, List.<Effect>of(), because));
     }
 
     /** Something that can be ended. */
@@ -276,90 +395,73 @@ public final class Navigator {
         void close();
     }
 
-    /** Listens to every step. */
+    /** Listens to every step that changes something, or that the app has to do something about. */
     public Subscription listen(Consumer<Moved> listener) {
-        var ear = new Ear(Objects.requireNonNull(listener, "listener"));
-        synchronized (this) {
-            ears.add(ear);
-        }
-        return () -> {
-            synchronized (this) {
-                ears.remove(ear);
-                ear.waiting.clear();
-            }
-        };
-    }
-
-    /** Listens to one value of the state: told only when it is another than before. */
-    public <T> Subscription observe(Function<State, T> value, Consumer<T> listener) {
-        return listen(moved -> {
-            T before = value.apply(moved.change().before());
-            T after = value.apply(moved.change().after());
-            if (!Objects.equals(before, after)) {
-                listener.accept(after);
+        Objects.requireNonNull(listener, "listener");
+        return listenToAll(moved -> {
+            if (moved.isNews()) {
+                listener.accept(moved);
             }
         });
     }
 
-    /** Listens to one fact. */
+    /** Listens to every step, those included that were refused or changed nothing. */
+    public Subscription listenToAll(Consumer<Moved> listener) {
+        Objects.requireNonNull(listener, "listener");
+        return ears.add(now -> now.moved().ifPresent(listener), false)::end;
+    }
+
+    /** Observes one value of the state: told now, and whenever it is another than before. */
+    public <T> Subscription observe(Function<State, T> value, Consumer<T> listener) {
+        return watch(now -> Optional.ofNullable(value.apply(now.state())), listener);
+    }
+
+    /** Observes one fact; told nothing while the plan doesn't declare it. */
     public Subscription observeFact(String fact, Consumer<FactValue> listener) {
-        return observe(any -> any.facts().get(fact), listener);
+        return watch(now -> Optional.ofNullable(now.state().facts().get(fact)), listener);
     }
 
-    /** Listens to one item as a device shows it: its badge, its label, its states. */
+    /** Observes the item on whose branch the person is; no value where none leads there. */
+    public Subscription observeSelected(Consumer<Optional<String>> listener) {
+        return watch(now -> Optional.of(now.walk().selected(now.state())), listener);
+    }
+
+    /** Observes one item as a device shows it: its badge, its label, its states; no value while it isn't shown. */
     public Subscription observeItem(String item, Device device, Consumer<Optional<FittedItem>> listener) {
-        return observe(
-                any -> {
-                    Walk now;
-                    synchronized (this) {
-                        now = walk;
-                    }
-                    return Fitter.fit(now, device, any).bars().stream()
-                            .flatMap(bar -> bar.shown().stream())
-                            .filter(one -> one.id().equals(item))
-                            .findFirst();
-                },
-                listener);
+        return watch(now -> Optional.of(item(now, item, device)), listener);
     }
 
-    /** One listener, and what it is still to be told. */
-    private static final class Ear {
-        private final Consumer<Moved> listener;
-        private final ArrayDeque<Moved> waiting = new ArrayDeque<>();
-        private boolean busy;
-
-        Ear(Consumer<Moved> listener) {
-            this.listener = listener;
-        }
+    /** Observes the badge of one item: its text, empty for a dot; no value while it has none or the item isn't shown. */
+    public Subscription observeBadge(String item, Device device, Consumer<Optional<String>> listener) {
+        return watch(now -> Optional.of(item(now, item, device).flatMap(FittedItem::badge)), listener);
     }
 
-    /** Lets every listener hear what waits for it, unless it is being told something already. */
-    private void drain() {
-        List<Ear> now;
+    private static Optional<FittedItem> item(Seen now, String item, Device device) {
+        return now.on(device).bars().stream()
+                .flatMap(bar -> bar.shown().stream())
+                .filter(one -> one.id().equals(item))
+                .findFirst();
+    }
+
+    /** Told of the first value and of every other one. Only what hears is asked: one at a time. */
+    private <T> Subscription watch(Function<Seen, Optional<T>> value, Consumer<T> listener) {
+        Objects.requireNonNull(listener, "listener");
+        var last = new Object() {
+            Optional<T> told = Optional.empty();
+        };
+        Ears.Ear ear;
         synchronized (this) {
-            now = ears.stream()
-                    .filter(ear -> !ear.busy && !ear.waiting.isEmpty())
-                    .toList();
-            now.forEach(ear -> ear.busy = true);
+            ear = ears.add(
+                    now -> {
+                        Optional<T> is = value.apply(now);
+                        if (is.isPresent() && !is.equals(last.told)) {
+                            last.told = is;
+                            listener.accept(is.get());
+                        }
+                    },
+                    seen);
         }
-        now.forEach(ear -> executor.execute(() -> hear(ear)));
-    }
-
-    private void hear(Ear ear) {
-        while (true) {
-            Moved next;
-            synchronized (this) {
-                next = ear.waiting.poll();
-                if (next == null) {
-                    ear.busy = false;
-                    return;
-                }
-            }
-            try {
-                ear.listener.accept(next);
-            } catch (RuntimeException thrown) {
-                trouble.accept(thrown);
-            }
-        }
+        ears.drain();
+        return ear::end;
     }
 }

@@ -8,6 +8,25 @@ import org.yonderarc.tree.NumberValue;
 
 /** The value of a fact. */
 public sealed interface FactValue {
+    /** True or false. */
+    static FactValue of(boolean on) {
+        return new Flag(on);
+    }
+
+    /**
+     * A number.
+     *
+     * @throws IllegalArgumentException if it isn't finite
+     */
+    static FactValue of(double number) {
+        return new Number(number);
+    }
+
+    /** A text. */
+    static FactValue of(String text) {
+        return new Text(text);
+    }
+
     /** The value as people read it. */
     String text();
 

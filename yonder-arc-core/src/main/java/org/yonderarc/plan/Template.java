@@ -18,31 +18,39 @@ public final class Template {
     }
 
     /**
-     * Reads a template; a hole is an id in braces.
+     * Reads a template; a hole is an id in braces, and a brace that is doubled is one brace of the text.
      *
      * @throws IllegalArgumentException with the reason, if a brace has no partner or a hole has no proper name
      */
     public static Template parse(String source) {
         var parts = new ArrayList<Part>();
-        int from = 0;
-        while (from < source.length()) {
-            int open = source.indexOf('{', from);
-            String literal = source.substring(from, open < 0 ? source.length() : open);
-            if (literal.indexOf('}') >= 0) {
-                throw new IllegalArgumentException("a \"}\" has no \"{\" before it");
+        var literal = new StringBuilder();
+        int at = 0;
+        while (at < source.length()) {
+            char c = source.charAt(at);
+            boolean isBrace = c == '{' || c == '}';
+            boolean isDoubled = isBrace && at + 1 < source.length() && source.charAt(at + 1) == c;
+            if (!isBrace || isDoubled) {
+                literal.append(c);
+                at += isDoubled ? 2 : 1;
+                continue;
+            }
+            int close = c == '}' ? -1 : source.indexOf('}', at);
+            if (close < 0) {
+                throw new IllegalArgumentException(
+                        c == '}'
+                                ? "a \"}\" has no \"{\" before it; write \"}}\" for one in the text"
+                                : "a \"{\" has no \"}\" behind it; write \"{{\" for one in the text");
             }
             if (!literal.isEmpty()) {
-                parts.add(new Part(literal, false));
+                parts.add(new Part(literal.toString(), false));
+                literal.setLength(0);
             }
-            if (open < 0) {
-                break;
-            }
-            int close = source.indexOf('}', open);
-            if (close < 0) {
-                throw new IllegalArgumentException("a \"{\" has no \"}\" behind it");
-            }
-            parts.add(new Part(Ids.require(source.substring(open + 1, close), "hole"), true));
-            from = close + 1;
+            parts.add(new Part(Ids.require(source.substring(at + 1, close), "hole"), true));
+            at = close + 1;
+        }
+        if (!literal.isEmpty()) {
+            parts.add(new Part(literal.toString(), false));
         }
         return new Template(source, List.copyOf(parts));
     }
@@ -50,7 +58,7 @@ public final class Template {
     /** The text with every hole filled by {@code values}; what has no value stays empty. */
     public String fill(Function<String, Optional<String>> values) {
         if (parts.size() == 1 && !parts.get(0).isHole) {
-            return source;
+            return parts.get(0).text;
         }
         var out = new StringBuilder();
         parts.forEach(part -> out.append(part.isHole ? values.apply(part.text).orElse("") : part.text));
@@ -65,8 +73,10 @@ public final class Template {
     /** The template with another name for a hole. */
     public Template renamed(String hole, String to) {
         var out = new StringBuilder();
-        parts.forEach(
-                part -> out.append(part.isHole ? "{" + (part.text.equals(hole) ? to : part.text) + "}" : part.text));
+        parts.forEach(part -> out.append(
+                part.isHole
+                        ? "{" + (part.text.equals(hole) ? to : part.text) + "}"
+                        : part.text.replace("{", "{{").replace("}", "}}")));
         return parse(out.toString());
     }
 

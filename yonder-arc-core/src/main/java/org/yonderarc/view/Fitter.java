@@ -58,6 +58,12 @@ public final class Fitter {
         return out;
     }
 
+    /** The title of {@code place} in a language of the plan; in its first for an empty tag. */
+    public static String title(Plan plan, Place place, State state, String language) {
+        return FitContext.title(
+                plan, place, state, language.isEmpty() ? plan.app().language() : language);
+    }
+
     /** The title of {@code place} in the plan's language, its holes filled with parameters and facts. */
     public static String title(Plan plan, Place place, State state) {
         return FitContext.title(plan, place, state, plan.app().language());

@@ -5,13 +5,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 
 /** The steps that open, close and fold bars, and move nobody. */
 final class BarSteps {
+    private final Plan plan;
     private final Set<String> bars = new LinkedHashSet<>();
 
     BarSteps(Plan plan) {
+        this.plan = plan;
         plan.bars().forEach(bar -> bars.add(bar.id()));
     }
 
@@ -20,14 +23,28 @@ final class BarSteps {
         return bars.contains(id);
     }
 
-    Change toggle(State state, Step.Toggle step) {
+    Change toggle(State state, Step.Toggle step, Place shown) {
         if (!bars.contains(step.owner())) {
             return noBar(state, step, step.owner());
         }
         boolean isOpen = state.open().filter(step.bar()::equals).isPresent();
+        if (!isOpen && !stands(step.owner(), shown)) {
+            return Change.refused(
+                    state,
+                    step,
+                    "The bar \"" + step.owner() + "\" doesn't stand on \"" + shown.screen() + "\", which is shown.");
+        }
         return isOpen
                 ? Change.moved(state, step, state.withOpen(Optional.empty()), "It was open: it closes.")
                 : Change.moved(state, step, state.withOpen(Optional.of(step.bar())), "It opens.");
+    }
+
+    /** Whether a bar with this id stands on the screen of a place, on some device. */
+    private boolean stands(String id, Place place) {
+        return plan.screens().get(place.screen()).bars().shows(id)
+                && plan.bars().stream().filter(bar -> bar.id().equals(id)).anyMatch(bar -> bar.within()
+                        .map(within -> plan.isWithin(place.screen(), within))
+                        .orElse(true));
     }
 
     Change close(State state, Step.Close step) {

@@ -37,6 +37,12 @@ public record Change(Step step, State before, State after, List<Effect> effects,
         return before != after;
     }
 
+    /** A reason as a sentence. */
+    static String sentence(String reason) {
+        boolean ends = reason.endsWith(".") || reason.endsWith("?");
+        return Character.toUpperCase(reason.charAt(0)) + reason.substring(1) + (ends ? "" : ".");
+    }
+
     /** Why the step was refused, if it was. */
     public Optional<String> refusal() {
         return effects.stream()

@@ -1,12 +1,14 @@
 package org.yonderarc.walk;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -14,14 +16,20 @@ import org.yonderarc.plan.Screen;
 
 /** Which places a plan has, their addresses, and how they stand above each other. */
 final class Places {
+    /** More than any path has parameters. */
+    private static final int UNFIT = 1000;
+
     private final Plan plan;
-    private final Map<String, String> branches = new HashMap<>();
+    /** The items that lead to a screen, in the order of the menus. */
+    private final Map<String, List<Item>> leading = new HashMap<>();
+
     private final Map<String, String> roots = new HashMap<>();
 
     Places(Plan plan) {
         this.plan = plan;
         plan.items().filter(item -> item.place().isPresent()).forEach(item -> {
-            branches.putIfAbsent(item.place().get().screen(), item.id());
+            leading.computeIfAbsent(item.place().get().screen(), screen -> new ArrayList<>())
+                    .add(item);
             roots.putIfAbsent(item.id(), item.screen().orElse(""));
         });
     }
@@ -62,24 +70,58 @@ final class Places {
         return plan.screens().get(place.screen()).path().expand(place.parameters());
     }
 
-    /** The place that has this address; a static segment counts before a parameter. */
+    /**
+     * The place that has this address; a static segment counts before a parameter, and a path whose parameters take the
+     * values before one whose don't. Where none takes them, the nearest path answers, with its problem.
+     */
     Optional<Place> at(String address) {
         Place best = null;
         int fewest = Integer.MAX_VALUE;
         for (Screen screen : plan.screens()) {
             var parameters = screen.path().match(address);
-            int count = screen.path().required().size();
-            if (parameters.isPresent() && count < fewest) {
-                best = new Place(screen.id(), parameters.get());
+            if (parameters.isEmpty() || !areFit(parameters.get())) {
+                continue;
+            }
+            var place = new Place(screen.id(), parameters.get());
+            int count = screen.path().required().size() + (problem(place).isPresent() ? UNFIT : 0);
+            if (count < fewest) {
+                best = place;
                 fewest = count;
             }
         }
         return Optional.ofNullable(best);
     }
 
-    /** The branch of the nearest screen at or above {@code screen} that an item leads to. */
-    Optional<String> branchAbove(String screen) {
-        return upFrom(screen).stream().filter(branches::containsKey).findFirst().map(branches::get);
+    private static boolean areFit(Map<String, String> parameters) {
+        return parameters.values().stream().noneMatch(value -> value.isEmpty() || value.length() > Place.LONGEST_VALUE);
+    }
+
+    /**
+     * The branch that a place belongs to: of the item that leads exactly there, else of the nearest place above it that an
+     * item leads to. An item with parameters leads to places with these parameters only.
+     */
+    Optional<String> branchAbove(Place place) {
+        for (String screen : upFrom(place.screen())) {
+            Optional<Item> item = leadingTo(ancestor(screen, place));
+            if (item.isPresent()) {
+                return item.map(Item::id);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Of the items whose parameters the place has, the one with the most. */
+    private Optional<Item> leadingTo(Place place) {
+        Item best = null;
+        int most = -1;
+        for (Item item : leading.getOrDefault(place.screen(), List.of())) {
+            Map<String, String> wanted = item.place().orElseThrow().parameters();
+            if (wanted.size() > most && place.parameters().entrySet().containsAll(wanted.entrySet())) {
+                best = item;
+                most = wanted.size();
+            }
+        }
+        return Optional.ofNullable(best);
     }
 
     /** The place above {@code place}, with those of its parameters that it takes too. */

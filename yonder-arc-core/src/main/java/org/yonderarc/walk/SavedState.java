@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Percent;
@@ -36,6 +37,11 @@ public final class SavedState {
 
     /** The whole state as a short text, with its version and a checksum. */
     public static String write(State state) {
+        return write(state, fact -> true);
+    }
+
+    /** As {@link #write(State)}, with the facts whose ids are accepted; the others are as at first when it is read. */
+    public static String write(State state, Predicate<String> saved) {
         var out = new StringBuilder(VERSION);
         part(out, 'b', List.of(state.branch()));
         state.open().ifPresent(open -> part(out, 'o', List.of(open)));
@@ -48,6 +54,9 @@ public final class SavedState {
             part(out, 't', words);
         });
         new TreeMap<>(state.facts()).forEach((id, value) -> {
+            if (!saved.test(id)) {
+                return;
+            }
             char kind = value instanceof FactValue.Flag ? 'b' : value instanceof FactValue.Number ? 'n' : 't';
             part(out, 'x', List.of(id, kind + value.text()));
         });

@@ -32,7 +32,7 @@ public record State(
 
     public State {
         trails = Map.copyOf(trails);
-        facts = Map.copyOf(facts);
+        facts = FactTable.of(facts);
         Objects.requireNonNull(open, "open");
         folded = Set.copyOf(folded);
         visited = List.copyOf(visited);

@@ -1,8 +1,12 @@
 package org.yonderarc.walk;
 
+import java.util.Collections;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
 
 /** What a person or the app does. */
@@ -20,11 +24,15 @@ public sealed interface Step {
         TOGGLE,
         CLOSE,
         FOLD,
-        TELL;
+        TELL,
+        TELL_ALL,
+        CLEAR,
+        RESTART,
+        RESUME;
 
         /** The word with which steps of this kind start where they are written: {@code choose}. */
         public String word() {
-            return name().toLowerCase(Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
     }
 
@@ -38,8 +46,9 @@ public sealed interface Step {
     /** The step as it is written on the command line: {@code choose:surveys}. */
     default String text() {
         return switch (kind()) {
-            case BACK, UP, CLOSE -> kind().word();
-            case CHOOSE, OPEN, REPLACE, RESET, FINISH, LINK, TOGGLE, FOLD, TELL -> kind().word() + ":" + what();
+            case BACK, UP, CLOSE, RESTART -> kind().word();
+            case CHOOSE, OPEN, REPLACE, RESET, FINISH, LINK, TOGGLE, FOLD, TELL, TELL_ALL, CLEAR, RESUME ->
+                kind().word() + ":" + what();
         };
     }
 
@@ -239,6 +248,78 @@ public sealed interface Step {
         @Override
         public String what() {
             return fact + "=" + value.text();
+        }
+    }
+
+    /** The app tells the values of several facts at once; either all are taken, or none. */
+    record TellAll(Map<String, FactValue> facts) implements Step {
+        public TellAll {
+            facts = Collections.unmodifiableMap(new TreeMap<>(facts));
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.TELL_ALL;
+        }
+
+        @Override
+        public String what() {
+            var out = new StringBuilder();
+            facts.forEach((fact, value) -> out.append(out.isEmpty() ? "" : "&")
+                    .append(fact)
+                    .append('=')
+                    .append(Percent.encode(value.text())));
+            return out.toString();
+        }
+    }
+
+    /**
+     * A branch is forgotten: what was opened there is gone, as after signing out.
+     *
+     * @param branch the id of its item
+     */
+    record Clear(String branch) implements Step {
+        public Clear {
+            Objects.requireNonNull(branch, "branch");
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.CLEAR;
+        }
+
+        @Override
+        public String what() {
+            return branch;
+        }
+    }
+
+    /** Everything starts over: the person is at the start, and nothing was visited. */
+    record Restart() implements Step {
+        @Override
+        public Kind kind() {
+            return Kind.RESTART;
+        }
+    }
+
+    /**
+     * A saved state is taken up again.
+     *
+     * @param saved what {@link SavedState#write} gave
+     */
+    record Resume(String saved) implements Step {
+        public Resume {
+            Objects.requireNonNull(saved, "saved");
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.RESUME;
+        }
+
+        @Override
+        public String what() {
+            return saved;
         }
     }
 }

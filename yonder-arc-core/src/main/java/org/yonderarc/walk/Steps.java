@@ -1,8 +1,11 @@
 package org.yonderarc.walk;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Fact;
+import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 
@@ -33,6 +36,10 @@ public final class Steps {
             case CLOSE -> alone(new Step.Close(), colon);
             case FOLD -> new Step.Fold(some(rest, "a bar: fold:main"));
             case TELL -> tell(plan, some(rest, "a fact and its value: tell:drafts=3"));
+            case TELL_ALL -> tellAll(plan, some(rest, "facts and their values: tell-all:drafts=3&signed-in=true"));
+            case CLEAR -> new Step.Clear(some(rest, "a branch: clear:surveys"));
+            case RESTART -> alone(new Step.Restart(), colon);
+            case RESUME -> new Step.Resume(some(rest, "a saved state"));
         };
     }
 
@@ -73,6 +80,18 @@ public final class Steps {
                         .parse(value)
                         .orElseThrow(() -> new IllegalArgumentException("the fact \"" + id + "\" takes "
                                 + fact.initial().kind() + ", not \"" + value + "\"")));
+    }
+
+    private static Step.TellAll tellAll(Plan plan, String text) {
+        var facts = new LinkedHashMap<String, FactValue>();
+        for (String pair : text.split("&", -1)) {
+            int equals = pair.indexOf('=');
+            String value = Percent.decode(pair.substring(equals + 1))
+                    .orElseThrow(() -> new IllegalArgumentException("\"" + pair + "\" is badly percent-encoded"));
+            Step.Tell one = tell(plan, equals < 0 ? pair : pair.substring(0, equals + 1) + value);
+            facts.put(one.fact(), one.value());
+        }
+        return new Step.TellAll(facts);
     }
 
     private static String some(String rest, String wanted) {

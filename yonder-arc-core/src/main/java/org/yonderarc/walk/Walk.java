@@ -30,7 +30,10 @@ import org.yonderarc.plan.Target;
  *   <li><b>Toggle</b>, <b>close</b>: a drawer or an overflow opens or closes. Whatever moves the person closes it, and going
  *       back closes it before anything else.
  *   <li><b>Fold</b>: a bar is collapsed to icons or expanded; that stays.
- *   <li><b>Tell</b>: the fact has the new value.
+ *   <li><b>Tell</b>: the fact has the new value; <b>tell all</b>: several have theirs at once.
+ *   <li><b>Clear</b>: a branch is as if it was never visited; the one that the person is on is at its root.
+ *   <li><b>Restart</b>: the person is at the start, every trail is gone; facts stay.
+ *   <li><b>Resume</b>: everything is as a saved state says.
  * </ol>
  */
 public final class Walk {
@@ -56,7 +59,7 @@ public final class Walk {
                 .orElseThrow(() -> new IllegalArgumentException(
                         "the plan has no start screen; run the check before using a plan"));
         plan.screens().get(screen);
-        this.startBranch = places.branchAbove(screen).orElse(State.LOOSE);
+        this.startBranch = places.branchAbove(Place.of(screen)).orElse(State.LOOSE);
         this.start = new State(
                 startBranch, Map.of(startBranch, places.trailTo(Place.of(screen), startBranch)), plan.initialFacts());
     }
@@ -85,6 +88,11 @@ public final class Walk {
         return start;
     }
 
+    /** The item on whose branch a person in {@code state} is; no value where no item leads there. */
+    public Optional<String> selected(State state) {
+        return Optional.of(state.branch()).filter(items::containsKey);
+    }
+
     /** Takes one step. */
     public Change step(State state, Step step) {
         return switch (step.kind()) {
@@ -96,10 +104,14 @@ public final class Walk {
             case BACK -> back(state, (Step.Back) step);
             case UP -> up(state, (Step.Up) step);
             case LINK -> link(state, (Step.Link) step);
-            case TOGGLE -> bars.toggle(state, (Step.Toggle) step);
+            case TOGGLE -> bars.toggle(state, (Step.Toggle) step, shown(state));
             case CLOSE -> bars.close(state, (Step.Close) step);
             case FOLD -> bars.fold(state, (Step.Fold) step);
             case TELL -> tell(state, (Step.Tell) step);
+            case TELL_ALL -> tellAll(state, (Step.TellAll) step);
+            case CLEAR -> clear(state, (Step.Clear) step);
+            case RESTART -> restart(state, (Step.Restart) step);
+            case RESUME -> resume(state, (Step.Resume) step);
         };
     }
 
@@ -121,7 +133,7 @@ public final class Walk {
         if (problem.isPresent()) {
             return Change.refused(state, step, problem.get());
         }
-        String branch = places.branchAbove(step.place().screen()).orElse(state.branch());
+        String branch = places.branchAbove(step.place()).orElse(state.branch());
         return arrived(
                 state,
                 step,
@@ -179,7 +191,7 @@ public final class Walk {
         if (problem.isPresent()) {
             return Change.refused(state, step, problem.get());
         }
-        String branch = places.branchAbove(place.get().screen()).orElse(startBranch);
+        String branch = places.branchAbove(place.get()).orElse(startBranch);
         State after = arriveAt(guards.turnedAway(state, branch), place.get());
         return arrived(state, step, after, "Followed from outside: on its branch, with the screens above it below.");
     }
@@ -293,36 +305,94 @@ public final class Walk {
     }
 
     private Change tell(State state, Step.Tell step) {
-        FactValue before = state.facts().get(step.fact());
+        Optional<String> problem = problem(state, step.fact(), step.value());
+        return problem.isPresent()
+                ? Change.refused(state, step, problem.get())
+                : told(state, step, Map.of(step.fact(), step.value()), "The fact has");
+    }
+
+    private Change tellAll(State state, Step.TellAll step) {
+        for (var fact : step.facts().entrySet()) {
+            Optional<String> problem = problem(state, fact.getKey(), fact.getValue());
+            if (problem.isPresent()) {
+                return Change.refused(state, step, problem.get());
+            }
+        }
+        return told(state, step, step.facts(), "The facts have");
+    }
+
+    private Optional<String> problem(State state, String fact, FactValue value) {
+        FactValue before = state.facts().get(fact);
         if (before == null) {
-            return Change.refused(
-                    state,
-                    step,
-                    "There is no fact \"" + step.fact() + "\". "
-                            + Suggestion.sentence(
-                                    step.fact(), plan.facts().ids(), "Declare it below \"facts\" in the plan."));
+            return Optional.of("There is no fact \"" + fact + "\". "
+                    + Suggestion.sentence(fact, plan.facts().ids(), "Declare it below \"facts\" in the plan."));
         }
-        if (!before.kind().equals(step.value().kind())) {
-            return Change.refused(
-                    state,
-                    step,
-                    "The fact \"" + step.fact() + "\" takes " + before.kind() + ", not "
-                            + step.value().kind() + ".");
+        return before.kind().equals(value.kind())
+                ? Optional.empty()
+                : Optional.of("The fact \"" + fact + "\" takes " + before.kind() + ", not " + value.kind() + ".");
+    }
+
+    private Change told(State state, Step step, Map<String, FactValue> values, String subject) {
+        FactTable facts = FactTable.of(state.facts());
+        FactTable changed = facts;
+        for (var value : values.entrySet()) {
+            if (!value.getValue().equals(facts.get(value.getKey()))) {
+                changed = changed.with(value.getKey(), value.getValue());
+            }
         }
-        if (before.equals(step.value())) {
-            return new Change(step, state, state, List.of(), "The fact has this value already.");
+        if (changed == facts) {
+            return new Change(step, state, state, List.of(), subject + " this value already.");
         }
-        var facts = new HashMap<>(state.facts());
-        facts.put(step.fact(), step.value());
-        State after = state.withFacts(facts);
+        State after = state.withFacts(changed);
         State left = guards.withoutForbidden(state, after);
         return Change.moved(
                 state,
                 step,
                 left,
                 left == after
-                        ? "The fact has a new value."
-                        : "The fact has a new value; places that are no longer allowed left the trails.");
+                        ? subject + " a new value."
+                        : subject + " a new value; places that are no longer allowed left the trails.");
+    }
+
+    private Change clear(State state, Step.Clear step) {
+        if (!state.trails().containsKey(step.branch())) {
+            boolean isItem = items.containsKey(step.branch());
+            return isItem
+                    ? new Change(step, state, state, List.of(), "The branch was not visited.")
+                    : Change.refused(
+                            state,
+                            step,
+                            "There is no branch \"" + step.branch() + "\". "
+                                    + Suggestion.sentence(
+                                            step.branch(), items.keySet(), "A branch has the id of its item."));
+        }
+        if (step.branch().equals(state.branch())) {
+            return arrived(
+                    state, step, state.at(state.branch(), state.trail().root()), "The trail was cleared to its root.");
+        }
+        var trails = new HashMap<>(state.trails());
+        trails.remove(step.branch());
+        var visited = new ArrayList<>(state.visited());
+        visited.remove(step.branch());
+        return Change.moved(
+                state,
+                step,
+                new State(state.branch(), trails, state.facts(), state.open(), state.folded(), visited),
+                "The branch is as if it was never visited.");
+    }
+
+    /** Facts are the app's own business: it tells another value where one no longer holds. */
+    private Change restart(State state, Step.Restart step) {
+        return Change.moved(state, step, start.withFacts(state.facts()), "Everything starts over; facts stay.");
+    }
+
+    private Change resume(State state, Step.Resume step) {
+        try {
+            return Change.moved(
+                    state, step, SavedState.read(this, step.saved()).state(), "A saved state was taken up again.");
+        } catch (IllegalArgumentException unreadable) {
+            return Change.refused(state, step, Change.sentence(unreadable.getMessage()));
+        }
     }
 
     /**
@@ -358,7 +428,7 @@ public final class Walk {
         problem(place).ifPresent(problem -> {
             throw new IllegalArgumentException(problem);
         });
-        Optional<String> branch = places.branchAbove(place.screen());
+        Optional<String> branch = places.branchAbove(place);
         if (branch.isPresent()) {
             return state.at(branch.get(), places.trailTo(place, branch.get()));
         }

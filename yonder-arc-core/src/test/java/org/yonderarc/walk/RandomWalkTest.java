@@ -30,13 +30,15 @@ class RandomWalkTest {
         final Map<String, List<String>> trails = new HashMap<>();
         final List<String> visited = new ArrayList<>();
         final App.Back rule;
+        final List<String> items;
         String branch = "s0";
         boolean in;
         boolean open;
         String effect = "";
 
-        Model(App.Back rule) {
+        Model(App.Back rule, List<String> items) {
             this.rule = rule;
+            this.items = items;
             trails.put("s0", new ArrayList<>(List.of("s0")));
         }
 
@@ -82,7 +84,7 @@ class RandomWalkTest {
                     trail().subList(1, trail().size()).clear();
                 } else {
                     leaveBranchFor(rest);
-                    trails.computeIfAbsent(rest, root -> new ArrayList<>(List.of(root)));
+                    trails.computeIfAbsent(rest, item -> new ArrayList<>(List.of(root(item))));
                 }
             } else if (step.startsWith("open")) {
                 open = false;
@@ -102,11 +104,50 @@ class RandomWalkTest {
                 } else {
                     effect = "refused";
                 }
+            } else if (step.startsWith("link")) {
+                open = false;
+                List<String> to = linked(rest);
+                leaveBranchFor(to.get(0));
+                trails.put(branch, new ArrayList<>(to.subList(1, to.size())));
+            } else if (step.startsWith("reset")) {
+                open = false;
+                leaveBranchFor(items.contains(rest) ? rest : branch);
+                trails.put(branch, new ArrayList<>(List.of(rest)));
+            } else if (step.startsWith("clear")) {
+                if (rest.equals(branch)) {
+                    open = false;
+                    trail().subList(1, trail().size()).clear();
+                } else {
+                    trails.remove(rest);
+                    visited.remove(rest);
+                }
+            } else if (step.equals("restart")) {
+                open = false;
+                branch = "s0";
+                visited.clear();
+                trails.clear();
+                trails.put("s0", new ArrayList<>(List.of("s0")));
             } else if (step.startsWith("toggle")) {
                 open = !open;
             } else {
                 tell(rest.endsWith("true"));
             }
+        }
+
+        private static String root(String item) {
+            return item.equals("one") ? "p?n=1" : item.equals("two") ? "p?n=2" : item;
+        }
+
+        /** The branch of an address, and the trail there: an item that leads exactly there, else one above, else the start. */
+        private List<String> linked(String address) {
+            if (address.startsWith("/p/")) {
+                String number = address.substring(3);
+                return number.equals("1")
+                        ? List.of("one", "p?n=1")
+                        : number.equals("2") ? List.of("two", "p?n=2") : List.of("s0", "s0", "p?n=" + number);
+            }
+            String screen = address.substring(1);
+            return items.contains(screen) ? List.of(screen, screen) : List.of("s0", "s0", screen);
         }
 
         private void back() {
@@ -126,6 +167,7 @@ class RandomWalkTest {
                 }
                 String from = branch;
                 leaveBranchFor(to);
+                trails.computeIfAbsent(to, item -> new ArrayList<>(List.of(root(item))));
                 visited.removeAll(List.of(from, to));
             }
         }
@@ -152,6 +194,7 @@ class RandomWalkTest {
         for (int i = 0; i < open; i++) {
             builder.screen("s" + i).screen("c" + i);
         }
+        builder.screen("p", screen -> screen.path("/p/{n}").under("s0"));
         for (int i = 0; i < guarded; i++) {
             builder.screen("g" + i, screen -> screen.needs("in", "door"));
         }
@@ -162,6 +205,8 @@ class RandomWalkTest {
                     for (int i = 0; i < guarded; i += 2) {
                         menu.item("g" + i);
                     }
+                    menu.item("p?n=1", item -> item.id("one"));
+                    menu.item("p?n=2", item -> item.id("two"));
                     return menu;
                 })
                 .build();
@@ -171,12 +216,18 @@ class RandomWalkTest {
         List<String> items = plan.items().map(Item::id).toList();
         List<String> screens = List.copyOf(plan.screens().ids());
         String screen = screens.get(random.nextInt(screens.size()));
-        return switch (random.nextInt(10)) {
+        if (screen.equals("p")) {
+            return "link:/p/" + (1 + random.nextInt(3));
+        }
+        return switch (random.nextInt(14)) {
             case 0, 1, 2 -> "choose:" + items.get(random.nextInt(items.size()));
             case 3, 4 -> "open:" + screen;
             case 5 -> "replace:" + screen;
             case 6 -> "finish:done";
             case 7 -> random.nextBoolean() ? "toggle:main" : "tell:in=" + random.nextBoolean();
+            case 8 -> "link:/" + screen;
+            case 9 -> random.nextInt(4) > 0 ? "clear:" + items.get(random.nextInt(items.size())) : "restart";
+            case 10 -> "reset:" + screen;
             default -> "back";
         };
     }
@@ -218,7 +269,7 @@ class RandomWalkTest {
 
     private static Optional<String> difference(Plan plan, List<String> steps) {
         Walk walk = Walk.of(plan);
-        var model = new Model(plan.app().back());
+        var model = new Model(plan.app().back(), plan.items().map(Item::id).toList());
         State state = walk.start();
         int count = 0;
         for (String text : steps) {
