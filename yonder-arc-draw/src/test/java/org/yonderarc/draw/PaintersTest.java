@@ -151,13 +151,15 @@ class PaintersTest {
     void picturesOfAFolderNeverComeFromOutsideOfIt(@org.junit.jupiter.api.io.TempDir java.nio.file.Path outside)
             throws Exception {
         var folder = java.nio.file.Files.createDirectory(outside.resolve("plan"));
-        java.nio.file.Files.write(outside.resolve("secret.png"), new byte[] {1});
-        java.nio.file.Files.write(folder.resolve("own.PNG"), new byte[] {1, 2});
+        var dot = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB), "png", dot);
+        java.nio.file.Files.write(outside.resolve("secret.png"), dot.toByteArray());
+        java.nio.file.Files.write(folder.resolve("own.PNG"), dot.toByteArray());
         java.nio.file.Files.write(folder.resolve("own.txt"), new byte[] {1});
         java.nio.file.Files.createSymbolicLink(folder.resolve("link.png"), outside.resolve("secret.png"));
         Pictures pictures = Pictures.in(folder);
         assertEquals(
-                "data:image/png;base64,AQI=",
+                "data:image/png;base64," + java.util.Base64.getEncoder().encodeToString(dot.toByteArray()),
                 pictures.read("own.PNG").orElseThrow().dataUri());
         for (String name : List.of("../secret.png", "link.png", "own.txt", "none.png", "a\u0000.png", ".")) {
             assertEquals(Optional.empty(), pictures.read(name), name);

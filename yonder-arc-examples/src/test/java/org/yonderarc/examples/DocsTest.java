@@ -139,7 +139,7 @@ class DocsTest {
                 .matcher(Files.readString(ROOT.resolve("docs/navigator.md")))
                 .results()
                 .toList();
-        assertEquals(21, rows.size());
+        assertEquals(25, rows.size());
         for (var row : rows) {
             State state = walk.start();
             for (String step :

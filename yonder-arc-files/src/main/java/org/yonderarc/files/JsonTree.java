@@ -26,7 +26,7 @@ final class JsonTree {
     private int lineStart;
 
     private int reached;
-    private int column;
+    private int column = 1;
 
     private JsonTree(JsonParser parser, String text) {
         this.parser = parser;
