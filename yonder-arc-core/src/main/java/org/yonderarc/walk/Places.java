@@ -116,7 +116,9 @@ final class Places {
         int most = -1;
         for (Item item : leading.getOrDefault(place.screen(), List.of())) {
             Map<String, String> wanted = item.place().orElseThrow().parameters();
-            if (wanted.size() > most && place.parameters().entrySet().containsAll(wanted.entrySet())) {
+            boolean leads = wanted.keySet().stream()
+                    .allMatch(name -> wanted.get(name).equals(place.parameters().get(name)));
+            if (leads && wanted.size() > most) {
                 best = item;
                 most = wanted.size();
             }
