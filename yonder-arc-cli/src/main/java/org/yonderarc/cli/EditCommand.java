@@ -32,7 +32,7 @@ import picocli.CommandLine.Spec;
             "  remove:/menus/main/2      remove a key or a line",
             "  move:/menus/main/3=0      move a line within its list",
             "  screen:tides=today        rename a screen, and all that refers to it",
-            "  item:crew=people          rename an item; and so menu:, bar:, fact:, style: and kind:",
+            "  item:crew=people          rename an item; so do menu:, bar:, fact:, style:, kind:",
             "  icon:crew=users           give an item another icon",
             "  relink:crew=outing        let an item lead to another screen",
             "",

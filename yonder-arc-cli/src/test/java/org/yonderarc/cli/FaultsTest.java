@@ -289,6 +289,40 @@ class FaultsTest {
         }
     }
 
+    /** A disk without room, as a limit on how large a file may grow: nothing is half written, and it is said. */
+    @Test
+    void aFullDiskChangesNothing() throws Exception {
+        Path plan = demo("plan.yaml");
+        Files.writeString(plan, Files.readString(plan) + ("# " + "long ".repeat(20) + "\n").repeat(40));
+        String before = Files.readString(plan);
+        File said = File.createTempFile("said", ".txt");
+        var command = List.of(
+                "bash",
+                "-c",
+                "ulimit -f 3; exec \"$0\" -XX:-UsePerfData -cp \"$1\" " + Main.class.getName()
+                        + " edit \"$2\" set:/app/name=Pier",
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                System.getProperty("java.class.path"),
+                plan.toString());
+        Process process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(said)
+                .start();
+        assertTrue(process.waitFor(SECONDS, TimeUnit.SECONDS));
+        String text = Files.readString(said.toPath());
+        assertTrue(said.delete());
+        assertEquals(2, process.exitValue(), text);
+        assertTrue(text.contains("nothing was written") || text.contains("can't be written"), text);
+        assertEquals(before, Files.readString(plan));
+        assertEquals(0, run("edit", plan.toString(), "set:/app/name=Pier").status);
+        assertEquals(0, run("edit", plan.toString(), "--undo").status);
+        assertEquals(before, Files.readString(plan));
+        try (Stream<Path> left = Files.list(folder)) {
+            assertEquals(
+                    0, left.filter(file -> file.toString().endsWith(".part")).count());
+        }
+    }
+
     /** Eight runs at the same time: each waits for the others, and all changes count. */
     @Test
     void runsAtTheSameTimeAllCount() throws Exception {

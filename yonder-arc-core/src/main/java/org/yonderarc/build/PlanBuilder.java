@@ -10,6 +10,7 @@ import org.yonderarc.bind.Reading;
 import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
@@ -173,6 +174,16 @@ public final class PlanBuilder {
     /** Declares a fact that is a text. */
     public PlanBuilder fact(String id, String initial) {
         return add(facts, id, Trees.text(initial));
+    }
+
+    /** Declares a fact that saved states don't keep: what another person on the device must not see. */
+    public PlanBuilder unsavedFact(String id, FactValue initial) {
+        Value value = initial instanceof FactValue.Flag flag
+                ? Trees.flag(flag.on())
+                : initial instanceof FactValue.Number number
+                        ? Trees.number(number.number())
+                        : Trees.text(initial.text());
+        return add(facts, id, Trees.with(Trees.map("value", value), "saved", Trees.flag(false)));
     }
 
     /** Adds a screen with all defaults: its title is its id in words. */

@@ -20,7 +20,6 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.journey.Journey;
 import org.yonderarc.journey.Rehearsal;
-import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Plan;
@@ -214,8 +213,18 @@ class NavigatorCornersTest {
 
     @Test
     void whatIsSavedCanBeChosen() {
-        var fact = new Fact("token", FactValue.of(""), false);
-        assertFalse(fact.saved());
+        Plan secretive = PlanBuilder.app("S")
+                .start("a")
+                .fact("kept", 1)
+                .unsavedFact("guest", FactValue.of(""))
+                .screen("a")
+                .screen("b")
+                .menu("m", menu -> menu.item("a").item("b"))
+                .build();
+        var shared = new Navigator(secretive, Runnable::run);
+        shared.tellAll(Map.of("kept", FactValue.of(8), "guest", FactValue.of("Maren")));
+        assertFalse(shared.save().contains("Maren"));
+        assertTrue(shared.save().contains("n8"));
         navigator.tellAll(Map.of("crates", FactValue.of(7), "port", FactValue.of("secret")));
         navigator.choose("help");
         String saved = navigator.save(id -> !id.equals("port"));
