@@ -149,7 +149,9 @@ public record ItemLayout(
 
     /** An item whose icon and texts were placed elsewhere, in a box whose corners have a radius. */
     public Layout.Slot placed(FittedItem item, Box target, Layout.Body body, double radius) {
-        var room = new MarkHome.Room(item.look().indicator(), body.icon(), target, radius, target, inner);
+        boolean takesLabel = body.plates().isEmpty() && isBeside(body.icon(), body.label());
+        Box marked = takesLabel ? together(body.icon(), body.label()) : body.icon();
+        var room = new MarkHome.Room(item.look().indicator(), marked, target, radius, target, inner);
         Optional<Layout.Mark> mark = item.selected() ? Marks.in(room) : Optional.empty();
         return new Layout.Slot(item, target, target, radius, body, mark, Optional.empty());
     }
@@ -161,9 +163,22 @@ public record ItemLayout(
 
     /** What a shape behind the icon lies behind: beside its label, it takes the label in, too. */
     private Box marked(Box icon, List<TextLine> lines) {
-        if (isVertical() || lines.isEmpty() || lines.get(0).text().isEmpty() || icon.width() == 0) {
-            return icon;
+        return isVertical() || lines.isEmpty() || lines.get(0).text().isEmpty() || icon.width() == 0
+                ? icon
+                : together(icon, lines);
+    }
+
+    /** Whether a label stands on the icon's own height, and not below it. */
+    private static boolean isBeside(Box icon, List<TextLine> lines) {
+        if (lines.isEmpty() || lines.get(0).text().isEmpty() || icon.width() == 0) {
+            return false;
         }
+        Box label = lines.get(0).box();
+        boolean isLevel = label.y() < icon.bottom() && label.bottom() > icon.y();
+        return isLevel && (label.x() >= icon.right() || label.right() <= icon.x());
+    }
+
+    private static Box together(Box icon, List<TextLine> lines) {
         Box label = lines.get(0).box();
         double left = Math.min(icon.x(), label.x());
         return new Box(left, icon.y(), Math.max(icon.right(), label.right()) - left, icon.height());
@@ -244,7 +259,8 @@ public record ItemLayout(
             lines.add(
                     TextLine.of(text, START, x, crisp(type.baselineAround(y)), Math.max(0, right - x), type, measure));
         }
-        return finished(item, target, new Layout.Body(icon, lines, List.of(), badge, leaves), icon);
+        Box marked = isBeside(icon, lines) ? together(icon, lines) : icon;
+        return finished(item, target, new Layout.Body(icon, lines, List.of(), badge, leaves), marked);
     }
 
     private List<String> listTexts(FittedItem item, double room, Type type) {

@@ -56,7 +56,7 @@ final class EditHistory implements AutoCloseable {
     private static final Object ABSENT = new Object();
 
     private final Path file;
-    private final FileChannel channel;
+    private FileChannel channel;
     private final Deque<Step> undo = new ArrayDeque<>();
     private final Deque<Step> redo = new ArrayDeque<>();
 
@@ -232,7 +232,10 @@ final class EditHistory implements AutoCloseable {
         }
     }
 
-    /** Keeps the latest changes only. They are written in place: a kill here costs changes to take back, never the plan. */
+    /**
+     * Keeps the latest changes only, in a file that takes the place of this one at once. It is locked before it does, so that
+     * whoever waits for the old one, or opens the new one, waits for it too.
+     */
     private void shrink() throws IOException {
         var kept = new ArrayList<Step>();
         long size = 0;
@@ -243,11 +246,27 @@ final class EditHistory implements AutoCloseable {
             }
             kept.add(0, step);
         }
-        channel.truncate(0);
-        append(FIRST + "\n");
-        for (Step step : kept) {
-            append(line(Did.EDIT, step.before(), step.after()));
+        Path smaller = SafeFile.part(file.toAbsolutePath().getParent());
+        FileChannel old = channel;
+        try {
+            channel = FileChannel.open(
+                    smaller, StandardOpenOption.CREATE_NEW, StandardOpenOption.READ, StandardOpenOption.WRITE);
+            channel.lock();
+            append(FIRST + "\n");
+            for (Step step : kept) {
+                append(line(Did.EDIT, step.before(), step.after()));
+            }
+            SafeFile.move(smaller, file);
+        } catch (IOException noRoom) {
+            // A history that stays long is as good.
+            if (channel != old) {
+                channel.close();
+            }
+            channel = old;
+            Files.deleteIfExists(smaller);
+            return;
         }
+        old.close();
     }
 
     /** What a text is known by. */

@@ -75,8 +75,7 @@ public final class SafeFile {
         }
         clean(folder);
         try {
-            Path beside = folder.resolve(
-                    ".yonder-" + ProcessHandle.current().pid() + "-" + COUNT.incrementAndGet() + ".part");
+            Path beside = part(folder);
             try {
                 fill(beside, bytes);
                 if (Files.exists(target)) {
@@ -96,6 +95,11 @@ public final class SafeFile {
                     "the file can't be written (" + SourceText.reason(failed) + ").",
                     "Name a file in a folder that you may write to, on a disk with room.");
         }
+    }
+
+    /** A new name for what is written beside a file; what a killed run leaves under such a name is removed. */
+    static Path part(Path folder) {
+        return folder.resolve(".yonder-" + ProcessHandle.current().pid() + "-" + COUNT.incrementAndGet() + ".part");
     }
 
     /** What a link leads to, so that the link itself stays. */
@@ -120,7 +124,7 @@ public final class SafeFile {
         }
     }
 
-    private static void move(Path beside, Path file) throws IOException {
+    static void move(Path beside, Path file) throws IOException {
         try {
             Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         } catch (AtomicMoveNotSupportedException oldFileSystem) {
