@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -36,8 +35,6 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
     private static final Set<String> SIZES = Set.of("r", "rx", "ry", "width", "height");
     /** Larger numbers are on no grid. */
     private static final double LARGEST = 1e6;
-    /** What a transform of SVG 1.1, section 7.6 and a geometry are made of, and nothing that could name a resource. */
-    private static final Pattern PLAIN = Pattern.compile("[A-Za-z0-9(),.+\\-\\s]*");
     /** More shapes than this are a drawing, not an icon. */
     private static final int MOST_SHAPES = 64;
 
@@ -200,7 +197,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
 
         private static String transform(XMLStreamReader xml) {
             String own = xml.getAttributeValue(null, "transform");
-            return own != null && PLAIN.matcher(own).matches() ? own : "";
+            return own != null && SvgGrammar.isTransform(own) ? own.strip() : "";
         }
 
         private static boolean isSeen(XMLStreamReader xml) {
@@ -211,7 +208,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
         /** A path is drawn up to its first fault; a number is one, a size isn't negative, and points come in pairs. */
         private static boolean isSound(String attribute, String value) {
             if (attribute.equals("d")) {
-                return PLAIN.matcher(value).matches();
+                return SvgGrammar.isPath(value);
             }
             if (attribute.equals("points")) {
                 String[] numbers = value.split("[\\s,]+");

@@ -212,15 +212,21 @@ final class CleanSvg {
                                 declaration.substring(colon + 1).strip());
                     }
                 }
-            } else if (isOwn
-                    && ATTRIBUTES.contains(name)
-                    && PLAIN.matcher(value).matches()) {
+            } else if (isOwn && ATTRIBUTES.contains(name) && isSound(name, value)) {
                 kept.put(name, value);
             } else if (isOwn) {
                 look(kept, name, value);
             }
         }
         return kept;
+    }
+
+    private static boolean isSound(String name, String value) {
+        return switch (name) {
+            case "d" -> SvgGrammar.isPath(value);
+            case "transform", "gradientTransform" -> SvgGrammar.isTransform(value);
+            default -> PLAIN.matcher(value).matches();
+        };
     }
 
     private static void look(Map<String, String> kept, String name, String value) {

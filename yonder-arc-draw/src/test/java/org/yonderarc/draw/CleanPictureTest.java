@@ -139,6 +139,8 @@ class CleanPictureTest {
                 "<path d='M0 0h9' style='fill: url(javascript:alert(1)); filter: url(#b)'/>",
                 "<filter id='b'><feGaussianBlur stdDeviation='900'/></filter>",
                 "<g xmlns:x='urn:x' x:onload='alert(1)'/>",
+                "<path d='M0 0h9' transform='rotate(9href)'/>",
+                "<path d='M0 0 href'/>",
             })
     void ofAnSvgOnlyWhatDrawsIsKept(String part) throws IOException {
         String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 24 24'>" + part
