@@ -4,13 +4,11 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.yonderarc.files.Digest;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.SafeFile;
 
@@ -53,13 +51,13 @@ final class MadeFiles {
             return;
         }
         SafeFile.write(file, bytes);
-        made.put(name, digest(bytes));
+        made.put(name, Digest.of(bytes));
     }
 
     private boolean isMade(Path file, String name, byte[] wanted) {
         try {
-            String there = digest(Files.readAllBytes(file));
-            return there.equals(made.get(name)) || there.equals(digest(wanted));
+            String there = Digest.of(Files.readAllBytes(file));
+            return there.equals(made.get(name)) || there.equals(Digest.of(wanted));
         } catch (IOException unreadable) {
             return false;
         }
@@ -72,13 +70,5 @@ final class MadeFiles {
                 (name, digest) -> list.append(digest).append(' ').append(name).append('\n'));
         SafeFile.write(folder.resolve(LIST), list.toString());
         return kept;
-    }
-
-    private static String digest(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("every Java platform has SHA-256", impossible);
-        }
     }
 }

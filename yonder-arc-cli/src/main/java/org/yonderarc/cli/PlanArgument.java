@@ -2,6 +2,8 @@ package org.yonderarc.cli;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.Optional;
+import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.Pictures;
@@ -42,8 +44,13 @@ final class PlanArgument {
         return file.toAbsolutePath().getParent();
     }
 
-    PlanFile read() throws FileTrouble {
-        return PlanFile.read(file, icons(), pictures()::trouble);
+    PlanFile read() throws FileTrouble, Refusal {
+        PlanFile read = PlanFile.read(file, icons(), pictures()::trouble);
+        Optional<String> locale = read.plan().map(PlanMentions::files).flatMap(Locales::problem);
+        if (locale.isPresent()) {
+            throw new Refusal(locale.get());
+        }
+        return read;
     }
 
     /** The icons that the plan can use: its own, and the bundled set. */

@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -93,6 +94,39 @@ class FaultsTest {
                                 folder.resolve("d.png").toString()));
                     }
                 }));
+    }
+
+    /** Plans as large as the bounds allow, of up to a megabyte. */
+    @TestFactory
+    Stream<DynamicTest> plansAtTheirBoundsHaveAnAnswerToo() {
+        String head =
+                "yonder: 1\napp: { name: A, start: a, required: [ b ] }\nfacts: { f: 0 }\nscreens:\n  a: A\n  b: B\n";
+        String screens =
+                lines(8990, "  some-screen-with-a-long-name-%1$d: { under: a, needs: f > %1$d, otherwise: a }\n");
+        String menu = "menus:\n  main:\n    - a\n    - b\n";
+        var plans = new java.util.TreeMap<String, String>();
+        plans.put("screens", head + screens + menu);
+        plans.put(
+                "bars",
+                head + lines(8990, "  s%d: { under: a }\n") + menu + "bars:\n"
+                        + lines(100, "  - { id: x%1$d, menu: main, within: s%1$d }\n"));
+        plans.put("items", head + menu + lines(4900, "    - { screen: b, id: i%1$d, when: f > %1$d and f < 9 }\n"));
+        plans.put(
+                "unknown",
+                head + lines(8990, "  s%1$d: { under: a, icon: some-icon-%1$d, otherwise: no-%1$d }\n") + menu);
+        return plans.entrySet().stream()
+                .map(plan -> DynamicTest.dynamicTest(plan.getKey(), () -> {
+                    Path file = Files.writeString(folder.resolve(plan.getKey() + ".yaml"), plan.getValue());
+                    Outcome checked = process(List.of(), "check", file.toString());
+                    answered(checked);
+                    assertTrue(checked.said.length() < 100_000, "a report that nobody reads: " + checked.said.length());
+                }));
+    }
+
+    private static String lines(int count, String line) {
+        return java.util.stream.IntStream.range(0, count)
+                .mapToObj(line::formatted)
+                .collect(java.util.stream.Collectors.joining());
     }
 
     private static void answered(Outcome outcome) {
@@ -177,8 +211,11 @@ class FaultsTest {
                 folder.resolve("colours.json").toString());
         assertEquals(2, tokens.status, tokens.said);
         assertEquals("{}", Files.readString(folder.resolve("colours.json")));
-        Outcome device = run("draw", plan.toString(), "-o", "/dev/null/x.svg");
-        assertEquals(2, device.status);
+        Path pipe = folder.resolve("pipe.svg");
+        assertEquals(0, new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor());
+        Outcome special = run("draw", plan.toString(), "-o", pipe.toString());
+        assertEquals(2, special.status);
+        assertTrue(special.said.contains("device or a pipe"), special.said);
     }
 
     @Test
@@ -213,8 +250,18 @@ class FaultsTest {
         Outcome utf8 = process(List.of("LC_ALL=C.UTF-8"), "edit", plan.toString(), "set:/app/name=K\u00fcste");
         assertEquals(0, utf8.status, utf8.said);
         assertTrue(Files.readString(plan).contains("name: \"K\u00fcste\""), Files.readString(plan));
+        Files.writeString(plan, Files.readString(plan).replace("b: {", "b: { title: B\u00e4ume,"));
         Outcome said = process(List.of("LC_ALL=C"), "walk", plan.toString(), "choose:b");
-        assertTrue(said.said.contains("K\u00fcste") || said.status == 0, said.said);
+        assertEquals(0, said.status, said.said);
+        assertTrue(said.said.contains("at         B\u00e4ume"), said.said);
+        Files.writeString(plan, Files.readString(plan).replace("front.png", "k\u00fcste.png"));
+        Files.move(folder.resolve("front.png"), folder.resolve("k\u00fcste.png"));
+        Outcome named = process(List.of("LC_ALL=C"), "check", plan.toString());
+        assertEquals(2, named.status, named.said);
+        assertTrue(named.said.contains("names files") && named.said.contains("LC_ALL=C.UTF-8"), named.said);
+        Outcome found = process(List.of("LC_ALL=C.UTF-8"), "check", plan.toString());
+        assertEquals(0, found.status, found.said);
+        assertFalse(found.said.contains("missing-file"), found.said);
     }
 
     @Test
@@ -287,6 +334,43 @@ class FaultsTest {
             assertEquals(
                     0, left.filter(file -> file.toString().endsWith(".part")).count(), "parts are tidied");
         }
+    }
+
+    /** What was drawn before is whole, or what is drawn now: a killed run leaves no half of it. */
+    @TestFactory
+    Stream<DynamicTest> aKilledPictureLeavesOneOrTheOther() throws Exception {
+        return Stream.of("draw --scale 6 x.png", "page x.html")
+                .map(command -> DynamicTest.dynamicTest(command, () -> {
+                    Path plan = demo("plan.yaml");
+                    String[] words = command.split(" ");
+                    Path made = folder.resolve(words[words.length - 1]);
+                    var arguments = new ArrayList<>(List.of(words[0], plan.toString(), "-o", made.toString()));
+                    arguments.addAll(List.of(words).subList(1, words.length - 1));
+                    long start = System.nanoTime();
+                    assertEquals(0, process(List.of(), arguments.toArray(String[]::new)).status);
+                    long whole = (System.nanoTime() - start) / 1_000_000;
+                    byte[] now = Files.readAllBytes(made);
+                    byte[] before = "before".getBytes(StandardCharsets.UTF_8);
+                    for (int i = 0; i < Integer.getInteger("yonder.kills", 6); i++) {
+                        Files.write(made, before);
+                        var all = new ArrayList<>(List.of(
+                                Path.of(System.getProperty("java.home"), "bin", "java")
+                                        .toString(),
+                                "-XX:TieredStopAtLevel=1",
+                                "-cp",
+                                System.getProperty("java.class.path"),
+                                Main.class.getName()));
+                        all.addAll(arguments);
+                        Process process = new ProcessBuilder(all)
+                                .redirectErrorStream(true)
+                                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                                .start();
+                        process.waitFor(whole / 2 + (i * 977L) % Math.max(1, whole / 2), TimeUnit.MILLISECONDS);
+                        process.destroyForcibly().waitFor();
+                        byte[] left = Files.readAllBytes(made);
+                        assertTrue(Arrays.equals(left, before) || Arrays.equals(left, now), "torn: " + left.length);
+                    }
+                }));
     }
 
     /** A disk without room, as a limit on how large a file may grow: nothing is half written, and it is said. */

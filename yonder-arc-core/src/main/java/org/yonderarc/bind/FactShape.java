@@ -2,6 +2,7 @@ package org.yonderarc.bind;
 
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.codec.Bounds;
 import org.yonderarc.codec.Codec;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.Context;
@@ -45,7 +46,10 @@ final class FactShape {
 
         @Override
         public Value schema(Definitions definitions) {
-            return Trees.map("type", Trees.texts(List.of("boolean", "number", "string")));
+            return Trees.with(
+                    Trees.map("type", Trees.texts(List.of("boolean", "number", "string"))),
+                    "maxLength",
+                    Trees.number(Bounds.TEXT));
         }
 
         @Override

@@ -10,7 +10,6 @@ import org.yonderarc.bind.Reading;
 import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
-import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
@@ -176,14 +175,15 @@ public final class PlanBuilder {
         return add(facts, id, Trees.text(initial));
     }
 
-    /** Declares a fact that saved states don't keep: what another person on the device must not see. */
-    public PlanBuilder unsavedFact(String id, FactValue initial) {
-        Value value = initial instanceof FactValue.Flag flag
-                ? Trees.flag(flag.on())
-                : initial instanceof FactValue.Number number
-                        ? Trees.number(number.number())
-                        : Trees.text(initial.text());
-        return add(facts, id, Trees.with(Trees.map("value", value), "saved", Trees.flag(false)));
+    /** Lets saved states not keep a fact that was declared: what another person on the device must not see. */
+    public PlanBuilder unsaved(String fact) {
+        facts.replaceAll(entry -> entry.key().equals(fact)
+                ? new MapValue.Entry(
+                        fact,
+                        entry.keySpot(),
+                        Trees.with(Trees.map("value", entry.value()), "saved", Trees.flag(false)))
+                : entry);
+        return this;
     }
 
     /** Adds a screen with all defaults: its title is its id in words. */

@@ -1,6 +1,7 @@
 package org.yonderarc.check;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,11 +25,25 @@ final class BarRules {
 
     static void clashes(Subject subject) {
         List<Bar> bars = subject.plan().bars();
+        List<BitSet> screens =
+                bars.stream().map(bar -> screens(subject.plan(), bar)).toList();
         for (int i = 0; i < bars.size(); i++) {
             for (int j = 0; j < i; j++) {
-                clash(subject, bars.get(j), bars.get(i), subject.bar(i));
+                if (screens.get(i).intersects(screens.get(j))) {
+                    clash(subject, bars.get(j), bars.get(i), subject.bar(i));
+                }
             }
         }
+    }
+
+    /** The screens on which a bar stands, by their places in the plan. */
+    private static BitSet screens(Plan plan, Bar bar) {
+        var on = new BitSet();
+        int index = 0;
+        for (Screen screen : plan.screens()) {
+            on.set(index++, stands(plan, bar, screen));
+        }
+        return on;
     }
 
     private static void clash(Subject subject, Bar other, Bar bar, String pointer) {
@@ -37,9 +52,7 @@ final class BarRules {
                 .filter(kind -> edge(bar, kind).isPresent() && edge(bar, kind).equals(edge(other, kind)))
                 .filter(kind -> bar.visibility().meets(other.visibility(), kind, kind.end(plan.kinds())))
                 .toList();
-        boolean meet =
-                plan.screens().stream().anyMatch(screen -> stands(plan, bar, screen) && stands(plan, other, screen));
-        if (!kinds.isEmpty() && meet) {
+        if (!kinds.isEmpty()) {
             Form.Edge edge = edge(bar, kinds.get(0)).orElseThrow();
             boolean isNested = !bar.within().equals(other.within());
             boolean isDrawer = kinds.stream().allMatch(kind -> isDrawer(bar, kind) && isDrawer(other, kind));

@@ -52,8 +52,8 @@ final class ConditionRules {
     }
 
     static void decide(Subject subject) {
+        Map<String, FactValue> facts = subject.plan().initialFacts();
         for (Mentioned.At<Condition> placed : subject.mentioned().conditions) {
-            Map<String, FactValue> facts = subject.plan().initialFacts();
             boolean can = Situations.any(placed.value(), facts);
             boolean cannot = Situations.any(new Condition.Not(placed.value()), facts);
             if (!can) {

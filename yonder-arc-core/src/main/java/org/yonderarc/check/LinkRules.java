@@ -38,12 +38,11 @@ final class LinkRules {
         Plan plan = subject.plan();
         boolean isDeep = false;
         for (Screen screen : plan.screens()) {
-            int steps = 0;
+            var seen = new HashSet<String>();
             Screen at = screen;
             // A parent is never opened with parameters of its own: it takes those of its child.
-            while (at != null && steps <= DEEPEST && (steps == 0 || at != screen)) {
+            while (at != null && seen.size() <= DEEPEST + 1 && seen.add(at.id())) {
                 at = at.under().flatMap(plan.screens()::find).orElse(null);
-                steps++;
             }
             if (at == screen) {
                 subject.tell(
@@ -51,7 +50,7 @@ final class LinkRules {
                         Subject.screen(screen, "under"),
                         "Going up from \"" + screen.id() + "\" leads back to \"" + screen.id() + "\".",
                         "Let one screen of the loop stand under none.");
-            } else if (at != null && !isDeep) {
+            } else if (seen.size() > DEEPEST + 1 && !isDeep) {
                 isDeep = true;
                 subject.tell(
                         Code.TOO_DEEP,
@@ -144,7 +143,7 @@ final class LinkRules {
     }
 
     private static void required(Subject subject, Mentioned.Name name, Set<String> known) {
-        if (!known.contains(name.id()) && subject.findings().wants(Code.UNKNOWN_SCREEN)) {
+        if (!known.contains(name.id())) {
             subject.tell(
                     Code.UNKNOWN_SCREEN,
                     name.pointer(),

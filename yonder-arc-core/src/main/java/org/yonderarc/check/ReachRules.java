@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Condition;
@@ -172,13 +173,18 @@ final class ReachRules {
     static void required(Subject subject) {
         var shown = new LinkedHashMap<DeviceKind, Set<Item>>();
         subject.plan().kinds().forEach(kind -> shown.put(kind, shownOn(subject, kind)));
-        int index = 0;
+        var told = new HashSet<String>();
+        int index = -1;
         for (String required : subject.plan().app().required()) {
+            index++;
+            if (!told.add(required)) {
+                continue;
+            }
             Map<String, List<DeviceKind>> missing = new LinkedHashMap<>();
             shown.forEach((kind, items) -> whenMissing(subject.plan(), required, items)
                     .ifPresent(when -> missing.computeIfAbsent(when, none -> new ArrayList<>())
                             .add(kind)));
-            String pointer = "/app/required/" + index++;
+            String pointer = "/app/required/" + index;
             missing.forEach((when, kinds) -> subject.tell(
                     Code.REQUIRED_MISSING,
                     pointer,
@@ -203,7 +209,7 @@ final class ReachRules {
                 .toList());
         return Optional.of(missed)
                 .filter(condition -> Situations.any(condition, plan.initialFacts()))
-                .map(condition -> " while " + condition.text());
+                .map(condition -> " while " + Brief.value(condition.text()));
     }
 
     private static boolean leadsTo(Item item, String required) {

@@ -75,8 +75,8 @@ final class SafetyRules {
                     .ifPresent(trouble -> subject.tell(
                             Code.BAD_PICTURE,
                             pointer,
-                            "The picture \"" + file + "\" can't be used: " + trouble + ".",
-                            "Save it anew as a PNG, a JPEG or a plain SVG."));
+                            "The picture \"" + file + "\" isn't shown as it is: " + trouble + ".",
+                            "Save it anew as a PNG, a JPEG or an SVG of plain paths."));
         }
     }
 }

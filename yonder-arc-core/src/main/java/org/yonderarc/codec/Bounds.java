@@ -5,7 +5,7 @@ package org.yonderarc.codec;
  * in time. The bounds stand in the schema, and what goes beyond them is a finding.
  */
 public final class Bounds {
-    /** Characters of a text, in UTF-16 units. */
+    /** Characters of a text: code points, as JSON Schema counts them. */
     public static final int TEXT = 2000;
     /** Items of a list, where nothing else is said. */
     public static final int LIST = 1000;

@@ -296,7 +296,7 @@ public final class Codecs {
 
         @Override
         public Value schema(Definitions definitions) {
-            return Trees.with(Trees.type("string"), "pattern", Trees.text(pattern));
+            return Trees.with((MapValue) TEXT.schema(definitions), "pattern", Trees.text(pattern));
         }
     }
 

@@ -46,16 +46,16 @@ public record Context(String subject, Findings findings, Set<String> dropped) {
     /** A text; of one that is too long, its start. */
     String within(TextValue text) {
         String all = text.text();
-        if (all.length() <= Bounds.TEXT) {
+        int length = all.codePointCount(0, all.length());
+        if (length <= Bounds.TEXT) {
             return all;
         }
         report(
                 Code.TOO_LARGE,
                 text.spot(),
-                capitalised(subject) + " takes at most " + Bounds.TEXT + " characters, but here are " + all.length()
-                        + ".",
+                capitalised(subject) + " takes at most " + Bounds.TEXT + " characters, but here are " + length + ".",
                 "Write a shorter one; nobody reads as much in a menu.");
-        return all.substring(0, Bounds.TEXT);
+        return all.substring(0, all.offsetByCodePoints(0, Bounds.TEXT));
     }
 
     public void wrongType(Value value, String wanted, String remedy) {

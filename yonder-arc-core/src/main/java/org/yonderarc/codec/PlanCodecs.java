@@ -103,9 +103,9 @@ public final class PlanCodecs {
                 var languages = new LinkedHashMap<String, Value>();
                 languages.put("type", Trees.text("object"));
                 languages.put("propertyNames", LANGUAGE.schema(definitions));
-                languages.put("additionalProperties", Trees.type("string"));
+                languages.put("additionalProperties", Codecs.TEXT.schema(definitions));
                 languages.put("minProperties", Trees.number(1));
-                return Trees.map("anyOf", Trees.list(List.of(Trees.type("string"), Trees.map(languages))));
+                return Trees.map("anyOf", Trees.list(List.of(Codecs.TEXT.schema(definitions), Trees.map(languages))));
             });
         }
 

@@ -53,9 +53,9 @@ public final class Findings {
                     code,
                     first.spot(),
                     more == 1
-                            ? "There is one more finding \"" + code.id() + "\", which starts here."
-                            : "There are " + more + " more findings \"" + code.id() + "\", from here on.",
-                    "Mend those above first, then check again."));
+                            ? "There is one more finding \"" + code.id() + "\": here."
+                            : "There are " + more + " more findings \"" + code.id() + "\"; here is the next of them.",
+                    "Mend those that are told first, then check again."));
         });
         return all;
     }

@@ -3,8 +3,10 @@ package org.yonderarc.navigator;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
+import java.util.function.Function;
 
 /**
  * Those who listen. Each is told on the executor what waits for it, in order and one at a time. Whatever one throws, and
@@ -55,9 +57,21 @@ final class Ears {
         return ear;
     }
 
-    /** As {@link #add}, for a listener that is told of the present first. */
-    synchronized Ear add(Consumer<Seen> listener, Seen now) {
-        Ear ear = add(listener, true);
+    /** Adds an observer of a value: told of the present one first, then of every other one. */
+    synchronized <T> Ear observe(Function<Seen, Optional<T>> value, Consumer<T> listener, Seen now) {
+        // Only what hears reads and writes it, one at a time.
+        var last = new Object() {
+            Optional<T> told = Optional.empty();
+        };
+        Ear ear = add(
+                seen -> {
+                    Optional<T> is = value.apply(seen);
+                    if (is.isPresent() && !is.equals(last.told)) {
+                        last.told = is;
+                        listener.accept(is.get());
+                    }
+                },
+                true);
         ear.put(now);
         return ear;
     }

@@ -1,5 +1,6 @@
 package org.yonderarc.navigator;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -38,7 +39,7 @@ import org.yonderarc.walk.Walk;
  * navigator.back();
  * }</pre>
  */
-public final class Navigator {
+public final class Navigator implements Controls {
     private final Ears ears;
     private final Results results = new Results();
     private Walk walk;
@@ -46,10 +47,7 @@ public final class Navigator {
     private Seen seen;
     private long number;
     private String language = "";
-    private Gate gate = asked -> Gate.Answer.GO;
-    private Optional<Step> pending = Optional.empty();
-    /** Who waits for the result of the place that the pending step opens. */
-    private Optional<Consumer<Optional<String>>> awaiting = Optional.empty();
+    private final Entrance entrance = new Entrance();
 
     /** A navigator of a plan; what a listener throws is passed to the thread's own handler. */
     public Navigator(Plan plan, Executor executor) {
@@ -108,11 +106,6 @@ public final class Navigator {
         language = tag;
     }
 
-    /** A person chooses an item. */
-    public Change choose(String item) {
-        return take(new Step.Choose(item));
-    }
-
     /** Opens a screen without parameters. */
     public Change open(String screen) {
         return open(screen, Map.of());
@@ -127,7 +120,7 @@ public final class Navigator {
      * Opens a screen whose result is wanted.
      *
      * @param read makes a result of the text that {@link #finish} is given; what it throws is trouble, and no result
-     * @param result is told the result, on the executor; no value where the place is left without one
+     * @param result is told once, on the executor: the result; no value where the place is left without one, or never opens
      */
     public <T> Change openFor(
             String screen, Map<String, String> parameters, Function<String, T> read, Consumer<Optional<T>> result) {
@@ -141,69 +134,20 @@ public final class Navigator {
         try {
             place = new Place(screen, parameters);
         } catch (IllegalArgumentException odd) {
-            return refused(new Step.Link(screen), odd.getMessage());
+            return refused(new Step.Link(screen), odd.getMessage(), result);
         }
         return take(new Step.Open(place), result);
     }
 
-    private Change refused(Step step, String reason) {
+    private Change refused(Step step, String reason, Optional<Consumer<Optional<String>>> result) {
         Change change;
+        List<Runnable> due;
         synchronized (this) {
             change = new Change(step, state, state, List.of(new Effect.Refused(reason)), reason);
-            settle(Moved.Cause.STEP, change);
+            due = settle(Moved.Cause.STEP, change, result);
         }
-        ears.drain();
+        tell(due);
         return change;
-    }
-
-    /** A person goes back. */
-    public Change back() {
-        return take(new Step.Back());
-    }
-
-    /** A person goes up to the screen above. */
-    public Change up() {
-        return take(new Step.Up());
-    }
-
-    /** Closes what is shown, with a result for what is below. */
-    public Change finish(String result) {
-        return take(new Step.Finish(result));
-    }
-
-    /** Follows an address from outside. */
-    public Change follow(String address) {
-        return take(new Step.Link(address));
-    }
-
-    /** Tells a fact that is true or false. */
-    public Change tell(String fact, boolean value) {
-        return take(new Step.Tell(fact, new FactValue.Flag(value)));
-    }
-
-    /** Tells a fact that is a number. */
-    public Change tell(String fact, double value) {
-        return take(new Step.Tell(fact, new FactValue.Number(value)));
-    }
-
-    /** Tells a fact that is a text. */
-    public Change tell(String fact, String value) {
-        return take(new Step.Tell(fact, new FactValue.Text(value)));
-    }
-
-    /** Tells several facts at once: all of them, or none where one is refused. They are told as one step. */
-    public Change tellAll(Map<String, FactValue> facts) {
-        return take(new Step.TellAll(facts));
-    }
-
-    /** Forgets a branch: as if it was never visited, or at its root where the person is on it. */
-    public Change clear(String branch) {
-        return take(new Step.Clear(branch));
-    }
-
-    /** Starts over: the person is at the start, and nothing was visited. Facts stay. */
-    public Change restart() {
-        return take(new Step.Restart());
     }
 
     /**
@@ -211,63 +155,57 @@ public final class Navigator {
      *
      * @return what came of it; where the step waits or was turned back, a change that changes nothing and says so
      */
+    @Override
     public Change take(Step step) {
         return take(step, Optional.empty());
     }
 
     private Change take(Step step, Optional<Consumer<Optional<String>>> result) {
         Change change;
-        List<Runnable> due = List.of();
+        List<Runnable> due = new ArrayList<>();
         synchronized (this) {
             change = walk.step(state, step);
-            boolean isFact = step.kind() == Step.Kind.TELL || step.kind() == Step.Kind.TELL_ALL;
-            // What the app tells doesn't ask to go anywhere, so it neither waits nor takes a waiting step's place.
-            Gate.Answer answer = isFact ? Gate.Answer.GO : ask(change);
-            if (!isFact) {
-                pending = answer == Gate.Answer.WAIT ? Optional.of(step) : Optional.empty();
-                awaiting = answer == Gate.Answer.WAIT ? result : Optional.empty();
+            Gate.Answer answer = entrance.ask(walk, change);
+            if (!Entrance.isFact(step)) {
+                due.addAll(entrance.giveUp());
             }
-            if (answer == Gate.Answer.GO) {
-                due = settle(Moved.Cause.STEP, change);
-                await(change, result);
-            } else {
-                change = new Change(
-                        step,
-                        state,
-                        state,
-                        List.of(),
-                        answer == Gate.Answer.WAIT ? "The step waits for an answer." : "The app turned the step back.");
+            switch (answer) {
+                case GO -> due.addAll(settle(Moved.Cause.STEP, change, result));
+                case WAIT -> {
+                    entrance.await(step, result);
+                    change = new Change(step, state, state, List.of(), "The step waits for an answer.");
+                }
+                case STAY -> {
+                    due.addAll(Entrance.none(result));
+                    change = turnedBack(step);
+                }
             }
         }
-        ears.drain();
-        due.forEach(ears::run);
+        tell(due);
         return change;
     }
 
-    /** A step that is refused, or that changes nothing, needs nobody's leave. */
-    private Gate.Answer ask(Change change) {
-        boolean changes = change.before() != change.after() || !change.effects().isEmpty();
-        if (!changes || change.refusal().isPresent()) {
-            return Gate.Answer.GO;
-        }
-        return gate.ask(new Gate.Asked(
-                change, walk.shown(change.before()), change.after().place(), walk.shown(change.after())));
+    private Change turnedBack(Step step) {
+        return new Change(step, state, state, List.of(), "The app turned the step back.");
     }
 
-    private void await(Change change, Optional<Consumer<Optional<String>>> result) {
-        if (change.before() != change.after()) {
-            result.ifPresent(wanted -> results.await(change.after(), wanted));
+    /** Tells listeners, then whoever waited for a result; these too where a listener throws an error. */
+    private void tell(List<Runnable> due) {
+        try {
+            ears.drain();
+        } finally {
+            due.forEach(ears::run);
         }
     }
 
     /** Sets who decides whether a step may be taken. */
     public synchronized void gate(Gate decider) {
-        gate = Objects.requireNonNull(decider, "decider");
+        entrance.gate(Objects.requireNonNull(decider, "decider"));
     }
 
     /** The step that waits for an answer. */
     public synchronized Optional<Step> pending() {
-        return pending;
+        return entrance.pending();
     }
 
     /**
@@ -281,32 +219,38 @@ public final class Navigator {
         Change change;
         List<Runnable> due;
         synchronized (this) {
-            if (pending.filter(step::equals).isEmpty()) {
+            if (entrance.pending().filter(step::equals).isEmpty()) {
                 return Optional.empty();
             }
-            pending = Optional.empty();
-            if (!go) {
-                awaiting = Optional.empty();
-                return Optional.of(new Change(step, state, state, List.of(), "The app turned the step back."));
+            if (go) {
+                change = walk.step(state, step);
+                due = settle(Moved.Cause.STEP, change, entrance.pass());
+            } else {
+                change = turnedBack(step);
+                due = entrance.giveUp();
             }
-            change = walk.step(state, step);
-            due = settle(Moved.Cause.STEP, change);
-            await(change, awaiting);
-            awaiting = Optional.empty();
         }
-        ears.drain();
-        due.forEach(ears::run);
+        tell(due);
         return Optional.of(change);
     }
 
     /** Gives the step up that waits. */
-    public synchronized void cancel() {
-        pending = Optional.empty();
-        awaiting = Optional.empty();
+    public void cancel() {
+        List<Runnable> due;
+        synchronized (this) {
+            due = entrance.giveUp();
+        }
+        tell(due);
     }
 
-    private List<Runnable> settle(Moved.Cause cause, Change change) {
-        return settle(cause, change, walk.shown(change.before()));
+    private List<Runnable> settle(Moved.Cause cause, Change change, Optional<Consumer<Optional<String>>> result) {
+        List<Runnable> due = new ArrayList<>(settle(cause, change, walk.shown(change.before())));
+        if (change.before() == change.after()) {
+            due.addAll(Entrance.none(result));
+        } else {
+            result.ifPresent(wanted -> results.await(change.after(), wanted));
+        }
+        return due;
     }
 
     private List<Runnable> settle(Moved.Cause cause, Change change, Place from) {
@@ -347,18 +291,12 @@ public final class Navigator {
         List<Runnable> due;
         synchronized (this) {
             restored = SavedState.read(walk, saved);
-            cancel();
-            due = settle(
-                    Moved.Cause.RESTORED,
-                    new Change(
-                            new Step.Resume(saved),
-                            state,
-                            restored.state(),
-                            List.of(),
-                            "The saved state was restored."));
+            due = new ArrayList<>(entrance.giveUp());
+            var step = new Step.Resume(saved);
+            var change = new Change(step, state, restored.state(), List.of(), "The saved state was restored.");
+            due.addAll(settle(Moved.Cause.RESTORED, change, walk.shown(state)));
         }
-        ears.drain();
-        due.forEach(ears::run);
+        tell(due);
         return restored.dropped();
     }
 
@@ -378,12 +316,11 @@ public final class Navigator {
             var step = new Step.Resume(SavedState.write(state));
             walk = next;
             language = plan.app().languages().contains(language) ? language : "";
-            cancel();
-            due = settle(
-                    Moved.Cause.PLAN, new Change(step, state, moved.state(), List.of(), "The plan was changed."), from);
+            due = new ArrayList<>(entrance.giveUp());
+            var change = new Change(step, state, moved.state(), List.of(), "The plan was changed.");
+            due.addAll(settle(Moved.Cause.PLAN, change, from));
         }
-        ears.drain();
-        due.forEach(ears::run);
+        tell(due);
         return moved.dropped();
     }
 
@@ -443,23 +380,11 @@ public final class Navigator {
                 .findFirst();
     }
 
-    /** Told of the first value and of every other one. Only what hears is asked: one at a time. */
     private <T> Subscription watch(Function<Seen, Optional<T>> value, Consumer<T> listener) {
         Objects.requireNonNull(listener, "listener");
-        var last = new Object() {
-            Optional<T> told = Optional.empty();
-        };
         Ears.Ear ear;
         synchronized (this) {
-            ear = ears.add(
-                    now -> {
-                        Optional<T> is = value.apply(now);
-                        if (is.isPresent() && !is.equals(last.told)) {
-                            last.told = is;
-                            listener.accept(is.get());
-                        }
-                    },
-                    seen);
+            ear = ears.observe(value, listener, seen);
         }
         ears.drain();
         return ear::end;

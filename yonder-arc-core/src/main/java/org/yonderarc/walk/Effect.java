@@ -1,5 +1,6 @@
 package org.yonderarc.walk;
 
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Target;
 
@@ -7,6 +8,18 @@ import org.yonderarc.plan.Target;
 public sealed interface Effect {
     /** The effect in words: {@code signal: sign-out}. */
     String text();
+
+    /** What comes of choosing an item that leads to no place of the app. */
+    static Effect of(Item item) {
+        Target target = item.target();
+        if (target instanceof Target.ToWeb web) {
+            return new OpenWeb(web.address(), web.opens());
+        }
+        if (target instanceof Target.ToDocument document) {
+            return new OpenDocument(document.file());
+        }
+        return target instanceof Target.ToApp app ? new Signal(app.name()) : new Chosen(item.id());
+    }
 
     /** The person wants to leave the app. */
     record Leave() implements Effect {

@@ -44,6 +44,25 @@ final class Guards {
         return Optional.empty();
     }
 
+    /** A move to a place that may not be allowed: refused where nothing could be shown in its place. */
+    Change arrived(State before, Step step, State after, String because) {
+        Place wanted = after.place();
+        Optional<Place> settled = settled(wanted, after.facts());
+        if (settled.isEmpty()) {
+            return Change.refused(
+                    before, step, "\"" + wanted.screen() + "\" is not allowed now, and nothing is shown in its place.");
+        }
+        boolean isDiverted = !settled.get().equals(wanted);
+        return Change.moved(
+                before,
+                step,
+                after,
+                isDiverted
+                        ? because + " Its condition doesn't hold, so \""
+                                + settled.get().screen() + "\" is shown until it does."
+                        : because);
+    }
+
     /** The state after turning away to another branch: places that weren't allowed are no longer waited for. */
     State turnedAway(State state, String to) {
         if (to.equals(state.branch())) {

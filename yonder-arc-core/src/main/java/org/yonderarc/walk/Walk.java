@@ -7,11 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
-import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.Target;
 
 /**
  * The reducer of one plan: from a state and a step to a change. Pure and thread-safe; a step never throws, one that
@@ -45,6 +43,7 @@ public final class Walk {
     private final Guards guards;
     private final Map<String, Item> items = new LinkedHashMap<>();
     private final BarSteps bars;
+    private final FactSteps facts;
     private final String startBranch;
     private final State start;
 
@@ -54,6 +53,7 @@ public final class Walk {
         this.guards = new Guards(plan);
         plan.items().forEach(item -> items.putIfAbsent(item.id(), item));
         this.bars = new BarSteps(plan);
+        this.facts = new FactSteps(plan, guards);
         String screen = plan.app()
                 .start()
                 .orElseThrow(() -> new IllegalArgumentException(
@@ -107,8 +107,8 @@ public final class Walk {
             case TOGGLE -> bars.toggle(state, (Step.Toggle) step, shown(state));
             case CLOSE -> bars.close(state, (Step.Close) step);
             case FOLD -> bars.fold(state, (Step.Fold) step);
-            case TELL -> tell(state, (Step.Tell) step);
-            case TELL_ALL -> tellAll(state, (Step.TellAll) step);
+            case TELL -> facts.tell(state, (Step.Tell) step);
+            case TELL_ALL -> facts.tellAll(state, (Step.TellAll) step);
             case CLEAR -> clear(state, (Step.Clear) step);
             case RESTART -> restart(state, (Step.Restart) step);
             case RESUME -> resume(state, (Step.Resume) step);
@@ -125,7 +125,8 @@ public final class Walk {
         }
         Trail trail =
                 state.trail().below().map(below -> below.push(step.place())).orElseGet(() -> Trail.at(step.place()));
-        return arrived(state, step, state.at(state.branch(), trail), "It took the place of the one that was shown.");
+        return guards.arrived(
+                state, step, state.at(state.branch(), trail), "It took the place of the one that was shown.");
     }
 
     private Change reset(State state, Step.Reset step) {
@@ -134,7 +135,7 @@ public final class Walk {
             return Change.refused(state, step, problem.get());
         }
         String branch = places.branchAbove(step.place()).orElse(state.branch());
-        return arrived(
+        return guards.arrived(
                 state,
                 step,
                 guards.turnedAway(state, branch).at(branch, Trail.at(step.place())),
@@ -169,13 +170,15 @@ public final class Walk {
                 at.isPresent();
                 at = at.get().below()) {
             if (at.get().top().screen().equals(parent.screen())) {
-                return arrived(state, step, state.at(state.branch(), at.get()), "To the screen above, as it was left.");
+                return guards.arrived(
+                        state, step, state.at(state.branch(), at.get()), "To the screen above, as it was left.");
             }
         }
         Trail made = state.trail().root() == state.trail()
                 ? Trail.at(parent)
                 : state.trail().below().orElseThrow().push(parent);
-        return arrived(state, step, state.at(state.branch(), made), "To the screen above, which was never visited.");
+        return guards.arrived(
+                state, step, state.at(state.branch(), made), "To the screen above, which was never visited.");
     }
 
     private Change link(State state, Step.Link step) {
@@ -193,7 +196,8 @@ public final class Walk {
         }
         String branch = places.branchAbove(place.get()).orElse(startBranch);
         State after = arriveAt(guards.turnedAway(state, branch), place.get());
-        return arrived(state, step, after, "Followed from outside: on its branch, with the screens above it below.");
+        return guards.arrived(
+                state, step, after, "Followed from outside: on its branch, with the screens above it below.");
     }
 
     private Change choose(State state, Step.Choose step) {
@@ -209,14 +213,15 @@ public final class Walk {
             return Change.refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
         }
         if (item.place().isEmpty()) {
-            return new Change(step, state, state.closed(), List.of(effect(item)), "The person stays; the app is told.");
+            return new Change(
+                    step, state, state.closed(), List.of(Effect.of(item)), "The person stays; the app is told.");
         }
         String branch = item.id();
         if (!branch.equals(state.branch())) {
             Trail trail = state.trails().get(branch);
             boolean first = trail == null;
             Trail there = first ? Trail.at(item.place().get()) : trail;
-            return arrived(
+            return guards.arrived(
                     state,
                     step,
                     guards.turnedAway(state, branch).at(branch, there),
@@ -239,17 +244,6 @@ public final class Walk {
         return item.enabled().map(condition -> condition.holds(state.facts())).orElse(true);
     }
 
-    private static Effect effect(Item item) {
-        Target target = item.target();
-        if (target instanceof Target.ToWeb web) {
-            return new Effect.OpenWeb(web.address(), web.opens());
-        }
-        if (target instanceof Target.ToDocument document) {
-            return new Effect.OpenDocument(document.file());
-        }
-        return target instanceof Target.ToApp app ? new Effect.Signal(app.name()) : new Effect.Chosen(item.id());
-    }
-
     private Change open(State state, Step.Open step) {
         Optional<String> problem = problem(step.place());
         if (problem.isPresent()) {
@@ -263,7 +257,7 @@ public final class Walk {
                     state, step, "The trail has " + DEEPEST + " places already. Replace the one that is shown.");
         }
         State after = state.at(state.branch(), state.trail().push(step.place()));
-        return arrived(state, step, after, "Opened on top of the trail.");
+        return guards.arrived(state, step, after, "Opened on top of the trail.");
     }
 
     private Change back(State state, Step.Back step) {
@@ -304,56 +298,6 @@ public final class Walk {
         };
     }
 
-    private Change tell(State state, Step.Tell step) {
-        Optional<String> problem = problem(state, step.fact(), step.value());
-        return problem.isPresent()
-                ? Change.refused(state, step, problem.get())
-                : told(state, step, Map.of(step.fact(), step.value()), "The fact has");
-    }
-
-    private Change tellAll(State state, Step.TellAll step) {
-        for (var fact : step.facts().entrySet()) {
-            Optional<String> problem = problem(state, fact.getKey(), fact.getValue());
-            if (problem.isPresent()) {
-                return Change.refused(state, step, problem.get());
-            }
-        }
-        return told(state, step, step.facts(), "The facts have");
-    }
-
-    private Optional<String> problem(State state, String fact, FactValue value) {
-        FactValue before = state.facts().get(fact);
-        if (before == null) {
-            return Optional.of("There is no fact \"" + fact + "\". "
-                    + Suggestion.sentence(fact, plan.facts().ids(), "Declare it below \"facts\" in the plan."));
-        }
-        return before.kind().equals(value.kind())
-                ? Optional.empty()
-                : Optional.of("The fact \"" + fact + "\" takes " + before.kind() + ", not " + value.kind() + ".");
-    }
-
-    private Change told(State state, Step step, Map<String, FactValue> values, String subject) {
-        FactTable facts = FactTable.of(state.facts());
-        FactTable changed = facts;
-        for (var value : values.entrySet()) {
-            if (!value.getValue().equals(facts.get(value.getKey()))) {
-                changed = changed.with(value.getKey(), value.getValue());
-            }
-        }
-        if (changed == facts) {
-            return new Change(step, state, state, List.of(), subject + " this value already.");
-        }
-        State after = state.withFacts(changed);
-        State left = guards.withoutForbidden(state, after);
-        return Change.moved(
-                state,
-                step,
-                left,
-                left == after
-                        ? subject + " a new value."
-                        : subject + " a new value; places that are no longer allowed left the trails.");
-    }
-
     private Change clear(State state, Step.Clear step) {
         if (!state.trails().containsKey(step.branch())) {
             boolean isItem = items.containsKey(step.branch());
@@ -367,7 +311,7 @@ public final class Walk {
                                             step.branch(), items.keySet(), "A branch has the id of its item."));
         }
         if (step.branch().equals(state.branch())) {
-            return arrived(
+            return guards.arrived(
                     state, step, state.at(state.branch(), state.trail().root()), "The trail was cleared to its root.");
         }
         var trails = new HashMap<>(state.trails());
@@ -445,24 +389,5 @@ public final class Walk {
     /** The place that has this address; a static segment counts before a parameter. It may have a {@link #problem}. */
     public Optional<Place> placeAt(String address) {
         return places.at(address);
-    }
-
-    /** A move to a place that may not be allowed: refused where nothing could be shown in its place. */
-    private Change arrived(State before, Step step, State after, String because) {
-        Place wanted = after.place();
-        Optional<Place> settled = guards.settled(wanted, after.facts());
-        if (settled.isEmpty()) {
-            return Change.refused(
-                    before, step, "\"" + wanted.screen() + "\" is not allowed now, and nothing is shown in its place.");
-        }
-        boolean isDiverted = !settled.get().equals(wanted);
-        return Change.moved(
-                before,
-                step,
-                after,
-                isDiverted
-                        ? because + " Its condition doesn't hold, so \""
-                                + settled.get().screen() + "\" is shown until it does."
-                        : because);
     }
 }

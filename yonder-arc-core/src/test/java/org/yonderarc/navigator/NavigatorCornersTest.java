@@ -18,6 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedItem;
 import org.yonderarc.journey.Journey;
 import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.plan.FactValue;
@@ -98,18 +99,18 @@ class NavigatorCornersTest {
         assertEquals(List.of("projects", "help"), selected);
     }
 
-    /** However many observe items of a device, a step fits it once. */
+    /** However many observe items of a device, a step fits it once: all are told the very same item. */
     @Test
     void aStepIsFittedOnceHoweverManyObserve() {
-        var seen = new ArrayList<Object>();
+        var seen = new ArrayList<FittedItem>();
         for (int i = 0; i < 20; i++) {
-            navigator.observeItem(
-                    "help", Device.PHONE, item -> seen.add(item.orElseThrow().look()));
+            navigator.observeItem("projects", Device.PHONE, item -> seen.add(item.orElseThrow()));
         }
-        assertSame(navigator.on(Device.PHONE), navigator.on(Device.PHONE));
-        for (Object look : seen) {
-            assertSame(seen.get(0), look, "all were told the same fitting's item");
-        }
+        seen.clear();
+        navigator.tell("crates", 9);
+        assertEquals(20, seen.size());
+        seen.forEach(item -> assertSame(seen.get(0), item));
+        assertEquals(Optional.of("9"), seen.get(0).badge());
     }
 
     @Test
@@ -216,7 +217,8 @@ class NavigatorCornersTest {
         Plan secretive = PlanBuilder.app("S")
                 .start("a")
                 .fact("kept", 1)
-                .unsavedFact("guest", FactValue.of(""))
+                .fact("guest", "")
+                .unsaved("guest")
                 .screen("a")
                 .screen("b")
                 .menu("m", menu -> menu.item("a").item("b"))
@@ -319,6 +321,41 @@ class NavigatorCornersTest {
         assertEquals(3, results.size(), "left without a result");
     }
 
+    /** Whoever wants a result is told once, also where the place never opens. */
+    @Test
+    void aResultThatNeverComesIsToldToo() {
+        var results = new ArrayList<Object>();
+        navigator.openFor("nowhere", Map.of(), Integer::valueOf, results::add);
+        navigator.openFor("project", Map.of("project", ""), Integer::valueOf, results::add);
+        navigator.openFor("projects", Map.of(), Integer::valueOf, results::add);
+        assertEquals(3, results.size(), "refused twice, and shown already");
+        navigator.gate(step -> Gate.Answer.STAY);
+        navigator.openFor("help", Map.of(), Integer::valueOf, results::add);
+        assertEquals(4, results.size(), "turned back");
+        navigator.gate(step -> Gate.Answer.WAIT);
+        navigator.openFor("help", Map.of(), Integer::valueOf, results::add);
+        navigator.openFor("help", Map.of(), Integer::valueOf, results::add);
+        assertEquals(5, results.size(), "the first was given up for the second");
+        navigator.cancel();
+        assertEquals(6, results.size(), "given up");
+        navigator.openFor("help", Map.of(), Integer::valueOf, results::add);
+        navigator.answer(navigator.pending().orElseThrow(), false);
+        assertEquals(7, results.size(), "answered with no");
+        results.forEach(result -> assertEquals(Optional.empty(), result));
+    }
+
+    /** An error of a listener's doesn't keep a result from who waits for it. */
+    @Test
+    void aResultIsToldWhateverAListenerThrows() {
+        var results = new ArrayList<Object>();
+        navigator.openFor("help", Map.of(), Integer::valueOf, results::add);
+        navigator.listen(moved -> {
+            throw new AssertionError("a bug of the app");
+        });
+        assertThrows(AssertionError.class, () -> navigator.finish("7"));
+        assertEquals(List.of(Optional.of(7)), results);
+    }
+
     @Test
     void announcementsAreInTheCurrentLanguage() {
         var said = new ArrayList<String>();
@@ -351,7 +388,24 @@ class NavigatorCornersTest {
         assertEquals(List.of(new Effect.Leave()), navigator.back().effects());
     }
 
-    /** A journey runs a navigator with its gates; what is selected is the branch, also while its drawer is closed. */
+    /** What is selected is the branch, also while the drawer that shows it is closed. */
+    @Test
+    void aRehearsalTellsWhatIsSelectedInAClosedDrawer() {
+        Plan plan = PlanBuilder.app("D")
+                .start("a")
+                .screen("a")
+                .screen("b")
+                .menu("m", menu -> menu.item("a").item("b"))
+                .bar(bar -> bar.menu("m").form(FormBuilder.drawer()))
+                .topBar()
+                .build();
+        var legs =
+                List.of(new Journey.Leg("choose:b", List.of(new Journey.Expectation(Journey.What.SELECTED, "b")), 1));
+        var journey = new Journey("Closed", Device.PHONE, List.of(), legs);
+        assertEquals(Optional.empty(), Rehearsal.of(plan, journey).difference());
+    }
+
+    /** A journey runs a navigator with its gates. */
     @Test
     void aRehearsalRunsANavigatorWithItsGates() {
         navigator.gate(step -> step.wanted().screen().equals("help") ? Gate.Answer.STAY : Gate.Answer.GO);

@@ -197,7 +197,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
 
         private static String transform(XMLStreamReader xml) {
             String own = xml.getAttributeValue(null, "transform");
-            return own != null && SvgGrammar.isTransform(own) ? own.strip() : "";
+            return own != null && SvgGrammar.isTransform(own) ? SvgGrammar.spaced(own) : "";
         }
 
         private static boolean isSeen(XMLStreamReader xml) {
@@ -211,9 +211,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                 return SvgGrammar.isPath(value);
             }
             if (attribute.equals("points")) {
-                String[] numbers = value.split("[\\s,]+");
-                return numbers.length % 2 == 0
-                        && List.of(numbers).stream().allMatch(one -> number(one).isPresent());
+                return SvgGrammar.isPoints(value);
             }
             Optional<Double> number = number(value);
             return number.isPresent()

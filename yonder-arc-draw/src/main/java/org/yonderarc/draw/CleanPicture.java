@@ -41,7 +41,7 @@ final class CleanPicture {
                 switch (mime) {
                     case "image/png" -> png(bytes);
                     case "image/jpeg" -> jpeg(bytes);
-                    default -> CleanSvg.of(bytes).getBytes(StandardCharsets.UTF_8);
+                    default -> CleanSvg.of(bytes).text().getBytes(StandardCharsets.UTF_8);
                 };
         return new Pictures.Picture(mime, clean);
     }

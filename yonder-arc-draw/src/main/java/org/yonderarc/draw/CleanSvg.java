@@ -3,11 +3,13 @@ package org.yonderarc.draw;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
@@ -72,6 +74,9 @@ final class CleanSvg {
             "spreadMethod",
             "clipPathUnits",
             "offset");
+    /** What draws nothing: that it is left out needs no words. */
+    private static final Set<String> SILENT = Set.of("metadata", "namedview", "script", "desc", "title");
+
     /** Those that a style attribute may say as well. */
     private static final Set<String> LOOKS = Set.of(
             "fill",
@@ -100,15 +105,27 @@ final class CleanSvg {
     private int elements;
     private int depth;
     private int skipped;
+    /** How deep we are in clips: one that is clipped itself could name itself, or grow without end. */
+    private int clips;
+
+    private final Set<String> leftOut = new TreeSet<>();
 
     private CleanSvg() {}
+
+    /**
+     * A clean document.
+     *
+     * @param text the document
+     * @param leftOut the names of the elements that were left out though they draw, in alphabetical order
+     */
+    record Clean(String text, Set<String> leftOut) {}
 
     /**
      * The clean document.
      *
      * @throws IOException with the reason in the words of a message, if it is none, or draws nothing
      */
-    static String of(byte[] bytes) throws IOException {
+    static Clean of(byte[] bytes) throws IOException {
         if (bytes.length > MOST_BYTES) {
             throw new IOException("an SVG has at most " + (MOST_BYTES >> 10) + " KiB");
         }
@@ -121,7 +138,7 @@ final class CleanSvg {
         try {
             var run = new CleanSvg();
             run.read(factory.createXMLStreamReader(new ByteArrayInputStream(bytes)));
-            return run.out.toString();
+            return new Clean(run.out.toString(), Collections.unmodifiableSet(run.leftOut));
         } catch (XMLStreamException wrong) {
             throw new IOException("it is no SVG", wrong);
         }
@@ -147,9 +164,12 @@ final class CleanSvg {
         }
         boolean isKnown = ELEMENTS.contains(name) && (depth == 0 || !name.equals("svg"));
         if (skipped > 0 || !isKnown) {
-            skipped++;
+            if (skipped++ == 0 && !SILENT.contains(name)) {
+                leftOut.add(name);
+            }
             return;
         }
+        clips += name.equals("clipPath") ? 1 : 0;
         if (++elements > MOST_ELEMENTS || ++depth > DEEPEST) {
             throw new IOException("it has too many parts for a picture of an app");
         }
@@ -157,7 +177,11 @@ final class CleanSvg {
         if (depth == 1) {
             out.append(" xmlns=\"http://www.w3.org/2000/svg\"");
         }
-        for (Map.Entry<String, String> attribute : attributes(xml).entrySet()) {
+        Map<String, String> attributes = attributes(xml);
+        if (clips > 0) {
+            attributes.remove("clip-path");
+        }
+        for (Map.Entry<String, String> attribute : attributes.entrySet()) {
             out.append(' ')
                     .append(attribute.getKey())
                     .append("=\"")
@@ -213,7 +237,7 @@ final class CleanSvg {
                     }
                 }
             } else if (isOwn && ATTRIBUTES.contains(name) && isSound(name, value)) {
-                kept.put(name, value);
+                kept.put(name, name.endsWith("ransform") ? SvgGrammar.spaced(value) : value);
             } else if (isOwn) {
                 look(kept, name, value);
             }
@@ -248,6 +272,7 @@ final class CleanSvg {
             return;
         }
         depth--;
+        clips -= xml.getLocalName().equals("clipPath") ? 1 : 0;
         out.append("</").append(xml.getLocalName()).append('>');
     }
 }

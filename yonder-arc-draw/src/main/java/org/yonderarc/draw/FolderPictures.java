@@ -7,11 +7,12 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** The pictures in a folder, each read and cleaned once. Thread-safe. */
 final class FolderPictures implements Pictures {
-    static final Map<String, String> TYPES =
+    private static final Map<String, String> TYPES =
             Map.of("png", "image/png", "jpg", "image/jpeg", "jpeg", "image/jpeg", "svg", "image/svg+xml");
 
     private final Path folder;
@@ -23,7 +24,7 @@ final class FolderPictures implements Pictures {
 
     private record Found(Optional<Picture> picture, Optional<String> trouble) {}
 
-    static String ending(String file) {
+    private static String ending(String file) {
         return file.substring(file.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
     }
 
@@ -41,6 +42,18 @@ final class FolderPictures implements Pictures {
         return Decoded.trouble(found.picture.get());
     }
 
+    /** What of an SVG is not drawn, in the words of a message. */
+    private static Optional<String> leftOut(String mime, byte[] bytes) throws IOException {
+        if (!mime.endsWith("svg+xml")) {
+            return Optional.empty();
+        }
+        Set<String> names = CleanSvg.of(bytes).leftOut();
+        return names.isEmpty()
+                ? Optional.empty()
+                : Optional.of("of its elements, " + String.join(", ", names) + " can't be drawn and "
+                        + (names.size() == 1 ? "is" : "are") + " left out");
+    }
+
     private Found found(String file) {
         String mime = TYPES.get(ending(file));
         if (mime == null) {
@@ -56,7 +69,7 @@ final class FolderPictures implements Pictures {
                 if (bytes.length > LARGEST) {
                     throw new IOException("a picture file has at most " + (LARGEST >> 20) + " MiB");
                 }
-                return new Found(Optional.of(CleanPicture.of(mime, bytes)), Optional.empty());
+                return new Found(Optional.of(CleanPicture.of(mime, bytes)), leftOut(mime, bytes));
             }
         } catch (java.nio.file.FileSystemException | InvalidPathException missing) {
             return new Found(Optional.empty(), Optional.empty());

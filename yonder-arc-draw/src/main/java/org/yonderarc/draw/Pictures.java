@@ -34,11 +34,6 @@ public interface Pictures {
         return Optional.empty();
     }
 
-    /** Whether a file's name is that of a picture. */
-    static boolean isNamed(String file) {
-        return FolderPictures.TYPES.containsKey(FolderPictures.ending(file));
-    }
-
     /**
      * The pictures in a folder; a path or a link that leads out of it is no picture. Each is cleaned when it is first asked
      * for: what is told beside the pixels, and whatever could run or load something, is left out.

@@ -1,26 +1,58 @@
 package org.yonderarc.draw;
 
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The small grammars of SVG 1.1 in which icons and pictures from outside may speak; whatever else stands there goes. */
+/**
+ * The small grammars of SVG 1.1 in which icons and pictures from outside may speak; whatever else stands there goes. The
+ * patterns never look back, so that no text takes long.
+ */
 final class SvgGrammar {
-    private static final String NUMBER = "[+-]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][+-]?[0-9]+)?";
+    private static final String NUMBER = "[+-]?+(?:[0-9]++(?:\\.[0-9]*+)?+|\\.[0-9]++)(?:[eE][+-]?+[0-9]++)?+";
+    /** Numbers one after the other; those that start with a sign or a point need nothing between. */
+    private static final String NUMBERS = "(?:[\\s,]*+" + NUMBER + ")++[\\s,]*+";
 
     /** Section 7.6: transforms, one after the other. */
-    private static final Pattern TRANSFORM =
-            Pattern.compile("(?:\\s*,?\\s*(?:matrix|translate|scale|rotate|skewX|skewY)\\s*\\(\\s*" + NUMBER
-                    + "(?:[\\s,]+" + NUMBER + ")*\\s*\\))*\\s*");
+    private static final Pattern TRANSFORM = Pattern.compile(
+            "(?:[\\s,]*+(?:matrix|translate|scale|rotate|skewX|skewY)\\s*+\\(" + NUMBERS + "\\))*+\\s*+");
 
     /** Section 8.3: the letters of commands and their numbers; a path is drawn up to its first fault. */
-    private static final Pattern PATH = Pattern.compile("[MmZzLlHhVvCcSsQqTtAa0-9eE+\\-.,\\s]*");
+    private static final Pattern PATH = Pattern.compile("[MmZzLlHhVvCcSsQqTtAa0-9eE+\\-.,\\s]*+");
+
+    private static final Pattern POINTS = Pattern.compile(NUMBERS);
+    private static final Pattern ONE = Pattern.compile(NUMBER);
 
     private SvgGrammar() {}
 
     static boolean isTransform(String text) {
-        return text.length() <= 1000 && TRANSFORM.matcher(text).matches();
+        return TRANSFORM.matcher(text).matches();
+    }
+
+    /** The same transform with one space between numbers: not every painter reads the compact way. */
+    static String spaced(String transform) {
+        return ONE.matcher(transform)
+                .replaceAll(" $0")
+                .replaceAll("[\\s,]++", " ")
+                .replace("( ", "(")
+                .replace(" )", ")")
+                .replace(" (", "(")
+                .replace(")", ") ")
+                .strip();
     }
 
     static boolean isPath(String text) {
         return PATH.matcher(text).matches();
+    }
+
+    /** Section 9.7.1: pairs of numbers. */
+    static boolean isPoints(String text) {
+        if (!POINTS.matcher(text).matches()) {
+            return false;
+        }
+        int count = 0;
+        for (Matcher number = ONE.matcher(text); number.find(); ) {
+            count++;
+        }
+        return count % 2 == 0;
     }
 }

@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.zip.CRC32;
 import java.util.zip.DeflaterOutputStream;
@@ -22,6 +23,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
 
 /** Pictures from outside: only what draws is kept, and what can't be used says why. */
 class CleanPictureTest {
@@ -157,6 +162,65 @@ class CleanPictureTest {
         }
         assertTrue(clean.contains("fill=\"url(#g)\"") && clean.contains("opacity=\".5\""), clean);
         assertTrue(clean.contains("stroke=\"rgb(1,2,3)\"") && clean.contains("stop-color=\"#ff0000\""), clean);
-        assertEquals(Optional.empty(), trouble("a.svg", svg.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    /** What is left out is said; what tells nobody anything goes in silence. */
+    @Test
+    void whatIsLeftOutIsSaid() throws IOException {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 24 24'><title>T</title><metadata/>"
+                + "<path d='M0 0h9v9z' transform='translate(1-2)scale(.5.5)'/>%s</svg>";
+        assertEquals(Optional.empty(), trouble("a.svg", svg.formatted("").getBytes(StandardCharsets.UTF_8)));
+        String said = trouble(
+                        "a.svg",
+                        svg.formatted("<text>Quay</text><use href='#a'/>").getBytes(StandardCharsets.UTF_8))
+                .orElseThrow();
+        assertEquals("of its elements, text, use can't be drawn and are left out", said);
+        String clean = new String(
+                read("a.svg", svg.formatted("").getBytes(StandardCharsets.UTF_8))
+                        .orElseThrow()
+                        .bytes(),
+                StandardCharsets.UTF_8);
+        assertTrue(clean.contains("transform=\"translate(1 -2) scale(.5 .5)\""), clean);
+    }
+
+    /** A clip that clips itself, or clips of clips without end, are no clips of clips any more. */
+    @Test
+    void clipsOfClipsEnd() throws IOException {
+        var svg = new StringBuilder("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 24 24'>");
+        svg.append("<clipPath id='a'><path d='M0 0h9v9z' clip-path='url(#a)'/></clipPath>");
+        for (int i = 0; i < 30; i++) {
+            svg.append("<clipPath id='c").append(i).append("'>");
+            String next = "<path d='M0 0h9v9z' clip-path='url(#c" + (i + 1) + ")'/>";
+            svg.append(next.repeat(4)).append("</clipPath>");
+        }
+        svg.append("<path d='M0 0h9v9z' clip-path='url(#a)'/><path d='M0 0h9v9z' clip-path='url(#c0)'/></svg>");
+        Files.writeString(folder.resolve("clips.svg"), svg);
+        var picture = new SceneNode.Picture("p", new Box(0, 0, 24, 24), 0, "clips.svg", true);
+        var scene = new Scene(24, 24, Colour.rgb(0xFFFFFF), "clips", List.of(picture));
+        var studio = new Studio(new BundledIcons(), Pictures.in(folder));
+        assertEquals(0xFF000000, studio.image(scene, 1).getRGB(7, 2));
+    }
+
+    /** Grammars of icons: compact ways of writing are kept, and no text takes long. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "true | 10 5-3 4",
+                "true | 1.5.5",
+                "true | 1,2 3,4",
+                "false | 1 2 3",
+                "false | 1 2 x",
+                "false | ''",
+            })
+    void pointsAreInPairs(boolean are, String points) {
+        assertEquals(are, SvgGrammar.isPoints(points));
+    }
+
+    @Test
+    void grammarsNeverLookBack() {
+        assertFalse(SvgGrammar.isPoints("1".repeat(50_000) + "x"));
+        assertFalse(SvgGrammar.isTransform("rotate(" + "1 ".repeat(50_000) + "x)"));
+        assertFalse(SvgGrammar.isTransform(" ".repeat(50_000) + "x"));
     }
 }

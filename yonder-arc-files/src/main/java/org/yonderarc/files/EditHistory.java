@@ -9,13 +9,10 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.BasicFileAttributes;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.Deque;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -140,8 +137,8 @@ final class EditHistory implements AutoCloseable {
         for (int i = 0; i < lines.size(); i++) {
             // A change that never came to be: the plan, or the next change, is still at the text before it.
             Line line = lines.get(i);
-            String next = i + 1 < lines.size() ? digest(lines.get(i + 1).before) : current;
-            boolean never = !next.equals(line.after) && next.equals(digest(line.before));
+            String next = i + 1 < lines.size() ? Digest.of(lines.get(i + 1).before) : current;
+            boolean never = !next.equals(line.after) && next.equals(Digest.of(line.before));
             if (!never) {
                 replay(line);
             }
@@ -156,7 +153,7 @@ final class EditHistory implements AutoCloseable {
         String name = file.getFileName().toString();
         Path plan = file.resolveSibling(name.substring(0, name.length() - ".history".length()));
         try {
-            return digest(SourceText.read(plan).text());
+            return Digest.of(SourceText.read(plan).text());
         } catch (FileTrouble unreadable) {
             return "";
         }
@@ -167,7 +164,7 @@ final class EditHistory implements AutoCloseable {
         text.lines().skip(1).forEach(line -> {
             String[] parts = line.split(" ");
             try {
-                if (parts.length == 4 && digest(parts[3]).startsWith(parts[2])) {
+                if (parts.length == 4 && Digest.of(parts[3]).startsWith(parts[2])) {
                     String before = new String(Base64.getDecoder().decode(parts[3]), StandardCharsets.UTF_8);
                     lines.add(new Line(Did.valueOf(parts[0]), before, parts[1]));
                 }
@@ -214,7 +211,7 @@ final class EditHistory implements AutoCloseable {
 
     private static String line(Did did, String before, String after) {
         String text = Base64.getEncoder().encodeToString(before.getBytes(StandardCharsets.UTF_8));
-        return did + " " + after + " " + digest(text).substring(0, 16) + " " + text + "\n";
+        return did + " " + after + " " + Digest.of(text).substring(0, 16) + " " + text + "\n";
     }
 
     private void append(String line) throws IOException {
@@ -267,16 +264,6 @@ final class EditHistory implements AutoCloseable {
             return;
         }
         old.close();
-    }
-
-    /** What a text is known by. */
-    static String digest(String text) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("every Java platform has SHA-256", impossible);
-        }
     }
 
     @Override

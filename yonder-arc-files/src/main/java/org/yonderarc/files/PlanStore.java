@@ -2,7 +2,6 @@ package org.yonderarc.files;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Optional;
@@ -66,19 +65,8 @@ public final class PlanStore implements AutoCloseable {
     }
 
     private void load() throws FileTrouble {
-        source = SourceText.read(file);
-        bytes = content();
-        if (!new String(bytes, StandardCharsets.UTF_8).endsWith(source.text())) {
-            throw changed();
-        }
-    }
-
-    private byte[] content() throws FileTrouble {
-        try {
-            return Files.readAllBytes(file);
-        } catch (IOException gone) {
-            throw new FileTrouble(file, "the file can't be read (" + SourceText.reason(gone) + ").", "");
-        }
+        bytes = SourceText.bytes(file);
+        source = SourceText.of(file, bytes);
     }
 
     /** The text of the plan as it is in the file. */
@@ -115,9 +103,12 @@ public final class PlanStore implements AutoCloseable {
 
     private String text(Optional<Step> step, String done) throws FileTrouble {
         if (step.isEmpty()) {
-            throw new FileTrouble(file, "there is no change that could be " + done + ".", "");
+            throw new FileTrouble(
+                    file,
+                    "there is no change that could be " + done + ".",
+                    "Only what \"yonder edit\" and \"yonder check --fix\" changed can be.");
         }
-        if (!step.get().after().equals(EditHistory.digest(source.text()))) {
+        if (!step.get().after().equals(Digest.of(source.text()))) {
             throw new FileTrouble(
                     file,
                     "the plan was changed by something else since; nothing was " + done + ".",
@@ -138,8 +129,8 @@ public final class PlanStore implements AutoCloseable {
         if (wanted.length > SourceText.LARGEST) {
             throw new FileTrouble(file, "the plan would be larger than can be read again.", "");
         }
-        history.add(did, source.text(), EditHistory.digest(text));
-        if (!SafeFile.replace(file, wanted, () -> Arrays.equals(bytes, content()))) {
+        history.add(did, source.text(), Digest.of(text));
+        if (!SafeFile.replace(file, wanted, () -> Arrays.equals(bytes, SourceText.bytes(file)))) {
             throw changed();
         }
         load();

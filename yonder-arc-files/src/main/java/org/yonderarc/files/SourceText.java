@@ -29,7 +29,11 @@ public record SourceText(String name, String text) {
         if (Files.isDirectory(file)) {
             throw new FileTrouble(file, "this is a directory.", "Name the plan file inside of it.");
         }
-        byte[] bytes = bytes(file);
+        return of(file, bytes(file));
+    }
+
+    /** The text in the bytes of a file. */
+    static SourceText of(Path file, byte[] bytes) throws FileTrouble {
         String text = decode(file, bytes);
         int control = controlCharacter(text);
         if (control >= 0) {
@@ -42,7 +46,8 @@ public record SourceText(String name, String text) {
         return new SourceText(file.toString(), text.startsWith("\uFEFF") ? text.substring(1) : text);
     }
 
-    private static byte[] bytes(Path file) throws FileTrouble {
+    /** The bytes of a file that is not too large. */
+    static byte[] bytes(Path file) throws FileTrouble {
         try (var in = Files.newInputStream(file)) {
             byte[] bytes = in.readNBytes((int) LARGEST + 1);
             if (bytes.length > LARGEST) {

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.yonderarc.files.Edited.edited;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -49,14 +50,6 @@ class PlanEditorTest {
               - { menu: main, form: drawer, footer: [ tides, rock ] }
               - top
             """;
-
-    private static String edited(String plan, String... edits) throws EditTrouble {
-        var editor = new PlanEditor(new SourceText("plan.yaml", plan));
-        for (String edit : edits) {
-            editor.apply(Edit.parse(edit));
-        }
-        return editor.source().text();
-    }
 
     /** Expected lines that the edit puts in place of lines of the plan; the rest stays letter by letter. */
     @ParameterizedTest

@@ -146,7 +146,7 @@ class PlanStoreTest {
         String pier = Files.readString(file);
         Path history = PlanStore.historyOf(file);
         try (var open = EditHistory.open(history)) {
-            open.add(Did.EDIT, pier, EditHistory.digest("never came to be"));
+            open.add(Did.EDIT, pier, Digest.of("never came to be"));
         }
         undo();
         assertEquals(PLAN, Files.readString(file));

@@ -3,6 +3,7 @@ package org.yonderarc.files;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.yonderarc.files.Edited.edited;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,14 +34,6 @@ class RenamingTest {
             accepted:
               - { code: no-twin, at: /menus/main/0, because: drawn later }
             """;
-
-    private static String edited(String plan, String... edits) throws EditTrouble {
-        var editor = new PlanEditor(new SourceText("plan.yaml", plan));
-        for (String edit : edits) {
-            editor.apply(Edit.parse(edit));
-        }
-        return editor.source().text();
-    }
 
     /** Each pair stands for what the plan says before and after; all the rest stays letter by letter. */
     @ParameterizedTest

@@ -56,7 +56,7 @@ class ArtFuzzTest {
                 if (mime.endsWith("svg+xml")) {
                     String svg = new String(clean.bytes(), StandardCharsets.UTF_8);
                     harmless(svg);
-                    assertEquals(svg, CleanSvg.of(clean.bytes()), "clean is clean");
+                    assertEquals(svg, CleanSvg.of(clean.bytes()).text(), "clean is clean");
                 }
                 Decoded.trouble(clean);
             } catch (IOException none) {
