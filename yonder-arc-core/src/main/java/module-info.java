@@ -7,7 +7,7 @@
  * {@link org.yonderarc.sheet sheet}.
  *
  * <p><b>For those who write hosts,</b> painters of scenes or readers of other files: {@link org.yonderarc.view view},
- * {@link org.yonderarc.layout layout}, {@link org.yonderarc.scene scene}, {@link org.yonderarc.motion motion},
+ * {@link org.yonderarc.layout layout}, {@link org.yonderarc.scene scene}, {@link org.yonderarc.motion motion}, {@link org.yonderarc.stage stage},
  * {@link org.yonderarc.bind bind}, {@link org.yonderarc.tree tree}.
  *
  * <p>What is in neither, as the homes of forms and the codecs of keys, is not exported.
@@ -29,6 +29,7 @@ module org.yonderarc.core {
     exports org.yonderarc.layout;
     exports org.yonderarc.scene;
     exports org.yonderarc.motion;
+    exports org.yonderarc.stage;
     exports org.yonderarc.bind;
     exports org.yonderarc.tree;
 }

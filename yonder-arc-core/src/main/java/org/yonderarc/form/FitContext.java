@@ -64,7 +64,8 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** The bar as it is before any item is in it. */
     FittedBar bare(Bar bar, Form form) {
-        return new FittedBar(bar.id(), bar.menu().orElse(form.kind().word()), form, Looks.of(plan(), form, Style.NONE));
+        return new FittedBar(
+                bar.id(), Ids.asTitle(bar.menu().orElse(form.kind().word())), form, Looks.of(plan(), form, Style.NONE));
     }
 
     /** The items with these ids that show: those of the bar's own menu, else the first of any. */

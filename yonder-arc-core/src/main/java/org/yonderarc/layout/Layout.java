@@ -125,6 +125,24 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
             dividers = List.copyOf(dividers);
         }
 
+        /** How far its items reach beyond the right edge of the view, in dp. */
+        public double across() {
+            double end = slots.stream()
+                    .mapToDouble(slot -> slot.target().right())
+                    .max()
+                    .orElse(0);
+            return Math.max(0, end - view.right());
+        }
+
+        /** How far its items reach below the view, in dp. */
+        public double down() {
+            double end = slots.stream()
+                    .mapToDouble(slot -> slot.target().bottom())
+                    .max()
+                    .orElse(0);
+            return Math.max(0, end - view.bottom());
+        }
+
         /** The same, seen beyond the edges of its view too. */
         public ItemList unclipped() {
             return new ItemList(view, false, slots, headings, dividers, origin);

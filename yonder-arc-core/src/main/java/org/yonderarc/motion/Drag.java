@@ -50,7 +50,15 @@ public final class Drag {
      */
     public Release release(double velocity) {
         // A fling decides, else the side of the middle.
-        boolean goes = Math.abs(velocity) > 0.8 ? velocity > 0 : share >= 0.5;
+        return release(Math.abs(velocity) > 0.8 ? velocity > 0 : share >= 0.5, velocity);
+    }
+
+    /** Takes it back to the start, whatever it was on the way to. */
+    public Release giveUp() {
+        return release(false, 0);
+    }
+
+    private Release release(boolean goes, double velocity) {
         double target = goes ? 1 : 0;
         double way = target - share;
         if (way == 0) {

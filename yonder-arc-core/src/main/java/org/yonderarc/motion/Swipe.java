@@ -129,6 +129,11 @@ public final class Swipe {
         return drag.release(velocity / way);
     }
 
+    /** What follows when the finger is taken away: it goes back to the start. */
+    public Drag.Release giveUp() {
+        return drag.giveUp();
+    }
+
     /** The scene at a share of the way, as {@link Drag.Release#share} gives it. */
     public Scene at(double share) {
         drag.move(share);

@@ -148,7 +148,11 @@ public final class BarComposer {
             nodes.add(slot(slot, list.origin().map(from -> new Part.Entrance(from, before))));
         }
         SceneNode.Group group = SceneNode.Group.of(
-                Part.Plain.LIST, "list", list.clips() ? new Meaning.Scroll() : new Meaning.Plain(), list.view(), nodes);
+                Part.Plain.LIST,
+                "list",
+                list.clips() ? new Meaning.Scroll(list.across(), list.down()) : new Meaning.Plain(),
+                list.view(),
+                nodes);
         return list.clips() ? group.clipped(0) : group;
     }
 
@@ -263,8 +267,8 @@ public final class BarComposer {
                 .map(badge -> item.spoken() + (badge.isEmpty() ? ", new" : ", " + badge))
                 .orElse(item.spoken());
         return item.address()
-                .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected()))
-                .orElseGet(() -> new Meaning.Button(name, item.step()));
+                .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected(), item.enabled()))
+                .orElseGet(() -> new Meaning.Button(name, item.step(), item.enabled()));
     }
 
     private SceneNode title(TextLine line) {

@@ -173,7 +173,7 @@ public final class Canvas {
         Optional<String> address = index < addresses.size() ? addresses.get(index) : Optional.empty();
         Meaning meaning = row.to().isPresent() && address.isPresent()
                 ? new Meaning.Link(
-                        spoken(row), address.get(), new Step.Open(row.to().get()), false)
+                        spoken(row), address.get(), new Step.Open(row.to().get()), false, true)
                 : new Meaning.Plain();
         nodes.add(SceneNode.Group.of(new Part.Row(index), "row:" + index, meaning, box, inner.nodes));
         reaches(box.bottom());

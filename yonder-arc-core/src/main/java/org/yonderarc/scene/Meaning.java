@@ -13,11 +13,21 @@ public sealed interface Meaning {
     /** The heading of the page, of level 1. */
     record Heading(String text) implements Meaning {}
 
-    /** The main content. Where it is higher than its clip, it scrolls. */
-    record Main(String label) implements Meaning {}
+    /**
+     * The main content.
+     *
+     * @param label what it is called
+     * @param reach how far it can be scrolled, in dp; 0 where all of it shows
+     */
+    record Main(String label, double reach) implements Meaning {}
 
-    /** A part that scrolls where it holds more than it shows. */
-    record Scroll() implements Meaning {}
+    /**
+     * A part that scrolls where it holds more than it shows.
+     *
+     * @param across how far it can be scrolled in reading direction, in dp; 0 where all of its width shows
+     * @param down how far it can be scrolled downwards, in dp; 0 where all of its height shows
+     */
+    record Scroll(double across, double down) implements Meaning {}
 
     /** A navigation with links. */
     record Navigation(String label) implements Meaning {}
@@ -29,14 +39,21 @@ public sealed interface Meaning {
      * @param address the address it leads to
      * @param step the step that following it takes
      * @param current whether it leads to where the person is
+     * @param enabled whether it can be followed
      */
-    record Link(String label, String address, Step step, boolean current) implements Meaning {}
+    record Link(String label, String address, Step step, boolean current, boolean enabled) implements Meaning {}
 
     /**
      * A button.
      *
      * @param label its accessible name
      * @param step the step that pressing it takes
+     * @param enabled whether it can be pressed
      */
-    record Button(String label, Step step) implements Meaning {}
+    record Button(String label, Step step, boolean enabled) implements Meaning {
+        /** A button that can be pressed. */
+        public Button(String label, Step step) {
+            this(label, step, true);
+        }
+    }
 }

@@ -63,10 +63,11 @@ public final class Composer {
         var head = new ArrayList<SceneNode>();
         layout.bars().stream().filter(Composer::isHead).forEach(bar -> head.add(composed(bar)));
         Canvas drawn = drawn();
-        double scrolled = scrolled(drawn);
+        double reach = reach(drawn);
+        double scrolled = Math.min(fitting.setting().scrolled(), reach);
         double gone = gone(scrolled);
         head.addAll(drawn.nodes());
-        page.add(content(head, scrolled, gone));
+        page.add(content(head, reach, scrolled, gone));
         for (Layout.Bar bar : layout.bars()) {
             List<SceneNode> to = Forms.isOutsidePage(bar.fitted()) ? over : page;
             if (bar.ground().scrim() != Layout.Scrim.NONE) {
@@ -164,10 +165,10 @@ public final class Composer {
     }
 
     /** How far content that is so long can be scrolled. */
-    private double scrolled(Canvas drawn) {
-        double beyond =
-                fills() ? 0 : drawn.bottom() + Canvas.PAD - layout.content().bottom();
-        return Math.min(fitting.setting().scrolled(), Math.max(0, beyond));
+    private double reach(Canvas drawn) {
+        return fills()
+                ? 0
+                : Math.max(0, drawn.bottom() + Canvas.PAD - layout.content().bottom());
     }
 
     /** How much of a top bar that leaves with its content is gone. */
@@ -196,12 +197,12 @@ public final class Composer {
                 .clipped(0));
     }
 
-    private SceneNode content(List<SceneNode> drawn, double scrolled, double gone) {
+    private SceneNode content(List<SceneNode> drawn, double reach, double scrolled, double gone) {
         Box content = layout.content();
         return SceneNode.Group.of(
                         new Part.Screen(fitting.place()),
                         "screen:" + fitting.place().text(),
-                        new Meaning.Main(fitting.title()),
+                        new Meaning.Main(fitting.title(), reach),
                         new Box(content.x(), content.y() - gone, content.width(), content.height() + gone),
                         scrolled > 0 ? Shift.by(0, -scrolled).all(drawn) : drawn)
                 .clipped(0);

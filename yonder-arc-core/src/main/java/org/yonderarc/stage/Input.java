@@ -1,0 +1,96 @@
+package org.yonderarc.stage;
+
+import java.util.Objects;
+import java.util.Optional;
+
+/** Something that a person does to a stage, as a host hands it in. Positions are in dp from the upper left corner of the stage. */
+public sealed interface Input {
+    /**
+     * A pointer comes down.
+     *
+     * @param id which pointer, as long as it is down
+     * @param main whether it is a finger, a pen or the main button of a mouse; other buttons choose nothing
+     * @param touches whether it is a finger, which scrolls what it drags
+     */
+    record Down(int id, double x, double y, boolean main, boolean touches) implements Input {}
+
+    /** A pointer moves, whether it is down or only hovers. */
+    record Move(int id, double x, double y) implements Input {}
+
+    /** A pointer is lifted. */
+    record Up(int id, double x, double y) implements Input {}
+
+    /** A pointer was taken away by the system: nothing comes of what it did. */
+    record Cancel(int id) implements Input {}
+
+    /** The mouse left the stage. */
+    record Leave() implements Input {}
+
+    /** A wheel turns, or two fingers move on a pad: by how much what lies there is to be scrolled, in dp. */
+    record Wheel(double x, double y, double across, double down) implements Input {}
+
+    /** A key, by what it means. */
+    record Key(Meant meant) implements Input {
+        public Key {
+            Objects.requireNonNull(meant, "meant");
+        }
+    }
+
+    /** What a key means. */
+    enum Meant {
+        /** The focus goes to the next that can be chosen: Tab. */
+        NEXT,
+        /** The focus goes to the one before: Shift and Tab. */
+        PREVIOUS,
+        /** What has the focus is chosen: Enter, Space. */
+        CHOOSE,
+        /** What is open closes; else the person goes back: Escape. */
+        CLOSE,
+        /** An arrow. */
+        UP,
+        /** An arrow. */
+        DOWN,
+        /** An arrow. */
+        LEFT,
+        /** An arrow. */
+        RIGHT,
+        /** To the start. */
+        HOME,
+        /** To the end. */
+        END,
+        /** A page up. */
+        PAGE_UP,
+        /** A page down. */
+        PAGE_DOWN
+    }
+
+    /**
+     * The host's own focus comes to something on the stage, or leaves it.
+     *
+     * @param path the path of what has it now; no value for nothing
+     */
+    record Focus(Optional<String> path) implements Input {
+        public Focus {
+            Objects.requireNonNull(path, "path");
+        }
+    }
+
+    /** Something is chosen without a pointer: by an assistive technology, or by the host's own means. */
+    record Choose(String path) implements Input {
+        public Choose {
+            Objects.requireNonNull(path, "path");
+        }
+    }
+
+    /**
+     * A host that scrolls by itself has scrolled something.
+     *
+     * @param path the path of what is scrolled
+     * @param to how far it is scrolled downwards now, in dp
+     */
+    record Scrolled(String path, double to) implements Input {
+        public Scrolled {
+            Objects.requireNonNull(path, "path");
+        }
+    }
+}

@@ -1,0 +1,218 @@
+package org.yonderarc.stage;
+
+import java.util.Optional;
+import org.yonderarc.motion.Swipe;
+
+/** What pointers, wheels and scrolling keys do. One pointer counts at a time: a second one ends what the first began. */
+final class Pointers {
+    /** The farthest that a swipe goes up or down, as a share of how far it goes sideways: about 35 degrees. */
+    private static final double FLAT = 0.7;
+    /** How far an arrow scrolls, in dp. */
+    private static final double LINE = 48;
+    /** How much of a page a page key scrolls. */
+    private static final double PAGE = 0.9;
+
+    private enum Doing {
+        /** The pointer has not moved far enough to say. */
+        PRESSING,
+        SWIPING,
+        SCROLLING,
+        /** It moved, and nothing comes of that. */
+        NOTHING
+    }
+
+    private final Stage stage;
+    private final Scrolls scrolls;
+    private final Reel reel;
+    private Optional<Input.Down> down = Optional.empty();
+    private Optional<String> region = Optional.empty();
+    private Doing doing = Doing.NOTHING;
+    private Velocity velocity = new Velocity(0, 0, 0);
+    private double lastX;
+    private double lastY;
+
+    Pointers(Stage stage, Scrolls scrolls, Reel reel) {
+        this.stage = stage;
+        this.scrolls = scrolls;
+        this.reel = reel;
+    }
+
+    boolean take(Input input, double now) {
+        if (input instanceof Input.Down pressed) {
+            return down(pressed, now);
+        }
+        if (input instanceof Input.Move move) {
+            return move(move, now);
+        }
+        if (input instanceof Input.Up up) {
+            return up(up, now);
+        }
+        if (input instanceof Input.Cancel cancel) {
+            return isDown(cancel.id()) && cancel(now);
+        }
+        if (input instanceof Input.Leave) {
+            stage.touched(stage.touch().hover(Optional.empty()), now);
+            return true;
+        }
+        return input instanceof Input.Wheel wheel && wheel(wheel, now);
+    }
+
+    /** Forgets what a pointer began: something else moves now. */
+    void drop() {
+        down = Optional.empty();
+        doing = Doing.NOTHING;
+    }
+
+    private boolean isDown(int id) {
+        return down.filter(held -> held.id() == id).isPresent();
+    }
+
+    private boolean down(Input.Down pressed, double now) {
+        if (down.isPresent()) {
+            return cancel(now);
+        }
+        if (!pressed.main()) {
+            return false;
+        }
+        boolean stopped = scrolls.until().isPresent();
+        scrolls.stop();
+        Hit hit = stage.hit(pressed.x(), pressed.y());
+        down = Optional.of(pressed);
+        region = hit.scrolls();
+        // A finger that stops what scrolls chooses nothing.
+        doing = stopped ? Doing.NOTHING : Doing.PRESSING;
+        velocity = new Velocity(pressed.x(), pressed.y(), now);
+        lastX = pressed.x();
+        lastY = pressed.y();
+        if (stopped && region.isPresent() && pressed.touches()) {
+            doing = Doing.SCROLLING;
+            return true;
+        }
+        Touch touch = stage.touch().focus(stage.touch().focused(), false);
+        stage.touched(touch.press(hit.target()), now);
+        return hit.target().isPresent();
+    }
+
+    private boolean move(Input.Move move, double now) {
+        if (down.isEmpty()) {
+            Optional<Target> over = stage.hit(move.x(), move.y()).target().filter(any -> !any.isScrim());
+            stage.touched(stage.touch().hover(over), now);
+            return over.isPresent();
+        }
+        if (!isDown(move.id())) {
+            return false;
+        }
+        Input.Down start = down.get();
+        double dx = move.x() - start.x();
+        double dy = move.y() - start.y();
+        velocity.move(move.x(), move.y(), now);
+        if (doing == Doing.PRESSING && Math.max(Math.abs(dx), Math.abs(dy)) >= Swipe.SLOP) {
+            decide(start, dx, dy, now);
+        }
+        if (doing == Doing.SWIPING) {
+            reel.move(dx);
+        } else if (doing == Doing.SCROLLING) {
+            drag(move);
+        }
+        lastX = move.x();
+        lastY = move.y();
+        return true;
+    }
+
+    private void decide(Input.Down start, double dx, double dy, double now) {
+        boolean isFlat = Math.abs(dy) <= Math.abs(dx) * FLAT;
+        Optional<Swipe> swipe = isFlat ? stage.swipe(start.x(), dx) : Optional.empty();
+        boolean scrollsHere = start.touches() && stage.scrollsItself() && region.isPresent();
+        if (swipe.isPresent()) {
+            stage.settle();
+            reel.hold(swipe.get());
+            doing = Doing.SWIPING;
+        } else if (scrollsHere) {
+            doing = Doing.SCROLLING;
+        } else {
+            // A mouse that wanders off and comes back still presses what it pressed.
+            return;
+        }
+        stage.touched(stage.touch().press(Optional.empty()), now);
+    }
+
+    private void drag(Input.Move move) {
+        region.flatMap(scrolls::region)
+                .filter(held -> scrolls.by(held, lastX - move.x(), lastY - move.y()))
+                .ifPresent(held -> stage.scrolled());
+    }
+
+    private boolean up(Input.Up up, double now) {
+        if (!isDown(up.id())) {
+            return false;
+        }
+        velocity.move(up.x(), up.y(), now);
+        Doing done = doing;
+        drop();
+        Optional<Target> pressed = stage.touch().pressed();
+        stage.touched(stage.touch().press(Optional.empty()), now);
+        if (done == Doing.SWIPING) {
+            reel.letGo(velocity.across(now), now);
+        } else if (done == Doing.SCROLLING) {
+            region.flatMap(scrolls::region)
+                    .ifPresent(held -> scrolls.fling(held, -velocity.across(now), -velocity.down(now), now));
+        } else if (done == Doing.PRESSING) {
+            Optional<String> over = stage.hit(up.x(), up.y()).target().map(Target::path);
+            pressed.map(Target::path)
+                    .filter(path -> over.filter(path::equals).isPresent())
+                    .ifPresent(stage::choose);
+        }
+        return true;
+    }
+
+    private boolean cancel(double now) {
+        boolean swiped = doing == Doing.SWIPING;
+        drop();
+        stage.touched(stage.touch().press(Optional.empty()), now);
+        if (swiped) {
+            reel.giveUp(now);
+        }
+        return true;
+    }
+
+    private boolean wheel(Input.Wheel wheel, double now) {
+        Optional<Scrolls.Region> at = stage.hit(wheel.x(), wheel.y()).scrolls().flatMap(scrolls::region);
+        // A wheel turns one way only: what scrolls sideways takes it too.
+        boolean moved = at.filter(held -> held.down() == 0 && wheel.across() == 0
+                        ? scrolls.by(held, wheel.down(), 0)
+                        : scrolls.by(held, wheel.across(), wheel.down()))
+                .isPresent();
+        if (moved) {
+            stage.scrolled();
+        }
+        return moved;
+    }
+
+    /** Scrolls what the focus is in, else the content. */
+    boolean scroll(Input.Meant meant, Optional<String> focus, double now) {
+        Optional<Scrolls.Region> held = focus.flatMap(scrolls::around)
+                .or(() -> stage.tree().content().flatMap(scrolls::region))
+                .filter(any -> stage.scrollsItself());
+        if (held.isEmpty()) {
+            return false;
+        }
+        Scrolls.Region wanted = held.get();
+        double at = scrolls.of(wanted.id()).down();
+        double page = wanted.box().height() * PAGE;
+        double to =
+                switch (meant) {
+                    case UP -> at - LINE;
+                    case DOWN -> at + LINE;
+                    case PAGE_UP -> at - page;
+                    case PAGE_DOWN -> at + page;
+                    case HOME -> 0;
+                    case END -> wanted.down();
+                    default -> at;
+                };
+        boolean moves = scrolls.trip(wanted, to, stage.surroundings().lessMotion(), now);
+        if (moves) {
+            stage.scrolled();
+        }
+        return moves;
+    }
+}

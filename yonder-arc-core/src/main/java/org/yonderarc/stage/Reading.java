@@ -1,0 +1,183 @@
+package org.yonderarc.stage;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Form;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Part;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
+
+/**
+ * Reads a scene as a person hears it: what stands above comes first, then what stands at the leading edge, the content, and what
+ * stands below. Where a bar lies over everything else, all but that is out of reach.
+ *
+ * @param state the state that the scene shows
+ * @param dialog the path of the bar that lies over everything else
+ */
+record Reading(State state, Optional<String> dialog) {
+    static AccessTree of(Scene scene, State state) {
+        Optional<String> dialog = dialog(scene.nodes(), "");
+        List<Access> roots = new Reading(state, dialog).all(scene.nodes(), "", dialog.isPresent());
+        return new AccessTree(roots, dialog);
+    }
+
+    /** Where a node comes among its siblings: as the eye goes over a screen. */
+    static int rank(SceneNode node) {
+        if (!(node instanceof SceneNode.Group group)) {
+            return 2;
+        }
+        if (group.part() instanceof Part.Bar bar) {
+            return bar.edge() == Form.Edge.UPPER
+                    ? 0
+                    : bar.edge() == Form.Edge.LEADING ? 1 : bar.edge() == Form.Edge.CONTENT ? 2 : 3;
+        }
+        return 2;
+    }
+
+    /**
+     * The bar over everything else: that which stands above what dims or catches the touches beside it, or the drawer from beneath
+     * which the page has moved.
+     */
+    private static Optional<String> dialog(List<SceneNode> nodes, String above) {
+        for (int i = 0; i < nodes.size(); i++) {
+            if (!(nodes.get(i) instanceof SceneNode.Group group)) {
+                continue;
+            }
+            if (group.part() == Part.Plain.PAGE) {
+                boolean isMoved = group.groups().stream().anyMatch(any -> any.part() == Part.Plain.SCRIM);
+                Optional<String> inside = dialog(group.children(), above + "/" + group.key());
+                if (inside.isPresent() || !isMoved) {
+                    return inside;
+                }
+                return bar(nodes, 0, above);
+            }
+            if (group.part() == Part.Plain.SCRIM) {
+                return bar(nodes, i + 1, above);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> bar(List<SceneNode> nodes, int from, String above) {
+        return nodes.subList(from, nodes.size()).stream()
+                .filter(node -> node instanceof SceneNode.Group group && group.part() instanceof Part.Bar)
+                .map(node -> above + "/" + node.key())
+                .findFirst();
+    }
+
+    private List<Access> all(List<SceneNode> nodes, String above, boolean inert) {
+        var out = new ArrayList<Access>();
+        for (SceneNode node : inOrder(nodes)) {
+            if (node instanceof SceneNode.Group group) {
+                group(group, above + "/" + group.key(), inert, out);
+            } else if (node instanceof SceneNode.Text text && !above.isEmpty()) {
+                out.add(Access.plain(
+                        above + "/" + text.key(),
+                        Access.Role.TEXT,
+                        text.line().text(),
+                        text.line().box(),
+                        inert,
+                        List.of()));
+            }
+        }
+        return out;
+    }
+
+    private static List<SceneNode> inOrder(List<SceneNode> nodes) {
+        boolean hasBars = nodes.stream()
+                .anyMatch(node -> node instanceof SceneNode.Group group && group.part() instanceof Part.Bar);
+        return hasBars
+                ? nodes.stream().sorted(Comparator.comparing(Reading::rank)).toList()
+                : nodes;
+    }
+
+    private void group(SceneNode.Group group, String path, boolean inertAbove, List<Access> out) {
+        boolean isDialog = dialog.filter(path::equals).isPresent();
+        boolean inert = inertAbove && !isDialog;
+        Meaning meaning = group.meaning();
+        Box box = group.area();
+        if (group.part() == Part.Plain.SCRIM) {
+            // Closing the bar is an action of its own for those who touch; for all others the bar closes by a key.
+            return;
+        }
+        if (meaning instanceof Meaning.Link link) {
+            out.add(new Access(
+                    path,
+                    Access.Role.LINK,
+                    link.label(),
+                    box,
+                    Optional.of(link.step()),
+                    Optional.of(link.address()),
+                    current(link),
+                    Optional.empty(),
+                    link.enabled(),
+                    inert,
+                    List.of()));
+        } else if (meaning instanceof Meaning.Button button) {
+            out.add(new Access(
+                    path,
+                    Access.Role.BUTTON,
+                    button.label(),
+                    box,
+                    Optional.of(button.step()),
+                    Optional.empty(),
+                    Access.Current.NO,
+                    expanded(button.step()),
+                    button.enabled(),
+                    inert,
+                    List.of()));
+        } else if (meaning instanceof Meaning.Heading heading) {
+            out.add(Access.plain(path, Access.Role.HEADING, heading.text(), box, inert, List.of()));
+        } else if (group.part() instanceof Part.Row) {
+            out.add(Access.plain(path, Access.Role.TEXT, texts(group), box, inert, List.of()));
+        } else {
+            region(group, path, isDialog, inert, out);
+        }
+    }
+
+    private void region(SceneNode.Group group, String path, boolean isDialog, boolean inert, List<Access> out) {
+        Meaning meaning = group.meaning();
+        List<Access> inside = all(group.children(), path, isDialog ? false : inert);
+        Box box = group.area();
+        if (meaning instanceof Meaning.Banner) {
+            out.add(Access.plain(path, Access.Role.BANNER, "", box, inert, inside));
+        } else if (meaning instanceof Meaning.Main main) {
+            out.add(Access.plain(path, Access.Role.MAIN, main.label(), box, inert, inside));
+        } else if (meaning instanceof Meaning.Navigation navigation) {
+            Access.Role role = isDialog ? Access.Role.DIALOG : Access.Role.NAVIGATION;
+            out.add(Access.plain(path, role, navigation.label(), box, inert, inside));
+        } else {
+            out.addAll(inside);
+        }
+    }
+
+    private Access.Current current(Meaning.Link link) {
+        if (!link.current()) {
+            return Access.Current.NO;
+        }
+        return state.trail().below().isEmpty() ? Access.Current.PAGE : Access.Current.BRANCH;
+    }
+
+    private Optional<Boolean> expanded(Step step) {
+        if (step instanceof Step.Toggle toggle) {
+            return Optional.of(state.open().filter(toggle.bar()::equals).isPresent());
+        }
+        return step instanceof Step.Fold fold ? Optional.of(!state.folded().contains(fold.bar())) : Optional.empty();
+    }
+
+    private static String texts(SceneNode.Group group) {
+        return group.children().stream()
+                .map(node -> node instanceof SceneNode.Text text
+                        ? text.line().text()
+                        : node instanceof SceneNode.Group inner ? texts(inner) : "")
+                .filter(text -> !text.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,52 @@
+package org.yonderarc.stage;
+
+import java.util.Objects;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Interaction;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.plan.Scheme;
+
+/**
+ * Where a person uses an app, and how they like it.
+ *
+ * @param device the size, the insets, the text scale and what they point with
+ * @param language the language tag (BCP 47) of the texts; empty for that of the plan
+ * @param scheme in which of the theme's two schemes
+ * @param lessMotion whether they want less motion
+ */
+public record Surroundings(Device device, String language, Scheme scheme, boolean lessMotion) {
+    public Surroundings {
+        Objects.requireNonNull(device, "device");
+        Objects.requireNonNull(language, "language");
+        Objects.requireNonNull(scheme, "scheme");
+    }
+
+    /** A device, in the plan's language and the light scheme, with all of the motion. */
+    public static Surroundings of(Device device) {
+        return new Surroundings(device, "", Scheme.LIGHT, false);
+    }
+
+    /** The same on another device. */
+    public Surroundings on(Device other) {
+        return new Surroundings(other, language, scheme, lessMotion);
+    }
+
+    /** The same in another scheme. */
+    public Surroundings in(Scheme other) {
+        return new Surroundings(device, language, other, lessMotion);
+    }
+
+    /** The same in another language. */
+    public Surroundings in(String tag) {
+        return new Surroundings(device, tag, scheme, lessMotion);
+    }
+
+    /** The same for a person who wants less motion, or all of it. */
+    public Surroundings lessMotion(boolean less) {
+        return new Surroundings(device, language, scheme, less);
+    }
+
+    Setting setting(Interaction touch, double scrolled) {
+        return new Setting(device, language, touch, scrolled, scheme);
+    }
+}

@@ -1,0 +1,57 @@
+package org.yonderarc.stage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.layout.Box;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Part;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.walk.Step;
+
+/**
+ * Something that can be chosen.
+ *
+ * @param path the keys from the scene down to it, each behind a slash
+ * @param box where it is, in dp
+ * @param part what part of the app it is
+ * @param step the step that choosing it takes
+ */
+public record Target(String path, Box box, Part part, Step step) {
+    /** The target that a group is, if it is one. */
+    static Optional<Target> of(SceneNode.Group group, String path) {
+        if (group.meaning() instanceof Meaning.Link link) {
+            return Optional.of(new Target(path, group.area(), group.part(), link.step()));
+        }
+        return group.meaning() instanceof Meaning.Button button
+                ? Optional.of(new Target(path, group.area(), group.part(), button.step()))
+                : Optional.empty();
+    }
+
+    /** All that can be chosen among nodes, in the order in which they are painted. */
+    static List<Target> all(List<SceneNode> nodes) {
+        var out = new ArrayList<Target>();
+        collect(nodes, "", out);
+        return out;
+    }
+
+    private static void collect(List<SceneNode> nodes, String above, List<Target> out) {
+        for (SceneNode node : nodes) {
+            if (node instanceof SceneNode.Group group) {
+                String path = above + "/" + group.key();
+                of(group, path).ifPresent(out::add);
+                collect(group.children(), path, out);
+            }
+        }
+    }
+
+    /** The id of the item that it is. */
+    Optional<String> item() {
+        return part instanceof Part.Item item ? Optional.of(item.id()) : Optional.empty();
+    }
+
+    /** Whether it is what lies between the content and a bar over it. */
+    boolean isScrim() {
+        return part == Part.Plain.SCRIM;
+    }
+}

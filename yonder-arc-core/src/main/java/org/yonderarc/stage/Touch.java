@@ -1,0 +1,60 @@
+package org.yonderarc.stage;
+
+import java.util.Optional;
+import org.yonderarc.fit.Interaction;
+
+/**
+ * What pointer and keyboard are on.
+ *
+ * @param hovered what the mouse rests on
+ * @param pressed what is being pressed
+ * @param focused what has the focus
+ * @param ringed whether the focus shows: it does after a key, and not after a pointer
+ */
+record Touch(Optional<Target> hovered, Optional<Target> pressed, Optional<Target> focused, boolean ringed) {
+    /** On nothing. */
+    static final Touch NONE = new Touch(Optional.empty(), Optional.empty(), Optional.empty(), false);
+
+    Touch hover(Optional<Target> other) {
+        return new Touch(other, pressed, focused, ringed);
+    }
+
+    Touch press(Optional<Target> other) {
+        return new Touch(hovered, other, focused, ringed);
+    }
+
+    Touch focus(Optional<Target> other, boolean rings) {
+        return new Touch(hovered, pressed, other, rings);
+    }
+
+    Interaction onItems() {
+        return new Interaction(
+                hovered.flatMap(Target::item),
+                pressed.flatMap(Target::item),
+                ringed ? focused.flatMap(Target::item) : Optional.empty());
+    }
+
+    private static boolean is(Optional<Target> target, String path) {
+        return target.filter(any -> any.path().equals(path)).isPresent();
+    }
+
+    boolean isHovered(String path) {
+        return is(hovered, path);
+    }
+
+    boolean isPressed(String path) {
+        return is(pressed, path);
+    }
+
+    boolean isRinged(String path) {
+        return ringed && is(focused, path);
+    }
+
+    /** Whether both look the same. */
+    boolean looksLike(Touch other) {
+        return hovered.map(Target::path).equals(other.hovered.map(Target::path))
+                && pressed.map(Target::path).equals(other.pressed.map(Target::path))
+                && (ringed ? focused.map(Target::path) : Optional.empty())
+                        .equals(other.ringed ? other.focused.map(Target::path) : Optional.empty());
+    }
+}

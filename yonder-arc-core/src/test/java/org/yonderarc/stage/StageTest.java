@@ -1,0 +1,495 @@
+package org.yonderarc.stage;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotSame;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.fit.Device;
+import org.yonderarc.layout.Box;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Part;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.walk.Walk;
+
+/** What a person does on a stage, and what they see, touch and hear of it. */
+class StageTest {
+    private static final int ROWS = 30;
+
+    private static PlanBuilder builder() {
+        return PlanBuilder.app("Brinelight")
+                .start("tides")
+                .fact("drafts", 2)
+                .fact("signed-in", false)
+                .screen("tides", screen -> screen.icon("droplet"))
+                .screen("surveys", screen -> {
+                    screen.icon("clipboard-list").wireframe(Wireframe.Kind.LIST);
+                    for (int i = 1; i <= ROWS; i++) {
+                        screen.row("Survey " + i, "on the shore", "", "survey?survey=" + i);
+                    }
+                    return screen;
+                })
+                .screen("survey", screen -> screen.title("Survey {survey}")
+                        .path("/surveys/{survey}")
+                        .under("surveys"))
+                .screen("map", screen -> screen.title("Shore map"))
+                .menu("main", menu -> menu.item("tides")
+                        .item("surveys", item -> item.badge("drafts"))
+                        .item("map", item -> item.label("Map")))
+                .topBar();
+    }
+
+    private static Plan bottom() {
+        return builder().bar(bar -> bar.menu("main").form(FormBuilder.bottom())).build();
+    }
+
+    private static Plan drawer(DrawerForm.Opening opens) {
+        return builder()
+                .bar(bar ->
+                        bar.menu("main").form(FormBuilder.drawer().opens(opens).width(280)))
+                .build();
+    }
+
+    @Test
+    void aTapChoosesWhatItPressed() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.tap("Surveys, 2");
+        assertEquals("surveys", on.place());
+        on.rest();
+        assertEquals(Access.Current.PAGE, on.part("Surveys, 2").current());
+        on.tap("Survey 3, on the shore");
+        assertEquals("survey?survey=3", on.place());
+        assertEquals(Access.Current.BRANCH, on.part("Surveys, 2").current());
+        assertEquals("Survey 3", on.stage.announcement());
+        assertEquals("", on.stage.announcement(), "said once");
+    }
+
+    @Test
+    void pressingOneAndLettingGoOfAnotherChoosesNothing() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        Box one = on.part("Surveys, 2").box();
+        Box other = on.part("Map").box();
+        on.down(one.centerX(), one.centerY());
+        on.move(other.centerX(), other.centerY());
+        on.up(other.centerX(), other.centerY());
+        assertEquals(List.of(), on.taken);
+        on.down(one.centerX(), one.centerY());
+        on.move(other.centerX(), other.centerY());
+        on.move(one.centerX(), one.centerY());
+        on.up(one.centerX(), one.centerY());
+        assertEquals(List.of("choose:surveys"), on.taken, "back where it was pressed");
+    }
+
+    @Test
+    void onlyTheMainButtonAndOneFingerChoose() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        Box box = on.part("Map").box();
+        assertFalse(on.stage.take(new Input.Down(0, box.centerX(), box.centerY(), false, false), on.now));
+        on.up(box.centerX(), box.centerY());
+        assertEquals(List.of(), on.taken);
+        on.down(box.centerX(), box.centerY());
+        on.stage.take(new Input.Down(1, 40, 300, true, true), on.now);
+        on.up(box.centerX(), box.centerY());
+        assertEquals(List.of(), on.taken, "a second finger ends what the first began");
+        on.down(box.centerX(), box.centerY());
+        on.stage.take(new Input.Cancel(0), on.now);
+        on.up(box.centerX(), box.centerY());
+        assertEquals(List.of(), on.taken);
+    }
+
+    @Test
+    void whatLiesAboveIsReachedAndWhatIsCutOffIsNot() {
+        var on = new Theatre(drawer(DrawerForm.Opening.OVER), Device.PHONE);
+        on.step("choose:surveys");
+        on.step("toggle:main");
+        on.rest();
+        Access row = on.stage.tree().all().stream()
+                .filter(part -> part.name().startsWith("Survey 1,"))
+                .findFirst()
+                .orElseGet(() -> on.part("Tides, 2"));
+        on.down(row.box().centerX(), row.box().centerY());
+        on.up(row.box().centerX(), row.box().centerY());
+        assertFalse(on.taken.stream().anyMatch(step -> step.startsWith("open")), "nothing is reached through a drawer");
+    }
+
+    @Test
+    void besideAnOpenDrawerATapClosesIt() {
+        for (DrawerForm.Opening opens : List.of(DrawerForm.Opening.OVER, DrawerForm.Opening.BENEATH)) {
+            var on = new Theatre(drawer(opens), Device.PHONE);
+            on.tap("Menu");
+            on.rest();
+            assertTrue(on.state.open().isPresent());
+            assertEquals(
+                    Access.Role.DIALOG,
+                    on.stage
+                            .tree()
+                            .find(on.stage.tree().dialog().orElseThrow())
+                            .orElseThrow()
+                            .role());
+            assertTrue(on.part("Menu").inert(), "the rest is out of reach");
+            on.down(360, 500);
+            on.up(360, 500);
+            assertEquals(Optional.empty(), on.state.open(), opens.toString());
+            on.rest();
+            assertEquals(Optional.empty(), on.stage.tree().dialog());
+        }
+    }
+
+    @Test
+    void theFocusGoesIntoADialogIsKeptThereAndComesBack() {
+        var on = new Theatre(drawer(DrawerForm.Opening.OVER), Device.PHONE);
+        assertTrue(on.key(Input.Meant.NEXT));
+        assertEquals("Menu", on.focused());
+        int moves = on.stage.focusMoves();
+        on.key(Input.Meant.CHOOSE);
+        on.rest();
+        assertEquals("Tides", on.focused(), "where the person is");
+        assertEquals(moves + 1, on.stage.focusMoves());
+        assertEquals(Optional.of(true), on.stage.tree().find("/top/button").map(any -> any.expanded()
+                .orElseThrow()));
+        var seen = new ArrayList<String>();
+        for (int i = 0; i < 4; i++) {
+            assertTrue(on.key(Input.Meant.NEXT));
+            seen.add(on.focused());
+        }
+        assertEquals(List.of("Surveys, 2", "Map", "Tides", "Surveys, 2"), seen);
+        assertTrue(on.key(Input.Meant.CLOSE));
+        on.rest();
+        assertEquals("Menu", on.focused());
+    }
+
+    @Test
+    void theFocusWrapsOutAtBothEndsAndGoesOverAllThatCanBeChosen() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.step("open:survey?survey=1");
+        on.rest();
+        var seen = new ArrayList<String>();
+        while (on.key(Input.Meant.NEXT)) {
+            seen.add(on.focused());
+        }
+        assertEquals(List.of("Back to Surveys", "Tides", "Surveys, 2", "Map"), seen);
+        assertEquals("", on.focused());
+        assertTrue(on.key(Input.Meant.PREVIOUS));
+        assertEquals("Map", on.focused(), "from behind it comes to the last");
+        for (int i = 0; i < 3; i++) {
+            assertTrue(on.key(Input.Meant.PREVIOUS));
+        }
+        assertFalse(on.key(Input.Meant.PREVIOUS));
+    }
+
+    @Test
+    void goingBackGivesFocusAndScrollBack() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.rest();
+        String row = on.part("Survey 20, on the shore").path();
+        for (int i = 0; i < 20; i++) {
+            on.key(Input.Meant.NEXT);
+            on.rest();
+        }
+        assertEquals("Survey 20, on the shore", on.focused());
+        Box seen = on.part("Survey 20, on the shore").box();
+        Box content = on.part("Surveys").box();
+        assertTrue(seen.bottom() <= content.bottom() + 0.5 && seen.y() >= content.y(), "scrolled into view: " + seen);
+        double scrolled = on.stage.scrolled(on.part("Surveys").path());
+        assertTrue(scrolled > 500, "scrolled by " + scrolled);
+        on.key(Input.Meant.CHOOSE);
+        on.rest();
+        assertEquals("survey?survey=20", on.place());
+        assertEquals("Survey 20", on.focused(), "the row is gone: the content has the focus");
+        assertEquals(0, on.stage.scrolled(on.part("Survey 20").path()));
+        on.key(Input.Meant.CLOSE);
+        on.rest();
+        assertEquals(Optional.of(row), on.stage.focus());
+        assertEquals(scrolled, on.stage.scrolled(on.part("Surveys").path()));
+    }
+
+    @Test
+    void aFingerScrollsAndWhatItFlingsGoesOn() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.rest();
+        String content = on.part("Surveys").path();
+        on.drag(200, 600, 200, 400);
+        double dropped = on.stage.scrolled(content);
+        assertEquals(200, dropped, 21, "it starts where the finger has moved far enough to say");
+        assertTrue(on.stage.until().orElseThrow() > on.now);
+        on.rest();
+        double flung = on.stage.scrolled(content);
+        assertTrue(flung > dropped + 100, flung + " after " + dropped);
+        assertEquals(List.of(), on.taken, "no row was chosen");
+        on.down(200, 500);
+        on.up(200, 500);
+        assertEquals(1, on.taken.size(), "at rest a tap chooses again");
+    }
+
+    @Test
+    void aFingerOnWhatScrollsStopsItAndChoosesNothing() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.rest();
+        on.drag(200, 600, 200, 300);
+        on.pass(50);
+        on.down(200, 500);
+        double stopped = on.stage.scrolled(on.part("Surveys").path());
+        on.pass(200);
+        on.up(200, 500);
+        on.rest();
+        assertEquals(stopped, on.stage.scrolled(on.part("Surveys").path()), 0.001);
+        assertEquals(List.of(), on.taken);
+    }
+
+    @Test
+    void wheelsAndKeysScrollToTheEndsAndNoFurther() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.rest();
+        String content = on.part("Surveys").path();
+        assertFalse(on.stage.take(new Input.Wheel(200, 400, 0, -50), on.now), "the host may scroll what it is in");
+        assertTrue(on.stage.take(new Input.Wheel(200, 400, 0, 120), on.now));
+        assertEquals(120, on.stage.scrolled(content));
+        assertTrue(on.key(Input.Meant.END));
+        on.rest();
+        double end = on.stage.scrolled(content);
+        assertFalse(on.key(Input.Meant.DOWN));
+        assertFalse(on.stage.take(new Input.Wheel(200, 400, 0, 50), on.now));
+        Box last = on.part("Survey 30, on the shore").box();
+        assertTrue(last.bottom() <= on.part("Surveys").box().bottom(), "the last row shows");
+        assertTrue(on.key(Input.Meant.PAGE_UP));
+        on.rest();
+        assertTrue(on.stage.scrolled(content) < end - 400);
+        on.step("choose:surveys");
+        on.rest();
+        assertEquals(0, on.stage.scrolled(content), "chosen again: back to the top");
+    }
+
+    @Test
+    void aSwipeGoesBackUnlessItIsSteepOrSlowOrTakenAway() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.step("open:survey?survey=1");
+        on.rest();
+        on.drag(8, 300, 40, 400);
+        on.rest();
+        assertEquals("survey?survey=1", on.place(), "too steep");
+        on.down(8, 300);
+        on.move(100, 300);
+        on.pass(100);
+        assertNotSame(on.stage.aim(), on.stage.scene(on.now), "it follows the finger");
+        on.up(100, 300);
+        on.rest();
+        assertEquals("survey?survey=1", on.place(), "let go before the middle, after a rest");
+        on.down(8, 300);
+        on.move(300, 300);
+        on.stage.take(new Input.Cancel(0), on.now);
+        on.rest();
+        assertEquals("survey?survey=1", on.place(), "taken away by the system");
+        assertSame(on.stage.aim(), on.stage.scene(on.now));
+        on.drag(8, 300, 300, 310);
+        assertEquals(List.of(), on.taken, "the step is taken when it has arrived");
+        on.rest();
+        assertEquals(List.of("back"), on.taken);
+        assertEquals("surveys", on.place());
+    }
+
+    @Test
+    void aSwipeThatIsRefusedReturns() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.step("open:survey?survey=1");
+        on.rest();
+        on.refuses = true;
+        on.drag(8, 300, 360, 300);
+        on.rest();
+        assertEquals("survey?survey=1", on.place());
+        assertSame(on.stage.aim(), on.stage.scene(on.now));
+    }
+
+    @Test
+    void aFactToldDuringASwipeOrAPressEndsNeither() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.step("open:survey?survey=1");
+        on.rest();
+        on.down(8, 300);
+        on.move(200, 300);
+        on.step("tell:drafts=7");
+        on.pass(16);
+        on.move(380, 300);
+        on.up(380, 300);
+        on.rest();
+        assertEquals("surveys", on.place());
+        Box box = on.part("Surveys, 7").box();
+        on.down(box.centerX(), box.centerY());
+        on.step("tell:drafts=8");
+        on.pass(16);
+        on.up(box.centerX(), box.centerY());
+        assertEquals(List.of("back", "choose:surveys"), on.taken);
+    }
+
+    @Test
+    void manyFactsInOneFrameAreOneFrame() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        Scene before = on.stage.scene(on.now);
+        for (int i = 10; i < 60; i++) {
+            on.step("tell:drafts=" + i);
+        }
+        on.pass(16);
+        assertNotSame(before, on.stage.aim());
+        Scene aim = on.stage.aim();
+        on.rest();
+        assertSame(aim, on.stage.scene(on.now), "it was composed once");
+        assertEquals("Surveys, 59", on.part("Surveys, 59").name());
+    }
+
+    @Test
+    void aHostThatRestsIsAskedForNoFrames() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        assertFalse(on.stage.moves());
+        assertEquals(Optional.empty(), on.stage.until());
+        Scene scene = on.stage.scene(on.now);
+        assertSame(scene, on.stage.scene(on.now + 100_000));
+        on.tap("Map");
+        assertTrue(on.stage.moves());
+        on.pass(1);
+        double until = on.stage.until().orElseThrow();
+        on.pass(until - on.now);
+        assertFalse(on.stage.moves(), "at the time it said");
+    }
+
+    @Test
+    void hoverAndPressAreSeenInShortMotions() {
+        var on = new Theatre(bottom(), Device.DESKTOP);
+        on.step("choose:surveys");
+        on.rest();
+        Access row = on.part("Survey 2, on the shore");
+        on.move(row.box().centerX(), row.box().centerY());
+        assertTrue(on.stage.pointsAtTarget());
+        assertTrue(on.stage.moves());
+        on.rest();
+        assertTrue(veil(on, row.path()).isPresent());
+        on.stage.take(new Input.Leave(), on.now);
+        on.rest();
+        assertEquals(Optional.empty(), veil(on, row.path()));
+        assertFalse(on.stage.pointsAtTarget());
+    }
+
+    private static Optional<SceneNode> veil(Theatre on, String row) {
+        return on.stage
+                .scene(on.now)
+                .first(part -> part instanceof Part.Row index && row.endsWith(":" + index.index()))
+                .flatMap(group -> group.children().stream()
+                        .filter(node -> node.key().equals("touch"))
+                        .findFirst());
+    }
+
+    @Test
+    void anAppsOwnViewsTakePartInFilmsAndDrawers() {
+        var on = new Theatre(bottom(), Device.PHONE, "tides", "map");
+        Surface tides = surfaces(on).get(0);
+        assertTrue(tides.takesInput());
+        assertTrue(on.stage.reachesContent(200, 300));
+        assertFalse(on.stage.reachesContent(200, on.part("Map").box().centerY()));
+        on.tap("Map");
+        on.pass(1);
+        on.pass(100);
+        List<Surface> both = surfaces(on);
+        assertEquals(2, both.size(), "both are there while one follows the other");
+        assertEquals(
+                List.of(false, true),
+                both.stream()
+                        .sorted((a, b) -> b.place().text().compareTo(a.place().text()))
+                        .map(Surface::takesInput)
+                        .toList());
+        on.rest();
+        assertEquals(1, surfaces(on).size());
+        List<Layer> layers = on.stage.layers(on.now);
+        assertTrue(layers.get(layers.size() - 1) instanceof Layer.Painted, "the bar lies above the view");
+    }
+
+    private static List<Surface> surfaces(Theatre on) {
+        return on.stage.layers(on.now).stream()
+                .filter(Layer.Content.class::isInstance)
+                .map(layer -> ((Layer.Content) layer).surface())
+                .toList();
+    }
+
+    @Test
+    void aDrawerLiesOverAnAppsOwnView() {
+        var on = new Theatre(drawer(DrawerForm.Opening.OVER), Device.PHONE, "tides");
+        on.tap("Menu");
+        on.rest();
+        assertFalse(surfaces(on).get(0).takesInput());
+        List<Layer> layers = on.stage.layers(on.now);
+        var last = (Layer.Painted) layers.get(layers.size() - 1);
+        assertTrue(last.nodes().stream().anyMatch(node -> node.key().equals("drawer")));
+        assertFalse(on.stage.reachesContent(370, 400));
+        var beneath = new Theatre(drawer(DrawerForm.Opening.BENEATH), Device.PHONE, "tides");
+        beneath.tap("Menu");
+        beneath.rest();
+        Surface moved = surfaces(beneath).get(0);
+        assertTrue(moved.box().x() > 200, "the page moves aside, and the view with it: " + moved.box());
+        assertTrue(moved.clips().get(0).radius() > 0, "and its corners are cut off with the page's");
+    }
+
+    @Test
+    void turningResizingAndAnotherPlanAreFollowed() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.stage.surround(Surroundings.of(Device.PHONE_WIDE).in(Scheme.DARK), on.now);
+        on.pass(20);
+        assertTrue(on.stage.scene(on.now).width() > 384);
+        on.rest();
+        assertEquals(824, on.stage.scene(on.now).width());
+        Plan other = builder()
+                .screen("more")
+                .bar(bar -> bar.menu("main").form(FormBuilder.rail()))
+                .build();
+        var next = Walk.of(other);
+        on.stage.use(next, next.start());
+        assertEquals(824, on.stage.scene(on.now).width());
+        assertTrue(on.stage.scene(on.now).bar("rail").isPresent());
+    }
+
+    @Test
+    void aHostThatScrollsItselfTellsHowFar() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.scrolls = true;
+        on.step("choose:surveys");
+        on.rest();
+        String content = on.part("Surveys").path();
+        on.stage.take(new Input.Scrolled(content, 144), on.now);
+        assertEquals(144, on.stage.scrolled(content));
+        Access third = on.part("Survey 3, on the shore");
+        on.down(200, third.box().centerY() - 144);
+        on.up(200, third.box().centerY() - 144);
+        assertEquals(List.of("open:survey?survey=3"), on.taken, "it is hit where it is seen");
+        assertFalse(on.key(Input.Meant.DOWN), "its own keys scroll");
+    }
+
+    @Test
+    void whatIsHeardIsInTheOrderOfTheEye() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.step("open:survey?survey=1");
+        on.rest();
+        assertEquals(
+                List.of("BANNER ", "MAIN Survey 1", "NAVIGATION Main"),
+                on.stage.tree().roots().stream()
+                        .map(part -> part.role() + " " + part.name())
+                        .toList());
+        assertTrue(on.names().contains("HEADING Survey 1"));
+        assertTrue(on.names().contains("BUTTON Back to Surveys"));
+    }
+}
