@@ -65,6 +65,34 @@ public final class Film {
                 : end(pairs);
     }
 
+    /** The same with another film before it. */
+    private Film(Film other, Optional<Film> before) {
+        this.from = other.from;
+        this.to = other.to;
+        this.score = other.score;
+        this.screens = other.screens;
+        this.select = other.select;
+        this.drawers = other.drawers;
+        this.pairs = other.pairs;
+        this.changing = other.changing;
+        this.duration = other.duration;
+        this.fades = other.fades;
+        this.travels = other.travels;
+        this.isBeneath = other.isBeneath;
+        this.before = before;
+        this.since = other.since;
+    }
+
+    /** This film without what is not heard of any more after {@code ms}: films that are interrupted again and again hold no past. */
+    private Film after(double ms) {
+        if (before.isEmpty()) {
+            return this;
+        }
+        Film old = before.get();
+        Film kept = ms >= CARRY ? null : old.after(since + ms);
+        return kept == old ? this : new Film(this, Optional.ofNullable(kept));
+    }
+
     private static boolean hasMark(Scene scene) {
         return scene.first(Part.Plain.MARK).isPresent();
     }
@@ -79,7 +107,7 @@ public final class Film {
      */
     public Film interrupted(double ms, Scene other, Score otherScore) {
         boolean rests = ms >= duration;
-        return rests ? of(to, other, otherScore) : new Film(at(ms), other, otherScore, Optional.of(this), ms);
+        return rests ? of(to, other, otherScore) : new Film(at(ms), other, otherScore, Optional.of(after(ms)), ms);
     }
 
     /** How long it lasts, in ms. */

@@ -52,6 +52,11 @@ final class Focus {
         return stays;
     }
 
+    /** Whether it may have to go elsewhere in what is shown now. */
+    boolean concerns(Optional<String> dialogNow) {
+        return path.isPresent() || !dialogNow.equals(dialog);
+    }
+
     /** Goes where it belongs in what is shown now; gives whether it moved. */
     boolean follow(AccessTree tree, String place) {
         Optional<String> before = path;

@@ -22,8 +22,12 @@ final class Pointers {
     }
 
     private final Stage stage;
+    private final Still still;
     private final Scrolls scrolls;
     private final Reel reel;
+    /** Whether the stage scrolls, and not its host. */
+    private final boolean scrollsHere;
+
     private Optional<Input.Down> down = Optional.empty();
     private Optional<String> region = Optional.empty();
     private Doing doing = Doing.NOTHING;
@@ -31,8 +35,10 @@ final class Pointers {
     private double lastX;
     private double lastY;
 
-    Pointers(Stage stage, Scrolls scrolls, Reel reel) {
+    Pointers(Stage stage, Still still, Scrolls scrolls, Reel reel, boolean scrollsHere) {
+        this.scrollsHere = scrollsHere;
         this.stage = stage;
+        this.still = still;
         this.scrolls = scrolls;
         this.reel = reel;
     }
@@ -51,7 +57,7 @@ final class Pointers {
             return isDown(cancel.id()) && cancel(now);
         }
         if (input instanceof Input.Leave) {
-            stage.touched(stage.touch().hover(Optional.empty()), now);
+            stage.touched(still.touch().hover(Optional.empty()), now);
             return true;
         }
         return input instanceof Input.Wheel wheel && wheel(wheel, now);
@@ -76,7 +82,7 @@ final class Pointers {
         }
         boolean stopped = scrolls.until().isPresent();
         scrolls.stop();
-        Hit hit = stage.hit(pressed.x(), pressed.y());
+        Hit hit = still.hit(pressed.x(), pressed.y());
         down = Optional.of(pressed);
         region = hit.scrolls();
         // A finger that stops what scrolls chooses nothing.
@@ -88,15 +94,15 @@ final class Pointers {
             doing = Doing.SCROLLING;
             return true;
         }
-        Touch touch = stage.touch().focus(stage.touch().focused(), false);
+        Touch touch = still.touch().focus(still.touch().focused(), false);
         stage.touched(touch.press(hit.target()), now);
         return hit.target().isPresent();
     }
 
     private boolean move(Input.Move move, double now) {
         if (down.isEmpty()) {
-            Optional<Target> over = stage.hit(move.x(), move.y()).target().filter(any -> !any.isScrim());
-            stage.touched(stage.touch().hover(over), now);
+            Optional<Target> over = still.hit(move.x(), move.y()).target().filter(any -> !any.isScrim());
+            stage.touched(still.touch().hover(over), now);
             return over.isPresent();
         }
         if (!isDown(move.id())) {
@@ -121,25 +127,29 @@ final class Pointers {
 
     private void decide(Input.Down start, double dx, double dy, double now) {
         boolean isFlat = Math.abs(dy) <= Math.abs(dx) * FLAT;
-        Optional<Swipe> swipe = isFlat ? stage.swipe(start.x(), dx) : Optional.empty();
-        boolean scrollsHere = start.touches() && stage.scrollsItself() && region.isPresent();
+        Optional<Swipe> swipe = isFlat ? swipe(start.x(), dx) : Optional.empty();
+        boolean drags = start.touches() && scrollsHere && region.isPresent();
         if (swipe.isPresent()) {
             stage.settle();
             reel.hold(swipe.get());
             doing = Doing.SWIPING;
-        } else if (scrollsHere) {
+        } else if (drags) {
             doing = Doing.SCROLLING;
         } else {
             // A mouse that wanders off and comes back still presses what it pressed.
             return;
         }
-        stage.touched(stage.touch().press(Optional.empty()), now);
+        stage.touched(still.touch().press(Optional.empty()), now);
+    }
+
+    private Optional<Swipe> swipe(double x, double dx) {
+        return Swipe.begin(still.view(), still.state(), x, dx, still.around().lessMotion());
     }
 
     private void drag(Input.Move move) {
         region.flatMap(scrolls::region)
                 .filter(held -> scrolls.by(held, lastX - move.x(), lastY - move.y()))
-                .ifPresent(held -> stage.scrolled());
+                .ifPresent(held -> still.isScrolled());
     }
 
     private boolean up(Input.Up up, double now) {
@@ -149,15 +159,15 @@ final class Pointers {
         velocity.move(up.x(), up.y(), now);
         Doing done = doing;
         drop();
-        Optional<Target> pressed = stage.touch().pressed();
-        stage.touched(stage.touch().press(Optional.empty()), now);
+        Optional<Target> pressed = still.touch().pressed();
+        stage.touched(still.touch().press(Optional.empty()), now);
         if (done == Doing.SWIPING) {
             reel.letGo(velocity.across(now), now);
         } else if (done == Doing.SCROLLING) {
             region.flatMap(scrolls::region)
                     .ifPresent(held -> scrolls.fling(held, -velocity.across(now), -velocity.down(now), now));
         } else if (done == Doing.PRESSING) {
-            Optional<String> over = stage.hit(up.x(), up.y()).target().map(Target::path);
+            Optional<String> over = still.hit(up.x(), up.y()).target().map(Target::path);
             pressed.map(Target::path)
                     .filter(path -> over.filter(path::equals).isPresent())
                     .ifPresent(stage::choose);
@@ -168,7 +178,7 @@ final class Pointers {
     private boolean cancel(double now) {
         boolean swiped = doing == Doing.SWIPING;
         drop();
-        stage.touched(stage.touch().press(Optional.empty()), now);
+        stage.touched(still.touch().press(Optional.empty()), now);
         if (swiped) {
             reel.giveUp(now);
         }
@@ -176,14 +186,14 @@ final class Pointers {
     }
 
     private boolean wheel(Input.Wheel wheel, double now) {
-        Optional<Scrolls.Region> at = stage.hit(wheel.x(), wheel.y()).scrolls().flatMap(scrolls::region);
+        Optional<Scrolls.Region> at = still.hit(wheel.x(), wheel.y()).scrolls().flatMap(scrolls::region);
         // A wheel turns one way only: what scrolls sideways takes it too.
         boolean moved = at.filter(held -> held.down() == 0 && wheel.across() == 0
                         ? scrolls.by(held, wheel.down(), 0)
                         : scrolls.by(held, wheel.across(), wheel.down()))
                 .isPresent();
         if (moved) {
-            stage.scrolled();
+            still.isScrolled();
         }
         return moved;
     }
@@ -191,8 +201,8 @@ final class Pointers {
     /** Scrolls what the focus is in, else the content. */
     boolean scroll(Input.Meant meant, Optional<String> focus, double now) {
         Optional<Scrolls.Region> held = focus.flatMap(scrolls::around)
-                .or(() -> stage.tree().content().flatMap(scrolls::region))
-                .filter(any -> stage.scrollsItself());
+                .or(() -> still.tree().content().flatMap(scrolls::region))
+                .filter(any -> scrollsHere);
         if (held.isEmpty()) {
             return false;
         }
@@ -209,9 +219,9 @@ final class Pointers {
                     case END -> wanted.down();
                     default -> at;
                 };
-        boolean moves = scrolls.trip(wanted, to, stage.surroundings().lessMotion(), now);
+        boolean moves = scrolls.trip(wanted, to, still.around().lessMotion(), now);
         if (moves) {
-            stage.scrolled();
+            still.isScrolled();
         }
         return moves;
     }

@@ -23,7 +23,7 @@ import org.yonderarc.walk.Step;
  */
 record Reading(State state, Optional<String> dialog) {
     static AccessTree of(Scene scene, State state) {
-        Optional<String> dialog = dialog(scene.nodes(), "");
+        Optional<String> dialog = dialog(scene);
         List<Access> roots = new Reading(state, dialog).all(scene.nodes(), "", dialog.isPresent());
         return new AccessTree(roots, dialog);
     }
@@ -39,6 +39,10 @@ record Reading(State state, Optional<String> dialog) {
                     : bar.edge() == Form.Edge.LEADING ? 1 : bar.edge() == Form.Edge.CONTENT ? 2 : 3;
         }
         return 2;
+    }
+
+    static Optional<String> dialog(Scene scene) {
+        return dialog(scene.nodes(), "");
     }
 
     /**

@@ -85,6 +85,12 @@ final class Reel {
         start = now;
     }
 
+    /** Nobody holds a swipe any more: what it showed is where the next film starts. */
+    void drop() {
+        swipe = Optional.empty();
+        release = Optional.empty();
+    }
+
     /** Takes a swipe back to where it began. */
     void giveUp(double now) {
         release = swipe.map(Swipe::giveUp);

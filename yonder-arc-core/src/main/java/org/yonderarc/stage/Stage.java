@@ -3,16 +3,12 @@ package org.yonderarc.stage;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.function.Predicate;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.motion.Score;
-import org.yonderarc.motion.Swipe;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Place;
-import org.yonderarc.scene.Palette;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.view.Fitter;
-import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.State;
@@ -54,21 +50,11 @@ public final class Stage {
         }
     }
 
-    private final TextMeasure measure;
     private final Host host;
     private final Scrolls scrolls = new Scrolls();
+    private final Still still;
     private final Reel reel;
     private final Pointers pointers;
-    private final Focus focus;
-    private Walk walk;
-    private State state;
-    private Surroundings around;
-    private Touch touch = Touch.NONE;
-    /** What is shown when nothing moves. */
-    private Scene aim;
-
-    private AccessTree tree;
-    private boolean isStale;
     private Optional<Pending> pending = Optional.empty();
     /** The step that a swipe has shown already, and that is being taken. */
     private Optional<Step> shownAlready = Optional.empty();
@@ -77,15 +63,14 @@ public final class Stage {
 
     /** A stage that shows a state. */
     public Stage(Walk walk, State state, Surroundings around, TextMeasure measure, Host host) {
-        this.walk = Objects.requireNonNull(walk, "walk");
-        this.state = Objects.requireNonNull(state, "state");
-        this.around = Objects.requireNonNull(around, "around");
-        this.measure = Objects.requireNonNull(measure, "measure");
+        Objects.requireNonNull(walk, "walk");
+        Objects.requireNonNull(state, "state");
+        Objects.requireNonNull(around, "around");
+        Objects.requireNonNull(measure, "measure");
         this.host = Objects.requireNonNull(host, "host");
-        this.focus = new Focus();
-        compose();
-        this.reel = new Reel(aim);
-        this.pointers = new Pointers(this, scrolls, reel);
+        this.still = new Still(walk, state, around, measure, host, scrolls);
+        this.reel = new Reel(still.scene());
+        this.pointers = new Pointers(this, still, scrolls, reel, !host.scrolls());
     }
 
     // What is shown.
@@ -100,13 +85,18 @@ public final class Stage {
     public List<Layer> layers(double now) {
         Scene scene = scene(now);
         boolean isOpen = tree().dialog().isEmpty();
-        Place here = walk.shown(state);
+        Place here = still.walk().shown(still.state());
         return Layers.of(scene, host::shows, place -> isOpen && place.equals(here));
+    }
+
+    /** What is shown when nothing moves. */
+    public Scene still() {
+        return still.scene();
     }
 
     /** Whether another frame is to be painted. A host may rest until it hands something in. */
     public boolean moves() {
-        boolean waits = isStale || pending.isPresent();
+        boolean waits = still.isStale() || pending.isPresent();
         return waits && !reel.isHeld() || reel.runs() || scrolls.until().isPresent();
     }
 
@@ -121,23 +111,17 @@ public final class Stage {
 
     /** What is shown, as assistive technology tells it; where something moves, as it will be. */
     public AccessTree tree() {
-        refresh();
-        if (tree == null) {
-            tree = Reading.of(aim, state);
-        }
-        return tree;
+        return still.tree();
     }
 
     /** The path of what has the focus; no value where nothing on the stage has it. */
     public Optional<String> focus() {
-        refresh();
-        return focus.path();
+        return still.focus().path();
     }
 
     /** How often the stage itself has moved the focus: a host with a focus of its own follows when this is another number. */
     public int focusMoves() {
-        refresh();
-        return focus.moves();
+        return still.focus().moves();
     }
 
     /** What is to be announced since this was asked last; empty for nothing. */
@@ -149,12 +133,12 @@ public final class Stage {
 
     /** Whether the pointer is over something that can be chosen, and should look so. */
     public boolean pointsAtTarget() {
-        return touch.hovered().isPresent();
+        return still.touch().hovered().isPresent();
     }
 
     /** Whether the app's own view is reached at a point, and not something on the stage that lies over it. */
     public boolean reachesContent(double x, double y) {
-        Hit hit = hit(x, y);
+        Hit hit = still.hit(x, y);
         return hit.target().isEmpty()
                 && hit.content().filter(host::shows).isPresent()
                 && tree().dialog().isEmpty();
@@ -162,14 +146,12 @@ public final class Stage {
 
     /** How far the top bar leaves when the content is scrolled, in dp; 0 where it stays. */
     public double leaving() {
-        boolean leaves = Fitter.fit(walk, setting(0), state).scrollsAway();
-        double safe = around.device().safe().top();
-        return leaves ? aim().bar("top").map(top -> top.area().bottom() - safe).orElse(0.0) : 0;
+        return still.leaving();
     }
 
     /** How far something that scrolls is scrolled downwards, in dp. */
     public double scrolled(String path) {
-        refresh();
+        still.scene();
         return scrolls.region(path)
                 .map(region -> scrolls.of(region.id()).down())
                 .orElse(0.0);
@@ -177,7 +159,7 @@ public final class Stage {
 
     /** Where it is used, and how the person likes it. */
     public Surroundings surroundings() {
-        return around;
+        return still.around();
     }
 
     // What happens.
@@ -196,8 +178,8 @@ public final class Stage {
             return choose(choose.path());
         }
         if (input instanceof Input.Focus moved) {
-            focus.isAt(moved.path());
-            touched(touch.focus(moved.path().flatMap(this::target), false), now);
+            still.focus().isAt(moved.path());
+            touched(still.touch().focus(moved.path().flatMap(still::target), false), now);
             return true;
         }
         if (input instanceof Input.Scrolled scrolled) {
@@ -223,143 +205,106 @@ public final class Stage {
             return;
         }
         remember(change);
-        state = change.after();
+        still.with(still.walk(), change.after());
         if (wasShown) {
             pending = Optional.empty();
-            compose();
-            reel.settle(aim);
+            reel.settle(still.scene());
             return;
         }
         if (isElsewhere(change)) {
             pointers.drop();
+            reel.drop();
         }
-        pending =
-                Optional.of(pending.map(before -> before.and(walk, change)).orElseGet(() -> Pending.of(walk, change)));
-        stale();
+        pending = Optional.of(pending.map(before -> before.and(still.walk(), change))
+                .orElseGet(() -> Pending.of(still.walk(), change)));
+        still.isScrolled();
     }
 
     /** The app goes on with another plan. */
     public void use(Walk other, State now) {
-        walk = Objects.requireNonNull(other, "other");
-        state = Objects.requireNonNull(now, "now");
+        still.with(Objects.requireNonNull(other, "other"), Objects.requireNonNull(now, "now"));
         pending = Optional.empty();
         shownAlready = Optional.empty();
         pointers.drop();
-        compose();
-        reel.settle(aim);
+        reel.settle(still.scene());
     }
 
     /** The device is turned, resized or another one, or the person wants something else of it. */
     public void surround(Surroundings other, double now) {
-        if (other.equals(around)) {
+        if (other.equals(still.around())) {
             return;
         }
         advance(now);
         pointers.drop();
-        around = other;
-        touch = touch.hover(Optional.empty()).press(Optional.empty());
-        stale();
+        still.with(other);
         replay(now);
     }
 
     /** Shows what is so at once, without a film. */
     public void settle() {
         pending = Optional.empty();
-        compose();
-        reel.settle(aim);
-    }
-
-    // What the pointers and the focus need.
-
-    Scene aim() {
-        refresh();
-        return aim;
-    }
-
-    Touch touch() {
-        return touch;
-    }
-
-    State state() {
-        return state;
-    }
-
-    Hit hit(double x, double y) {
-        return Hit.at(aim().nodes(), x, y, host.scrolls() ? this::unseen : path -> Offset.NONE);
-    }
-
-    boolean scrollsItself() {
-        return !host.scrolls();
-    }
-
-    Optional<Swipe> swipe(double x, double dx) {
-        return Swipe.begin(view(), state, x, dx, around.lessMotion());
+        reel.settle(still.scene());
     }
 
     /** What pointer and focus are on is another thing: its look changes in the short motion that the plan has for states. */
     void touched(Touch other, double now) {
-        boolean same = touch.looksLike(other);
-        touch = other;
-        if (same) {
-            return;
-        }
-        stale();
-        if (reel.rests() && pending.isEmpty()) {
-            Motion own = walk.plan().motion();
+        boolean differs = still.with(other);
+        if (differs && reel.rests() && pending.isEmpty()) {
+            Motion own = still.walk().plan().motion();
             var motion = new Motion(own.states(), own.states(), own.drawers(), own.screens(), own.reduced());
             reel.play(
-                    aim(),
-                    new Score(Optional.empty(), motion, around.lessMotion(), isRightToLeft(), Optional.empty()),
+                    still.scene(),
+                    new Score(
+                            Optional.empty(),
+                            motion,
+                            still.around().lessMotion(),
+                            still.isRightToLeft(),
+                            Optional.empty()),
                     now);
         }
     }
 
-    void scrolled() {
-        stale();
-    }
-
     boolean choose(String path) {
-        Optional<Target> target = target(path);
+        Optional<Target> target = still.target(path);
         target.ifPresent(chosen -> host.take(chosen.step()));
         return target.isPresent();
-    }
-
-    private Optional<Target> target(String path) {
-        return Target.all(aim().nodes()).stream()
-                .filter(any -> any.path().equals(path))
-                .findFirst();
     }
 
     private boolean key(Input.Meant meant, double now) {
         switch (meant) {
             case NEXT, PREVIOUS -> {
-                boolean stays = focus.step(tree(), meant == Input.Meant.NEXT);
-                touched(touch.focus(focus.path().flatMap(this::target), true), now);
-                focus.path().flatMap(this::target).ifPresent(target -> reveal(target, now));
+                boolean stays = still.focus().step(tree(), meant == Input.Meant.NEXT);
+                touched(still.touch().focus(still.focus().path().flatMap(still::target), true), now);
+                still.focus().path().flatMap(still::target).ifPresent(target -> reveal(target, now));
                 return stays;
             }
             case CHOOSE -> {
-                return focus.path().filter(this::choose).isPresent();
+                return still.focus().path().filter(this::choose).isPresent();
             }
             case CLOSE -> {
-                boolean isOpen = state.open().isPresent();
-                return (isOpen || state.trail().below().isPresent())
+                boolean isOpen = still.state().open().isPresent();
+                return (isOpen || still.state().trail().below().isPresent())
                         && host.take(isOpen ? new Step.Close() : new Step.Back());
             }
             default -> {
-                return pointers.scroll(meant, focus.path(), now);
+                return pointers.scroll(meant, still.focus().path(), now);
             }
         }
     }
 
     /** Scrolls what has the focus into view. */
     private void reveal(Target target, double now) {
-        scrolls.around(target.path()).filter(any -> scrollsItself()).ifPresent(region -> {
+        scrolls.around(target.path()).filter(any -> !host.scrolls()).ifPresent(region -> {
             double below = target.box().bottom() - region.box().bottom();
             double above = region.box().y() - target.box().y();
             double by = below > 0 ? below : above > 0 ? -above : 0;
-            if (by != 0 && scrolls.trip(region, scrolls.of(region.id()).down() + by, around.lessMotion(), now)) {
-                stale();
+            if (by != 0
+                    && scrolls.trip(
+                            region,
+                            scrolls.of(region.id()).down() + by,
+                            still.around().lessMotion(),
+                            now)) {
+                still.isScrolled();
             }
         });
     }
@@ -367,34 +312,16 @@ public final class Stage {
     private void toTop(double now) {
         tree().content()
                 .flatMap(scrolls::region)
-                .filter(region -> scrolls.trip(region, 0, around.lessMotion(), now))
-                .ifPresent(region -> stale());
+                .filter(region -> scrolls.trip(region, 0, still.around().lessMotion(), now))
+                .ifPresent(region -> still.isScrolled());
     }
 
     // Inside.
 
-    private boolean isRightToLeft() {
-        return setting(0).isRightToLeft(walk.plan());
-    }
-
-    private org.yonderarc.fit.Setting setting(double scrolled) {
-        return around.setting(touch.onItems(), scrolled);
-    }
-
-    private View view() {
-        double scrolled = host.scrolls() ? 0 : scrolls.of(content(state)).down();
-        return new View(walk, setting(Math.min(scrolled, org.yonderarc.fit.Setting.FARTHEST)), measure);
-    }
-
-    /** What the offset of the content of a state is remembered by. */
-    private String content(State of) {
-        return of.branch() + "|" + of.trail().depth() + "|" + walk.shown(of).text();
-    }
-
     private boolean isElsewhere(Change change) {
         State before = change.before();
         State after = change.after();
-        return !walk.shown(before).equals(walk.shown(after))
+        return !still.walk().shown(before).equals(still.walk().shown(after))
                 || !before.branch().equals(after.branch())
                 || !before.open().equals(after.open())
                 || !before.folded().equals(after.folded());
@@ -403,71 +330,51 @@ public final class Stage {
     private void remember(Change change) {
         State before = change.before();
         State after = change.after();
-        focus.leaves(content(before));
+        still.focus().leaves(still.content(before));
         boolean deeper = after.branch().equals(before.branch())
                 && after.trail().depth() > before.trail().depth();
         if (deeper) {
-            scrolls.forget(content(after));
-            focus.forget(content(after));
+            scrolls.forget(still.content(after));
+            still.focus().forget(still.content(after));
         }
-        if (!walk.shown(before).equals(walk.shown(after))) {
-            announcement = Fitter.title(walk.plan(), walk.shown(after), after, around.language());
+        if (!still.walk().shown(before).equals(still.walk().shown(after))) {
+            announcement = Fitter.title(
+                    still.walk().plan(),
+                    still.walk().shown(after),
+                    after,
+                    still.around().language());
         }
-    }
-
-    private void stale() {
-        isStale = true;
-        tree = null;
-    }
-
-    private void refresh() {
-        if (isStale) {
-            compose();
-        }
-    }
-
-    private void compose() {
-        isStale = false;
-        tree = null;
-        Scene composed = view().scene(state);
-        scrolls.learn(composed, content(state), isRightToLeft());
-        Predicate<Place> hosted = host::shows;
-        var dressing = new Dressing(
-                path -> host.scrolls() ? Offset.NONE : scrolls.of(path),
-                hosted,
-                touch,
-                Palette.of(walk.plan().theme(), around.scheme()));
-        aim = dressing.dress(composed);
-        if (focus.follow(tree(), content(state))) {
-            Touch other = touch.focus(focus.path().flatMap(this::target), touch.ringed());
-            if (!other.looksLike(touch)) {
-                touch = other;
-                aim = dressing.with(touch).dress(view().scene(state));
-            }
-        }
-    }
-
-    /** How far a host that scrolls itself has scrolled what a scene shows unscrolled. */
-    private Offset unseen(String path) {
-        return scrolls.region(path).map(region -> scrolls.of(region.id())).orElse(Offset.NONE);
     }
 
     private void replay(double now) {
         var score = new Score(
-                Optional.empty(), walk.plan().motion(), around.lessMotion(), isRightToLeft(), Optional.empty());
-        reel.play(aim(), score, now);
+                Optional.empty(),
+                still.walk().plan().motion(),
+                still.around().lessMotion(),
+                still.isRightToLeft(),
+                Optional.empty());
+        reel.play(still.scene(), score, now);
     }
 
     private void advance(double now) {
         if (scrolls.advance(now)) {
-            stale();
+            still.isScrolled();
         }
         // What a finger holds stays in its hand, whatever the app tells meanwhile.
         if (pending.isPresent() && !reel.isHeld()) {
             Pending changes = pending.get();
             pending = Optional.empty();
-            Scene to = aim();
-            reel.play(to, changes.score(walk, reel.shown(), to, state, around.lessMotion(), isRightToLeft()), now);
+            Scene to = still.scene();
+            reel.play(
+                    to,
+                    changes.score(
+                            still.walk(),
+                            reel.shown(),
+                            to,
+                            still.state(),
+                            still.around().lessMotion(),
+                            still.isRightToLeft()),
+                    now);
         }
         Optional<Step> arrived = reel.advance(now);
         if (arrived.isPresent()) {
@@ -477,8 +384,8 @@ public final class Stage {
                 replay(now);
             }
         }
-        if (reel.rests() && shownAlready.isEmpty() && reel.shown() != aim()) {
-            reel.settle(aim());
+        if (reel.rests() && shownAlready.isEmpty() && reel.shown() != still.scene()) {
+            reel.settle(still.scene());
         }
     }
 }

@@ -103,7 +103,7 @@ class SceneTest {
                 .get(2);
         var list = (SceneNode.Group) bar.children().get(bar.children().size() - 1);
         var send = (SceneNode.Group) list.children().get(1);
-        assertEquals(new Meaning.Button("Send", new org.yonderarc.walk.Step.Choose("send")), send.meaning());
+        assertEquals(new Meaning.Button("Send", new org.yonderarc.walk.Step.Choose("send"), false), send.meaning());
         assertTrue(((SceneNode.Icon) send.children().get(0)).fill().alpha() < 0.5);
     }
 

@@ -287,7 +287,7 @@ class StageTest {
         on.down(8, 300);
         on.move(100, 300);
         on.pass(100);
-        assertNotSame(on.stage.aim(), on.stage.scene(on.now), "it follows the finger");
+        assertNotSame(on.stage.still(), on.stage.scene(on.now), "it follows the finger");
         on.up(100, 300);
         on.rest();
         assertEquals("survey?survey=1", on.place(), "let go before the middle, after a rest");
@@ -296,7 +296,7 @@ class StageTest {
         on.stage.take(new Input.Cancel(0), on.now);
         on.rest();
         assertEquals("survey?survey=1", on.place(), "taken away by the system");
-        assertSame(on.stage.aim(), on.stage.scene(on.now));
+        assertSame(on.stage.still(), on.stage.scene(on.now));
         on.drag(8, 300, 300, 310);
         assertEquals(List.of(), on.taken, "the step is taken when it has arrived");
         on.rest();
@@ -314,7 +314,7 @@ class StageTest {
         on.drag(8, 300, 360, 300);
         on.rest();
         assertEquals("survey?survey=1", on.place());
-        assertSame(on.stage.aim(), on.stage.scene(on.now));
+        assertSame(on.stage.still(), on.stage.scene(on.now));
     }
 
     @Test
@@ -347,8 +347,8 @@ class StageTest {
             on.step("tell:drafts=" + i);
         }
         on.pass(16);
-        assertNotSame(before, on.stage.aim());
-        Scene aim = on.stage.aim();
+        assertNotSame(before, on.stage.still());
+        Scene aim = on.stage.still();
         on.rest();
         assertSame(aim, on.stage.scene(on.now), "it was composed once");
         assertEquals("Surveys, 59", on.part("Surveys, 59").name());
@@ -464,8 +464,7 @@ class StageTest {
 
     @Test
     void aHostThatScrollsItselfTellsHowFar() {
-        var on = new Theatre(bottom(), Device.PHONE);
-        on.scrolls = true;
+        var on = new Theatre(bottom(), Surroundings.of(Device.PHONE), true);
         on.step("choose:surveys");
         on.rest();
         String content = on.part("Surveys").path();

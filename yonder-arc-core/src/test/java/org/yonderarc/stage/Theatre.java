@@ -24,13 +24,14 @@ final class Theatre implements Stage.Host {
     State state;
     double now = 1000;
     boolean refuses;
-    boolean scrolls;
+    final boolean scrolls;
 
     Theatre(Plan plan, Device device, String... ownScreens) {
-        this(plan, Surroundings.of(device), ownScreens);
+        this(plan, Surroundings.of(device), false, ownScreens);
     }
 
-    Theatre(Plan plan, Surroundings around, String... ownScreens) {
+    Theatre(Plan plan, Surroundings around, boolean scrolls, String... ownScreens) {
+        this.scrolls = scrolls;
         own = Set.of(ownScreens);
         walk = Walk.of(plan);
         state = walk.start();

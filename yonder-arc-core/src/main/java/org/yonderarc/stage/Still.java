@@ -1,0 +1,173 @@
+package org.yonderarc.stage;
+
+import java.util.Optional;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.view.View;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Walk;
+
+/** What a stage shows when nothing moves: composed anew when it is asked for after something has changed, and only then. */
+final class Still {
+    private final TextMeasure measure;
+    private final Stage.Host host;
+    private final Scrolls scrolls;
+    private final Focus focus;
+    private Walk walk;
+    private State state;
+    private Surroundings around;
+    private Touch touch = Touch.NONE;
+    private Scene scene;
+    /** Read from the scene when it is asked for: pointers do without. */
+    private Optional<AccessTree> tree = Optional.empty();
+
+    private boolean isStale = true;
+
+    Still(Walk walk, State state, Surroundings around, TextMeasure measure, Stage.Host host, Scrolls scrolls) {
+        this.walk = walk;
+        this.state = state;
+        this.around = around;
+        this.measure = measure;
+        this.host = host;
+        this.scrolls = scrolls;
+        this.focus = new Focus();
+    }
+
+    Walk walk() {
+        return walk;
+    }
+
+    State state() {
+        return state;
+    }
+
+    Surroundings around() {
+        return around;
+    }
+
+    Touch touch() {
+        return touch;
+    }
+
+    Focus focus() {
+        refresh();
+        return focus;
+    }
+
+    void with(Walk other, State now) {
+        walk = other;
+        state = now;
+        isStale = true;
+    }
+
+    void with(Surroundings other) {
+        around = other;
+        touch = touch.hover(Optional.empty()).press(Optional.empty());
+        isStale = true;
+    }
+
+    /** Whether it looks different then. */
+    boolean with(Touch other) {
+        boolean same = touch.looksLike(other);
+        touch = other;
+        isStale |= !same;
+        return !same;
+    }
+
+    void isScrolled() {
+        isStale = true;
+    }
+
+    boolean isStale() {
+        return isStale;
+    }
+
+    Scene scene() {
+        refresh();
+        return scene;
+    }
+
+    AccessTree tree() {
+        refresh();
+        if (tree.isEmpty()) {
+            tree = Optional.of(Reading.of(scene, state));
+        }
+        return tree.get();
+    }
+
+    boolean isRightToLeft() {
+        return setting(0).isRightToLeft(walk.plan());
+    }
+
+    View view() {
+        double scrolled = host.scrolls() ? 0 : scrolls.of(content()).down();
+        return new View(walk, setting(Math.min(scrolled, Setting.FARTHEST)), measure);
+    }
+
+    /** How far the top bar leaves when the content is scrolled; 0 where it stays. */
+    double leaving() {
+        boolean leaves = Fitter.fit(walk, setting(0), state).scrollsAway();
+        double safe = around.device().safe().top();
+        return leaves
+                ? scene().bar("top").map(top -> top.area().bottom() - safe).orElse(0.0)
+                : 0;
+    }
+
+    Hit hit(double x, double y) {
+        return Hit.at(scene().nodes(), x, y, host.scrolls() ? this::unseen : path -> Offset.NONE);
+    }
+
+    Optional<Target> target(String path) {
+        return Target.all(scene().nodes()).stream()
+                .filter(any -> any.path().equals(path))
+                .findFirst();
+    }
+
+    /** What the offset of the content is remembered by. */
+    String content() {
+        return content(state);
+    }
+
+    String content(State of) {
+        return of.branch() + "|" + of.trail().depth() + "|" + walk.shown(of).text();
+    }
+
+    /** How far a host that scrolls itself has scrolled what a scene shows unscrolled. */
+    private Offset unseen(String path) {
+        return scrolls.region(path).map(region -> scrolls.of(region.id())).orElse(Offset.NONE);
+    }
+
+    private Setting setting(double scrolled) {
+        return around.setting(touch.onItems(), scrolled);
+    }
+
+    private void refresh() {
+        if (!isStale) {
+            return;
+        }
+        isStale = false;
+        compose();
+        if (focus.concerns(Reading.dialog(scene)) && focus.follow(tree(), content())) {
+            Optional<Target> held = focus.path().flatMap(this::target);
+            if (with(touch.focus(held, touch.ringed()))) {
+                isStale = false;
+                compose();
+            }
+        }
+    }
+
+    private void compose() {
+        Scene composed = view().scene(state);
+        scrolls.learn(composed, content(), isRightToLeft());
+        var dressing = new Dressing(
+                path -> host.scrolls() ? Offset.NONE : scrolls.of(path),
+                host::shows,
+                touch,
+                Palette.of(walk.plan().theme(), around.scheme()));
+        scene = dressing.dress(composed);
+        tree = Optional.empty();
+    }
+}
