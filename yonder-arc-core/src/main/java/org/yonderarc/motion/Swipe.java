@@ -1,6 +1,7 @@
 package org.yonderarc.motion;
 
 import java.util.Optional;
+import java.util.function.Function;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.form.Forms;
@@ -18,6 +19,7 @@ import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Walk;
 
 /**
  * A finger that moves sideways, and the step that it takes by hand. From the leading edge it goes one place back, or pulls a
@@ -52,13 +54,20 @@ public final class Swipe {
      * @return no value where nothing can be swiped there
      */
     public static Optional<Swipe> begin(View view, State state, double x, double dx, boolean reduced) {
+        return begin(view, state, x, dx, reduced, view::scene);
+    }
+
+    /** As {@link #begin(View, State, double, double, boolean)}, with scenes of states that are not just those of the view. */
+    public static Optional<Swipe> begin(
+            View view, State state, double x, double dx, boolean reduced, Function<State, Scene> scenes) {
         Fitting fitting = Fitter.fit(view.walk(), view.setting(), state);
         double sign = fitting.rightToLeft() ? -1 : 1;
         double width = fitting.device().width();
         boolean isInward = dx * sign > 0;
         boolean isAtEdge = (fitting.rightToLeft() ? width - x : x) <= EDGE;
         return step(fitting, state, isInward, isAtEdge)
-                .flatMap(step -> of(view, state, step, isInward ? sign : -sign, reduced, fitting.rightToLeft()));
+                .flatMap(step ->
+                        of(view.walk(), state, step, isInward ? sign : -sign, reduced, fitting.rightToLeft(), scenes));
     }
 
     private static Optional<Step> step(Fitting fitting, State state, boolean isInward, boolean isAtEdge) {
@@ -77,14 +86,20 @@ public final class Swipe {
     }
 
     private static Optional<Swipe> of(
-            View view, State state, Step step, double sign, boolean reduced, boolean rightToLeft) {
-        Change change = view.walk().step(state, step);
-        Scene from = view.scene(state);
-        Scene to = view.scene(change.after());
-        Motion own = view.walk().plan().motion();
+            Walk walk,
+            State state,
+            Step step,
+            double sign,
+            boolean reduced,
+            boolean rightToLeft,
+            Function<State, Scene> scenes) {
+        Change change = walk.step(state, step);
+        Scene from = scenes.apply(state);
+        Scene to = scenes.apply(change.after());
+        Motion own = walk.plan().motion();
         var even = new Motion(EVEN, EVEN, EVEN, even(own.screens()), own.reduced());
         Optional<Passage> passage =
-                Passage.of(view.walk(), change).map(found -> new Passage(even(found.transition()), found.forward()));
+                Passage.of(walk, change).map(found -> new Passage(even(found.transition()), found.forward()));
         Film film = Film.of(from, to, new Score(passage, even, reduced, rightToLeft, Optional.empty()));
         if (!change.moved() || film.duration() == 0) {
             return Optional.empty();

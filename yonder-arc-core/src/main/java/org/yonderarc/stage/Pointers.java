@@ -143,7 +143,7 @@ final class Pointers {
     }
 
     private Optional<Swipe> swipe(double x, double dx) {
-        return Swipe.begin(still.view(), still.state(), x, dx, still.around().lessMotion());
+        return Swipe.begin(still.view(), still.state(), x, dx, still.around().lessMotion(), still::scene);
     }
 
     private void drag(Input.Move move) {

@@ -94,7 +94,7 @@ record Reading(State state, Optional<String> dialog) {
         return out;
     }
 
-    private static List<SceneNode> inOrder(List<SceneNode> nodes) {
+    static List<SceneNode> inOrder(List<SceneNode> nodes) {
         boolean hasBars = nodes.stream()
                 .anyMatch(node -> node instanceof SceneNode.Group group && group.part() instanceof Part.Bar);
         return hasBars

@@ -8,6 +8,7 @@ import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Place;
 import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
@@ -157,6 +158,16 @@ public final class Stage {
                 .orElse(0.0);
     }
 
+    /** Nodes of a scene that stand beside each other in the order in which the eye goes over them; not that of painting. */
+    public static List<SceneNode> inReadingOrder(List<SceneNode> nodes) {
+        return Reading.inOrder(nodes);
+    }
+
+    /** Whether everything is mirrored. */
+    public boolean isRightToLeft() {
+        return still.isRightToLeft();
+    }
+
     /** Where it is used, and how the person likes it. */
     public Surroundings surroundings() {
         return still.around();
@@ -183,7 +194,9 @@ public final class Stage {
             return true;
         }
         if (input instanceof Input.Scrolled scrolled) {
+            // What a host tells of its own following is no news, and stops nothing.
             return scrolls.region(scrolled.path())
+                    .filter(region -> Math.abs(scrolls.of(region.id()).down() - scrolled.to()) >= 1)
                     .filter(region -> scrolls.to(region, scrolled.to()))
                     .isPresent();
         }
@@ -282,9 +295,9 @@ public final class Stage {
                 return still.focus().path().filter(this::choose).isPresent();
             }
             case CLOSE -> {
-                boolean isOpen = still.state().open().isPresent();
-                return (isOpen || still.state().trail().below().isPresent())
-                        && host.take(isOpen ? new Step.Close() : new Step.Back());
+                Step step = still.state().open().isPresent() ? new Step.Close() : new Step.Back();
+                boolean leads = still.walk().step(still.state(), step).moved();
+                return leads && host.take(step);
             }
             default -> {
                 return pointers.scroll(meant, still.focus().path(), now);

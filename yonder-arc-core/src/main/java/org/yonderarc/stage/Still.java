@@ -103,7 +103,11 @@ final class Still {
     }
 
     View view() {
-        double scrolled = host.scrolls() ? 0 : scrolls.of(content()).down();
+        return view(state);
+    }
+
+    private View view(State of) {
+        double scrolled = host.scrolls() ? 0 : scrolls.of(content(of)).down();
         return new View(walk, setting(Math.min(scrolled, Setting.FARTHEST)), measure);
     }
 
@@ -160,14 +164,22 @@ final class Still {
     }
 
     private void compose() {
-        Scene composed = view().scene(state);
+        Scene composed = view(state).scene(state);
         scrolls.learn(composed, content(), isRightToLeft());
-        var dressing = new Dressing(
+        scene = dressing().dress(composed);
+        tree = Optional.empty();
+    }
+
+    /** What is shown in a state when nothing moves. */
+    Scene scene(State of) {
+        return dressing().dress(view(of).scene(of));
+    }
+
+    private Dressing dressing() {
+        return new Dressing(
                 path -> host.scrolls() ? Offset.NONE : scrolls.of(path),
                 host::shows,
                 touch,
                 Palette.of(walk.plan().theme(), around.scheme()));
-        scene = dressing.dress(composed);
-        tree = Optional.empty();
     }
 }

@@ -1,375 +1,339 @@
 package org.yonderarc.desktop;
 
 import java.awt.Component;
+import java.awt.ComponentOrientation;
+import java.awt.Cursor;
+import java.awt.Dimension;
 import java.awt.Graphics;
 import java.awt.Graphics2D;
+import java.awt.event.ActionEvent;
 import java.awt.event.ComponentAdapter;
 import java.awt.event.ComponentEvent;
-import java.awt.event.KeyAdapter;
 import java.awt.event.KeyEvent;
-import java.awt.event.MouseAdapter;
-import java.awt.event.MouseEvent;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import javax.accessibility.AccessibleContext;
-import javax.accessibility.AccessibleRole;
+import javax.swing.AbstractAction;
 import javax.swing.JComponent;
+import javax.swing.KeyStroke;
+import javax.swing.SwingUtilities;
 import javax.swing.Timer;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
-import org.yonderarc.fit.Interaction;
-import org.yonderarc.fit.Setting;
-import org.yonderarc.layout.Box;
-import org.yonderarc.motion.Drag;
-import org.yonderarc.motion.Film;
-import org.yonderarc.motion.Score;
-import org.yonderarc.motion.Swipe;
 import org.yonderarc.navigator.Moved;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Visibility;
-import org.yonderarc.scene.Meaning;
-import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
-import org.yonderarc.scene.SceneNode;
-import org.yonderarc.view.View;
+import org.yonderarc.stage.Input;
+import org.yonderarc.stage.Stage;
+import org.yonderarc.stage.Surroundings;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
 
 /**
- * An app in a window: the bars are painted from the scene, and an app's own component stands where the content is. Takes the
- * mouse, which also swipes, and the keyboard: Tab goes on to the next item, Enter and Space choose it, Escape closes what is open and goes back.
- * To be used on the event dispatch thread.
+ * An app in a window: bars around an app's own components, which take part in films, swipes and drawers and keep their focus and
+ * what was typed. Taken by mouse, wheel and keyboard: Tab goes over all that can be chosen and out again, Enter and Space choose, Escape
+ * closes what is open and goes back. What assistive technology is told is the stage's accessible tree. To be used on the event dispatch
+ * thread; the navigator may tell its steps on any. Follows the navigator while it is in a window.
  */
-public final class AppPanel extends JComponent {
+public final class AppPanel extends JComponent implements javax.accessibility.Accessible {
     private static final long serialVersionUID = 1L;
-    /** The time between frames of a film, in ms. */
+    /** The time between frames, in ms. */
     private static final int FRAME = 8;
-    /** A mouse that rested so long before it was let go doesn't fling, in ms. */
-    private static final long RECENT = 80;
 
     private final transient Navigator navigator;
-    private final transient Studio studio;
-    private final transient Function<Place, Optional<Component>> content;
-    private final Timer timer = new Timer(FRAME, tick -> tick());
-    private Scheme scheme = Scheme.LIGHT;
-    private transient Interaction touch = Interaction.NONE;
-    private transient Scene shown;
-    private transient Optional<Film> film = Optional.empty();
-    private long filmStart;
-    private transient Optional<Swipe> swipe = Optional.empty();
-    private transient Optional<Drag.Release> release = Optional.empty();
-    /** Whether what a step leads to is shown already, since the mouse moved it there. */
-    private boolean isThere;
-
-    /** Something that can be chosen, and where. */
-    private record Target(Box box, Part part, Step step) {}
+    private final transient Stage stage;
+    private final transient Surfaces surfaces;
+    private final transient Layered layered;
+    private final Timer timer = new Timer(FRAME, tick -> frame());
+    private transient Optional<Navigator.Subscription> following = Optional.empty();
+    private transient Surroundings around;
+    private boolean followsSystem = true;
+    private int focusMoves;
 
     /**
      * A panel of an app.
      *
-     * @param navigator the navigator; its listeners run on the event dispatch thread
+     * @param navigator the navigator
      * @param studio paints
-     * @param content the app's own component for a place; where there is none, the plan's sample content shows
+     * @param content the app's own component for a place; where there is none, the plan's sample content shows. Asked once for a place
+     *     as long as the person can come back to it
      */
     public AppPanel(Navigator navigator, Studio studio, Function<Place, Optional<Component>> content) {
-        this.navigator = navigator;
-        this.studio = studio;
-        this.content = content;
+        this.navigator = Objects.requireNonNull(navigator, "navigator");
+        this.surfaces = new Surfaces(this, Objects.requireNonNull(content, "content"));
+        this.layered = new Layered(Objects.requireNonNull(studio, "studio"), surfaces);
+        surfaces.prepare(navigator.place());
+        this.around = Surroundings.of(device(1)).in(SystemLook.scheme()).lessMotion(SystemLook.wantsLessMotion());
+        this.stage = new Stage(Walk.of(navigator.plan()), navigator.state(), around, studio.measure(), new Host());
         setFocusable(true);
         setFocusTraversalKeysEnabled(false);
-        var mouse = new Mouse();
-        addMouseListener(mouse);
-        addMouseMotionListener(mouse);
-        addKeyListener(new Keys());
+        var hands = new Hands(this, stage);
+        addMouseListener(hands);
+        addMouseMotionListener(hands);
+        addMouseWheelListener(hands);
+        addKeyListener(hands);
+        addFocusListener(hands);
         addComponentListener(new ComponentAdapter() {
             @Override
             public void componentResized(ComponentEvent event) {
-                settle();
+                surround(around.on(device(around.device().textScale())));
             }
         });
-        navigator.listen(this::play);
+        // Also while one of the app's own components has the focus, if it has no use for the key itself.
+        getInputMap(WHEN_ANCESTOR_OF_FOCUSED_COMPONENT).put(KeyStroke.getKeyStroke(KeyEvent.VK_ESCAPE, 0), "close");
+        getActionMap().put("close", new AbstractAction() {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            public void actionPerformed(ActionEvent event) {
+                take(new Input.Key(Input.Meant.CLOSE));
+            }
+        });
     }
 
-    /** Sets the scheme. */
+    /** Sets the scheme; before, it is that of the look and feel. */
     public void setScheme(Scheme other) {
-        scheme = other;
-        settle();
+        followsSystem = false;
+        surround(around.in(other));
+    }
+
+    /**
+     * Sets the language of the texts.
+     *
+     * @param tag one of the plan's languages (BCP 47); empty for its first
+     */
+    public void setLanguage(String tag) {
+        surround(around.in(tag));
+    }
+
+    /** Sets how much larger than usual texts are, 0.8 to 3. */
+    public void setTextScale(double scale) {
+        surround(around.on(device(scale)));
+    }
+
+    /** Sets whether films are short and still. */
+    public void setLessMotion(boolean less) {
+        surround(around.lessMotion(less));
     }
 
     /** What is shown now. */
     public Scene shown() {
-        return shown;
+        return stage.scene(now());
+    }
+
+    /** The stage that is played here. */
+    Stage stage() {
+        return stage;
+    }
+
+    /** Runs the app's steps, and knows which content is the app's own. */
+    private final class Host implements Stage.Host {
+        @Override
+        public boolean take(Step step) {
+            return navigator.take(step).moved() || navigator.pending().isPresent();
+        }
+
+        @Override
+        public boolean shows(Place place) {
+            return surfaces.has(place);
+        }
+    }
+
+    @Override
+    public void addNotify() {
+        super.addNotify();
+        following = Optional.of(navigator.listen(moved -> onDispatchThread(() -> follow(moved))));
+        surfaces.prepare(navigator.place());
+        stage.use(Walk.of(navigator.plan()), navigator.state());
+        wake();
+    }
+
+    @Override
+    public void removeNotify() {
+        following.ifPresent(Navigator.Subscription::close);
+        following = Optional.empty();
+        timer.stop();
+        super.removeNotify();
+    }
+
+    private static void onDispatchThread(Runnable task) {
+        if (SwingUtilities.isEventDispatchThread()) {
+            task.run();
+        } else {
+            SwingUtilities.invokeLater(task);
+        }
+    }
+
+    @Override
+    public void updateUI() {
+        if (stage != null && followsSystem) {
+            surround(around.in(SystemLook.scheme()));
+        }
+    }
+
+    @Override
+    public Dimension getMinimumSize() {
+        return isMinimumSizeSet()
+                ? super.getMinimumSize()
+                : new Dimension((int) Device.SMALLEST, (int) Device.SMALLEST);
+    }
+
+    @Override
+    public Dimension getPreferredSize() {
+        return isPreferredSizeSet()
+                ? super.getPreferredSize()
+                : new Dimension((int) Device.DESKTOP.width(), (int) Device.DESKTOP.height());
+    }
+
+    private Device device(double textScale) {
+        double width = Math.max(Device.SMALLEST, Math.min(Device.LARGEST, getWidth()));
+        double height = Math.max(Device.SMALLEST, Math.min(Device.LARGEST, getHeight()));
+        return new Device("window", width, height, Insets.NONE, textScale, Visibility.Pointer.FINE);
+    }
+
+    private void surround(Surroundings other) {
+        boolean isResized = !other.device().equals(around.device());
+        around = other;
+        stage.surround(other, now());
+        if (isResized && getParent() != null && SwingUtilities.getRoot(this) != null) {
+            // A window that is dragged by its corner is laid out with each step, not filmed.
+            stage.settle();
+        }
+        boolean rtl = stage.isRightToLeft();
+        applyComponentOrientation(rtl ? ComponentOrientation.RIGHT_TO_LEFT : ComponentOrientation.LEFT_TO_RIGHT);
+        wake();
+    }
+
+    private void follow(Moved moved) {
+        surfaces.prepare(moved.to());
+        if (moved.cause() == Moved.Cause.PLAN) {
+            stage.use(Walk.of(navigator.plan()), navigator.state());
+        } else {
+            stage.changed(moved.change(), now());
+        }
+        wake();
+    }
+
+    boolean passedFocus() {
+        return surfaces.passedFocus();
+    }
+
+    /** Hands something in; gives whether the stage had use for it. */
+    boolean take(Input input) {
+        boolean used = stage.take(input, now());
+        wake();
+        return used;
+    }
+
+    /** In ms, since no fixed moment. */
+    static double now() {
+        return System.nanoTime() / 1e6;
+    }
+
+    /** Paints a frame soon, and goes on as long as anything moves. */
+    void wake() {
+        int cursor = stage.pointsAtTarget() ? Cursor.HAND_CURSOR : Cursor.DEFAULT_CURSOR;
+        if (getCursor().getType() != cursor) {
+            setCursor(Cursor.getPredefinedCursor(cursor));
+        }
+        if (!timer.isRunning()) {
+            timer.setInitialDelay(0);
+            timer.start();
+        }
+    }
+
+    private void frame() {
+        boolean painted = layered.advance(stage.layers(now()), stage.scene(now()));
+        surfaces.keep(navigator.state());
+        followFocus();
+        String said = stage.announcement();
+        if (!said.isEmpty()) {
+            getAccessibleContext().setAccessibleName(said);
+        }
+        if (painted) {
+            repaint();
+        }
+        if (!stage.moves()) {
+            timer.stop();
+        }
+    }
+
+    /** Into a drawer that opens, and back to where the focus was when it closes. */
+    private void followFocus() {
+        boolean isOpen = stage.tree().dialog().isPresent();
+        surfaces.hold(isOpen);
+        if (stage.focusMoves() != focusMoves) {
+            focusMoves = stage.focusMoves();
+            if (stage.focus().isPresent()) {
+                requestFocusInWindow();
+            }
+            ((StageAccess) getAccessibleContext()).focusMoved();
+        }
+    }
+
+    @Override
+    protected void paintChildren(Graphics graphics) {
+        layered.paint((Graphics2D) graphics, getWidth(), getHeight(), super::paintChildren);
+    }
+
+    /** What a component of the app repaints is repainted from here, so that menus stay above it. */
+    @Override
+    protected boolean isPaintingOrigin() {
+        return true;
+    }
+
+    @Override
+    public boolean isOptimizedDrawingEnabled() {
+        return false;
     }
 
     @Override
     public AccessibleContext getAccessibleContext() {
         if (accessibleContext == null) {
-            accessibleContext = new Accessible();
+            accessibleContext = new StageAccess();
         }
         return accessibleContext;
     }
 
-    /** The panel to a person who doesn't see it: its name is where they are. */
-    private final class Accessible extends AccessibleJComponent {
+    /** The panel to a person who doesn't see it. */
+    final class StageAccess extends AccessibleJComponent {
         private static final long serialVersionUID = 1L;
 
         @Override
-        public AccessibleRole getAccessibleRole() {
-            return AccessibleRole.PANEL;
-        }
-    }
-
-    private Device device() {
-        double width = Math.max(Device.SMALLEST, Math.min(Device.LARGEST, getWidth()));
-        double height = Math.max(Device.SMALLEST, Math.min(Device.LARGEST, getHeight()));
-        return new Device("window", width, height, Insets.NONE, 1, Visibility.Pointer.FINE);
-    }
-
-    private Scene scene() {
-        return view().scene(navigator.state());
-    }
-
-    private View view() {
-        var walk = Walk.of(navigator.plan());
-        return new View(walk, new Setting(device(), "", touch, 0, scheme), studio.measure());
-    }
-
-    /** Shows the state as it is, without a film. */
-    private void settle() {
-        film = Optional.empty();
-        swipe = Optional.empty();
-        release = Optional.empty();
-        timer.stop();
-        shown = scene();
-        place();
-        repaint();
-    }
-
-    /** Puts the app's own component where the content is. */
-    private void place() {
-        removeAll();
-        content.apply(navigator.place()).ifPresent(component -> {
-            shown.screen()
-                    .map(SceneNode.Group::area)
-                    .ifPresent(box ->
-                            component.setBounds((int) box.x(), (int) box.y(), (int) box.width(), (int) box.height()));
-            add(component);
-        });
-        revalidate();
-    }
-
-    private void play(Moved moved) {
-        if (shown == null || getWidth() == 0) {
-            return;
-        }
-        getAccessibleContext().setAccessibleName(moved.announcement());
-        if (isThere) {
-            isThere = false;
-            settle();
-            return;
-        }
-        swipe = Optional.empty();
-        release = Optional.empty();
-        removeAll();
-        Scene to = scene();
-        var score = new Score(
-                moved.passage(),
-                navigator.plan().motion(),
-                false,
-                view().setting().isRightToLeft(navigator.plan()),
-                Score.origin(shown, to, moved.change().step()));
-        double now = elapsed();
-        Film next = film.map(running -> running.interrupted(now, to, score)).orElseGet(() -> Film.of(shown, to, score));
-        film = Optional.of(next);
-        filmStart = System.nanoTime();
-        timer.start();
-    }
-
-    private double elapsed() {
-        return (System.nanoTime() - filmStart) / 1e6;
-    }
-
-    private void tick() {
-        if (release.isPresent()) {
-            glide(swipe.orElseThrow(), release.get());
-            return;
-        }
-        if (film.isEmpty() || elapsed() >= film.get().duration()) {
-            settle();
-            return;
-        }
-        shown = film.get().at(elapsed());
-        repaint();
-    }
-
-    /** A swipe that was let go goes on by itself. */
-    private void glide(Swipe going, Drag.Release how) {
-        if (elapsed() < how.duration()) {
-            shown = going.at(how.share().applyAsDouble(elapsed()));
-            repaint();
-            return;
-        }
-        settle();
-        if (how.goes()) {
-            shown = going.at(1);
-            repaint();
-            isThere = true;
-            if (!navigator.take(going.step()).moved()) {
-                // A gate holds the step back: what is shown returns to where the person is.
-                isThere = false;
-                settle();
-            }
-        }
-    }
-
-    @Override
-    protected void paintComponent(Graphics graphics) {
-        if (shown == null) {
-            settle();
-        }
-        Graphics2D own = (Graphics2D) graphics.create();
-        double scale = own.getTransform().getScaleX();
-        own.drawImage(studio.image(shown, Math.max(1, scale)), 0, 0, getWidth(), getHeight(), null);
-        own.dispose();
-    }
-
-    private List<Target> targets() {
-        var out = new ArrayList<Target>();
-        collect(shown.nodes(), out);
-        return out;
-    }
-
-    private static void collect(List<SceneNode> nodes, List<Target> out) {
-        for (SceneNode node : nodes) {
-            if (node instanceof SceneNode.Group group) {
-                if (group.meaning() instanceof Meaning.Link link) {
-                    out.add(new Target(group.area(), group.part(), link.step()));
-                } else if (group.meaning() instanceof Meaning.Button button) {
-                    out.add(new Target(group.area(), group.part(), button.step()));
-                }
-                collect(group.children(), out);
-            }
-        }
-    }
-
-    /** What lies uppermost at a point. */
-    private Optional<Target> at(double x, double y) {
-        List<Target> all = targets();
-        for (int i = all.size() - 1; i >= 0; i--) {
-            Box box = all.get(i).box();
-            if (x >= box.x() && x < box.right() && y >= box.y() && y < box.bottom()) {
-                return Optional.of(all.get(i));
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static Optional<String> item(Optional<Target> target) {
-        return target.map(Target::part).map(part -> part instanceof Part.Item item ? item.id() : null);
-    }
-
-    private void touched(Interaction other) {
-        if (!other.equals(touch)) {
-            touch = other;
-            if (film.isEmpty()) {
-                shown = scene();
-                repaint();
-            }
-        }
-    }
-
-    private final class Mouse extends MouseAdapter {
-        private int downX;
-        private boolean isDecided;
-        private long last;
-        private double lastX;
-        private double velocity;
-
-        @Override
-        public void mouseMoved(MouseEvent event) {
-            touched(new Interaction(item(at(event.getX(), event.getY())), Optional.empty(), touch.focused()));
+        public javax.accessibility.AccessibleRole getAccessibleRole() {
+            return javax.accessibility.AccessibleRole.PANEL;
         }
 
         @Override
-        public void mouseExited(MouseEvent event) {
-            touched(new Interaction(Optional.empty(), Optional.empty(), touch.focused()));
+        public int getAccessibleChildrenCount() {
+            return stage.tree().roots().size();
         }
 
         @Override
-        public void mouseDragged(MouseEvent event) {
-            double dx = event.getX() - downX;
-            if (swipe.isEmpty() && !isDecided && Math.abs(dx) >= Swipe.SLOP) {
-                isDecided = true;
-                settle();
-                swipe = Swipe.begin(view(), navigator.state(), downX, dx, false);
-                swipe.ifPresent(begun -> removeAll());
-            }
-            if (release.isEmpty() && swipe.isPresent()) {
-                long now = event.getWhen();
-                velocity = now > last ? (velocity + (dx - lastX) * 1000 / (now - last)) / 2 : velocity;
-                last = now;
-                lastX = dx;
-                shown = swipe.get().move(dx);
-                repaint();
-            }
+        public javax.accessibility.Accessible getAccessibleChild(int index) {
+            var roots = stage.tree().roots();
+            return index < 0 || index >= roots.size()
+                    ? null
+                    : new Spoken(AppPanel.this, AppPanel.this, index, roots.get(index));
         }
 
-        @Override
-        public void mousePressed(MouseEvent event) {
-            requestFocusInWindow();
-            downX = event.getX();
-            isDecided = false;
-            last = event.getWhen();
-            lastX = 0;
-            velocity = 0;
-            touched(new Interaction(touch.hovered(), item(at(event.getX(), event.getY())), Optional.empty()));
-        }
-
-        @Override
-        public void mouseReleased(MouseEvent event) {
-            if (swipe.isPresent() && release.isEmpty()) {
-                boolean rested = event.getWhen() - last > RECENT;
-                release = Optional.of(swipe.get().release(rested ? 0 : velocity));
-                filmStart = System.nanoTime();
-                timer.start();
-                return;
-            }
-            Optional<Target> target = at(event.getX(), event.getY());
-            touched(new Interaction(touch.hovered(), Optional.empty(), Optional.empty()));
-            target.map(Target::step).ifPresent(navigator::take);
+        void focusMoved() {
+            stage.focus()
+                    .flatMap(stage.tree()::find)
+                    .ifPresent(part -> firePropertyChange(
+                            ACCESSIBLE_ACTIVE_DESCENDANT_PROPERTY,
+                            null,
+                            new Spoken(AppPanel.this, AppPanel.this, 0, part)));
         }
     }
 
-    private final class Keys extends KeyAdapter {
-        @Override
-        public void keyPressed(KeyEvent event) {
-            switch (event.getKeyCode()) {
-                case KeyEvent.VK_TAB -> focus(event.isShiftDown() ? -1 : 1);
-                case KeyEvent.VK_ENTER, KeyEvent.VK_SPACE ->
-                    targets().stream()
-                            .filter(target -> item(Optional.of(target)).equals(touch.focused()))
-                            .findFirst()
-                            .map(Target::step)
-                            .ifPresent(navigator::take);
-                case KeyEvent.VK_ESCAPE -> navigator.back();
-                default -> {}
-            }
-        }
-
-        private void focus(int by) {
-            List<String> items = targets().stream()
-                    .flatMap(target -> item(Optional.of(target)).stream())
-                    .toList();
-            if (!items.isEmpty()) {
-                int now = touch.focused().map(items::indexOf).orElse(by > 0 ? -1 : 0);
-                String next = items.get(Math.floorMod(now + by, items.size()));
-                touched(new Interaction(touch.hovered(), Optional.empty(), Optional.of(next)));
-            }
-        }
+    /** The app's own components that stand in the content, for assistive technology. */
+    Optional<Component> shownComponent() {
+        return surfaces.shown(navigator.place());
     }
 }

@@ -23,6 +23,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
@@ -44,6 +45,8 @@ public final class PngPainter {
 
     /** The most pixels that are painted: more can't be held in memory, nor looked at. */
     public static final long MOST_PIXELS = 120_000_000;
+
+    private static final Color NOTHING = new Color(0, true);
 
     /** So many icons, each in one colour, are kept as they were parsed. */
     private static final int MOST_ICONS = 512;
@@ -88,34 +91,58 @@ public final class PngPainter {
             throw new IllegalArgumentException(
                     "a scale is " + SMALLEST_SCALE + " to " + LARGEST_SCALE + ", not " + scale);
         }
-        int width = (int) Math.ceil(scene.width() * scale);
-        int height = (int) Math.ceil(scene.height() * scale);
+        return image(
+                scene.nodes(),
+                scene.width(),
+                scene.height(),
+                scale,
+                BufferedImage.TYPE_INT_RGB,
+                color(scene.background()));
+    }
+
+    /**
+     * Nodes on nothing, as an image that can be seen through.
+     *
+     * @param width the width in dp
+     * @param height the height in dp
+     * @param scale pixels for each dp, as in {@link #paint}
+     */
+    public BufferedImage layer(List<SceneNode> nodes, double width, double height, double scale) {
+        return image(nodes, width, height, scale, BufferedImage.TYPE_INT_ARGB_PRE, NOTHING);
+    }
+
+    private BufferedImage image(
+            List<SceneNode> nodes, double widthInDp, double heightInDp, double scale, int type, Color ground) {
+        int width = (int) Math.ceil(widthInDp * scale);
+        int height = (int) Math.ceil(heightInDp * scale);
         if ((long) width * height > MOST_PIXELS) {
             throw new IllegalArgumentException("a picture of " + width + " x " + height
                     + " pixels is too large: more than " + MOST_PIXELS / 1_000_000 + " million");
         }
-        var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        var image = new BufferedImage(width, height, type);
         var decoded = new Decoded(pictures);
         IntStream.range(0, (height + STRIP - 1) / STRIP).parallel().forEach(strip -> {
             int top = strip * STRIP;
-            paint(scene, scale, image.getSubimage(0, top, width, Math.min(STRIP, height - top)), top, decoded);
+            BufferedImage part = image.getSubimage(0, top, width, Math.min(STRIP, height - top));
+            paint(nodes, ground, scale, part, top, decoded);
         });
         return image;
     }
 
-    /** Paints what of the scene is seen in a strip whose upper edge is at {@code top} pixels. */
-    private void paint(Scene scene, double scale, BufferedImage strip, int top, Decoded decoded) {
+    /** Paints what of the nodes is seen in a strip whose upper edge is at {@code top} pixels. */
+    private void paint(
+            List<SceneNode> nodes, Color ground, double scale, BufferedImage strip, int top, Decoded decoded) {
         Graphics2D graphics = strip.createGraphics();
         try {
             graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
             graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
             graphics.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
-            graphics.setColor(color(scene.background()));
+            graphics.setColor(ground);
             graphics.fillRect(0, 0, strip.getWidth(), strip.getHeight());
             graphics.translate(0, -top);
             graphics.scale(scale, scale);
             var run = new Run(graphics, scale, new Rectangle(0, top, strip.getWidth(), strip.getHeight()), decoded);
-            scene.nodes().forEach(node -> node.accept(run));
+            nodes.forEach(node -> node.accept(run));
         } finally {
             graphics.dispose();
         }

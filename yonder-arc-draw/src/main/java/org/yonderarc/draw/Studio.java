@@ -1,7 +1,9 @@
 package org.yonderarc.draw;
 
+import java.util.List;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
 
 /**
  * Everything needed for pictures: the icons, the font, the exact measure and the painters, loaded once.
@@ -51,6 +53,11 @@ public final class Studio {
     /** The scene as an image, {@code scale} pixels for each dp. */
     public java.awt.image.BufferedImage image(Scene scene, double scale) {
         return png.image(scene, scale);
+    }
+
+    /** Nodes on nothing, as an image of so many dp that can be seen through, {@code scale} pixels for each dp. */
+    public java.awt.image.BufferedImage layer(List<SceneNode> nodes, double width, double height, double scale) {
+        return png.layer(nodes, width, height, scale);
     }
 
     /** The scene as the bytes of a PNG file, {@code scale} pixels for each dp. */

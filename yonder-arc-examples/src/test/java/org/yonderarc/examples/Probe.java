@@ -1,0 +1,329 @@
+package org.yonderarc.examples;
+
+import java.awt.Component;
+import java.awt.Container;
+import java.awt.KeyboardFocusManager;
+import java.awt.Point;
+import java.awt.Rectangle;
+import java.awt.Robot;
+import java.awt.event.InputEvent;
+import java.awt.event.KeyEvent;
+import java.awt.image.BufferedImage;
+import java.io.File;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicReference;
+import javax.accessibility.Accessible;
+import javax.accessibility.AccessibleContext;
+import javax.accessibility.AccessibleState;
+import javax.imageio.ImageIO;
+import javax.swing.JFrame;
+import javax.swing.JTextField;
+import javax.swing.SwingUtilities;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.desktop.AppPanel;
+import org.yonderarc.navigator.Navigator;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.scene.Scene;
+
+/** Opens a real window, clicks and types in it as a person does, and prints where that leads. */
+final class Probe {
+    private static AppPanel panel;
+    private static JFrame frame;
+    private static Robot robot;
+    private static Navigator navigator;
+
+    private Probe() {}
+
+    public static void main(String[] arguments) throws Exception {
+        robot = new Robot();
+        robot.setAutoDelay(30);
+        open(Brinelight.plan());
+        bars();
+        typing();
+        flood();
+        drawer();
+        System.exit(0);
+    }
+
+    private static void open(Plan plan) throws Exception {
+        navigator = new Navigator(plan, SwingUtilities::invokeLater);
+        SwingUtilities.invokeAndWait(() -> {
+            panel = new DeskApp(navigator).panel();
+            frame = new JFrame("Probe");
+            frame.setUndecorated(true);
+            frame.add(panel);
+            frame.setBounds(20, 20, 400, 700);
+            frame.setVisible(true);
+        });
+        settle();
+    }
+
+    private static void say(String what, Object value) {
+        System.out.println(what + ": " + value);
+    }
+
+    private static void bars() throws Exception {
+        say("start", navigator.place());
+        click("Species");
+        say("click", navigator.place());
+        press(KeyEvent.VK_ESCAPE);
+        say("escape", navigator.place());
+        SwingUtilities.invokeAndWait(panel::requestFocusInWindow);
+        for (int i = 0; i < 20 && !"Map".equals(focused(panel.getAccessibleContext())); i++) {
+            press(KeyEvent.VK_TAB);
+        }
+        say("focused", focused(panel.getAccessibleContext()));
+        press(KeyEvent.VK_ENTER);
+        say("enter", navigator.place());
+        click("Species");
+        navigator.open("kind", Map.of("kind", "shore-crab"));
+        settle();
+        drag(5, 40);
+        say("short", navigator.place());
+        drag(5, 300);
+        say("swipe", navigator.place() + " " + shown().title());
+        SwingUtilities.invokeAndWait(() -> frame.setSize(900, 700));
+        settle();
+        say("wide", shown().width());
+        SwingUtilities.invokeAndWait(() -> frame.setSize(400, 700));
+        settle();
+    }
+
+    /** A person types into the app's own field while the app tells facts, is refused a step, and the window is resized. */
+    private static void typing() throws Exception {
+        click("Surveys, 2");
+        Component table = on(() -> named(panel, "surveys"));
+        say("own", table.isShowing());
+        shoot("table");
+        Point row = table.getLocationOnScreen();
+        robot.mouseMove(row.x + 40, row.y + 40);
+        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
+        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        settle();
+        say("table", navigator.place());
+        shoot("form");
+        var note = (JTextField) on(() -> named(panel, "note"));
+        Point at = note.getLocationOnScreen();
+        robot.mouseMove(at.x + 150, at.y + 8);
+        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
+        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        robot.waitForIdle();
+        String text = "limpets and two crabs";
+        for (int i = 0; i < text.length(); i++) {
+            navigator.tell("drafts", 10 + i);
+            if (i == 7) {
+                navigator.choose("nothing-of-that-name");
+            }
+            if (i == 12) {
+                SwingUtilities.invokeAndWait(() -> frame.setSize(420, 700));
+            }
+            int key = KeyEvent.getExtendedKeyCodeForChar(text.charAt(i));
+            robot.keyPress(key);
+            robot.keyRelease(key);
+        }
+        robot.waitForIdle();
+        settle();
+        say("typed", on(note::getText));
+        say("same", on(() -> named(panel, "note") == note && note.isFocusOwner()));
+        click("Tides");
+        say("away", on(note::isShowing));
+        click("Surveys, 30");
+        say("kept", on(() -> named(panel, "note") == note && note.isShowing()) + " " + on(note::getText));
+    }
+
+    /** Ten thousand facts, as fast as they come, while the content stays and frames are painted. */
+    private static void flood() throws Exception {
+        Component note = on(() -> named(panel, "note"));
+        for (int i = 0; i < 10_000; i++) {
+            navigator.tell("drafts", i % 90);
+        }
+        settle();
+        say(
+                "flood",
+                on(() -> named(panel, "note") == note && note.isShowing()) + " "
+                        + name(panel.getAccessibleContext(), "Surveys"));
+        SwingUtilities.invokeAndWait(frame::dispose);
+        navigator.tell("drafts", 3);
+        settle();
+        say("closed", name(panel.getAccessibleContext(), "Surveys"));
+    }
+
+    /** A drawer over the app's own component takes mouse and focus, and gives both back. */
+    private static void drawer() throws Exception {
+        open(PlanBuilder.app("Drawers")
+                .start("survey")
+                .screen("survey")
+                .screen("map", screen -> screen.icon("map"))
+                .menu("main", menu -> menu.item("survey").item("map"))
+                .topBar()
+                .bar(bar -> bar.menu("main")
+                        .form(FormBuilder.drawer()
+                                .opens(DrawerForm.Opening.OVER)
+                                .width(280)))
+                .build());
+        Component note = on(() -> named(panel, "note"));
+        SwingUtilities.invokeAndWait(note::requestFocusInWindow);
+        settle();
+        say("before", owner());
+        click("Menu");
+        say("over", owner() + " " + focused(panel.getAccessibleContext()) + " " + on(note::isShowing));
+        shoot("drawer");
+        Point field = note.getLocationOnScreen();
+        Point corner = panel.getLocationOnScreen();
+        robot.mouseMove(field.x + 60, field.y + 10);
+        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
+        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        settle();
+        say("through", owner());
+        robot.mouseMove(corner.x + 380, corner.y + 500);
+        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
+        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        settle();
+        say("beside", navigator.state().open().isPresent() + " " + owner());
+        click("Menu");
+        click("Map");
+        say("map", navigator.place() + " " + on(() -> named(panel, "map") != null));
+    }
+
+    private static <T> T on(Callable<T> asked) throws Exception {
+        var out = new AtomicReference<T>();
+        SwingUtilities.invokeAndWait(() -> {
+            try {
+                out.set(asked.call());
+            } catch (Exception failed) {
+                throw new IllegalStateException(failed);
+            }
+        });
+        return out.get();
+    }
+
+    private static Component named(Container in, String name) {
+        for (Component child : in.getComponents()) {
+            if (name.equals(child.getName()) && child.isShowing()) {
+                return child;
+            }
+            Component found = child instanceof Container inner ? named(inner, name) : null;
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+
+    private static Scene shown() throws Exception {
+        return on(() -> panel.shown());
+    }
+
+    /** Until eight looks in a row show the same: painting may keep a film waiting. */
+    private static void settle() throws Exception {
+        Scene before = null;
+        int same = 0;
+        for (int i = 0; i < 200; i++) {
+            Thread.sleep(50);
+            Scene now = shown();
+            same = now != null && now == before ? same + 1 : 0;
+            if (same == 8) {
+                return;
+            }
+            before = now;
+        }
+    }
+
+    private static AccessibleContext find(AccessibleContext in, String name) {
+        if (name.equals(in.getAccessibleName()) && in.getAccessibleAction() != null) {
+            return in;
+        }
+        for (int i = 0; i < in.getAccessibleChildrenCount(); i++) {
+            Accessible child = in.getAccessibleChild(i);
+            AccessibleContext found = child == null ? null : find(child.getAccessibleContext(), name);
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+
+    private static String name(AccessibleContext in, String start) {
+        for (int i = 0; i < in.getAccessibleChildrenCount(); i++) {
+            AccessibleContext child = in.getAccessibleChild(i).getAccessibleContext();
+            if (child.getAccessibleAction() != null
+                    && child.getAccessibleName() != null
+                    && child.getAccessibleName().startsWith(start)) {
+                return child.getAccessibleName();
+            }
+            String found = name(child, start);
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+
+    private static String focused(AccessibleContext in) {
+        if (in.getAccessibleStateSet().contains(AccessibleState.FOCUSED) && in.getAccessibleAction() != null) {
+            return in.getAccessibleName();
+        }
+        for (int i = 0; i < in.getAccessibleChildrenCount(); i++) {
+            String found = focused(in.getAccessibleChild(i).getAccessibleContext());
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+
+    /** Clicks what assistive technology calls so, where it says that it is. */
+    private static void click(String name) throws Exception {
+        Rectangle box = on(() -> {
+            AccessibleContext found = find(panel.getAccessibleContext(), name);
+            if (found == null) {
+                throw new IllegalStateException("nothing is called " + name);
+            }
+            Point at = found.getAccessibleComponent().getLocationOnScreen();
+            return new Rectangle(at, found.getAccessibleComponent().getSize());
+        });
+        robot.mouseMove((int) box.getCenterX(), (int) box.getCenterY());
+        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
+        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        robot.waitForIdle();
+        settle();
+    }
+
+    /** Down near the left edge, across in steps, a rest, and up. */
+    private static void drag(int from, int by) throws Exception {
+        Point corner = panel.getLocationOnScreen();
+        robot.mouseMove(corner.x + from, corner.y + 300);
+        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
+        for (int part = 1; part <= 8; part++) {
+            robot.mouseMove(corner.x + from + by * part / 8, corner.y + 300);
+        }
+        Thread.sleep(200);
+        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        robot.waitForIdle();
+        settle();
+    }
+
+    private static void press(int key) throws Exception {
+        robot.keyPress(key);
+        robot.keyRelease(key);
+        robot.waitForIdle();
+        settle();
+    }
+
+    /** A picture of the screen, where a file is named for it. */
+    static void shoot(String name) throws Exception {
+        String folder = System.getProperty("yonder.shots");
+        if (folder != null) {
+            BufferedImage image = robot.createScreenCapture(new Rectangle(0, 0, 1280, 1024));
+            ImageIO.write(image, "png", new File(folder, name + ".png"));
+        }
+    }
+
+    private static String owner() {
+        Component owner = KeyboardFocusManager.getCurrentKeyboardFocusManager().getFocusOwner();
+        return owner == null ? "nobody" : owner == panel ? "panel" : owner.getName();
+    }
+}
