@@ -4,9 +4,8 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiConsumer;
-import java.util.function.Consumer;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.xml.Element;
@@ -20,7 +19,9 @@ import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.walk.Step;
+import org.yonderarc.stage.Access;
+import org.yonderarc.stage.AccessTree;
+import org.yonderarc.stage.Stage;
 
 /**
  * Paints scenes as elements that mean what they show: navigation, links, buttons, a heading. An element stays as long
@@ -35,30 +36,17 @@ final class DomPainter {
 
     private final HTMLDocument document;
     private final HTMLElement root;
-    private final Consumer<Step> take;
-    private final BiConsumer<String, String> touched;
     private final Map<String, Painted> painted = new HashMap<>();
+    /** The path of the bar that lies over everything else; empty for none. */
+    private String dialog = "";
     /** How far the top bar goes up with content that is scrolled, in px. */
     private double leaving;
 
-    /** An element, and the step that it takes now: listeners are added once and look here. */
-    private static final class Painted {
-        final Element element;
-        final String tag;
-        Step step;
+    private record Painted(Element element, String tag) {}
 
-        Painted(Element element, String tag) {
-            this.element = element;
-            this.tag = tag;
-        }
-    }
-
-    DomPainter(HTMLDocument document, HTMLElement root, Consumer<Step> take, BiConsumer<String, String> touched) {
+    DomPainter(HTMLDocument document, HTMLElement root) {
         this.document = document;
         this.root = root;
-        this.take = take;
-        this.touched = touched;
-        Page.onScroll(root, this::leave);
     }
 
     /** Sets how far the top bar goes up with content that is scrolled, in px; 0 where it stays. */
@@ -66,13 +54,84 @@ final class DomPainter {
         leaving = most;
     }
 
-    private void leave() {
+    /** Moves the top bar as the content is scrolled. */
+    void leave() {
         HTMLElement content = root.querySelector("main");
         Element bar = root.querySelector("header");
         if (content != null && bar != null) {
             double gone = Math.min(leaving, content.getScrollTop());
             style(bar, "transform", gone > 0 ? "translateY(" + px(-gone) + ")" : "none");
             style(bar, "--gone", Decimals.text(leaving > 0 ? gone / leaving : 0));
+        }
+    }
+
+    /** Scrolls what has a path, where it is scrolled elsewhere. */
+    void scroll(String path, double to) {
+        Painted found = painted.get(path);
+        if (found != null) {
+            Page.scrollTo(found.element, to);
+        }
+    }
+
+    /** Gives the browser's focus to what has a path; gives whether it is there. */
+    boolean focus(String path) {
+        Painted found = painted.get(path);
+        if (found != null) {
+            Page.focus((HTMLElement) found.element);
+        }
+        return found != null;
+    }
+
+    /** Shows whether what the mouse is on can be chosen. */
+    void hands(boolean isTarget) {
+        style(root, "cursor", isTarget ? "pointer" : "default");
+    }
+
+    boolean hasFocus() {
+        return Page.holdsFocus(root);
+    }
+
+    /** Says to assistive technology what it can't read from the elements: what is open, where the person is, what is out of reach. */
+    void tell(AccessTree tree) {
+        boolean isOther = !dialog.equals(tree.dialog().orElse(""));
+        dialog = tree.dialog().orElse("");
+        for (Access part : tree.all()) {
+            Painted found = painted.get(part.path());
+            if (found == null) {
+                continue;
+            }
+            Element element = found.element;
+            attribute(element, "aria-expanded", part.expanded().map(String::valueOf));
+            attribute(element, "aria-disabled", part.enabled() ? Optional.empty() : Optional.of("true"));
+            attribute(
+                    element,
+                    "aria-current",
+                    switch (part.current()) {
+                        case NO -> Optional.empty();
+                        case PAGE -> Optional.of("page");
+                        case BRANCH -> Optional.of("true");
+                    });
+            boolean isDialog = part.role() == Access.Role.DIALOG;
+            if (isDialog || isOther) {
+                attribute(element, "role", isDialog ? Optional.of("dialog") : Optional.empty());
+                attribute(element, "aria-modal", isDialog ? Optional.of("true") : Optional.empty());
+            }
+        }
+        tree.roots().forEach(part -> inert(part, tree.dialog().isPresent()));
+    }
+
+    private void inert(Access part, boolean isOpen) {
+        Painted found = painted.get(part.path());
+        if (found != null) {
+            attribute(found.element, "inert", isOpen && part.inert() ? Optional.of("") : Optional.empty());
+        }
+    }
+
+    private static void attribute(Element element, String name, Optional<String> value) {
+        if (value.isEmpty()) {
+            element.removeAttribute(name);
+        } else if (!value.get().equals(element.getAttribute(name))) {
+            element.setAttribute(name, value.get());
         }
     }
 
@@ -114,6 +173,8 @@ final class DomPainter {
         private final double originX;
         private final double originY;
         private Node before;
+        /** The place of each node in the order of painting, where that is another than the order of reading. */
+        private List<SceneNode> depths = List.of();
 
         Level(Element parent, String path, double originX, double originY) {
             this.parent = parent;
@@ -122,8 +183,11 @@ final class DomPainter {
             this.originY = originY;
         }
 
+        /** The elements stand in the order in which the eye goes over them, and lie above each other as they are painted. */
         void paint(List<SceneNode> nodes) {
-            nodes.forEach(node -> node.accept(this));
+            List<SceneNode> read = Stage.inReadingOrder(nodes);
+            depths = read == nodes ? List.of() : nodes;
+            read.forEach(node -> node.accept(this));
         }
 
         /** The element for a key, made or found, standing behind the one before it. */
@@ -136,6 +200,7 @@ final class DomPainter {
                 }
                 Element made = tag.equals("svg") ? document.createElementNS(SVG, tag) : document.createElement(tag);
                 known = new Painted(made, tag);
+                Page.name(made, full);
                 painted.put(full, known);
             }
             Node next = before == null ? parent.getFirstChild() : before.getNextSibling();
@@ -242,8 +307,8 @@ final class DomPainter {
 
         @Override
         public void group(SceneNode.Group node) {
-            Painted group = element(node.key(), tag(node.meaning()));
-            Element element = group.element;
+            Element element = element(node.key(), tag(node.meaning())).element;
+            style(element, "z-index", depths.isEmpty() ? "auto" : Integer.toString(depths.indexOf(node)));
             Box area = node.area();
             if (leaving > 0 && node.meaning() instanceof Meaning.Main) {
                 // The content reaches under the bar, so that it is there when the bar has left.
@@ -261,26 +326,24 @@ final class DomPainter {
                 style(element, "pointer-events", "none");
             }
             style(element, "opacity", node.opacity() < 1 ? Decimals.text(node.opacity()) : "");
-            mean(group, node);
+            mean(element, node);
             new Level(element, path + "/" + node.key(), area.x(), area.y()).paint(node.children());
         }
 
-        private void mean(Painted group, SceneNode.Group node) {
+        private void mean(Element element, SceneNode.Group node) {
             Meaning meaning = node.meaning();
-            Element element = group.element;
             if (meaning instanceof Meaning.Link link) {
                 element.setAttribute("href", "#" + link.address());
                 element.setAttribute("aria-label", link.label());
-                if (link.current()) {
-                    element.setAttribute("aria-current", "page");
-                } else {
-                    element.removeAttribute("aria-current");
-                }
-                follow(group, node, link.step());
+                style(element, "pointer-events", "auto");
             } else if (meaning instanceof Meaning.Button button) {
                 element.setAttribute("type", "button");
                 element.setAttribute("aria-label", button.label());
-                follow(group, node, button.step());
+                style(element, "pointer-events", "auto");
+                if (node.part() == Part.Plain.SCRIM) {
+                    element.setAttribute("tabindex", "-1");
+                    element.setAttribute("aria-hidden", "true");
+                }
             } else if (meaning instanceof Meaning.Navigation navigation) {
                 element.setAttribute("aria-label", navigation.label());
             } else if (meaning instanceof Meaning.Main main) {
@@ -288,24 +351,6 @@ final class DomPainter {
                 element.setAttribute("tabindex", "-1");
             } else if (meaning instanceof Meaning.Heading heading) {
                 element.setAttribute("aria-label", heading.text());
-            }
-        }
-
-        private void follow(Painted group, SceneNode.Group node, Step step) {
-            boolean isNew = group.step == null;
-            group.step = step;
-            style(group.element, "pointer-events", "auto");
-            if (isNew && node.part() instanceof Part.Item item) {
-                Page.watch((HTMLElement) group.element, item.id(), touched::accept);
-            }
-            if (isNew) {
-                ((HTMLElement) group.element).onClick(mouse -> {
-                    // With a modifier key the browser opens a tab of its own, and the address is enough for it.
-                    if (!mouse.getCtrlKey() && !mouse.getMetaKey() && !mouse.getShiftKey()) {
-                        mouse.preventDefault();
-                        take.accept(group.step);
-                    }
-                });
             }
         }
     }

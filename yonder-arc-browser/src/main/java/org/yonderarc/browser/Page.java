@@ -22,89 +22,96 @@ final class Page {
         void run(double now);
     }
 
-    /** Told what a pointer or the keyboard's focus is on: "hover", "pressed" or "focused", and the item's key. */
+    /** Told what a pointer does: "down", "move", "up", "cancel" or "leave", where, and which. */
     @JSFunctor
-    interface TouchCallback extends JSObject {
-        void run(String state, String key);
+    interface PointerCallback extends JSObject {
+        void run(String what, int id, double x, double y, boolean main, boolean touches);
     }
 
-    /** Watches an element; the key is that of the item that it shows. */
+    /** Told the path of an element; empty for none. */
+    @JSFunctor
+    interface PathCallback extends JSObject {
+        void run(String path);
+    }
+
+    /** Told a key by its name; gives whether it was used. */
+    @JSFunctor
+    interface KeyCallback extends JSObject {
+        boolean run(String key, boolean shift);
+    }
+
+    /** Told how far an element is scrolled. */
+    @JSFunctor
+    interface ScrollCallback extends JSObject {
+        void run(String path, double to);
+    }
+
+    /** What the painter calls an element. */
     @JSBody(
-            params = {"element", "key", "told"},
-            script = "element.addEventListener('pointerenter', function(e) {"
-                    + " if (e.pointerType === 'mouse') { told('hover', key); } });"
-                    + "element.addEventListener('pointerleave', function() { told('hover', ''); told('pressed', ''); });"
-                    + "element.addEventListener('pointerdown', function() { told('pressed', key); });"
-                    + "element.addEventListener('pointerup', function() { told('pressed', ''); });"
-                    + "element.addEventListener('pointercancel', function() { told('pressed', ''); });")
-    static native void watch(HTMLElement element, String key, TouchCallback told);
-
-    /** Asked whether a swipe begins where a finger came down, and by how much it has moved since. */
-    @JSFunctor
-    interface SwipeBegin extends JSObject {
-        boolean run(double x, double dx);
-    }
-
-    /** Told how far a finger has moved, and when, in ms. */
-    @JSFunctor
-    interface SwipeMove extends JSObject {
-        void run(double dx, double now);
-    }
-
-    /** Told that a finger was lifted, or taken away by the browser. */
-    @JSFunctor
-    interface SwipeEnd extends JSObject {
-        void run(double now, boolean counts);
-    }
+            params = {"element", "path"},
+            script = "element.yonderPath = path;")
+    static native void name(Element element, String path);
 
     // Names are longer than a letter: the compiler shortens those of the parameters, and doesn't look for clashes.
-    /** Watches fingers, pens and the mouse for swipes. What ends as a swipe is no click. */
+    /**
+     * Watches pointers, in px of the element as it is before it is scaled. A pointer that came down is followed wherever it goes. What a
+     * pointer did has been told when the click comes, so a click is only told where there was none: from a key, or from assistive
+     * technology. With a modifier key the browser opens a tab of its own.
+     */
     @JSBody(
-            params = {"element", "slop", "begin", "move", "end"},
-            script = "var pointer = null, startX, startY, on = false;"
-                    + "element.addEventListener('dragstart', function(event) { event.preventDefault(); });"
-                    + "element.addEventListener('pointerdown', function(event) {"
-                    + " if (event.isPrimary && event.button === 0) { pointer = event.pointerId; startX = event.clientX; startY = event.clientY; on = false; }"
-                    + "}, true);"
-                    + "element.addEventListener('pointermove', function(event) {"
-                    + " if (event.pointerId !== pointer) { return; }"
-                    + " var dx = event.clientX - startX, dy = event.clientY - startY;"
-                    + " if (!on) {"
-                    + "  if (Math.abs(dx) < slop && Math.abs(dy) < slop) { return; }"
-                    + "  on = Math.abs(dx) > Math.abs(dy) && begin(startX - element.getBoundingClientRect().left, dx);"
-                    + "  if (!on) { pointer = null; return; }"
-                    + "  element.setPointerCapture(pointer);"
-                    + " }"
-                    + " move(dx, event.timeStamp);"
-                    + "});"
-                    + "var stop = function(event, counts) {"
-                    + " if (event.pointerId !== pointer) { return; }"
-                    + " pointer = null;"
-                    + " if (on) {"
-                    + "  on = false;"
-                    + "  var hold = function(click) { click.preventDefault(); click.stopPropagation(); };"
-                    + "  element.addEventListener('click', hold, true);"
-                    + "  setTimeout(function() { element.removeEventListener('click', hold, true); }, 0);"
-                    + "  end(event.timeStamp, counts);"
-                    + " }"
-                    + "};"
-                    + "element.addEventListener('pointerup', function(event) { stop(event, true); });"
-                    + "element.addEventListener('pointercancel', function(event) { stop(event, false); });")
-    static native void onSwipe(HTMLElement element, double slop, SwipeBegin begin, SwipeMove move, SwipeEnd end);
+            params = {"element", "told", "chosen"},
+            script =
+                    "var held = null, done = false;"
+                            + "var tell = function(what, event) {"
+                            + " var box = element.getBoundingClientRect(), scale = box.width / (element.offsetWidth || 1) || 1;"
+                            + " told(what, event.pointerId, (event.clientX - box.left) / scale, (event.clientY - box.top) / scale,"
+                            + "  event.button <= 0, event.pointerType === 'touch'); };"
+                            + "var isNative = function(event) { return event.ctrlKey || event.metaKey || event.shiftKey || event.altKey; };"
+                            + "element.addEventListener('dragstart', function(event) { event.preventDefault(); });"
+                            + "element.addEventListener('pointerdown', function(event) {"
+                            + " if (isNative(event)) { return; }"
+                            + " done = false; held = event.pointerId; tell('down', event); });"
+                            + "window.addEventListener('pointermove', function(event) {"
+                            + " if (held === event.pointerId || event.pointerType === 'mouse' && element.contains(event.target)) { tell('move', event); } });"
+                            + "window.addEventListener('pointerup', function(event) {"
+                            + " if (held === event.pointerId) { held = null; done = element.contains(event.target); tell('up', event); } });"
+                            + "window.addEventListener('pointercancel', function(event) {"
+                            + " if (held === event.pointerId) { held = null; tell('cancel', event); } });"
+                            + "element.addEventListener('pointerleave', function(event) {"
+                            + " if (event.pointerType === 'mouse') { tell('leave', event); } });"
+                            + "element.addEventListener('click', function(event) {"
+                            + " if (isNative(event)) { return; }"
+                            + " event.preventDefault();"
+                            + " if (done && event.detail > 0) { done = false; return; }"
+                            + " for (var at = event.target; at && at !== element; at = at.parentElement) {"
+                            + "  if (at.tagName === 'A' || at.tagName === 'BUTTON') { chosen(at.yonderPath || ''); return; } } });")
+    static native void onPointer(HTMLElement element, PointerCallback told, PathCallback chosen);
 
+    /** Watches the browser's focus. */
     @JSBody(
-            params = "then",
-            script = "document.addEventListener('keydown', function(e) { if (e.key === 'Escape') { then(); } });")
-    static native void onEscape(Callback then);
+            params = {"element", "told"},
+            script = "element.addEventListener('focusin', function(event) { told(event.target.yonderPath || ''); });"
+                    + "element.addEventListener('focusout', function(event) {"
+                    + " if (!event.relatedTarget || !element.contains(event.relatedTarget)) { told(''); } });")
+    static native void onFocus(HTMLElement element, PathCallback told);
+
+    /** Watches keys, wherever the focus is; a key that is used does nothing else. */
+    @JSBody(
+            params = "used",
+            script = "document.addEventListener('keydown', function(event) {"
+                    + " if (used(event.key, event.shiftKey)) { event.preventDefault(); } });")
+    static native void onKey(KeyCallback used);
 
     @JSBody(params = "then", script = "requestAnimationFrame(function(now) { then(now); });")
     static native void onFrame(FrameCallback then);
 
     /** Told whenever something within an element is scrolled. */
     @JSBody(
-            params = {"element", "then"},
-            script = "element.addEventListener('scroll', function() { then(); }, true);")
-    static native void onScroll(HTMLElement element, Callback then);
+            params = {"element", "told"},
+            script =
+                    "element.addEventListener('scroll', function(event) {"
+                            + " if (event.target.yonderPath) { told(event.target.yonderPath, event.target.scrollTop); } }, true);")
+    static native void onScroll(HTMLElement element, ScrollCallback told);
 
     /** Runs something when the browser has nothing else to do. */
     @JSBody(
@@ -139,19 +146,30 @@ final class Page {
     @JSBody(script = "return location.hash.substring(1);")
     static native String address();
 
-    /** The number of the current history entry, or -1. */
-    @JSBody(script = "return history.state && typeof history.state.entry === 'number' ? history.state.entry : -1;")
+    /** The number of the current history entry, or -1. A page within another may have no history of its own. */
+    @JSBody(
+            script =
+                    "try { return history.state && typeof history.state.entry === 'number' ? history.state.entry : -1; }"
+                            + " catch (denied) { return -1; }")
     static native int entry();
 
-    @JSBody(
-            params = {"entry", "address"},
-            script = "history.pushState({entry: entry}, '', '#' + address);")
-    static native void push(int entry, String address);
+    /** What was saved with the current history entry; empty for nothing. */
+    @JSBody(script = "try { return history.state && history.state.view || ''; } catch (denied) { return ''; }")
+    static native String saved();
 
     @JSBody(
-            params = {"entry", "address"},
-            script = "history.replaceState({entry: entry}, '', '#' + address);")
-    static native void replace(int entry, String address);
+            params = {"entry", "address", "view"},
+            script = "try { history.pushState({entry: entry, view: view}, '', '#' + address); } catch (denied) {}")
+    static native void push(int entry, String address, String view);
+
+    @JSBody(
+            params = {"entry", "address", "view"},
+            script = "try { history.replaceState({entry: entry, view: view}, '', '#' + address); } catch (denied) {}")
+    static native void replace(int entry, String address, String view);
+
+    /** Whether the page has a history of its own: one within another that is written out has none. */
+    @JSBody(script = "return location.protocol !== 'about:';")
+    static native boolean hasHistory();
 
     @JSBody(script = "history.back();")
     static native void back();
@@ -170,26 +188,9 @@ final class Page {
             script = "matchMedia('(prefers-color-scheme: dark)').addEventListener('change', function() { then(); });")
     static native void onSchemeChange(Callback then);
 
-    /** The name of the device that is chosen in the panel; empty for the window itself. */
-    @JSBody(script = "return document.getElementById('device-name').value;")
-    static native String chosenDevice();
-
-    /** How much larger texts are than usual, as chosen in the panel. */
-    @JSBody(script = "return parseFloat(document.getElementById('text-size').value);")
-    static native double chosenText();
-
-    /** The language that is chosen in the panel; empty where the plan has only one. */
-    @JSBody(script = "return document.getElementById('language').value;")
-    static native String chosenLanguage();
-
-    @JSBody(
-            params = "then",
-            script = "['device-name', 'text-size', 'language'].forEach(function(id) {"
-                    + " document.getElementById(id).addEventListener('change', function() { then(); }); });")
-    static native void onDeviceChange(Callback then);
-
-    @JSBody(script = "return matchMedia('(pointer: fine)').matches;")
-    static native boolean pointsFinely();
+    /** Whether people point with a finger; a window without any pointer is not touched. */
+    @JSBody(script = "return matchMedia('(pointer: coarse)').matches;")
+    static native boolean isTouched();
 
     @JSBody(script = "return matchMedia('(prefers-color-scheme: dark)').matches;")
     static native boolean prefersDark();
@@ -197,11 +198,48 @@ final class Page {
     @JSBody(params = "element", script = "element.focus({preventScroll: true});")
     static native void focus(HTMLElement element);
 
-    @JSBody(script = "return document.activeElement === document.body || document.activeElement === null;")
-    static native boolean focusIsLost();
+    @JSBody(
+            params = {"element", "to"},
+            script = "if (Math.abs(element.scrollTop - to) >= 1) { element.scrollTop = to; }")
+    static native void scrollTo(Element element, double to);
 
-    @JSBody(params = "element", script = "element.scrollTo(0, 0);")
-    static native void scrollToTop(HTMLElement element);
+    /** Chooses an option of a list, where it has it. */
+    @JSBody(
+            params = {"element", "value"},
+            script = "element.value = value;" + "if (element.selectedIndex < 0) { element.selectedIndex = 0; }")
+    static native void choose(HTMLElement element, String value);
+
+    @JSBody(params = "element", script = "return element.contains(document.activeElement);")
+    static native boolean holdsFocus(HTMLElement element);
+
+    @JSBody(script = "location.reload();")
+    static native void reload();
+
+    /** One of the insets that the hardware claims, in px: "top", "right", "bottom" or "left". */
+    @JSBody(
+            params = "side",
+            script = "return parseFloat(getComputedStyle(document.getElementById('safe'))['padding-' + side]) || 0;")
+    static native double inset(String side);
+
+    @JSBody(
+            params = {"element", "name"},
+            script = "return element.classList.contains(name);")
+    static native boolean hasClass(HTMLElement element, String name);
+
+    @JSBody(
+            params = {"element", "name", "on"},
+            script = "element.classList.toggle(name, on);")
+    static native void toggle(HTMLElement element, String name, boolean on);
+
+    /** Puts a text where it can be pasted elsewhere; where that is not allowed, into the address bar alone. */
+    @JSBody(
+            params = "text",
+            script = "if (navigator.clipboard) { navigator.clipboard.writeText(text).catch(function() {}); }")
+    static native void copy(String text);
+
+    /** The address of the page, but for what comes behind the number sign. */
+    @JSBody(script = "return location.href.split('#')[0];")
+    static native String base();
 
     /** Sets a property of an element's style, if it is another than before: most of a frame is as it was in the last. */
     @JSBody(

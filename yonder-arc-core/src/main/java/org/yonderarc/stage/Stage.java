@@ -132,6 +132,11 @@ public final class Stage {
         return said;
     }
 
+    /** Whether a drawer, a fan or an overflow is open. */
+    public boolean isOpen() {
+        return still.state().open().isPresent();
+    }
+
     /** Whether the pointer is over something that can be chosen, and should look so. */
     public boolean pointsAtTarget() {
         return still.touch().hovered().isPresent();

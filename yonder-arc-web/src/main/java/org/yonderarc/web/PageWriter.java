@@ -26,6 +26,7 @@ import org.yonderarc.draw.WebFont;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.fit.Device;
+import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.Markup;
@@ -83,15 +84,14 @@ public final class PageWriter {
     private static String devices() {
         return Device.PRESETS.stream()
                 .map(device ->
-                        "<option value=\"" + device.id() + "\">" + device.id().replace('-', ' ') + ", "
-                                + (int) device.width() + " \u00d7 " + (int) device.height() + "</option>")
+                        "<option value=\"" + device.id() + "\">" + device.id().replace('-', ' ') + "</option>")
                 .collect(Collectors.joining());
     }
 
     private static String sizes() {
         return Stream.of(85, 100, 130, 160, 200, 300)
-                .map(percent -> "<option value=\"" + percent / 100.0 + "\"" + (percent == 100 ? " selected" : "") + ">"
-                        + percent + "%</option>")
+                .map(percent -> "<option value=\"" + Decimals.text(percent / 100.0) + "\""
+                        + (percent == 100 ? " selected" : "") + ">" + percent + "%</option>")
                 .collect(Collectors.joining());
     }
 

@@ -89,7 +89,7 @@ class FansAndGridsTest {
         browser.get("about:blank");
         browser.get(folder.resolve(name + ".html").toUri().toString());
         until(() -> browser.getTitle().contains("Start"));
-        until(() -> shown("quick").equals(List.of("Go")));
+        until(() -> shown("Quick").equals(List.of("Go")));
     }
 
     private static void until(BooleanSupplier holds) {
@@ -109,20 +109,20 @@ class FansAndGridsTest {
     }
 
     private static void opened() {
-        press("quick", "Go");
-        until(() -> shown("quick").containsAll(FANNED));
+        press("Quick", "Go");
+        until(() -> shown("Quick").containsAll(FANNED));
     }
 
     private static void closed() {
-        until(() -> shown("quick").equals(List.of("Go")));
+        until(() -> shown("Quick").equals(List.of("Go")));
     }
 
     @Test
     void theButtonOpensAndClosesTheFan() {
         opened();
         // The film must be over before the same button closes it.
-        until(() -> shown("quick").size() == FANNED.size() + 1);
-        press("quick", "Go");
+        until(() -> shown("Quick").size() == FANNED.size() + 1);
+        press("Quick", "Go");
         closed();
     }
 
@@ -148,16 +148,16 @@ class FansAndGridsTest {
     @Test
     void choosingClosesTheFanAndLeadsThere() {
         opened();
-        press("quick", "Map");
+        press("Quick", "Map");
         until(() -> browser.getTitle().contains("Map"));
         closed();
     }
 
     @Test
     void theFanIsWalkedByKeyboardAlone() {
-        browser.executeScript("document.querySelector(\"nav[aria-label='quick'] [aria-label='Go']\").focus()");
+        browser.executeScript("document.querySelector(\"nav[aria-label='Quick'] [aria-label='Go']\").focus()");
         browser.switchTo().activeElement().sendKeys(Keys.ENTER);
-        until(() -> shown("quick").containsAll(FANNED));
+        until(() -> shown("Quick").containsAll(FANNED));
         for (int i = 0; i < 12 && !focused().equals("Map"); i++) {
             new Actions(browser).sendKeys(Keys.TAB).perform();
         }
@@ -174,7 +174,7 @@ class FansAndGridsTest {
     @Test
     void whatTheFanHasNoRoomForStandsOnCards() {
         opened();
-        press("quick", "Rest");
+        press("Quick", "Rest");
         until(() -> shown("Rest").equals(List.of("Species", "Crew")));
         press("Rest", "Crew");
         until(() -> browser.getTitle().contains("Crew"));
@@ -182,12 +182,12 @@ class FansAndGridsTest {
 
     @Test
     void tilesStandAtTheHeadOfTheScreenAndLeadOn() {
-        assertEquals(List.of("Tides", "Crew"), shown("all"));
+        assertEquals(List.of("Tides", "Crew"), shown("All"));
         String text =
-                browser.findElement(By.cssSelector("nav[aria-label='all']")).getText();
+                browser.findElement(By.cssSelector("nav[aria-label='All']")).getText();
         assertTrue(text.contains("Low at 12:10") && text.contains("People"), text);
-        press("all", "Tides");
+        press("All", "Tides");
         until(() -> browser.getTitle().contains("Tides"));
-        until(() -> shown("all").isEmpty());
+        until(() -> shown("All").isEmpty());
     }
 }

@@ -1,0 +1,222 @@
+package org.yonderarc.browser;
+
+import java.util.Optional;
+import org.teavm.jso.browser.Window;
+import org.teavm.jso.dom.html.HTMLDocument;
+import org.teavm.jso.dom.html.HTMLElement;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Insets;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Visibility;
+import org.yonderarc.stage.Input;
+import org.yonderarc.stage.Stage;
+import org.yonderarc.stage.Surroundings;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Walk;
+
+/** One device of the page: its stage, painted as elements, and what pointers and keys do there. */
+final class Show {
+    /** How fast time goes where somebody wants to look closely. */
+    private static final double SLOW = 0.25;
+
+    private final HTMLElement device;
+    private final Stage stage;
+    private final DomPainter painter;
+    private Wishes wishes;
+    private boolean isWaiting;
+    private int focusMoves;
+    /** The path that is to have the browser's focus as soon as it is there. */
+    private Optional<String> wanted = Optional.empty();
+    /** The moment from which time goes at this speed: in ms of the page, and of the stage. */
+    private double realStart = Page.now();
+
+    private double stageStart = realStart;
+
+    Show(HTMLDocument document, HTMLElement device, Walk walk, State state, Wishes wishes, Stage.Host host) {
+        this.device = device;
+        this.wishes = wishes;
+        this.stage = new Stage(walk, state, surroundings(Optional.empty()), new CanvasMeasure(), new Scrolling(host));
+        this.painter = new DomPainter(document, device);
+        Page.onPointer(device, this::point, path -> take(new Input.Choose(path)));
+        Page.onFocus(device, path -> take(new Input.Focus(path.isEmpty() ? Optional.empty() : Optional.of(path))));
+        Page.onScroll(device, this::scrolled);
+    }
+
+    /** The browser scrolls. */
+    private record Scrolling(Stage.Host host) implements Stage.Host {
+        @Override
+        public boolean take(Step step) {
+            return host.take(step);
+        }
+
+        @Override
+        public boolean scrolls() {
+            return true;
+        }
+    }
+
+    HTMLElement element() {
+        return device;
+    }
+
+    Wishes wishes() {
+        return wishes;
+    }
+
+    Stage stage() {
+        return stage;
+    }
+
+    /** In ms of the stage, for whom time may go more slowly. */
+    private double now() {
+        return stageTime(Page.now());
+    }
+
+    private double stageTime(double real) {
+        return stageStart + Math.max(0, real - realStart) * (wishes.motion().equals("slow") ? SLOW : 1);
+    }
+
+    void wish(Wishes other, Optional<Device> window) {
+        double then = now();
+        realStart = Page.now();
+        stageStart = then;
+        wishes = other;
+        stage.surround(surroundings(window), now());
+        wake();
+    }
+
+    void changed(Change change) {
+        stage.changed(change, now());
+        wake();
+    }
+
+    /** Goes on elsewhere without a film. */
+    void jump(Walk walk, State state) {
+        stage.use(walk, state);
+        wake();
+    }
+
+    private Surroundings surroundings(Optional<Device> window) {
+        Visibility.Pointer pointer = Page.isTouched() ? Visibility.Pointer.COARSE : Visibility.Pointer.FINE;
+        Device wanted = window.orElseGet(() -> Device.preset(wishes.device()).orElse(Device.PHONE));
+        Device turned = wishes.turned() && window.isEmpty() ? turned(wanted) : wanted;
+        var used = new Device(
+                turned.id(), turned.width(), turned.height(), turned.safe(), wishes.text(), turned.pointer());
+        Device here = window.isPresent()
+                ? new Device("window", used.width(), used.height(), used.safe(), wishes.text(), pointer)
+                : used;
+        boolean less = wishes.motion().equals("less") || wishes.motion().isEmpty() && Page.wantsLessMotion();
+        Scheme scheme = wishes.scheme(Page.prefersDark());
+        return new Surroundings(here, wishes.language(), scheme, less);
+    }
+
+    /** By a quarter: what was above is at the left, and the edge below stays below. */
+    private static Device turned(Device upright) {
+        Insets safe = upright.safe();
+        boolean isUpright = upright.height() > upright.width();
+        var insets = isUpright
+                ? new Insets(0, 0, Math.min(safe.bottom(), 16), safe.top())
+                : new Insets(Math.max(safe.top(), safe.left()), 0, safe.bottom(), 0);
+        return new Device(
+                upright.id(), upright.height(), upright.width(), insets, upright.textScale(), upright.pointer());
+    }
+
+    double width() {
+        return stage.surroundings().device().width();
+    }
+
+    double height() {
+        return stage.surroundings().device().height();
+    }
+
+    private void point(String what, int id, double x, double y, boolean main, boolean touches) {
+        Input input =
+                switch (what) {
+                    case "down" -> new Input.Down(id, x, y, main, touches);
+                    case "move" -> new Input.Move(id, x, y);
+                    case "up" -> new Input.Up(id, x, y);
+                    case "cancel" -> new Input.Cancel(id);
+                    default -> new Input.Leave();
+                };
+        take(input);
+    }
+
+    private void scrolled(String path, double to) {
+        stage.take(new Input.Scrolled(path, to), now());
+        painter.leave();
+    }
+
+    private void take(Input input) {
+        stage.take(input, now());
+        if (stage.moves()) {
+            wake();
+        } else {
+            painter.hands(stage.pointsAtTarget());
+        }
+    }
+
+    /** Whether a key was of use: Escape closes what is open, and a bar that lies over everything keeps the focus in. */
+    boolean key(String key, boolean shift) {
+        boolean isOpen = stage.tree().dialog().isPresent();
+        boolean isInside = isOpen && (stage.focus().isPresent() || painter.hasFocus());
+        if (key.equals("Escape") && stage.isOpen()) {
+            take(new Input.Key(Input.Meant.CLOSE));
+            return true;
+        }
+        if (key.equals("Tab") && isInside) {
+            stage.take(new Input.Key(shift ? Input.Meant.PREVIOUS : Input.Meant.NEXT), now());
+            stage.focus().ifPresent(painter::focus);
+            return true;
+        }
+        return false;
+    }
+
+    /** Paints soon, and goes on as long as anything moves. */
+    void wake() {
+        if (Page.isHidden()) {
+            stage.settle();
+            frame(Page.now());
+        } else if (!isWaiting) {
+            isWaiting = true;
+            Page.onFrame(this::frame);
+        }
+    }
+
+    /** Paints at once. */
+    void frame(double real) {
+        isWaiting = false;
+        boolean rests = !stage.moves();
+        painter.leaving(stage.leaving());
+        painter.paint(stage.scene(stageTime(real)));
+        painter.hands(stage.pointsAtTarget());
+        stage.tree().content().ifPresent(path -> painter.scroll(path, stage.scrolled(path)));
+        painter.tell(stage.tree());
+        if (stage.focusMoves() != focusMoves) {
+            focusMoves = stage.focusMoves();
+            wanted = stage.focus();
+        }
+        // What is to have the focus may come with a later frame of a film.
+        wanted = wanted.filter(path -> !painter.focus(path));
+        if (!rests || stage.moves()) {
+            wake();
+        }
+    }
+
+    /** Says how large the window is. */
+    static Device window() {
+        double width = within(Window.current().getInnerWidth());
+        double height = within(Window.current().getInnerHeight());
+        double across = Page.inset("left") + Page.inset("right");
+        double down = Page.inset("top") + Page.inset("bottom");
+        Insets safe = across < width / 2 && down < height / 2
+                ? new Insets(Page.inset("top"), Page.inset("right"), Page.inset("bottom"), Page.inset("left"))
+                : Insets.NONE;
+        return new Device("window", width, height, safe);
+    }
+
+    private static double within(double size) {
+        return Math.max(Device.SMALLEST, Math.min(Device.LARGEST, size));
+    }
+}

@@ -1,0 +1,267 @@
+package org.yonderarc.browser;
+
+import java.util.List;
+import java.util.Optional;
+import org.teavm.jso.browser.Window;
+import org.teavm.jso.dom.html.HTMLDocument;
+import org.teavm.jso.dom.html.HTMLElement;
+import org.teavm.jso.dom.html.HTMLInputElement;
+import org.yonderarc.fit.Device;
+import org.yonderarc.plan.Ids;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.walk.Step;
+
+/** What stands around the devices: how they are wanted, what the app tells, the steps so far, and where to go. */
+final class Tools {
+    /** Narrower and lower windows are filled by the app. */
+    private static final double NARROW = 560;
+
+    private static final double LOW = 420;
+    /** The room around a device, its label included, in px. */
+    private static final double ACROSS = 48;
+
+    private static final double DOWN = 96;
+    private static final double GAP = 24;
+    /** Smaller than this nothing can be made out. */
+    private static final double SMALLEST = 0.2;
+    /** So many steps are listed, the last ones. */
+    private static final int MOST_STEPS = 12;
+
+    private final HTMLDocument document;
+    private final Player player;
+    private int chosen;
+
+    Tools(HTMLDocument document, Player player) {
+        this.document = document;
+        this.player = player;
+    }
+
+    private HTMLElement get(String id) {
+        return document.getElementById(id);
+    }
+
+    private String value(String id) {
+        return ((HTMLInputElement) get(id)).getValue();
+    }
+
+    private boolean isChecked(String id) {
+        return ((HTMLInputElement) get(id)).isChecked();
+    }
+
+    void start(Plan plan) {
+        new FactsPanel(document, player::take).show(plan);
+        show(player.shows().get(0).wishes());
+        for (String id : List.of("device-name", "scheme", "language", "text-size", "motion", "turned", "true-size")) {
+            get(id).onEvent("change", event -> wished());
+        }
+        get("targets").onEvent("change", event -> Page.toggle(get("desk"), "targets", isChecked("targets")));
+        get("beside").onClick(event -> another());
+        get("go-back").onClick(event -> player.take(new Step.Back()));
+        get("start-over").onClick(event -> player.take(new Step.Restart()));
+        get("copy-link").onClick(event -> {
+            Page.copy(player.link());
+            get("happened").setTextContent("A link to this view is copied.");
+        });
+        get("open-tools").onClick(event -> open(!Page.hasClass(document.getBody(), "open")));
+        get("screen-name").onEvent("change", event -> jump());
+        for (Screen screen : plan.screens()) {
+            if (player.walk()
+                    .problem(new Place(screen.id(), java.util.Map.of()))
+                    .isEmpty()) {
+                HTMLElement option = document.createElement("option");
+                option.setAttribute("value", screen.id());
+                option.setTextContent(Ids.asTitle(screen.id()));
+                get("screen-name").appendChild(option);
+            }
+        }
+    }
+
+    private void open(boolean on) {
+        Page.toggle(document.getBody(), "open", on);
+        get("open-tools").setAttribute("aria-expanded", Boolean.toString(on));
+        get("open-tools").setTextContent(on ? "Close" : "Tools");
+    }
+
+    private void jump() {
+        String screen = value("screen-name");
+        if (!screen.isEmpty()) {
+            player.take(new Step.Link(player.walk().addressOf(new Place(screen, java.util.Map.of()))));
+            ((HTMLInputElement) get("screen-name")).setValue("");
+        }
+    }
+
+    private Show current() {
+        return player.shows().get(Math.min(chosen, player.shows().size() - 1));
+    }
+
+    /** Shows in the tools how a device is wanted. */
+    private void show(Wishes wishes) {
+        set("device-name", wishes.device());
+        set("scheme", wishes.scheme());
+        set("language", wishes.language());
+        set("text-size", org.yonderarc.layout.Decimals.text(wishes.text()));
+        set("motion", wishes.motion());
+        ((HTMLInputElement) get("turned")).setChecked(wishes.turned());
+        ((HTMLInputElement) get("true-size")).setChecked(wishes.trueSize());
+    }
+
+    private void set(String id, String value) {
+        Page.choose(get(id), value);
+    }
+
+    private void wished() {
+        wish(
+                current(),
+                new Wishes(
+                        value("device-name"),
+                        isChecked("turned"),
+                        isChecked("true-size"),
+                        value("scheme"),
+                        value("language"),
+                        Double.parseDouble(value("text-size")),
+                        value("motion")));
+    }
+
+    private void wish(Show show, Wishes wishes) {
+        show.wish(wishes, fills() ? Optional.of(Show.window()) : Optional.empty());
+        player.arrange();
+    }
+
+    /** A device like the one that is chosen, in the other scheme, which is chosen then. */
+    private void another() {
+        Wishes like = current().wishes();
+        boolean isDark = like.scheme(Page.prefersDark()) == org.yonderarc.plan.Scheme.DARK;
+        String device = like.device().isEmpty() ? "phone" : like.device();
+        player.add(new Wishes(
+                device,
+                like.turned(),
+                like.trueSize(),
+                isDark ? "light" : "dark",
+                like.language(),
+                like.text(),
+                like.motion()));
+        choose(player.shows().size() - 1);
+        player.arrange();
+    }
+
+    private void choose(int index) {
+        chosen = index;
+        show(current().wishes());
+        for (int i = 0; i < player.shows().size(); i++) {
+            Page.toggle(frame(player.shows().get(i)), "chosen", player.shows().size() > 1 && i == chosen);
+        }
+    }
+
+    private static HTMLElement frame(Show show) {
+        return (HTMLElement) show.element().getParentNode().getParentNode();
+    }
+
+    /** The frame of another device, with its label and a button that takes it away. */
+    HTMLElement anotherFrame() {
+        HTMLElement section = document.createElement("section");
+        section.setAttribute("class", "show");
+        HTMLElement label = document.createElement("p");
+        label.setAttribute("class", "label");
+        HTMLElement body = document.createElement("div");
+        body.setAttribute("class", "body");
+        HTMLElement device = document.createElement("div");
+        device.setAttribute("class", "device");
+        body.appendChild(device);
+        section.appendChild(label);
+        section.appendChild(body);
+        get("desk").appendChild(section);
+        return device;
+    }
+
+    /** Whether the app takes the whole window: on what is touched or small, and where it is asked to. */
+    private boolean fills() {
+        double width = Window.current().getInnerWidth();
+        double height = Window.current().getInnerHeight();
+        boolean isSmall = width < NARROW || height < LOW;
+        boolean isAsked =
+                player.shows().size() == 1 && current().wishes().device().isEmpty();
+        return isSmall || Page.isTouched() || isAsked;
+    }
+
+    /** Gives each device its place and its scale, so that all of each is seen. */
+    void arrange() {
+        boolean fills = fills();
+        Page.toggle(document.getBody(), "filled", fills);
+        if (!fills) {
+            open(false);
+        }
+        List<Show> shows = player.shows();
+        Optional<Device> window = fills ? Optional.of(Show.window()) : Optional.empty();
+        double across = get("desk").getClientWidth() - ACROSS - (shows.size() - 1) * GAP;
+        double down = get("desk").getClientHeight() - DOWN;
+        double wanted = 0;
+        for (Show show : shows) {
+            show.wish(show.wishes(), window);
+            wanted += show.width() * Math.min(1, down / show.height());
+        }
+        double share = Math.min(1, across / wanted);
+        for (int i = 0; i < shows.size(); i++) {
+            Show show = shows.get(i);
+            Page.toggle(frame(show), "hidden", fills && i > 0);
+            double fit = Math.min(1, down / show.height()) * share;
+            double scale = fills || show.wishes().trueSize() ? 1 : Math.max(SMALLEST, fit);
+            place(show, scale, fills, i);
+        }
+    }
+
+    private void place(Show show, double scale, boolean fills, int index) {
+        HTMLElement device = show.element();
+        HTMLElement body = (HTMLElement) device.getParentNode();
+        Page.style(device, "transform", scale == 1 ? "none" : "scale(" + scale + ")");
+        Page.style(body, "width", show.width() * scale + "px");
+        Page.style(body, "height", show.height() * scale + "px");
+        Page.toggle(device, "window", show.stage().surroundings().device().id().startsWith("desktop"));
+        String language = show.wishes().language();
+        String spoken = language.isEmpty() ? player.walk().plan().app().language() : language;
+        device.setAttribute("lang", spoken);
+        device.setAttribute("dir", show.stage().isRightToLeft() ? "rtl" : "ltr");
+        HTMLElement label = (HTMLElement) body.getParentNode().getFirstChild();
+        Device shown = show.stage().surroundings().device();
+        String name = Ids.asTitle(shown.id());
+        String says = name + ", " + (int) shown.width() + " \u00d7 " + (int) shown.height()
+                + (scale < 1 ? ", at " + Math.round(scale * 100) + " %" : "");
+        ((HTMLElement) body.getParentNode()).setAttribute("aria-label", fills ? name : says);
+        label.setTextContent("");
+        if (player.shows().size() == 1) {
+            label.setTextContent(says);
+            return;
+        }
+        label.appendChild(button(says, () -> choose(index)));
+        if (index > 0) {
+            label.appendChild(button("Take away", () -> {
+                player.remove(show);
+                frame(show).getParentNode().removeChild(frame(show));
+                choose(0);
+                player.arrange();
+            }));
+        }
+    }
+
+    private HTMLElement button(String text, Runnable does) {
+        HTMLElement button = document.createElement("button");
+        button.setAttribute("type", "button");
+        button.setTextContent(text);
+        button.onClick(event -> does.run());
+        return button;
+    }
+
+    /** Lists the steps so far, each a way back to where it led. */
+    void refresh() {
+        HTMLElement list = get("steps");
+        list.setTextContent("");
+        List<Player.Taken> all = player.taken();
+        for (int i = all.size() - 1; i >= Math.max(0, all.size() - MOST_STEPS); i--) {
+            Player.Taken step = all.get(i);
+            HTMLElement line = document.createElement("li");
+            line.appendChild(button(step.what(), () -> player.goTo(step.after())));
+            list.appendChild(line);
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package org.yonderarc.browser;
+
+import org.yonderarc.layout.Decimals;
+import org.yonderarc.plan.Scheme;
+
+/**
+ * How one device of the page is wanted.
+ *
+ * @param device the name of a preset; empty for the window itself
+ * @param turned whether it is turned by a quarter
+ * @param trueSize whether it is shown as large as it is, and not scaled to fit
+ * @param scheme "light" or "dark"; empty for that of the system
+ * @param language the language tag of the texts; empty for the plan's own
+ * @param text how much larger texts are than usual
+ * @param motion "less" or "slow"; empty for what the system says
+ */
+record Wishes(
+        String device, boolean turned, boolean trueSize, String scheme, String language, double text, String motion) {
+    private static final String BETWEEN = "~";
+
+    /** What a page starts with. */
+    static Wishes first(String device) {
+        return new Wishes(device, false, false, "", "", 1, "");
+    }
+
+    Scheme scheme(boolean systemIsDark) {
+        boolean dark = scheme.isEmpty() ? systemIsDark : scheme.equals("dark");
+        return dark ? Scheme.DARK : Scheme.LIGHT;
+    }
+
+    /** As a short text. */
+    String written() {
+        return String.join(
+                BETWEEN,
+                device,
+                turned ? "turned" : "",
+                trueSize ? "true" : "",
+                scheme,
+                language,
+                Decimals.text(text),
+                motion);
+    }
+
+    /** What {@link #written()} wrote; what can't be read is as at first. */
+    static Wishes read(String text, Wishes first) {
+        String[] parts = text.split(BETWEEN, -1);
+        if (parts.length != 7) {
+            return first;
+        }
+        double size = number(parts[5]);
+        return new Wishes(
+                parts[0],
+                parts[1].equals("turned"),
+                parts[2].equals("true"),
+                parts[3],
+                parts[4],
+                size >= 0.8 && size <= 3 ? size : 1,
+                parts[6]);
+    }
+
+    private static double number(String text) {
+        try {
+            return Double.parseDouble(text);
+        } catch (NumberFormatException odd) {
+            return 1;
+        }
+    }
+}
