@@ -11,6 +11,7 @@ import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.stage.Stage;
+import org.yonderarc.tree.Split;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.SavedState;
@@ -81,7 +82,7 @@ final class Player implements Stage.Host {
     private List<Wishes> restore(String saved) {
         Wishes first = Wishes.first("phone");
         var wishes = new ArrayList<Wishes>();
-        for (String part : saved.split("&", -1)) {
+        for (String part : Split.at(saved, '&')) {
             int is = part.indexOf('=');
             String value = is < 0 ? "" : Percent.decode(part.substring(is + 1)).orElse("");
             if (part.startsWith("at=")) {

@@ -1,7 +1,9 @@
 package org.yonderarc.browser;
 
+import java.util.List;
 import org.yonderarc.layout.Decimals;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.tree.Split;
 
 /**
  * How one device of the page is wanted.
@@ -16,7 +18,7 @@ import org.yonderarc.plan.Scheme;
  */
 record Wishes(
         String device, boolean turned, boolean trueSize, String scheme, String language, double text, String motion) {
-    private static final String BETWEEN = "~";
+    private static final char BETWEEN = '~';
 
     /** What a page starts with. */
     static Wishes first(String device) {
@@ -31,7 +33,7 @@ record Wishes(
     /** As a short text. */
     String written() {
         return String.join(
-                BETWEEN,
+                Character.toString(BETWEEN),
                 device,
                 turned ? "turned" : "",
                 trueSize ? "true" : "",
@@ -43,19 +45,19 @@ record Wishes(
 
     /** What {@link #written()} wrote; what can't be read is as at first. */
     static Wishes read(String text, Wishes first) {
-        String[] parts = text.split(BETWEEN, -1);
-        if (parts.length != 7) {
+        List<String> parts = Split.at(text, BETWEEN);
+        if (parts.size() != 7) {
             return first;
         }
-        double size = number(parts[5]);
+        double size = number(parts.get(5));
         return new Wishes(
-                parts[0],
-                parts[1].equals("turned"),
-                parts[2].equals("true"),
-                parts[3],
-                parts[4],
+                parts.get(0),
+                parts.get(1).equals("turned"),
+                parts.get(2).equals("true"),
+                parts.get(3),
+                parts.get(4),
                 size >= 0.8 && size <= 3 ? size : 1,
-                parts[6]);
+                parts.get(6));
     }
 
     private static double number(String text) {

@@ -1,6 +1,7 @@
 package org.yonderarc.bind;
 
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -91,7 +92,7 @@ final class PlanShape {
 
             @Override
             public Value write(Map<Scheme, String> files) {
-                boolean same = files.size() == 2 && Set.copyOf(files.values()).size() == 1;
+                boolean same = files.size() == 2 && new HashSet<>(files.values()).size() == 1;
                 return same ? Trees.text(files.get(Scheme.LIGHT)) : shape.write(files);
             }
 
@@ -107,7 +108,7 @@ final class PlanShape {
 
             @Override
             public void visit(Map<Scheme, String> files, String pointer, Mentions to) {
-                boolean same = files.size() == 2 && Set.copyOf(files.values()).size() == 1;
+                boolean same = files.size() == 2 && new HashSet<>(files.values()).size() == 1;
                 if (same) {
                     to.file(files.get(Scheme.LIGHT), pointer);
                 } else {

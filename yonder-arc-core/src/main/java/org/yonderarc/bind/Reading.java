@@ -3,6 +3,7 @@ package org.yonderarc.bind;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,7 +23,7 @@ import org.yonderarc.tree.Spot;
 public record Reading(Plan draft, List<Finding> findings, Set<String> dropped) {
     public Reading {
         findings = List.copyOf(findings);
-        dropped = Set.copyOf(dropped);
+        dropped = Collections.unmodifiableSet(new LinkedHashSet<>(dropped));
     }
 
     /** A finding about the draft, pointing into the file: behind a dropped list item, the numbers are higher there. */

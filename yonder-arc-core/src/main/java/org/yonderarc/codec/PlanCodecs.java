@@ -15,6 +15,7 @@ import org.yonderarc.plan.Template;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Words;
 import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Split;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -131,9 +132,9 @@ public final class PlanCodecs {
     }
 
     private static String language(String tag) {
-        String[] parts = tag.split("-", -1);
-        for (int i = 0; i < parts.length; i++) {
-            String part = parts[i];
+        List<String> parts = Split.at(tag, '-');
+        for (int i = 0; i < parts.size(); i++) {
+            String part = parts.get(i);
             boolean fits = part.length() >= (i == 0 ? 2 : 1)
                     && part.length() <= 8
                     && part.chars().allMatch(c -> c < 128 && (isLetter(c) || Character.isDigit(c)));

@@ -1,6 +1,8 @@
 package org.yonderarc.fit;
 
+import java.util.Collections;
 import java.util.EnumSet;
+import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.plan.ItemState;
@@ -36,7 +38,7 @@ public record FittedItem(
         Set<ItemState> states,
         Look look) {
     public FittedItem {
-        states = Set.copyOf(states);
+        states = Collections.unmodifiableSet(new LinkedHashSet<>(states));
     }
 
     /** Whether the person is on its branch. */

@@ -16,6 +16,7 @@ import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.tree.Split;
 
 /** Lays persons out at the head of drawers and lists. */
 record PersonBoxes(double scale, TextMeasure measure) {
@@ -34,9 +35,9 @@ record PersonBoxes(double scale, TextMeasure measure) {
 
     /** The first letters of the first and the last word. */
     private static String initials(String name) {
-        String[] words = name.strip().split("\\s+");
-        String first = letter(words[0]);
-        return words.length > 1 ? first + letter(words[words.length - 1]) : first;
+        List<String> words = Split.words(name);
+        String first = words.isEmpty() ? "" : letter(words.get(0));
+        return words.size() > 1 ? first + letter(words.get(words.size() - 1)) : first;
     }
 
     private static String letter(String word) {

@@ -11,6 +11,7 @@ import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Look;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Size;
+import org.yonderarc.tree.Split;
 
 /**
  * Lays the items of one bar out, each in its slot.
@@ -213,7 +214,7 @@ public record ItemLayout(
 
     private double longestWord(FittedItem item, String text) {
         double longest = 0;
-        for (String word : text.split(" ")) {
+        for (String word : Split.at(text, ' ')) {
             longest = Math.max(longest, widest(item, word));
         }
         return longest;

@@ -3,6 +3,7 @@ package org.yonderarc.plan;
 import java.util.ArrayList;
 import java.util.List;
 import org.yonderarc.tree.Decimals;
+import org.yonderarc.tree.Split;
 
 /** Reads colours in the syntax of CSS Color 4. */
 final class ColourParser {
@@ -52,11 +53,12 @@ final class ColourParser {
     private static List<String> parts(String inside, String source) {
         var parts = new ArrayList<String>();
         boolean commas = inside.indexOf(',') >= 0;
-        String plain = commas ? inside : inside.replaceFirst("/", " ");
-        for (String part : plain.strip().split(commas ? "\\s*,\\s*" : "\\s+")) {
+        int slash = inside.indexOf('/');
+        boolean hasSlash = slash >= 0;
+        String plain = hasSlash && !commas ? inside.substring(0, slash) + " " + inside.substring(slash + 1) : inside;
+        for (String part : commas ? Split.at(plain, ',') : Split.words(plain)) {
             parts.add(part.strip());
         }
-        boolean hasSlash = inside.indexOf('/') >= 0;
         if (parts.size() < 3
                 || parts.size() > 4
                 || (!commas && hasSlash != (parts.size() == 4))

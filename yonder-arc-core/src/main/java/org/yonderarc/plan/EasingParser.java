@@ -9,6 +9,7 @@ import org.yonderarc.plan.Easing.Linear;
 import org.yonderarc.plan.Easing.Steps;
 import org.yonderarc.plan.Easing.Stop;
 import org.yonderarc.tree.Decimals;
+import org.yonderarc.tree.Split;
 
 /** Reads easings in the syntax of CSS Easing Functions Level 2. */
 final class EasingParser {
@@ -37,7 +38,7 @@ final class EasingParser {
             throw new IllegalArgumentException("there is no easing \"" + source + "\"");
         }
         List<String> arguments = new ArrayList<>();
-        for (String argument : text.substring(open + 1, text.length() - 1).split(",", -1)) {
+        for (String argument : Split.at(text.substring(open + 1, text.length() - 1), ',')) {
             arguments.add(argument.strip());
         }
         return switch (text.substring(0, open)) {
@@ -131,12 +132,12 @@ final class EasingParser {
     private static void stop(String argument, List<Double> progress, List<Double> percents) {
         Double value = null;
         var times = new ArrayList<Double>();
-        String[] words = argument.split("\\s+");
-        for (int i = 0; i < words.length; i++) {
-            String word = words[i];
+        List<String> words = Split.words(argument);
+        for (int i = 0; i < words.size(); i++) {
+            String word = words.get(i);
             if (word.endsWith("%")) {
                 times.add(number(word.substring(0, word.length() - 1)));
-            } else if (value == null && (i == 0 || i == words.length - 1)) {
+            } else if (value == null && (i == 0 || i == words.size() - 1)) {
                 value = number(word);
             } else {
                 throw new IllegalArgumentException("\"" + argument + "\" is no point of linear()");

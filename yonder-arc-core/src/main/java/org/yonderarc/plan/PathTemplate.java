@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.yonderarc.tree.Split;
 
 /**
  * The address of a screen: {@code /surveys/{survey}} or {@code /surveys{?near,sort}}. A URI Template (RFC 6570) whose simple
@@ -48,7 +49,7 @@ public final class PathTemplate {
         List<String> options = mark < 0 ? List.of() : options(text.substring(mark));
         var segments = new ArrayList<Segment>();
         if (!path.equals("/")) {
-            for (String part : path.substring(1).split("/", -1)) {
+            for (String part : Split.at(path.substring(1), '/')) {
                 segments.add(segment(part));
             }
         }
@@ -68,7 +69,7 @@ public final class PathTemplate {
                     "parameters that may be left out stand at the end of a path: {?near,sort}");
         }
         var names = new ArrayList<String>();
-        for (String name : query.substring(2, query.length() - 1).split(",", -1)) {
+        for (String name : Split.at(query.substring(2, query.length() - 1), ',')) {
             names.add(Ids.require(name, "parameter"));
         }
         return List.copyOf(names);
@@ -142,14 +143,14 @@ public final class PathTemplate {
         }
         int mark = address.indexOf('?');
         String path = mark < 0 ? address : address.substring(0, mark);
-        String[] parts = path.equals("/") ? new String[0] : path.substring(1).split("/", -1);
-        if (parts.length != segments.size()) {
+        List<String> parts = path.equals("/") ? List.of() : Split.at(path.substring(1), '/');
+        if (parts.size() != segments.size()) {
             return Optional.empty();
         }
         var parameters = new HashMap<String, String>();
-        for (int i = 0; i < parts.length; i++) {
+        for (int i = 0; i < parts.size(); i++) {
             Segment segment = segments.get(i);
-            Optional<String> decoded = Percent.decode(parts[i]);
+            Optional<String> decoded = Percent.decode(parts.get(i));
             if (decoded.isEmpty()) {
                 return Optional.empty();
             }
@@ -171,7 +172,7 @@ public final class PathTemplate {
 
     /** Reads what of a query this path knows; whether all of it could be read. A name without a value counts as left out. */
     private boolean query(String query, Map<String, String> parameters) {
-        for (String pair : query.split("&", -1)) {
+        for (String pair : Split.at(query, '&')) {
             int equals = pair.indexOf('=');
             String name = equals < 0 ? pair : pair.substring(0, equals);
             if (options.contains(name) && equals >= 0 && equals < pair.length() - 1) {

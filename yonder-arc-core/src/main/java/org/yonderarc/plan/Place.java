@@ -3,6 +3,7 @@ package org.yonderarc.plan;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.yonderarc.tree.Split;
 
 /**
  * A screen with its parameters filled in. As text: {@code survey?survey=41}.
@@ -43,7 +44,7 @@ public record Place(String screen, Map<String, String> parameters) {
             return of(text);
         }
         var parameters = new TreeMap<String, String>();
-        for (String pair : text.substring(mark + 1).split("&", -1)) {
+        for (String pair : Split.at(text.substring(mark + 1), '&')) {
             int equals = pair.indexOf('=');
             if (equals < 0) {
                 throw new IllegalArgumentException(

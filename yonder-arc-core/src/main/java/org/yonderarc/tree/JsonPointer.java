@@ -23,7 +23,7 @@ public final class JsonPointer {
             throw new IllegalArgumentException("\"" + pointer + "\" is no path. It starts with a slash: /app/name.");
         }
         var names = new ArrayList<String>();
-        for (String name : pointer.substring(1).split("/", -1)) {
+        for (String name : Split.at(pointer.substring(1), '/')) {
             names.add(unescaped(name));
         }
         return names;

@@ -13,6 +13,7 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
 import org.yonderarc.tree.Decimals;
+import org.yonderarc.tree.Split;
 
 /** States as text, and states of one plan brought to another. */
 public final class SavedState {
@@ -108,9 +109,9 @@ public final class SavedState {
         var visited = new ArrayList<String>();
         var trails = new LinkedHashMap<String, Trail>();
         var facts = new LinkedHashMap<String, FactValue>();
-        String[] parts = text.split(";", -1);
-        for (int i = 1; i < parts.length; i++) {
-            List<String> words = words(parts[i]);
+        List<String> parts = Split.at(text, ';');
+        for (int i = 1; i < parts.size(); i++) {
+            List<String> words = words(parts.get(i));
             String name = words.get(0);
             List<String> rest = words.subList(1, words.size());
             switch (name) {
@@ -131,7 +132,7 @@ public final class SavedState {
 
     private static List<String> words(String part) {
         var words = new ArrayList<String>();
-        for (String word : part.split(",", -1)) {
+        for (String word : Split.at(part, ',')) {
             words.add(Percent.decode(word)
                     .orElseThrow(() -> new IllegalArgumentException("the saved state is badly percent-encoded")));
         }

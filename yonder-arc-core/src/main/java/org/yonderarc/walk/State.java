@@ -1,7 +1,9 @@
 package org.yonderarc.walk;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -34,7 +36,7 @@ public record State(
         trails = Map.copyOf(trails);
         facts = FactTable.of(facts);
         Objects.requireNonNull(open, "open");
-        folded = Set.copyOf(folded);
+        folded = Collections.unmodifiableSet(new LinkedHashSet<>(folded));
         visited = List.copyOf(visited);
         if (!trails.containsKey(Objects.requireNonNull(branch, "branch"))) {
             throw new IllegalArgumentException("the branch \"" + branch + "\" has no trail");

@@ -8,6 +8,7 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.Split;
 
 /** Reads steps as they are written on the command line and in journeys. */
 public final class Steps {
@@ -84,7 +85,7 @@ public final class Steps {
 
     private static Step.TellAll tellAll(Plan plan, String text) {
         var facts = new LinkedHashMap<String, FactValue>();
-        for (String pair : text.split("&", -1)) {
+        for (String pair : Split.at(text, '&')) {
             int equals = pair.indexOf('=');
             String value = Percent.decode(pair.substring(equals + 1))
                     .orElseThrow(() -> new IllegalArgumentException("\"" + pair + "\" is badly percent-encoded"));
