@@ -65,6 +65,11 @@ final class DomPainter {
         }
     }
 
+    /** Sets which bar lies over everything else: it is an element of another kind, since a dialog is no navigation. */
+    void dialog(Optional<String> path) {
+        dialog = path.orElse("");
+    }
+
     /** Scrolls what has a path, where it is scrolled elsewhere. */
     void scroll(String path, double to) {
         Painted found = painted.get(path);
@@ -93,8 +98,6 @@ final class DomPainter {
 
     /** Says to assistive technology what it can't read from the elements: what is open, where the person is, what is out of reach. */
     void tell(AccessTree tree) {
-        boolean isOther = !dialog.equals(tree.dialog().orElse(""));
-        dialog = tree.dialog().orElse("");
         for (Access part : tree.all()) {
             Painted found = painted.get(part.path());
             if (found == null) {
@@ -111,10 +114,9 @@ final class DomPainter {
                         case PAGE -> Optional.of("page");
                         case BRANCH -> Optional.of("true");
                     });
-            boolean isDialog = part.role() == Access.Role.DIALOG;
-            if (isDialog || isOther) {
-                attribute(element, "role", isDialog ? Optional.of("dialog") : Optional.empty());
-                attribute(element, "aria-modal", isDialog ? Optional.of("true") : Optional.empty());
+            if (part.role() == Access.Role.DIALOG) {
+                attribute(element, "role", Optional.of("dialog"));
+                attribute(element, "aria-modal", Optional.of("true"));
             }
         }
         tree.roots().forEach(part -> inert(part, tree.dialog().isPresent()));
@@ -307,7 +309,8 @@ final class DomPainter {
 
         @Override
         public void group(SceneNode.Group node) {
-            Element element = element(node.key(), tag(node.meaning())).element;
+            boolean isDialog = (path + "/" + node.key()).equals(dialog);
+            Element element = element(node.key(), isDialog ? "div" : tag(node.meaning())).element;
             style(element, "z-index", depths.isEmpty() ? "auto" : Integer.toString(depths.indexOf(node)));
             Box area = node.area();
             if (leaving > 0 && node.meaning() instanceof Meaning.Main) {

@@ -1,5 +1,6 @@
 package org.yonderarc.browser;
 
+import java.util.Map;
 import java.util.function.Consumer;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
@@ -21,7 +22,7 @@ final class FactsPanel {
     }
 
     /** Fills the panel; hides it where the plan has no facts. */
-    void show(Plan plan) {
+    void show(Plan plan, Map<String, FactValue> now) {
         HTMLElement panel = document.getElementById("facts");
         if (plan.facts().list().isEmpty()) {
             document.getElementById("facts-panel").setAttribute("hidden", "");
@@ -31,22 +32,22 @@ final class FactsPanel {
             HTMLElement name = document.createElement("span");
             name.setTextContent(Ids.asTitle(fact.id()));
             label.appendChild(name);
-            label.appendChild(input(fact));
+            label.appendChild(input(fact, now.getOrDefault(fact.id(), fact.initial())));
             panel.appendChild(label);
         }
     }
 
-    private HTMLInputElement input(Fact fact) {
+    private HTMLInputElement input(Fact fact, FactValue now) {
         var input = (HTMLInputElement) document.createElement("input");
         input.setAttribute("name", fact.id());
-        if (fact.initial() instanceof FactValue.Flag flag) {
+        if (now instanceof FactValue.Flag flag) {
             input.setAttribute("type", "checkbox");
             input.setChecked(flag.on());
             input.onEvent("change", event -> tell(fact, new FactValue.Flag(input.isChecked())));
             return input;
         }
         input.setAttribute("type", fact.initial() instanceof FactValue.Number ? "number" : "text");
-        input.setValue(fact.initial().text());
+        input.setValue(now.text());
         input.onEvent("input", event -> fact.initial().parse(input.getValue()).ifPresent(value -> tell(fact, value)));
         return input;
     }

@@ -8,6 +8,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Visibility;
+import org.yonderarc.scene.Scene;
 import org.yonderarc.stage.Input;
 import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
@@ -188,15 +189,18 @@ final class Show {
     void frame(double real) {
         isWaiting = false;
         boolean rests = !stage.moves();
-        painter.leaving(stage.leaving());
-        painter.paint(stage.scene(stageTime(real)));
-        painter.hands(stage.pointsAtTarget());
-        stage.tree().content().ifPresent(path -> painter.scroll(path, stage.scrolled(path)));
-        painter.tell(stage.tree());
+        Scene scene = stage.scene(stageTime(real));
+        // Before anything is painted: an element that goes takes the browser's focus with it.
         if (stage.focusMoves() != focusMoves) {
             focusMoves = stage.focusMoves();
             wanted = stage.focus();
         }
+        painter.leaving(stage.leaving());
+        painter.dialog(stage.tree().dialog());
+        painter.paint(scene);
+        painter.hands(stage.pointsAtTarget());
+        stage.tree().content().ifPresent(path -> painter.scroll(path, stage.scrolled(path)));
+        painter.tell(stage.tree());
         // What is to have the focus may come with a later frame of a film.
         wanted = wanted.filter(path -> !painter.focus(path));
         if (!rests || stage.moves()) {

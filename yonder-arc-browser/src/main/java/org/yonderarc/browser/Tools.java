@@ -51,7 +51,7 @@ final class Tools {
     }
 
     void start(Plan plan) {
-        new FactsPanel(document, player::take).show(plan);
+        new FactsPanel(document, player::take).show(plan, player.state().facts());
         show(player.shows().get(0).wishes());
         for (String id : List.of("device-name", "scheme", "language", "text-size", "motion", "turned", "true-size")) {
             get(id).onEvent("change", event -> wished());
@@ -160,7 +160,7 @@ final class Tools {
 
     /** The frame of another device, with its label and a button that takes it away. */
     HTMLElement anotherFrame() {
-        HTMLElement section = document.createElement("section");
+        HTMLElement section = document.createElement("div");
         section.setAttribute("class", "show");
         HTMLElement label = document.createElement("p");
         label.setAttribute("class", "label");
@@ -227,12 +227,18 @@ final class Tools {
         String name = Ids.asTitle(shown.id());
         String says = name + ", " + (int) shown.width() + " \u00d7 " + (int) shown.height()
                 + (scale < 1 ? ", at " + Math.round(scale * 100) + " %" : "");
-        ((HTMLElement) body.getParentNode()).setAttribute("aria-label", fills ? name : says);
         label.setTextContent("");
         if (player.shows().size() == 1) {
+            // One device is the whole of it: nothing has to be told apart by name.
+            label.setAttribute("aria-hidden", "true");
+            frame(show).removeAttribute("role");
+            frame(show).removeAttribute("aria-label");
             label.setTextContent(says);
             return;
         }
+        label.removeAttribute("aria-hidden");
+        frame(show).setAttribute("role", "group");
+        frame(show).setAttribute("aria-label", fills ? name : says);
         label.appendChild(button(says, () -> choose(index)));
         if (index > 0) {
             label.appendChild(button("Take away", () -> {

@@ -3,6 +3,7 @@ package org.yonderarc.web;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.openqa.selenium.chrome.ChromeDriver;
@@ -19,6 +20,11 @@ final class Chromium {
     private Chromium() {}
 
     static ChromeDriver start(int width, int height) throws Exception {
+        return start(width, height, false);
+    }
+
+    /** With fingers for pointers, as a phone or a tablet has, where it is touched. */
+    static ChromeDriver start(int width, int height, boolean isTouched) throws Exception {
         DRIVER_LOG.setLevel(Level.SEVERE);
         Path profile = Files.createTempDirectory("yonder-chromium");
         var options = new ChromeOptions();
@@ -34,6 +40,23 @@ final class Chromium {
                 "--disable-sync",
                 "--window-size=" + width + "," + height,
                 "--user-data-dir=" + profile);
+        if (isTouched) {
+            options.setExperimentalOption(
+                    "mobileEmulation",
+                    Map.of(
+                            "deviceMetrics",
+                            Map.of(
+                                    "width",
+                                    width,
+                                    "height",
+                                    height,
+                                    "pixelRatio",
+                                    1.0,
+                                    "touch",
+                                    true,
+                                    "mobile",
+                                    true)));
+        }
         var logs = new LoggingPreferences();
         logs.enable(LogType.BROWSER, Level.ALL);
         options.setCapability("goog:loggingPrefs", logs);

@@ -99,12 +99,15 @@ class FansAndGridsTest {
     /** The names of what can be pressed in a bar, asked in one go. */
     @SuppressWarnings("unchecked")
     private static List<String> shown(String bar) {
-        return (List<String>) browser.executeScript("return Array.from(document.querySelectorAll(`nav[aria-label='"
-                + bar + "'] a, nav[aria-label='" + bar + "'] button`), element => element.getAttribute('aria-label'))");
+        return (List<String>) browser.executeScript(
+                "return Array.from(document.querySelectorAll(`#device :is(nav, [role=dialog])[aria-label='" + bar
+                        + "'] a, #device :is(nav, [role=dialog])[aria-label='" + bar
+                        + "'] button`), element => element.getAttribute('aria-label'))");
     }
 
     private static void press(String bar, String name) {
-        browser.findElement(By.cssSelector("nav[aria-label='" + bar + "'] [aria-label='" + name + "']"))
+        browser.findElement(By.cssSelector(
+                        "#device :is(nav, [role=dialog])[aria-label='" + bar + "'] [aria-label='" + name + "']"))
                 .click();
     }
 
@@ -155,7 +158,8 @@ class FansAndGridsTest {
 
     @Test
     void theFanIsWalkedByKeyboardAlone() {
-        browser.executeScript("document.querySelector(\"nav[aria-label='Quick'] [aria-label='Go']\").focus()");
+        browser.executeScript(
+                "document.querySelector(\"#device :is(nav, [role=dialog])[aria-label='Quick'] [aria-label='Go']\").focus()");
         browser.switchTo().activeElement().sendKeys(Keys.ENTER);
         until(() -> shown("Quick").containsAll(FANNED));
         for (int i = 0; i < 12 && !focused().equals("Map"); i++) {
@@ -183,8 +187,8 @@ class FansAndGridsTest {
     @Test
     void tilesStandAtTheHeadOfTheScreenAndLeadOn() {
         assertEquals(List.of("Tides", "Crew"), shown("All"));
-        String text =
-                browser.findElement(By.cssSelector("nav[aria-label='All']")).getText();
+        String text = browser.findElement(By.cssSelector("#device :is(nav, [role=dialog])[aria-label='All']"))
+                .getText();
         assertTrue(text.contains("Low at 12:10") && text.contains("People"), text);
         press("All", "Tides");
         until(() -> browser.getTitle().contains("Tides"));

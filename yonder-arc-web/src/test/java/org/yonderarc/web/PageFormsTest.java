@@ -96,8 +96,9 @@ class PageFormsTest {
     /** The names of the items that are shown; asked in one go, since a film may remove them meanwhile. */
     @SuppressWarnings("unchecked")
     private static List<String> shown() {
-        return (List<String>) browser.executeScript("return Array.from(document.querySelectorAll('nav a, nav button'),"
-                + " element => element.getAttribute('aria-label'))");
+        return (List<String>) browser.executeScript(
+                "return Array.from(document.querySelectorAll('#device :is(nav, [role=dialog]) :is(a, button)'),"
+                        + " element => element.getAttribute('aria-label'))");
     }
 
     @Test

@@ -1,0 +1,445 @@
+package org.yonderarc.web;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.Rectangle;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.support.ui.Select;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.FontMeasure;
+import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Pictures;
+import org.yonderarc.fit.Device;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Wireframe;
+import org.yonderarc.stage.Access;
+import org.yonderarc.stage.Stage;
+import org.yonderarc.stage.Surroundings;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Steps;
+import org.yonderarc.walk.Walk;
+
+/** The stage in the page: room for every device, drawers as dialogs, the history, the tools, and what is heard. */
+class PageStageTest {
+    private static PlanBuilder builder() {
+        return PlanBuilder.app("Brinelight")
+                .languages("en", "ar")
+                .start("tides")
+                .fact("drafts", 2)
+                .screen("tides", screen -> screen.icon("droplet").wireframe(Wireframe.Kind.CHART))
+                .screen("surveys", screen -> {
+                    screen.icon("clipboard-list").wireframe(Wireframe.Kind.LIST);
+                    for (int i = 1; i <= 30; i++) {
+                        screen.row("Survey " + i, "on the shore", "", "survey?survey=" + i);
+                    }
+                    return screen;
+                })
+                .screen("survey", screen -> screen.title("Survey {survey}")
+                        .path("/surveys/{survey}")
+                        .under("surveys")
+                        .wireframe(Wireframe.Kind.DETAIL))
+                .screen("map", screen -> screen.icon("map").wireframe(Wireframe.Kind.MAP))
+                .screen("crew", screen -> screen.icon("users").wireframe(Wireframe.Kind.FORM))
+                .menu("main", menu -> menu.item("tides")
+                        .item("surveys", item -> item.badge("drafts"))
+                        .item("map")
+                        .item("crew"))
+                .topBar();
+    }
+
+    private static final Plan DRAWER = builder()
+            .bar(bar -> bar.menu("main")
+                    .form(FormBuilder.drawer().opens(DrawerForm.Opening.OVER).width(280)))
+            .build();
+
+    private static final Plan BOTTOM = builder()
+            .bar(bar -> bar.menu("main").form(FormBuilder.bottom().most(3)))
+            .build();
+
+    private static final Plan RAIL =
+            builder().bar(bar -> bar.menu("main").form(FormBuilder.rail())).build();
+
+    @TempDir
+    private static Path folder;
+
+    private static ChromeDriver browser;
+
+    @BeforeAll
+    static void start() throws Exception {
+        var writer = new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont());
+        for (var plan : Map.of("drawer", DRAWER, "bottom", BOTTOM, "rail", RAIL).entrySet()) {
+            Files.writeString(folder.resolve(plan.getKey() + ".html"), writer.page(plan.getValue()));
+        }
+        browser = Chromium.start(1280, 940);
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.quit();
+    }
+
+    @BeforeEach
+    void open() {
+        open(browser, "drawer");
+    }
+
+    @AfterEach
+    void nothingWasComplainedAbout() {
+        assertEquals(
+                List.of(),
+                browser.manage().logs().get(LogType.BROWSER).getAll().stream()
+                        .map(Object::toString)
+                        .toList());
+    }
+
+    private static String address(String name) {
+        return folder.resolve(name + ".html").toUri().toString();
+    }
+
+    private static void open(ChromeDriver driver, String name) {
+        driver.get("about:blank");
+        driver.get(address(name));
+        until(() -> !driver.findElements(By.cssSelector("#device main")).isEmpty());
+    }
+
+    private static void until(BooleanSupplier holds) {
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> holds.getAsBoolean());
+    }
+
+    private static WebElement named(String name) {
+        return browser.findElement(By.cssSelector("#device [aria-label='" + name + "']"));
+    }
+
+    private static String focused() {
+        return String.valueOf(browser.switchTo().activeElement().getAttribute("aria-label"));
+    }
+
+    private static void rest(String title) {
+        until(() -> browser.getTitle().startsWith(title)
+                && browser.findElements(By.cssSelector("#device main")).size() == 1);
+    }
+
+    private static double number(ChromeDriver driver, String script) {
+        return ((Number) driver.executeScript("return " + script)).doubleValue();
+    }
+
+    /** Where a device is, as it is scaled. */
+    private static Rectangle box(int device) {
+        String of = "document.querySelectorAll('.device')[" + device + "].getBoundingClientRect()";
+        return new Rectangle(
+                (int) number(browser, of + ".x"),
+                (int) number(browser, of + ".y"),
+                (int) number(browser, of + ".height"),
+                (int) number(browser, of + ".width"));
+    }
+
+    @Test
+    void everyDeviceFitsAndItsScaleIsSaid() {
+        var devices = new Select(browser.findElement(By.id("device-name")));
+        for (Device device : Device.PRESETS) {
+            devices.selectByValue(device.id());
+            until(() -> number(browser, "document.getElementById('device').offsetWidth") == device.width());
+            Rectangle box = box(0);
+            assertTrue(box.x >= 304 && box.x + box.width <= 1280, device.id() + " at " + box.x + ", " + box.width);
+            assertTrue(
+                    box.y >= 0 && box.y + box.height <= number(browser, "innerHeight"),
+                    device.id() + " at " + box.y + ", " + box.height);
+            String label = browser.findElement(By.cssSelector(".label")).getText();
+            assertEquals(box.width < device.width() - 1, label.contains("%"), label);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"390, 844", "844, 390", "320, 568", "768, 1024"})
+    void whatIsTouchedIsFilledByTheApp(int width, int height) throws Exception {
+        ChromeDriver touched = Chromium.start(width, height, true);
+        try {
+            open(touched, "drawer");
+            var box = touched.findElement(By.id("device")).getRect();
+            assertEquals(List.of(0, 0, width, height), List.of(box.x, box.y, box.width, box.height));
+            assertFalse(touched.findElement(By.id("tools")).isDisplayed());
+            touched.findElement(By.id("open-tools")).click();
+            assertTrue(touched.findElement(By.id("start-over")).isDisplayed());
+            touched.findElement(By.id("open-tools")).click();
+            touched.findElement(By.cssSelector("#device [aria-label='Menu']")).click();
+            new WebDriverWait(touched, Duration.ofSeconds(10))
+                    .until(driver -> !driver.findElements(By.cssSelector("[role=dialog]"))
+                            .isEmpty());
+        } finally {
+            touched.quit();
+        }
+    }
+
+    @Test
+    void theWindowItselfIsADeviceWithoutAFrame() {
+        new Select(browser.findElement(By.id("device-name"))).selectByValue("");
+        until(() -> number(browser, "document.getElementById('device').offsetWidth") == 1280);
+        assertEquals(0, browser.findElement(By.id("device")).getRect().x);
+        browser.findElement(By.id("open-tools")).click();
+        new Select(browser.findElement(By.id("device-name"))).selectByValue("phone");
+        until(() -> number(browser, "document.getElementById('device').offsetWidth") == 384);
+        assertTrue(browser.findElement(By.id("tools")).isDisplayed());
+    }
+
+    @Test
+    void aDrawerIsADialogThatKeepsTheFocusAndGivesItBack() {
+        browser.executeScript("document.querySelector(\"#device [aria-label='Menu']\").focus()");
+        assertEquals("false", named("Menu").getAttribute("aria-expanded"));
+        new Actions(browser).sendKeys(Keys.ENTER).perform();
+        until(() -> focused().equals("Tides"));
+        WebElement dialog = browser.findElement(By.cssSelector("#device [role=dialog]"));
+        assertEquals("Main", dialog.getAccessibleName());
+        assertEquals("true", dialog.getAttribute("aria-modal"));
+        assertEquals("true", named("Menu").getAttribute("aria-expanded"));
+        assertEquals(
+                List.of("header", "main"),
+                browser.executeScript("return Array.from(document.querySelectorAll('#device [inert]'),"
+                        + " element => element.tagName.toLowerCase())"));
+        var seen = new ArrayList<String>();
+        for (int i = 0; i < 4; i++) {
+            new Actions(browser).sendKeys(Keys.TAB).perform();
+            seen.add(focused());
+        }
+        assertEquals(List.of("Surveys, 2", "Map", "Crew", "Tides"), seen);
+        new Actions(browser).sendKeys(Keys.ESCAPE).perform();
+        until(() -> focused().equals("Menu"));
+        until(() -> browser.findElements(By.cssSelector("#device [role=dialog], #device [inert]"))
+                .isEmpty());
+    }
+
+    @Test
+    void theBrowsersBackClosesWhatIsOpenFirst() {
+        browser.findElement(By.cssSelector("#device [aria-label='Menu']")).click();
+        until(() -> !browser.findElements(By.cssSelector("[role=dialog]")).isEmpty());
+        named("Surveys, 2").click();
+        rest("Surveys");
+        named("Menu").click();
+        until(() -> !browser.findElements(By.cssSelector("[role=dialog]")).isEmpty());
+        browser.navigate().back();
+        until(() ->
+                browser.findElements(By.cssSelector("#device [role=dialog]")).isEmpty());
+        rest("Surveys");
+        browser.navigate().back();
+        rest("Tides");
+    }
+
+    @Test
+    void goingBackGivesFocusAndScrollBack() {
+        browser.executeScript("location.hash = '/surveys'");
+        rest("Surveys");
+        browser.executeScript("document.querySelector('#device main').scrollTop = 900");
+        until(() -> number(browser, "document.querySelector('#device main').scrollTop") == 900);
+        browser.executeScript(
+                "document.querySelector(\"#device [aria-label^='Survey 16']\").focus({preventScroll: true})");
+        new Actions(browser).sendKeys(Keys.ENTER).perform();
+        rest("Survey 16");
+        until(() -> focused().equals("Survey 16"));
+        browser.navigate().back();
+        rest("Surveys");
+        until(() -> focused().startsWith("Survey 16"));
+        assertEquals(900, number(browser, "document.querySelector('#device main').scrollTop"), 1);
+    }
+
+    @Test
+    void devicesStandBesideEachOtherInStep() {
+        browser.findElement(By.id("beside")).click();
+        until(() -> browser.findElements(By.cssSelector(".device main")).size() == 2);
+        new Select(browser.findElement(By.id("device-name"))).selectByValue("tablet");
+        until(() -> browser.findElements(By.cssSelector(".device")).get(1).getSize().height > 100);
+        List<WebElement> both = browser.findElements(By.cssSelector(".device"));
+        assertTrue(both.get(0).getRect().x + both.get(0).getRect().width
+                < both.get(1).getRect().x);
+        assertTrue(both.get(1).getRect().x + both.get(1).getRect().width <= 1280);
+        both.get(1).findElement(By.cssSelector("[aria-label='Menu']")).click();
+        until(() -> browser.findElements(By.cssSelector("[role=dialog]")).size() == 2);
+        both.get(0).findElement(By.cssSelector("[aria-label='Map']")).click();
+        until(() -> both.stream()
+                .allMatch(
+                        device -> device.findElement(By.tagName("h1")).getText().equals("Map")));
+        assertEquals(
+                "dark",
+                new Select(browser.findElement(By.id("scheme")))
+                        .getFirstSelectedOption()
+                        .getText());
+        browser.findElements(By.cssSelector(".label button")).get(2).click();
+        until(() -> browser.findElements(By.cssSelector(".device")).size() == 1);
+    }
+
+    @Test
+    void aLinkBringsBackThisViewAndSoDoesReloading() {
+        new Select(browser.findElement(By.id("device-name"))).selectByValue("tablet");
+        new Select(browser.findElement(By.id("language"))).selectByValue("ar");
+        new Select(browser.findElement(By.id("scheme"))).selectByValue("dark");
+        browser.findElement(By.name("drafts")).sendKeys(Keys.chord(Keys.CONTROL, "a"), "7");
+        new Select(browser.findElement(By.id("screen-name"))).selectByValue("map");
+        rest("Map");
+        String view = (String) browser.executeScript("return history.state.view");
+        browser.navigate().refresh();
+        rest("Map");
+        back();
+        browser.get("about:blank");
+        browser.get(address("drawer") + "#view=" + view);
+        rest("Map");
+        back();
+        assertTrue(browser.getCurrentUrl().endsWith("#/map"), browser.getCurrentUrl());
+    }
+
+    private static void back() {
+        assertEquals("7", browser.findElement(By.name("drafts")).getDomProperty("value"));
+        assertEquals("rtl", browser.findElement(By.id("device")).getDomAttribute("dir"));
+        assertEquals("tablet", browser.findElement(By.id("device-name")).getDomProperty("value"));
+        assertEquals("dark", browser.findElement(By.id("scheme")).getDomProperty("value"));
+    }
+
+    @Test
+    void theStepsSoFarLeadBackAndABadAddressSaysSo() {
+        named("Menu").click();
+        until(() -> !browser.findElements(By.cssSelector("[role=dialog]")).isEmpty());
+        named("Map").click();
+        rest("Map");
+        browser.executeScript("location.hash = '/surveys/4'");
+        rest("Survey 4");
+        List<WebElement> steps = browser.findElements(By.cssSelector("#steps button"));
+        assertEquals("choose:map", steps.get(0).getText());
+        steps.get(0).click();
+        rest("Map");
+        browser.executeScript("location.hash = '/nowhere/at/all'");
+        until(() ->
+                browser.findElement(By.id("happened")).getText().equals("Nothing is at the address /nowhere/at/all."));
+        assertTrue(browser.getTitle().startsWith("Map"));
+        browser.findElement(By.id("start-over")).click();
+        rest("Tides");
+    }
+
+    @Test
+    void withinAnotherPageItWorksAndTakesNoFocus() throws Exception {
+        Path outer = folder.resolve("outer.html");
+        String page = Files.readString(folder.resolve("bottom.html"));
+        Files.writeString(
+                outer,
+                "<!DOCTYPE html><meta charset=utf-8><title>Outer</title><input id=mine autofocus><iframe width=700 height=600 srcdoc=\""
+                        + page.replace("&", "&amp;").replace("\"", "&quot;") + "\"></iframe>");
+        browser.get(outer.toUri().toString());
+        browser.findElement(By.id("mine")).sendKeys("a");
+        browser.switchTo().frame(0);
+        until(() -> !browser.findElements(By.cssSelector("#device main")).isEmpty());
+        browser.switchTo().defaultContent();
+        assertEquals("mine", browser.executeScript("return document.activeElement.id"));
+        browser.switchTo().frame(0);
+        named("Surveys, 2").click();
+        until(() -> browser.findElement(By.cssSelector("#device h1")).getText().equals("Surveys"));
+        browser.findElement(By.cssSelector("#device main a")).click();
+        until(() -> browser.findElement(By.cssSelector("#device h1")).getText().equals("Survey 1"));
+        named("Back to Surveys").click();
+        until(() -> browser.findElement(By.cssSelector("#device h1")).getText().equals("Surveys"));
+        browser.switchTo().defaultContent();
+        browser.manage().logs().get(LogType.BROWSER);
+    }
+
+    /** What the elements say, and in which order, is what the stage says in Java. */
+    @ParameterizedTest
+    @CsvSource({
+        "bottom, ''",
+        "bottom, choose:surveys",
+        "bottom, choose:surveys open:survey?survey=3",
+        "bottom, toggle:main",
+        "rail, choose:map",
+        "drawer, toggle:main"
+    })
+    void thePageSaysWhatTheStageSays(String name, String steps) {
+        Plan plan = name.equals("bottom") ? BOTTOM : name.equals("rail") ? RAIL : DRAWER;
+        var walk = Walk.of(plan);
+        State state = walk.start();
+        open(browser, name);
+        for (String step : steps.isEmpty() ? new String[0] : steps.split(" ")) {
+            state = walk.step(state, Steps.parse(plan, step)).after();
+        }
+        String saved = org.yonderarc.plan.Percent.encode(org.yonderarc.walk.SavedState.write(state));
+        browser.get("about:blank");
+        browser.get(address(name) + "#view=at=" + saved);
+        until(() -> !browser.findElements(By.cssSelector("#device main")).isEmpty());
+        var stage =
+                new Stage(walk, state, Surroundings.of(Device.PHONE), new FontMeasure(new InterFont()), step -> false);
+        List<String> expected = stage.tree().all().stream()
+                .filter(part -> part.role() != Access.Role.TEXT)
+                .map(part -> part.role() + "|" + part.name() + "|" + part.current() + "|"
+                        + part.expanded().map(String::valueOf).orElse("") + "|" + part.inert())
+                .toList();
+        Object said = browser.executeScript(
+                """
+                const roles = {HEADER: 'BANNER', NAV: 'NAVIGATION', MAIN: 'MAIN', H1: 'HEADING', A: 'LINK', BUTTON: 'BUTTON'};
+                const currents = {page: 'PAGE', true: 'BRANCH'};
+                return Array.from(document.querySelectorAll('#device *'))
+                  .map(e => [e, e.getAttribute('role') === 'dialog' ? 'DIALOG' : roles[e.tagName]])
+                  .filter(([e, role]) => role && e.getAttribute('aria-hidden') !== 'true')
+                  .map(([e, role]) => [role,
+                    e.getAttribute('aria-label') || '', currents[e.getAttribute('aria-current')] || 'NO',
+                    e.getAttribute('aria-expanded') || '', !!e.closest('[inert]')].join('|'));
+                """);
+        assertEquals(expected, said);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "drawer, phone, light, ''",
+        "drawer, phone, dark, toggle:main",
+        "drawer, tablet, light, choose:surveys open:survey?survey=3",
+        "bottom, phone, light, choose:crew",
+        "bottom, phone, dark, toggle:main",
+        "bottom, desktop, light, choose:map",
+        "rail, tablet, dark, choose:surveys",
+        "rail, desktop, light, choose:surveys open:survey?survey=3",
+    })
+    void axeFindsNothing(String name, String device, String scheme, String steps) throws Exception {
+        Plan plan = name.equals("bottom") ? BOTTOM : name.equals("rail") ? RAIL : DRAWER;
+        var walk = Walk.of(plan);
+        State state = walk.start();
+        for (String step : steps.isEmpty() ? new String[0] : steps.split(" ")) {
+            state = walk.step(state, Steps.parse(plan, step)).after();
+        }
+        String saved = org.yonderarc.plan.Percent.encode(org.yonderarc.walk.SavedState.write(state));
+        browser.get("about:blank");
+        browser.get(address(name) + "#view=at=" + saved + "&on=" + device + "~~~" + scheme + "~~1~");
+        until(() -> !browser.findElements(By.cssSelector("#device main")).isEmpty());
+        try (InputStream axe = getClass().getResourceAsStream("/axe.min.js")) {
+            browser.executeScript(new String(axe.readAllBytes(), StandardCharsets.UTF_8));
+        }
+        Object found = browser.executeAsyncScript(
+                """
+                const done = arguments[arguments.length - 1];
+                axe.run(document).then(result => done(result.violations.map(v =>
+                  v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160)).join(' / ')).join('\\n')));
+                """);
+        assertEquals("", found);
+        assertNull(browser.executeScript("return window.alerted || null"));
+    }
+}
