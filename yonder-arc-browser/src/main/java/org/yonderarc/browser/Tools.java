@@ -52,7 +52,7 @@ final class Tools {
 
     void start(Plan plan) {
         new FactsPanel(document, player::take).show(plan, player.state().facts());
-        show(player.shows().get(0).wishes());
+        choose(0);
         for (String id : List.of("device-name", "scheme", "language", "text-size", "motion", "turned", "true-size")) {
             get(id).onEvent("change", event -> wished());
         }

@@ -39,9 +39,16 @@ public final class DeskApp {
         this.navigator = navigator;
     }
 
-    /** Opens the window. */
+    /**
+     * Opens the window.
+     *
+     * @param arguments the address to begin at, if any: {@code /surveys/41}
+     */
     public static void main(String[] arguments) {
         var navigator = new Navigator(Brinelight.plan(), SwingUtilities::invokeLater);
+        for (String address : arguments) {
+            navigator.follow(address);
+        }
         SwingUtilities.invokeLater(() -> {
             var frame = new JFrame("Brinelight");
             frame.setDefaultCloseOperation(JFrame.EXIT_ON_CLOSE);

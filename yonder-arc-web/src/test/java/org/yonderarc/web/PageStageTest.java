@@ -276,9 +276,10 @@ class PageStageTest {
         new Select(browser.findElement(By.id("device-name"))).selectByValue("tablet");
         until(() -> browser.findElements(By.cssSelector(".device")).get(1).getSize().height > 100);
         List<WebElement> both = browser.findElements(By.cssSelector(".device"));
-        assertTrue(both.get(0).getRect().x + both.get(0).getRect().width
-                < both.get(1).getRect().x);
-        assertTrue(both.get(1).getRect().x + both.get(1).getRect().width <= 1280);
+        Rectangle left = box(0);
+        Rectangle right = box(1);
+        String where = left.x + ", " + left.width + " and " + right.x + ", " + right.width;
+        assertTrue(left.x + left.width < right.x && right.x + right.width <= 1280, where);
         both.get(1).findElement(By.cssSelector("[aria-label='Menu']")).click();
         until(() -> browser.findElements(By.cssSelector("[role=dialog]")).size() == 2);
         both.get(0).findElement(By.cssSelector("[aria-label='Map']")).click();
