@@ -47,6 +47,8 @@ final class DomPainter {
     DomPainter(HTMLDocument document, HTMLElement root) {
         this.document = document;
         this.root = root;
+        // The still that showed before the script ran.
+        root.setTextContent("");
     }
 
     /** Sets how far the top bar goes up with content that is scrolled, in px; 0 where it stays. */

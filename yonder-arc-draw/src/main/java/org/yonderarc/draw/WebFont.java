@@ -5,9 +5,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.zip.Deflater;
@@ -26,6 +26,9 @@ public final class WebFont {
     /** The whole program of an empty glyph (Adobe note 5177, section 4.3). */
     private static final byte END_CHAR = 14;
 
+    /** From this number on Java2D names what is never painted. */
+    private static final int INVISIBLE = 0xFFFE;
+
     private WebFont() {}
 
     /**
@@ -36,9 +39,16 @@ public final class WebFont {
     public static byte[] woff(InterFont font, Type.Weight weight, int[] characters) {
         try (InputStream in = InterFont.open(weight)) {
             byte[] file = in.readAllBytes();
-            var keep = new HashSet<Integer>(List.of(0));
-            Arrays.stream(characters).map(c -> font.glyph(c, weight)).forEach(keep::add);
-            return pack(tables(file), keep, ByteBuffer.wrap(file).getInt());
+            var glyphs = new TreeMap<Integer, Integer>();
+            Arrays.stream(characters).forEach(c -> glyphs.put(c, font.glyph(c, weight)));
+            // Signs without an outline, such as line breaks, have numbers beyond all glyphs.
+            glyphs.values().removeIf(glyph -> glyph == 0 || glyph >= INVISIBLE);
+            var keep = new HashSet<Integer>(glyphs.values());
+            keep.add(0);
+            TreeMap<String, byte[]> tables = tables(file);
+            tables.put("cmap", characters(glyphs));
+            emptyMetrics(tables.get("hmtx"), ByteBuffer.wrap(tables.get("hhea")).getShort(34), keep);
+            return pack(tables, keep, ByteBuffer.wrap(file).getInt());
         } catch (IOException failed) {
             throw new UncheckedIOException("the bundled font can't be read", failed);
         }
@@ -91,6 +101,43 @@ public final class WebFont {
         out.writeBytes(directory.array());
         out.writeBytes(data.toByteArray());
         return out.toByteArray();
+    }
+
+    /** Which glyph each character has: a cmap table with one part, of format 12 (OpenType 1.9, chapter cmap). */
+    private static byte[] characters(TreeMap<Integer, Integer> glyphs) {
+        var groups = new ArrayList<int[]>();
+        glyphs.forEach((character, glyph) -> {
+            int[] last = groups.isEmpty() ? null : groups.get(groups.size() - 1);
+            boolean goesOn = last != null && last[1] == character - 1 && last[2] + character - last[0] == glyph;
+            if (goesOn) {
+                last[1] = character;
+            } else {
+                groups.add(new int[] {character, character, glyph});
+            }
+        });
+        int length = 16 + 12 * groups.size();
+        var table = ByteBuffer.allocate(12 + length)
+                .putShort((short) 0)
+                .putShort((short) 1)
+                .putShort((short) 3)
+                .putShort((short) 10)
+                .putInt(12)
+                .putShort((short) 12)
+                .putShort((short) 0)
+                .putInt(length)
+                .putInt(0)
+                .putInt(groups.size());
+        groups.forEach(group -> table.putInt(group[0]).putInt(group[1]).putInt(group[2]));
+        return table.array();
+    }
+
+    /** The widths of glyphs that nobody asks for, all the same: they compress to nothing. */
+    private static void emptyMetrics(byte[] hmtx, int widths, Set<Integer> keep) {
+        for (int glyph = 0; glyph < widths; glyph++) {
+            if (!keep.contains(glyph)) {
+                Arrays.fill(hmtx, 4 * glyph, 4 * glyph + 4, (byte) 0);
+            }
+        }
     }
 
     /** Empties every glyph of a CFF table but those to keep, in place. */

@@ -18,10 +18,13 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.yonderarc.bind.PlanMentions;
+import org.yonderarc.draw.FontMeasure;
 import org.yonderarc.draw.IconArt;
 import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Licences;
 import org.yonderarc.draw.Pictures;
+import org.yonderarc.draw.SvgPainter;
 import org.yonderarc.draw.WebFont;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
@@ -29,10 +32,13 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.scene.Scene;
 import org.yonderarc.tree.Markup;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 import org.yonderarc.view.Composer;
+import org.yonderarc.view.View;
+import org.yonderarc.walk.Walk;
 
 /**
  * Writes a plan as one HTML file that needs no network: the core compiled to JavaScript, the plan, the icons and the
@@ -71,6 +77,8 @@ public final class PageWriter {
         slots.put("sizes", sizes());
         slots.put("languages", languages(plan));
         slots.put("one-language", plan.app().languages().size() > 1 ? "" : " hidden");
+        slots.put("still", still(plan));
+        slots.put("licences", Markup.escape(Licences.ofFont() + "\n\n" + Licences.ofIcons()));
         slots.put("script", script);
         slots.put("script-hash", "sha256-" + base64(sha256(script)));
         return fill(slots);
@@ -79,6 +87,14 @@ public final class PageWriter {
     private static String fill(Map<String, String> values) {
         Matcher slots = SLOT.matcher(resource("org/yonderarc/web/page.html"));
         return slots.replaceAll(slot -> Matcher.quoteReplacement(values.get(slot.group(1))));
+    }
+
+    /** The start on a phone, which shows before the script runs, and without it. */
+    private String still(Plan plan) {
+        var walk = Walk.of(plan);
+        Scene start = new View(walk, Device.PHONE, new FontMeasure(font)).scene(walk.start());
+        String svg = new SvgPainter(icons, pictures).paint(start);
+        return svg.substring(svg.indexOf("<svg")).replaceFirst("<svg ", "<svg class=\"still\" ");
     }
 
     private static String devices() {
@@ -139,7 +155,7 @@ public final class PageWriter {
     /** The letters of western European languages, common signs, and all that the plan uses. */
     private static int[] letters(String json) {
         IntStream usual = IntStream.concat(
-                IntStream.concat(IntStream.rangeClosed(0x20, 0x7E), IntStream.rangeClosed(0xA0, 0x17F)),
+                IntStream.concat(IntStream.rangeClosed(0x20, 0x7E), IntStream.rangeClosed(0xA0, 0xFF)),
                 IntStream.concat(IntStream.rangeClosed(0x2010, 0x203A), IntStream.of(0x20AC, 0x2122, 0x2212)));
         return IntStream.concat(usual, json.codePoints()).distinct().sorted().toArray();
     }

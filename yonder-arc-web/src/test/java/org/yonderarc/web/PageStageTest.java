@@ -342,6 +342,22 @@ class PageStageTest {
     }
 
     @Test
+    void theStartShowsWithoutTheScriptAndTheLicencesAreThere() throws Exception {
+        String page = Files.readString(folder.resolve("drawer.html"));
+        Path still = folder.resolve("still.html");
+        Files.writeString(still, page.replace("main();", ""));
+        browser.get(still.toUri().toString());
+        WebElement picture = browser.findElement(By.cssSelector("#device .still"));
+        assertTrue(picture.isDisplayed() && picture.getText().contains("Tides"), picture.getText());
+        assertTrue(page.contains("<noscript><p"));
+        String licences = browser.findElement(By.cssSelector("details pre")).getDomProperty("textContent");
+        assertTrue(licences.contains("SIL OPEN FONT LICENSE") && licences.contains("MIT License"), licences);
+        browser.manage().logs().get(LogType.BROWSER);
+        open(browser, "drawer");
+        assertTrue(browser.findElements(By.cssSelector(".still")).isEmpty());
+    }
+
+    @Test
     void withinAnotherPageItWorksAndTakesNoFocus() throws Exception {
         Path outer = folder.resolve("outer.html");
         String page = Files.readString(folder.resolve("bottom.html"));

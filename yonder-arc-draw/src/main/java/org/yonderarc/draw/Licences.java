@@ -1,0 +1,32 @@
+package org.yonderarc.draw;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+
+/** The licences of the bundled font and icons, as their makers ask to have them beside copies. */
+public final class Licences {
+    private Licences() {}
+
+    /** That of the font: SIL Open Font License 1.1. */
+    public static String ofFont() {
+        return read("com/formdev/flatlaf/fonts/inter/LICENSE.txt");
+    }
+
+    /** That of the icons: MIT. */
+    public static String ofIcons() {
+        return read(BundledIcons.PACKAGE + "LICENSE");
+    }
+
+    private static String read(String path) {
+        try (InputStream in = Licences.class.getClassLoader().getResourceAsStream(path)) {
+            if (in == null) {
+                throw new IOException("not on the class path");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).strip();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(path + " can't be read", failed);
+        }
+    }
+}
