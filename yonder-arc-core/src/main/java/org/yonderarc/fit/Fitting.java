@@ -11,7 +11,7 @@ import org.yonderarc.plan.Wireframe;
 /**
  * A plan fitted to one setting and one state: what is shown, before anything has a size.
  *
- * @param setting the setting
+ * @param setting the setting, its language that of the texts
  * @param appName the app's name
  * @param place where the person is
  * @param address the place's address
@@ -42,6 +42,11 @@ public record Fitting(
     public Fitting {
         bars = List.copyOf(bars);
         rows = List.copyOf(rows);
+    }
+
+    /** The language tag (BCP 47) of the texts. */
+    public String language() {
+        return setting.language();
     }
 
     /** The device. */

@@ -8,6 +8,7 @@ import org.yonderarc.codec.Shape;
 import org.yonderarc.codec.StyleShape;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.OwnWord;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DrawerForm;
@@ -159,7 +160,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         out.add(context.bare(bar, form)
                 .withLines(context.lines(menu, form, inFoot, Style.NONE))
                 .withApart(foot)
-                .withButtons(form.collapsed().isPresent() && kept ? List.of(fold(bar, collapsed)) : List.of())
+                .withButtons(form.collapsed().isPresent() && kept ? List.of(fold(bar, collapsed, context)) : List.of())
                 .withPerson(form.header()
                         .map(header -> new FittedBar.Person(
                                 header.picture(),
@@ -168,9 +169,9 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 .standing(standing));
     }
 
-    private static FittedBar.Button fold(Bar bar, boolean collapsed) {
+    private static FittedBar.Button fold(Bar bar, boolean collapsed, FitContext context) {
         return new FittedBar.Button(
-                collapsed ? "Expand" : "Collapse",
+                context.own(collapsed ? OwnWord.EXPAND : OwnWord.COLLAPSE),
                 collapsed ? OwnIcons.EXPAND : OwnIcons.COLLAPSE,
                 new Step.Fold(bar.id()));
     }

@@ -9,6 +9,7 @@ import org.yonderarc.fit.Badges;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.OwnWord;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Visible;
 import org.yonderarc.plan.Bar;
@@ -60,6 +61,20 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     boolean isOpen(String bar) {
         return state.open().filter(bar::equals).isPresent();
+    }
+
+    /** A word of the app's own in the language of the setting. */
+    String own(OwnWord word) {
+        return word.in(language());
+    }
+
+    String own(OwnWord word, String other) {
+        return word.in(language(), other);
+    }
+
+    /** What an overflow says: the app's own word where the plan says nothing of it. */
+    private String label(Form.Overflow overflow) {
+        return overflow.label().equals(Form.Overflow.DEFAULT.label()) ? own(OwnWord.MORE) : filled(overflow.label());
     }
 
     /** The bar as it is before any item is in it. */
@@ -135,7 +150,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     private FittedItem more(Bar bar, Form.Overflow overflow, String toggles, FittedBar bare, boolean selected) {
         String id = Step.Toggle.overflow(bar.id());
-        String label = filled(overflow.label());
+        String label = label(overflow);
         return new FittedItem(
                 id,
                 label,
@@ -155,7 +170,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     private FittedBar place(Bar bar, Form.Overflow overflow, Menu menu, List<Item> held) {
         Style own = overflow.style().map(ref -> ref.in(plan().styles())).orElse(Style.NONE);
         Form list = new GridForm(List.of(), Optional.empty(), overflow.tiles(), Optional.empty());
-        return new FittedBar(bar.id(), filled(overflow.label()), list, Looks.of(plan(), list, own))
+        return new FittedBar(bar.id(), label(overflow), list, Looks.of(plan(), list, own))
                 .withLines(lines(menu, list, held, own))
                 .withPerson(overflow.profile().map(this::person))
                 .standing(FittedBar.Standing.OVERFLOW);

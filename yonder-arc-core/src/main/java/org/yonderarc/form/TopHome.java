@@ -7,6 +7,7 @@ import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.OwnWord;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
@@ -96,10 +97,11 @@ final class TopHome extends FormHome<TopForm> {
         return context.state()
                 .trail()
                 .below()
-                .map(below ->
-                        new FittedBar.Button("Back to " + context.titleOf(below.top()), OwnIcons.BACK, new Step.Back()))
+                .map(below -> new FittedBar.Button(
+                        context.own(OwnWord.BACK_TO, context.titleOf(below.top())), OwnIcons.BACK, new Step.Back()))
                 .or(() -> DrawerHome.opened(context)
-                        .map(bar -> new FittedBar.Button("Menu", OwnIcons.MENU, new Step.Toggle(bar.id()))));
+                        .map(bar -> new FittedBar.Button(
+                                context.own(OwnWord.MENU), OwnIcons.MENU, new Step.Toggle(bar.id()))));
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.fit.OwnWord;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.MarkHome;
@@ -262,9 +263,9 @@ public final class BarComposer {
         return share < 1 ? colour.withAlpha(colour.alpha() * share) : colour;
     }
 
-    private static Meaning meaning(FittedItem item) {
+    private Meaning meaning(FittedItem item) {
         String name = item.badge()
-                .map(badge -> item.spoken() + (badge.isEmpty() ? ", new" : ", " + badge))
+                .map(badge -> item.spoken() + ", " + (badge.isEmpty() ? OwnWord.NEW.in(fitting.language()) : badge))
                 .orElse(item.spoken());
         return item.address()
                 .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected(), item.enabled()))

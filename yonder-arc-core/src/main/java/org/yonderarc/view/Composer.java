@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.fit.OwnWord;
 import org.yonderarc.form.Forms;
 import org.yonderarc.form.OwnIcons;
 import org.yonderarc.layout.Box;
@@ -105,12 +106,12 @@ public final class Composer {
         return composer.compose(bar, Forms.part(bar.fitted()), Forms.meaning(bar.fitted()));
     }
 
-    private static SceneNode scrim(Box screen, Layout.Scrim how) {
+    private SceneNode scrim(Box screen, Layout.Scrim how) {
         boolean isDim = how == Layout.Scrim.DIM;
         return SceneNode.Group.of(
                 Part.Plain.SCRIM,
                 "scrim",
-                new Meaning.Button("Close the menu", new Step.Close()),
+                new Meaning.Button(OwnWord.CLOSE.in(fitting.language()), new Step.Close()),
                 screen,
                 isDim ? List.of(new SceneNode.Rect("ground", screen, 0, SCRIM)) : List.of());
     }

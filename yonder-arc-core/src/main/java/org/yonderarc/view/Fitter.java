@@ -33,7 +33,7 @@ public final class Fitter {
         String title = FitContext.title(plan, place, state, setting.languageOf(plan));
         List<FittedBar> bars = bars(walk, setting, state, new Visible(plan, setting.device(), place, state), title);
         return new Fitting(
-                setting,
+                setting.in(setting.languageOf(plan)),
                 plan.app().name(),
                 place,
                 walk.addressOf(place),

@@ -88,7 +88,7 @@ class FitterTest {
         assertTrue(fit("384 x 824", "open:plain").one(Form.Kind.TOP).isPresent());
         assertFalse(fit("384 x 824", "open:full").one(Form.Kind.TOP).isPresent());
         assertEquals(
-                Optional.of("Back to Gezeiten"),
+                Optional.of("Zur\u00FCck zu Gezeiten"),
                 fit("384 x 824", "open:plain").one(Form.Kind.TOP).orElseThrow().back());
         assertEquals(
                 Optional.empty(),

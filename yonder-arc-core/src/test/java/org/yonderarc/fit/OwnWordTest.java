@@ -1,0 +1,79 @@
+package org.yonderarc.fit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Steps;
+import org.yonderarc.walk.Walk;
+
+/** The words that an app says of itself. */
+class OwnWordTest {
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "de", "fr", "es", "it", "pt", "nl", "da", "sv", "nb", "fi", "pl", "cs", "uk", "tr", "ar", "he", "hi",
+                "zh", "ja", "ko"
+            })
+    void areKnownInManyLanguages(String language) {
+        assertTrue(OwnWord.known().contains(language));
+        for (OwnWord word : OwnWord.values()) {
+            String said = word.in(language);
+            assertTrue(!said.isBlank(), () -> word + " in " + language);
+            assertEquals(word == OwnWord.BACK_TO, said.contains("{}"), () -> word + " in " + language);
+        }
+        assertTrue(OwnWord.BACK_TO.in(language, "Wax").contains("Wax"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"de-AT, Mehr", "DE, Mehr", "no, Mer", "zh-Hant, 更多", "xx, More", "'', More"})
+    void areTakenFromTheLanguageWithoutItsRegion(String tag, String more) {
+        assertEquals(more, OwnWord.MORE.in(tag));
+    }
+
+    @Test
+    void areSaidInTheLanguageOfTheSetting() {
+        var plan = PlanBuilder.app("Words")
+                .languages("en", "de")
+                .start("a")
+                .screen("a")
+                .screen("below", screen -> screen.under("a"))
+                .screen("b")
+                .screen("c")
+                .screen("d")
+                .menu("main", menu -> menu.item("a").item("b").item("c").item("d"))
+                .topBar()
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().most(3)))
+                .build();
+        var walk = Walk.of(plan);
+        State state = walk.step(walk.start(), Steps.parse(plan, "open:below")).after();
+        for (String[] said :
+                List.of(new String[] {"", "Back to A", "More"}, new String[] {"en", "Back to A", "More"}, new String[] {
+                    "de", "Zur\u00FCck zu A", "Mehr"
+                })) {
+            Fitting fitting = Fitter.fit(walk, Setting.of(Device.PHONE).in(said[0]), state);
+            assertEquals(
+                    said[1],
+                    fitting.bars().stream()
+                            .flatMap(bar -> bar.back().stream())
+                            .findFirst()
+                            .orElseThrow());
+            assertEquals(
+                    said[2],
+                    fitting.bars().stream()
+                            .flatMap(bar -> bar.items().stream())
+                            .filter(FittedItem::isOverflow)
+                            .findFirst()
+                            .orElseThrow()
+                            .label());
+        }
+    }
+}
