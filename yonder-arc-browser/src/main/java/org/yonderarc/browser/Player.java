@@ -71,7 +71,7 @@ final class Player implements Stage.Host {
         tools.start(walk.plan());
         Page.onKey((key, shift) -> shows.stream().anyMatch(show -> show.key(key, shift)));
         Page.onPop(this::pop);
-        Page.onResize(this::arrange);
+        Page.onResize(this::resized);
         Page.onSchemeChange(this::arrange);
         arrange();
         said(problem.isEmpty() ? "The app was started." : problem);
@@ -142,6 +142,12 @@ final class Player implements Stage.Host {
         shows.forEach(Show::wake);
         title();
         Page.replace(entry, walk.addressOf(state.place()), view());
+    }
+
+    /** A window that is dragged by its corner is laid out with each step, not filmed. */
+    private void resized() {
+        arrange();
+        shows.forEach(show -> show.stage().settle());
     }
 
     @Override
