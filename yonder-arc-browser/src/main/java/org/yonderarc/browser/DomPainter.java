@@ -37,6 +37,10 @@ final class DomPainter {
     private final HTMLDocument document;
     private final HTMLElement root;
     private final Map<String, Painted> painted = new HashMap<>();
+    /** The paths whose elements were made since something was said of them. */
+    private final Set<String> fresh = new HashSet<>();
+
+    private AccessTree told;
     /** The path of the bar that lies over everything else; empty for none. */
     private String dialog = "";
     /** How far the top bar goes up with content that is scrolled, in px. */
@@ -100,12 +104,21 @@ final class DomPainter {
 
     /** Says to assistive technology what it can't read from the elements: what is open, where the person is, what is out of reach. */
     void tell(AccessTree tree) {
-        for (Access part : tree.all()) {
-            Painted found = painted.get(part.path());
-            if (found == null) {
-                continue;
-            }
-            Element element = found.element;
+        boolean isNews = tree != told;
+        told = tree;
+        if (isNews || !fresh.isEmpty()) {
+            tree.all().stream()
+                    .filter(part -> isNews || fresh.contains(part.path()))
+                    .forEach(this::tell);
+            // What stands in something out of reach is out of reach with it.
+            tree.roots().forEach(part -> element(part)
+                    .ifPresent(any -> attribute(any, "inert", part.inert() ? Optional.of("") : Optional.empty())));
+        }
+        fresh.clear();
+    }
+
+    private void tell(Access part) {
+        element(part).ifPresent(element -> {
             attribute(element, "aria-expanded", part.expanded().map(String::valueOf));
             attribute(element, "aria-disabled", part.enabled() ? Optional.empty() : Optional.of("true"));
             attribute(
@@ -120,15 +133,11 @@ final class DomPainter {
                 attribute(element, "role", Optional.of("dialog"));
                 attribute(element, "aria-modal", Optional.of("true"));
             }
-        }
-        tree.roots().forEach(part -> inert(part, tree.dialog().isPresent()));
+        });
     }
 
-    private void inert(Access part, boolean isOpen) {
-        Painted found = painted.get(part.path());
-        if (found != null) {
-            attribute(found.element, "inert", isOpen && part.inert() ? Optional.of("") : Optional.empty());
-        }
+    private Optional<Element> element(Access part) {
+        return Optional.ofNullable(painted.get(part.path())).map(Painted::element);
     }
 
     private static void attribute(Element element, String name, Optional<String> value) {
@@ -206,6 +215,7 @@ final class DomPainter {
                 known = new Painted(made, tag);
                 Page.name(made, full);
                 painted.put(full, known);
+                fresh.add(full);
             }
             Node next = before == null ? parent.getFirstChild() : before.getNextSibling();
             if (next != known.element) {

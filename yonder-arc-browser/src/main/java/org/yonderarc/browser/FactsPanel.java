@@ -1,5 +1,6 @@
 package org.yonderarc.browser;
 
+import java.util.HashMap;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.teavm.jso.dom.html.HTMLDocument;
@@ -15,6 +16,7 @@ import org.yonderarc.walk.Step;
 final class FactsPanel {
     private final HTMLDocument document;
     private final Consumer<Step> take;
+    private final Map<String, HTMLInputElement> inputs = new HashMap<>();
 
     FactsPanel(HTMLDocument document, Consumer<Step> take) {
         this.document = document;
@@ -32,22 +34,40 @@ final class FactsPanel {
             HTMLElement name = document.createElement("span");
             name.setTextContent(Ids.asTitle(fact.id()));
             label.appendChild(name);
-            label.appendChild(input(fact, now.getOrDefault(fact.id(), fact.initial())));
+            HTMLInputElement input = input(fact);
+            inputs.put(fact.id(), input);
+            label.appendChild(input);
             panel.appendChild(label);
         }
+        refresh(now);
     }
 
-    private HTMLInputElement input(Fact fact, FactValue now) {
+    /** Shows the facts as they are now, where somebody else than a tester has told them. */
+    void refresh(Map<String, FactValue> now) {
+        now.forEach((id, value) -> {
+            HTMLInputElement input = inputs.get(id);
+            if (input != null && value instanceof FactValue.Flag flag) {
+                input.setChecked(flag.on());
+            } else if (input != null && !isMeant(input, value)) {
+                input.setValue(value.text());
+            }
+        });
+    }
+
+    /** Whether what stands there is read as that value: a tester may be in the middle of it. */
+    private static boolean isMeant(HTMLInputElement input, FactValue value) {
+        return value.parse(input.getValue()).filter(value::equals).isPresent();
+    }
+
+    private HTMLInputElement input(Fact fact) {
         var input = (HTMLInputElement) document.createElement("input");
         input.setAttribute("name", fact.id());
-        if (now instanceof FactValue.Flag flag) {
+        if (fact.initial() instanceof FactValue.Flag) {
             input.setAttribute("type", "checkbox");
-            input.setChecked(flag.on());
             input.onEvent("change", event -> tell(fact, new FactValue.Flag(input.isChecked())));
             return input;
         }
         input.setAttribute("type", fact.initial() instanceof FactValue.Number ? "number" : "text");
-        input.setValue(now.text());
         input.onEvent("input", event -> fact.initial().parse(input.getValue()).ifPresent(value -> tell(fact, value)));
         return input;
     }

@@ -43,7 +43,7 @@ final class Page {
     /** Told how far an element is scrolled. */
     @JSFunctor
     interface ScrollCallback extends JSObject {
-        void run(String path, double to);
+        void run(String path, double across, double down);
     }
 
     /** What the painter calls an element. */
@@ -110,15 +110,8 @@ final class Page {
             params = {"element", "told"},
             script =
                     "element.addEventListener('scroll', function(event) {"
-                            + " if (event.target.yonderPath) { told(event.target.yonderPath, event.target.scrollTop); } }, true);")
+                            + " if (event.target.yonderPath) { told(event.target.yonderPath, event.target.scrollLeft, event.target.scrollTop); } }, true);")
     static native void onScroll(HTMLElement element, ScrollCallback told);
-
-    /** Runs something when the browser has nothing else to do. */
-    @JSBody(
-            params = "then",
-            script = "(window.requestIdleCallback || function(later) { setTimeout(later, 50); })("
-                    + "function() { then(); });")
-    static native void whenIdle(Callback then);
 
     @JSBody(script = "return performance.now();")
     static native double now();

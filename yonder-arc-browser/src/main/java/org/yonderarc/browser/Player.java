@@ -26,6 +26,8 @@ import org.yonderarc.walk.Walk;
 final class Player implements Stage.Host {
     /** What a link starts with that brings back a view. */
     private static final String VIEW = "view=";
+    /** What the state starts with in a view. */
+    private static final String AT = "at=";
 
     private final HTMLDocument document;
     private final Walk walk;
@@ -51,7 +53,8 @@ final class Player implements Stage.Host {
     void start() {
         entry = Math.max(0, Page.entry());
         String saved = Page.address().startsWith(VIEW) ? Page.address().substring(VIEW.length()) : Page.saved();
-        List<Wishes> wishes = restore(saved);
+        state = saved(saved).orElse(state);
+        List<Wishes> wishes = wishes(saved);
         boolean isLink = Page.address().startsWith(VIEW);
         String problem = "";
         if (!isLink) {
@@ -79,28 +82,39 @@ final class Player implements Stage.Host {
         settle();
     }
 
-    private List<Wishes> restore(String saved) {
+    private static List<Wishes> wishes(String saved) {
         Wishes first = Wishes.first("phone");
         var wishes = new ArrayList<Wishes>();
         for (String part : Split.at(saved, '&')) {
             int is = part.indexOf('=');
             String value = is < 0 ? "" : Percent.decode(part.substring(is + 1)).orElse("");
-            if (part.startsWith("at=")) {
-                try {
-                    state = SavedState.read(walk, value).state();
-                } catch (IllegalArgumentException ofAnotherPlan) {
-                    state = walk.start();
-                }
-            } else if (part.startsWith("on=")) {
+            if (part.startsWith("on=")) {
                 wishes.add(Wishes.read(value, first));
             }
         }
         return wishes.isEmpty() ? List.of(first) : wishes;
     }
 
+    /** The state in a view as it was written; no value where there is none, or where it is of another plan. */
+    private Optional<State> saved(String view) {
+        return Split.at(view, '&').stream()
+                .filter(part -> part.startsWith(AT))
+                .findFirst()
+                .flatMap(part -> Percent.decode(part.substring(AT.length())))
+                .flatMap(this::read);
+    }
+
+    private Optional<State> read(String text) {
+        try {
+            return Optional.of(SavedState.read(walk, text).state());
+        } catch (IllegalArgumentException ofAnotherPlan) {
+            return Optional.empty();
+        }
+    }
+
     /** Everything that brings back this view: the trails, the facts and the devices. */
     private String view() {
-        var out = new StringBuilder("at=").append(Percent.encode(SavedState.write(state)));
+        var out = new StringBuilder(AT).append(Percent.encode(SavedState.write(state)));
         shows.forEach(
                 show -> out.append("&on=").append(Percent.encode(show.wishes().written())));
         return out.toString();
@@ -194,7 +208,9 @@ final class Player implements Stage.Host {
             return;
         }
         State before = state;
-        State then = entries.get(number);
+        State then = entries.containsKey(number)
+                ? entries.get(number)
+                : saved(Page.saved()).orElse(null);
         if (then != null) {
             state = new State(then.branch(), then.trails(), state.facts(), then.open(), state.folded(), then.visited());
         } else {

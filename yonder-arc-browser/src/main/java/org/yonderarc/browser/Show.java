@@ -101,13 +101,16 @@ final class Show {
 
     private Surroundings surroundings(Optional<Device> window) {
         Visibility.Pointer pointer = Page.isTouched() ? Visibility.Pointer.COARSE : Visibility.Pointer.FINE;
-        Device wanted = window.orElseGet(() -> Device.preset(wishes.device()).orElse(Device.PHONE));
+        Device wanted = window.or(() -> Device.preset(wishes.device())).orElseGet(Show::window);
         Device turned = wishes.turned() && window.isEmpty() ? turned(wanted) : wanted;
-        var used = new Device(
-                turned.id(), turned.width(), turned.height(), turned.safe(), wishes.text(), turned.pointer());
-        Device here = window.isPresent()
-                ? new Device("window", used.width(), used.height(), used.safe(), wishes.text(), pointer)
-                : used;
+        boolean isWindow = Device.preset(turned.id()).isEmpty();
+        var here = new Device(
+                turned.id(),
+                turned.width(),
+                turned.height(),
+                turned.safe(),
+                wishes.text(),
+                isWindow ? pointer : turned.pointer());
         boolean less = wishes.motion().equals("less") || wishes.motion().isEmpty() && Page.wantsLessMotion();
         Scheme scheme = wishes.scheme(Page.prefersDark());
         return new Surroundings(here, wishes.language(), scheme, less);
@@ -144,8 +147,8 @@ final class Show {
         take(input);
     }
 
-    private void scrolled(String path, double to) {
-        stage.take(new Input.Scrolled(path, to), now());
+    private void scrolled(String path, double across, double down) {
+        stage.take(new Input.Scrolled(path, across, down), now());
         painter.leave();
     }
 

@@ -1,15 +1,18 @@
 package org.yonderarc.browser;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.teavm.jso.browser.Window;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.html.HTMLInputElement;
 import org.yonderarc.fit.Device;
+import org.yonderarc.layout.Decimals;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.walk.Step;
 
@@ -31,11 +34,13 @@ final class Tools {
 
     private final HTMLDocument document;
     private final Player player;
+    private final FactsPanel facts;
     private int chosen;
 
     Tools(HTMLDocument document, Player player) {
         this.document = document;
         this.player = player;
+        this.facts = new FactsPanel(document, player::take);
     }
 
     private HTMLElement get(String id) {
@@ -51,7 +56,7 @@ final class Tools {
     }
 
     void start(Plan plan) {
-        new FactsPanel(document, player::take).show(plan, player.state().facts());
+        facts.show(plan, player.state().facts());
         choose(0);
         for (String id : List.of("device-name", "scheme", "language", "text-size", "motion", "turned", "true-size")) {
             get(id).onEvent("change", event -> wished());
@@ -67,9 +72,7 @@ final class Tools {
         get("open-tools").onClick(event -> open(!Page.hasClass(document.getBody(), "open")));
         get("screen-name").onEvent("change", event -> jump());
         for (Screen screen : plan.screens()) {
-            if (player.walk()
-                    .problem(new Place(screen.id(), java.util.Map.of()))
-                    .isEmpty()) {
+            if (player.walk().problem(new Place(screen.id(), Map.of())).isEmpty()) {
                 HTMLElement option = document.createElement("option");
                 option.setAttribute("value", screen.id());
                 option.setTextContent(Ids.asTitle(screen.id()));
@@ -87,7 +90,7 @@ final class Tools {
     private void jump() {
         String screen = value("screen-name");
         if (!screen.isEmpty()) {
-            player.take(new Step.Link(player.walk().addressOf(new Place(screen, java.util.Map.of()))));
+            player.take(new Step.Link(player.walk().addressOf(new Place(screen, Map.of()))));
             ((HTMLInputElement) get("screen-name")).setValue("");
         }
     }
@@ -101,7 +104,7 @@ final class Tools {
         set("device-name", wishes.device());
         set("scheme", wishes.scheme());
         set("language", wishes.language());
-        set("text-size", org.yonderarc.layout.Decimals.text(wishes.text()));
+        set("text-size", Decimals.text(wishes.text()));
         set("motion", wishes.motion());
         ((HTMLInputElement) get("turned")).setChecked(wishes.turned());
         ((HTMLInputElement) get("true-size")).setChecked(wishes.trueSize());
@@ -132,7 +135,7 @@ final class Tools {
     /** A device like the one that is chosen, in the other scheme, which is chosen then. */
     private void another() {
         Wishes like = current().wishes();
-        boolean isDark = like.scheme(Page.prefersDark()) == org.yonderarc.plan.Scheme.DARK;
+        boolean isDark = like.scheme(Page.prefersDark()) == Scheme.DARK;
         String device = like.device().isEmpty() ? "phone" : like.device();
         player.add(new Wishes(
                 device,
@@ -258,8 +261,9 @@ final class Tools {
         return button;
     }
 
-    /** Lists the steps so far, each a way back to where it led. */
+    /** Shows the facts as they are, and lists the steps so far, each a way back to where it led. */
     void refresh() {
+        facts.refresh(player.state().facts());
         HTMLElement list = get("steps");
         list.setTextContent("");
         List<Player.Taken> all = player.taken();

@@ -86,12 +86,7 @@ final class BottomBoxes {
                 Layout.Scrim.NONE);
         Box view = scrolls ? inner : box;
         return new Layout.Bar(
-                bar,
-                ground,
-                Layout.ItemList.of(view, !view.equals(box), slots),
-                List.of(),
-                Layout.Head.NONE,
-                List.of());
+                bar, ground, Layout.ItemList.of(view, scrolls, slots), List.of(), Layout.Head.NONE, List.of());
     }
 
     private ItemLayout cells(Box whole, double scale) {

@@ -31,10 +31,6 @@ record Dressing(Function<String, Offset> offsets, Predicate<Place> hosted, Touch
     private static final double RING = 2;
     private static final double RADIUS = 12;
 
-    Dressing with(Touch other) {
-        return new Dressing(offsets, hosted, other, palette);
-    }
-
     Scene dress(Scene scene) {
         List<SceneNode> nodes = all(scene.nodes(), "");
         return nodes == scene.nodes()

@@ -18,21 +18,33 @@ import org.yonderarc.scene.SceneNode;
  * @param content the place whose content is reached there
  */
 record Hit(Optional<Target> target, Optional<String> scrolls, Optional<Place> content) {
+    /**
+     * How a host that scrolls itself shows something otherwise than the nodes do.
+     *
+     * @param scrolled how far its parts are scrolled
+     * @param up how far it has left upwards, in dp
+     * @param grown how far its box reaches further up, in dp
+     */
+    record Unseen(Offset scrolled, double up, double grown) {
+        /** As the nodes do. */
+        static final Unseen NONE = new Unseen(Offset.NONE, 0, 0);
+    }
+
     /** Nothing. */
     static final Hit NONE = new Hit(Optional.empty(), Optional.empty(), Optional.empty());
 
     /**
      * What lies at a point of these nodes: what is painted later lies above, and nothing is reached through a ground.
      *
-     * @param unseen how far what has a path is scrolled without the nodes showing it
+     * @param unseen how what has a path is shown otherwise than by the nodes
      */
-    static Hit at(List<SceneNode> nodes, double x, double y, Function<String, Offset> unseen) {
+    static Hit at(List<SceneNode> nodes, double x, double y, Function<String, Unseen> unseen) {
         Hit found = in(nodes, "", x, y, unseen);
         return found == null ? NONE : found;
     }
 
     /** Null where nothing stops the pointer. */
-    private static Hit in(List<SceneNode> nodes, String path, double x, double y, Function<String, Offset> unseen) {
+    private static Hit in(List<SceneNode> nodes, String path, double x, double y, Function<String, Unseen> unseen) {
         for (int i = nodes.size() - 1; i >= 0; i--) {
             SceneNode node = nodes.get(i);
             Hit found = node instanceof SceneNode.Group group ? in(group, path, x, y, unseen) : ground(node, x, y);
@@ -43,14 +55,17 @@ record Hit(Optional<Target> target, Optional<String> scrolls, Optional<Place> co
         return null;
     }
 
-    private static Hit in(SceneNode.Group group, String above, double x, double y, Function<String, Offset> unseen) {
-        boolean inside = holds(group.area(), x, y);
+    private static Hit in(SceneNode.Group group, String above, double x, double y, Function<String, Unseen> unseen) {
+        String path = above + "/" + group.key();
+        Unseen hidden = unseen.apply(path);
+        Box area = group.area();
+        double ownY = y + hidden.up;
+        boolean inside =
+                holds(new Box(area.x(), area.y() - hidden.grown, area.width(), area.height() + hidden.grown), x, ownY);
         if (group.clip().isPresent() && !inside || isShadow(group.part())) {
             return null;
         }
-        String path = above + "/" + group.key();
-        Offset hidden = unseen.apply(path);
-        Hit found = in(group.children(), path, x + hidden.across(), y + hidden.down(), unseen);
+        Hit found = in(group.children(), path, x + hidden.scrolled.across(), ownY + hidden.scrolled.down(), unseen);
         Optional<Target> own = Target.of(group, path).filter(any -> inside);
         if (found == null && own.isEmpty() && !(inside && isContent(group))) {
             return null;

@@ -86,9 +86,10 @@ public sealed interface Input {
      * A host that scrolls by itself has scrolled something.
      *
      * @param path the path of what is scrolled
-     * @param to how far it is scrolled downwards now, in dp
+     * @param across how far it is scrolled to the right now, in dp; negative for those who read from right to left
+     * @param down how far it is scrolled downwards now, in dp
      */
-    record Scrolled(String path, double to) implements Input {
+    record Scrolled(String path, double across, double down) implements Input {
         public Scrolled {
             Objects.requireNonNull(path, "path");
         }

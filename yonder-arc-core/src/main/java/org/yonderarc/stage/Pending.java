@@ -1,8 +1,6 @@
 package org.yonderarc.stage;
 
 import java.util.Optional;
-import org.yonderarc.motion.Score;
-import org.yonderarc.scene.Scene;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
@@ -26,14 +24,6 @@ record Pending(State before, Change last, Optional<Passage> passage) {
 
     /** No value where the same place is shown after all. */
     Optional<Passage> shown(Walk walk, State now) {
-        return walk.plan().screens().find(walk.shown(before).screen()).isPresent()
-                        && walk.shown(before).equals(walk.shown(now))
-                ? Optional.empty()
-                : passage;
-    }
-
-    Score score(Walk walk, Scene from, Scene to, State now, boolean lessMotion, boolean rightToLeft) {
-        return new Score(
-                shown(walk, now), walk.plan().motion(), lessMotion, rightToLeft, Score.origin(from, to, last.step()));
+        return walk.shown(before).equals(walk.shown(now)) ? Optional.empty() : passage;
     }
 }

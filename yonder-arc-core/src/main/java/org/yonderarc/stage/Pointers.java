@@ -3,14 +3,10 @@ package org.yonderarc.stage;
 import java.util.Optional;
 import org.yonderarc.motion.Swipe;
 
-/** What pointers, wheels and scrolling keys do. One pointer counts at a time: a second one ends what the first began. */
+/** What pointers, and wheels do. One pointer counts at a time: a second one ends what the first began. */
 final class Pointers {
     /** The farthest that a swipe goes up or down, as a share of how far it goes sideways: about 35 degrees. */
     private static final double FLAT = 0.7;
-    /** How far an arrow scrolls, in dp. */
-    private static final double LINE = 48;
-    /** How much of a page a page key scrolls. */
-    private static final double PAGE = 0.9;
 
     private enum Doing {
         /** The pointer has not moved far enough to say. */
@@ -67,6 +63,14 @@ final class Pointers {
     void drop() {
         down = Optional.empty();
         doing = Doing.NOTHING;
+        still.with(still.touch().press(Optional.empty()));
+    }
+
+    /** As {@link #drop}, in the short motion that the plan has for states. */
+    private void release(double now) {
+        down = Optional.empty();
+        doing = Doing.NOTHING;
+        stage.touched(still.touch().press(Optional.empty()), now);
     }
 
     private boolean isDown(int id) {
@@ -158,9 +162,8 @@ final class Pointers {
         }
         velocity.move(up.x(), up.y(), now);
         Doing done = doing;
-        drop();
         Optional<Target> pressed = still.touch().pressed();
-        stage.touched(still.touch().press(Optional.empty()), now);
+        release(now);
         if (done == Doing.SWIPING) {
             reel.letGo(velocity.across(now), now);
         } else if (done == Doing.SCROLLING) {
@@ -177,8 +180,7 @@ final class Pointers {
 
     private boolean cancel(double now) {
         boolean swiped = doing == Doing.SWIPING;
-        drop();
-        stage.touched(still.touch().press(Optional.empty()), now);
+        release(now);
         if (swiped) {
             reel.giveUp(now);
         }
@@ -196,33 +198,5 @@ final class Pointers {
             still.isScrolled();
         }
         return moved;
-    }
-
-    /** Scrolls what the focus is in, else the content. */
-    boolean scroll(Input.Meant meant, Optional<String> focus, double now) {
-        Optional<Scrolls.Region> held = focus.flatMap(scrolls::around)
-                .or(() -> still.tree().content().flatMap(scrolls::region))
-                .filter(any -> scrollsHere);
-        if (held.isEmpty()) {
-            return false;
-        }
-        Scrolls.Region wanted = held.get();
-        double at = scrolls.of(wanted.id()).down();
-        double page = wanted.box().height() * PAGE;
-        double to =
-                switch (meant) {
-                    case UP -> at - LINE;
-                    case DOWN -> at + LINE;
-                    case PAGE_UP -> at - page;
-                    case PAGE_DOWN -> at + page;
-                    case HOME -> 0;
-                    case END -> wanted.down();
-                    default -> at;
-                };
-        boolean moves = scrolls.trip(wanted, to, still.around().lessMotion(), now);
-        if (moves) {
-            still.isScrolled();
-        }
-        return moves;
     }
 }

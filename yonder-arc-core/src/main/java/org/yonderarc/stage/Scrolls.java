@@ -104,9 +104,7 @@ final class Scrolls {
     }
 
     private boolean put(Region region, Offset wanted) {
-        double across = clamp(wanted.across() * side, region.across) * side;
-        // Minus zero is another value than zero.
-        var next = new Offset(across == 0 ? 0 : across, clamp(wanted.down(), region.down));
+        Offset next = within(region, wanted);
         if (next.equals(of(region.id))) {
             return false;
         }
@@ -116,6 +114,12 @@ final class Scrolls {
             offsets.put(region.id, next);
         }
         return true;
+    }
+
+    private Offset within(Region region, Offset wanted) {
+        double across = clamp(wanted.across() * side, region.across) * side;
+        // Minus zero is another value than zero.
+        return new Offset(across == 0 ? 0 : across, clamp(wanted.down(), region.down));
     }
 
     private static double clamp(double offset, double reach) {
@@ -129,16 +133,21 @@ final class Scrolls {
         return put(region, new Offset(now.across() + across, now.down() + down));
     }
 
-    /** Sets how far a region is scrolled downwards, as the host did it. */
-    boolean to(Region region, double down) {
-        stop();
-        return put(region, new Offset(of(region.id).across(), down));
+    /** Sets how far a region is scrolled, as the host did it; what is no news stops nothing. */
+    boolean to(Region region, Offset wanted) {
+        Offset now = of(region.id);
+        boolean isNews =
+                Math.abs(now.across() - wanted.across()) >= NEAR || Math.abs(now.down() - wanted.down()) >= NEAR;
+        if (isNews) {
+            stop();
+        }
+        return isNews && put(region, wanted);
     }
 
     /** Takes a region somewhere in a short motion, or at once. */
-    boolean trip(Region region, double down, boolean atOnce, double now) {
+    boolean trip(Region region, Offset wanted, boolean atOnce, double now) {
         Offset from = of(region.id);
-        var to = new Offset(from.across(), clamp(down, region.down));
+        Offset to = within(region, wanted);
         if (to.equals(from)) {
             return false;
         }

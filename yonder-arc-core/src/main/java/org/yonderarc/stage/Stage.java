@@ -3,6 +3,7 @@ package org.yonderarc.stage;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Motion;
@@ -12,6 +13,7 @@ import org.yonderarc.scene.SceneNode;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
+import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -36,7 +38,7 @@ public final class Stage {
         /**
          * Takes a step for the person. What comes of it is told by {@link Stage#changed}, before this returns or later.
          *
-         * @return whether it was taken, or waits to be; false where it was refused
+         * @return whether it was taken; false where it was refused, or waits for an answer
          */
         boolean take(Step step);
 
@@ -56,6 +58,7 @@ public final class Stage {
     private final Still still;
     private final Reel reel;
     private final Pointers pointers;
+    private final Keys keys;
     private Optional<Pending> pending = Optional.empty();
     /** The step that a swipe has shown already, and that is being taken. */
     private Optional<Step> shownAlready = Optional.empty();
@@ -72,6 +75,7 @@ public final class Stage {
         this.still = new Still(walk, state, around, measure, host, scrolls);
         this.reel = new Reel(still.scene());
         this.pointers = new Pointers(this, still, scrolls, reel, !host.scrolls());
+        this.keys = new Keys(this, still, scrolls, !host.scrolls());
     }
 
     // What is shown.
@@ -188,7 +192,7 @@ public final class Stage {
     public boolean take(Input input, double now) {
         advance(now);
         if (input instanceof Input.Key key) {
-            return key(key.meant(), now);
+            return keys.take(key.meant(), now);
         }
         if (input instanceof Input.Choose choose) {
             return choose(choose.path());
@@ -199,10 +203,8 @@ public final class Stage {
             return true;
         }
         if (input instanceof Input.Scrolled scrolled) {
-            // What a host tells of its own following is no news, and stops nothing.
             return scrolls.region(scrolled.path())
-                    .filter(region -> Math.abs(scrolls.of(region.id()).down() - scrolled.to()) >= 1)
-                    .filter(region -> scrolls.to(region, scrolled.to()))
+                    .filter(region -> scrolls.to(region, new Offset(scrolled.across(), scrolled.down())))
                     .isPresent();
         }
         return pointers.take(input, now);
@@ -270,16 +272,12 @@ public final class Stage {
         if (differs && reel.rests() && pending.isEmpty()) {
             Motion own = still.walk().plan().motion();
             var motion = new Motion(own.states(), own.states(), own.drawers(), own.screens(), own.reduced());
-            reel.play(
-                    still.scene(),
-                    new Score(
-                            Optional.empty(),
-                            motion,
-                            still.around().lessMotion(),
-                            still.isRightToLeft(),
-                            Optional.empty()),
-                    now);
+            reel.play(still.scene(), still.score(Optional.empty(), motion, Optional.empty()), now);
         }
+    }
+
+    boolean takes(Step step) {
+        return host.take(step);
     }
 
     boolean choose(String path) {
@@ -288,49 +286,11 @@ public final class Stage {
         return target.isPresent();
     }
 
-    private boolean key(Input.Meant meant, double now) {
-        switch (meant) {
-            case NEXT, PREVIOUS -> {
-                boolean stays = still.focus().step(tree(), meant == Input.Meant.NEXT);
-                touched(still.touch().focus(still.focus().path().flatMap(still::target), true), now);
-                still.focus().path().flatMap(still::target).ifPresent(target -> reveal(target, now));
-                return stays;
-            }
-            case CHOOSE -> {
-                return still.focus().path().filter(this::choose).isPresent();
-            }
-            case CLOSE -> {
-                Step step = still.state().open().isPresent() ? new Step.Close() : new Step.Back();
-                boolean leads = still.walk().step(still.state(), step).moved();
-                return leads && host.take(step);
-            }
-            default -> {
-                return pointers.scroll(meant, still.focus().path(), now);
-            }
-        }
-    }
-
-    /** Scrolls what has the focus into view. */
-    private void reveal(Target target, double now) {
-        scrolls.around(target.path()).filter(any -> !host.scrolls()).ifPresent(region -> {
-            double below = target.box().bottom() - region.box().bottom();
-            double above = region.box().y() - target.box().y();
-            double by = below > 0 ? below : above > 0 ? -above : 0;
-            if (by != 0
-                    && scrolls.trip(
-                            region,
-                            scrolls.of(region.id()).down() + by,
-                            still.around().lessMotion(),
-                            now)) {
-                still.isScrolled();
-            }
-        });
-    }
-
     private void toTop(double now) {
         tree().content()
                 .flatMap(scrolls::region)
-                .filter(region -> scrolls.trip(region, 0, still.around().lessMotion(), now))
+                .filter(region ->
+                        scrolls.trip(region, Offset.NONE, still.around().lessMotion(), now))
                 .ifPresent(region -> still.isScrolled());
     }
 
@@ -348,12 +308,13 @@ public final class Stage {
     private void remember(Change change) {
         State before = change.before();
         State after = change.after();
-        still.focus().leaves(still.content(before));
+        // Without composing what changes again before anybody sees it.
+        still.lastFocus().leaves(still.content(before));
         boolean deeper = after.branch().equals(before.branch())
                 && after.trail().depth() > before.trail().depth();
         if (deeper) {
             scrolls.forget(still.content(after));
-            still.focus().forget(still.content(after));
+            still.lastFocus().forget(still.content(after));
         }
         if (!still.walk().shown(before).equals(still.walk().shown(after))) {
             announcement = Fitter.title(
@@ -365,13 +326,8 @@ public final class Stage {
     }
 
     private void replay(double now) {
-        var score = new Score(
-                Optional.empty(),
-                still.walk().plan().motion(),
-                still.around().lessMotion(),
-                still.isRightToLeft(),
-                Optional.empty());
-        reel.play(still.scene(), score, now);
+        Motion motion = still.walk().plan().motion();
+        reel.play(still.scene(), still.score(Optional.empty(), motion, Optional.empty()), now);
     }
 
     private void advance(double now) {
@@ -383,16 +339,9 @@ public final class Stage {
             Pending changes = pending.get();
             pending = Optional.empty();
             Scene to = still.scene();
-            reel.play(
-                    to,
-                    changes.score(
-                            still.walk(),
-                            reel.shown(),
-                            to,
-                            still.state(),
-                            still.around().lessMotion(),
-                            still.isRightToLeft()),
-                    now);
+            Optional<Passage> passage = changes.shown(still.walk(), still.state());
+            Optional<Box> origin = Score.origin(reel.shown(), to, changes.last().step());
+            reel.play(to, still.score(passage, still.walk().plan().motion(), origin), now);
         }
         Optional<Step> arrived = reel.advance(now);
         if (arrived.isPresent()) {

@@ -1,12 +1,20 @@
 package org.yonderarc.stage;
 
+import java.util.List;
 import java.util.Optional;
 import org.yonderarc.fit.Setting;
+import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.motion.Score;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Motion;
 import org.yonderarc.scene.Palette;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.view.View;
+import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Walk;
 
@@ -24,6 +32,10 @@ final class Still {
     /** Read from the scene when it is asked for: pointers do without. */
     private Optional<AccessTree> tree = Optional.empty();
 
+    /** The path of the bar at the upper edge, where the host scrolls the content below it. */
+    private Optional<String> topBar = Optional.empty();
+
+    private double leaving;
     private boolean isStale = true;
 
     Still(Walk walk, State state, Surroundings around, TextMeasure measure, Stage.Host host, Scrolls scrolls) {
@@ -52,9 +64,20 @@ final class Still {
         return touch;
     }
 
+    /** The focus where it belongs in what is shown now. */
     Focus focus() {
         refresh();
         return focus;
+    }
+
+    /** The focus as it was when somebody last looked: for what changes before anybody looks again. */
+    Focus lastFocus() {
+        return focus;
+    }
+
+    /** How a film is played here. */
+    Score score(Optional<Passage> passage, Motion motion, Optional<Box> origin) {
+        return new Score(passage, motion, around.lessMotion(), isRightToLeft(), origin);
     }
 
     void with(Walk other, State now) {
@@ -113,15 +136,12 @@ final class Still {
 
     /** How far the top bar leaves when the content is scrolled; 0 where it stays. */
     double leaving() {
-        boolean leaves = Fitter.fit(walk, setting(0), state).scrollsAway();
-        double safe = around.device().safe().top();
-        return leaves
-                ? scene().bar("top").map(top -> top.area().bottom() - safe).orElse(0.0)
-                : 0;
+        refresh();
+        return leaving;
     }
 
     Hit hit(double x, double y) {
-        return Hit.at(scene().nodes(), x, y, host.scrolls() ? this::unseen : path -> Offset.NONE);
+        return Hit.at(scene().nodes(), x, y, host.scrolls() ? this::unseen : path -> Hit.Unseen.NONE);
     }
 
     Optional<Target> target(String path) {
@@ -139,9 +159,16 @@ final class Still {
         return of.branch() + "|" + of.trail().depth() + "|" + walk.shown(of).text();
     }
 
-    /** How far a host that scrolls itself has scrolled what a scene shows unscrolled. */
-    private Offset unseen(String path) {
-        return scrolls.region(path).map(region -> scrolls.of(region.id())).orElse(Offset.NONE);
+    /** What a host that scrolls itself has scrolled, and the top bar that has left with it. */
+    private Hit.Unseen unseen(String path) {
+        if (leaving > 0 && topBar.filter(path::equals).isPresent()) {
+            return new Hit.Unseen(
+                    Offset.NONE, Math.min(leaving, scrolls.of(content()).down()), 0);
+        }
+        return scrolls.region(path)
+                .map(region ->
+                        new Hit.Unseen(scrolls.of(region.id()), 0, region.id().equals(content()) ? leaving : 0))
+                .orElse(Hit.Unseen.NONE);
     }
 
     private Setting setting(double scrolled) {
@@ -166,8 +193,37 @@ final class Still {
     private void compose() {
         Scene composed = view(state).scene(state);
         scrolls.learn(composed, content(), isRightToLeft());
+        if (touch.hovered().isPresent() && gone(composed, touch.hovered().get())) {
+            touch = touch.hover(Optional.empty());
+        }
         scene = dressing().dress(composed);
         tree = Optional.empty();
+        topBar = host.scrolls() ? topBar(scene.nodes(), "") : Optional.empty();
+        leaving = topBar.isPresent() && Fitter.fit(walk, setting(0), state).scrollsAway()
+                ? scene.first(Still::isTopBar).orElseThrow().area().bottom()
+                        - around.device().safe().top()
+                : 0;
+    }
+
+    private static boolean gone(Scene scene, Target target) {
+        return Target.all(scene.nodes()).stream().noneMatch(any -> any.path().equals(target.path()));
+    }
+
+    private static boolean isTopBar(Part part) {
+        return part instanceof Part.Bar bar && bar.edge() == Form.Edge.UPPER;
+    }
+
+    private static Optional<String> topBar(List<SceneNode> nodes, String above) {
+        for (SceneNode node : nodes) {
+            if (node instanceof SceneNode.Group group) {
+                String path = above + "/" + group.key();
+                Optional<String> found = isTopBar(group.part()) ? Optional.of(path) : topBar(group.children(), path);
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** What is shown in a state when nothing moves. */

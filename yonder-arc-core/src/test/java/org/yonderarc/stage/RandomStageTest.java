@@ -171,7 +171,10 @@ class RandomStageTest {
                 case 26 -> {
                     List<Access> all = stage.tree().all();
                     Access any = all.get(random.nextInt(all.size()));
-                    input(random.nextBoolean() ? new Input.Choose(any.path()) : new Input.Scrolled(any.path(), y * 3));
+                    input(
+                            random.nextBoolean()
+                                    ? new Input.Choose(any.path())
+                                    : new Input.Scrolled(any.path(), x - 200, y * 3));
                 }
                 case 27 -> {
                     List<String> order = stage.tree().order();

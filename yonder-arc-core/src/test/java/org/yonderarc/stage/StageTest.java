@@ -15,8 +15,10 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
@@ -340,17 +342,20 @@ class StageTest {
     }
 
     @Test
-    void manyFactsInOneFrameAreOneFrame() {
+    void manyFactsInOneFrameAreComposedOnce() {
         var on = new Theatre(bottom(), Device.PHONE);
         Scene before = on.stage.scene(on.now);
+        on.asked = 0;
         for (int i = 10; i < 60; i++) {
             on.step("tell:drafts=" + i);
         }
+        on.step("choose:map");
+        assertEquals(0, on.asked, "nothing is composed before somebody looks");
         on.pass(16);
+        assertEquals(1, on.asked);
         assertNotSame(before, on.stage.still());
-        Scene aim = on.stage.still();
         on.rest();
-        assertSame(aim, on.stage.scene(on.now), "it was composed once");
+        assertEquals(1, on.asked);
         assertEquals("Surveys, 59", on.part("Surveys, 59").name());
     }
 
@@ -468,13 +473,121 @@ class StageTest {
         on.step("choose:surveys");
         on.rest();
         String content = on.part("Surveys").path();
-        on.stage.take(new Input.Scrolled(content, 144), on.now);
+        on.stage.take(new Input.Scrolled(content, 0, 144), on.now);
         assertEquals(144, on.stage.scrolled(content));
         Access third = on.part("Survey 3, on the shore");
         on.down(200, third.box().centerY() - 144);
         on.up(200, third.box().centerY() - 144);
         assertEquals(List.of("open:survey?survey=3"), on.taken, "it is hit where it is seen");
         assertFalse(on.key(Input.Meant.DOWN), "its own keys scroll");
+    }
+
+    @Test
+    void aTopBarThatHasLeftIsNotHitAndWhatIsUnderItIs() {
+        Plan plan = PlanBuilder.app("Leaves")
+                .start("surveys")
+                .screen("surveys", screen -> {
+                    screen.wireframe(Wireframe.Kind.LIST);
+                    for (int i = 1; i <= ROWS; i++) {
+                        screen.row("Survey " + i, "", "", "survey?survey=" + i);
+                    }
+                    return screen;
+                })
+                .screen("survey", screen -> screen.path("/surveys/{survey}").under("surveys"))
+                .bar(bar -> bar.form(FormBuilder.top().scrolling(TopForm.Scrolling.LEAVES)))
+                .build();
+        var on = new Theatre(plan, Surroundings.of(Device.PHONE), true);
+        Access row = on.part("Survey 9");
+        double seenAt = 50;
+        assertTrue(on.stage.leaving() > 40, "it leaves by " + on.stage.leaving());
+        on.stage.take(new Input.Scrolled(on.part("Surveys").path(), 0, row.box().centerY() - seenAt), on.now);
+        on.down(200, seenAt);
+        on.up(200, seenAt);
+        assertEquals(List.of("open:survey?survey=9"), on.taken);
+    }
+
+    @Test
+    void whatIsScrolledSidewaysIsHitWhereItIsSeen() {
+        Plan plan = builder()
+                .languages("en", "ar")
+                .screen("one")
+                .screen("two")
+                .screen("three")
+                .screen("four")
+                .menu("long", menu -> menu.item("tides")
+                        .item("surveys")
+                        .item("map")
+                        .item("one")
+                        .item("two")
+                        .item("three")
+                        .item("four"))
+                .bar(bar -> bar.menu("long").form(FormBuilder.bottom().whenFull(Form.WhenFull.SCROLL)))
+                .build();
+        for (boolean hostScrolls : new boolean[] {true, false}) {
+            for (String language : List.of("en", "ar")) {
+                var on = new Theatre(plan, Surroundings.of(Device.PHONE_SMALL).in(language), hostScrolls);
+                double side = language.equals("ar") ? -1 : 1;
+                Access list = on.stage.tree().all().stream()
+                        .filter(part -> part.role() == Access.Role.NAVIGATION)
+                        .findFirst()
+                        .orElseThrow();
+                Box four = on.part("Four").box();
+                assertFalse(four.x() >= 0 && four.right() <= 320, "it is out of sight: " + four);
+                double by = side > 0 ? four.right() - 320 : four.x();
+                if (hostScrolls) {
+                    on.stage.take(new Input.Scrolled(list.path() + "/list", by, 0), on.now);
+                } else {
+                    assertTrue(on.stage.take(new Input.Wheel(160, list.box().centerY(), by, 0), on.now));
+                    by = 0;
+                }
+                Access seen = on.part("Four");
+                double x = seen.box().centerX() - by;
+                on.down(x, seen.box().centerY());
+                on.up(x, seen.box().centerY());
+                assertEquals(List.of("choose:four"), on.taken, language + ", the host scrolls: " + hostScrolls);
+            }
+        }
+    }
+
+    @Test
+    void theFocusIsScrolledIntoViewSidewaysToo() {
+        Plan plan = builder()
+                .screen("one")
+                .screen("two")
+                .screen("three")
+                .screen("four")
+                .menu("long", menu -> menu.item("tides")
+                        .item("surveys")
+                        .item("map")
+                        .item("one")
+                        .item("two")
+                        .item("three")
+                        .item("four"))
+                .bar(bar -> bar.menu("long").form(FormBuilder.bottom().whenFull(Form.WhenFull.SCROLL)))
+                .build();
+        var on = new Theatre(plan, Device.PHONE_SMALL);
+        on.key(Input.Meant.PREVIOUS);
+        on.rest();
+        assertEquals("Four", on.focused());
+        assertTrue(on.part("Four").box().right() <= 320.5, on.part("Four").box().toString());
+    }
+
+    @Test
+    void whatIsPressedOrHoveredIsForgottenWhereItIsGone() {
+        var on = new Theatre(bottom(), Device.DESKTOP);
+        on.step("choose:surveys");
+        on.rest();
+        Box row = on.part("Survey 2, on the shore").box();
+        on.move(row.centerX(), row.centerY());
+        on.rest();
+        on.down(row.centerX(), row.centerY());
+        on.step("choose:map");
+        on.rest();
+        assertFalse(on.stage.pointsAtTarget(), "the row is gone");
+        on.step("choose:surveys");
+        on.rest();
+        assertEquals(
+                Optional.empty(), veil(on, on.part("Survey 2, on the shore").path()), "and not pressed any more");
     }
 
     @Test

@@ -24,6 +24,9 @@ final class Theatre implements Stage.Host {
     State state;
     double now = 1000;
     boolean refuses;
+    /** How often the stage asked whose content it is: once each time that a scene is composed. */
+    int asked;
+
     final boolean scrolls;
 
     Theatre(Plan plan, Device device, String... ownScreens) {
@@ -57,6 +60,7 @@ final class Theatre implements Stage.Host {
 
     @Override
     public boolean shows(Place place) {
+        asked++;
         return own.contains(place.screen());
     }
 

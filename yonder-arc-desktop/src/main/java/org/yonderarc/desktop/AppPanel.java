@@ -13,7 +13,9 @@ import java.awt.event.KeyEvent;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import javax.accessibility.Accessible;
 import javax.accessibility.AccessibleContext;
+import javax.accessibility.AccessibleRole;
 import javax.swing.AbstractAction;
 import javax.swing.JComponent;
 import javax.swing.KeyStroke;
@@ -32,6 +34,7 @@ import org.yonderarc.stage.Input;
 import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
 import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Trail;
 import org.yonderarc.walk.Walk;
 
 /**
@@ -40,7 +43,7 @@ import org.yonderarc.walk.Walk;
  * closes what is open and goes back. What assistive technology is told is the stage's accessible tree. To be used on the event dispatch
  * thread; the navigator may tell its steps on any. Follows the navigator while it is in a window.
  */
-public final class AppPanel extends JComponent implements javax.accessibility.Accessible {
+public final class AppPanel extends JComponent implements Accessible {
     private static final long serialVersionUID = 1L;
     /** The time between frames, in ms. */
     private static final int FRAME = 8;
@@ -67,7 +70,7 @@ public final class AppPanel extends JComponent implements javax.accessibility.Ac
         this.navigator = Objects.requireNonNull(navigator, "navigator");
         this.surfaces = new Surfaces(this, Objects.requireNonNull(content, "content"));
         this.layered = new Layered(Objects.requireNonNull(studio, "studio"), surfaces);
-        surfaces.prepare(navigator.place());
+        prepare();
         this.around = Surroundings.of(device(1)).in(SystemLook.scheme()).lessMotion(SystemLook.wantsLessMotion());
         this.stage = new Stage(Walk.of(navigator.plan()), navigator.state(), around, studio.measure(), new Host());
         setFocusable(true);
@@ -91,7 +94,10 @@ public final class AppPanel extends JComponent implements javax.accessibility.Ac
 
             @Override
             public void actionPerformed(ActionEvent event) {
-                take(new Input.Key(Input.Meant.CLOSE));
+                // A person who types does not want to leave what they type in.
+                if (stage.isOpen() || isFocusOwner()) {
+                    take(new Input.Key(Input.Meant.CLOSE));
+                }
             }
         });
     }
@@ -106,12 +112,21 @@ public final class AppPanel extends JComponent implements javax.accessibility.Ac
      * Sets the language of the texts.
      *
      * @param tag one of the plan's languages (BCP 47); empty for its first
+     * @throws IllegalArgumentException if the plan has no texts in it
      */
     public void setLanguage(String tag) {
+        if (!tag.isEmpty() && !navigator.plan().app().languages().contains(tag)) {
+            throw new IllegalArgumentException("the plan has no texts in \"" + tag + "\"; it has them in "
+                    + String.join(", ", navigator.plan().app().languages()));
+        }
         surround(around.in(tag));
     }
 
-    /** Sets how much larger than usual texts are, 0.8 to 3. */
+    /**
+     * Sets how much larger than usual texts are, 0.8 to 3.
+     *
+     * @throws IllegalArgumentException if it is less or more
+     */
     public void setTextScale(double scale) {
         surround(around.on(device(scale)));
     }
@@ -135,7 +150,7 @@ public final class AppPanel extends JComponent implements javax.accessibility.Ac
     private final class Host implements Stage.Host {
         @Override
         public boolean take(Step step) {
-            return navigator.take(step).moved() || navigator.pending().isPresent();
+            return navigator.take(step).moved();
         }
 
         @Override
@@ -148,7 +163,7 @@ public final class AppPanel extends JComponent implements javax.accessibility.Ac
     public void addNotify() {
         super.addNotify();
         following = Optional.of(navigator.listen(moved -> onDispatchThread(() -> follow(moved))));
-        surfaces.prepare(navigator.place());
+        prepare();
         stage.use(Walk.of(navigator.plan()), navigator.state());
         wake();
     }
@@ -204,13 +219,24 @@ public final class AppPanel extends JComponent implements javax.accessibility.Ac
             // A window that is dragged by its corner is laid out with each step, not filmed.
             stage.settle();
         }
-        boolean rtl = stage.isRightToLeft();
-        applyComponentOrientation(rtl ? ComponentOrientation.RIGHT_TO_LEFT : ComponentOrientation.LEFT_TO_RIGHT);
+        ComponentOrientation runs =
+                stage.isRightToLeft() ? ComponentOrientation.RIGHT_TO_LEFT : ComponentOrientation.LEFT_TO_RIGHT;
+        // Once for each change: what the app has set for itself meanwhile is its own.
+        if (getComponentOrientation() != runs) {
+            applyComponentOrientation(runs);
+        }
         wake();
+    }
+
+    /** Asks for the app's components of the place that shows, and of the one below it, which a swipe uncovers. */
+    private void prepare() {
+        surfaces.prepare(navigator.place());
+        navigator.state().trail().below().map(Trail::top).ifPresent(surfaces::prepare);
     }
 
     private void follow(Moved moved) {
         surfaces.prepare(moved.to());
+        prepare();
         if (moved.cause() == Moved.Cause.PLAN) {
             stage.use(Walk.of(navigator.plan()), navigator.state());
         } else {
@@ -305,8 +331,8 @@ public final class AppPanel extends JComponent implements javax.accessibility.Ac
         private static final long serialVersionUID = 1L;
 
         @Override
-        public javax.accessibility.AccessibleRole getAccessibleRole() {
-            return javax.accessibility.AccessibleRole.PANEL;
+        public AccessibleRole getAccessibleRole() {
+            return AccessibleRole.PANEL;
         }
 
         @Override
@@ -315,7 +341,7 @@ public final class AppPanel extends JComponent implements javax.accessibility.Ac
         }
 
         @Override
-        public javax.accessibility.Accessible getAccessibleChild(int index) {
+        public Accessible getAccessibleChild(int index) {
             var roots = stage.tree().roots();
             return index < 0 || index >= roots.size()
                     ? null

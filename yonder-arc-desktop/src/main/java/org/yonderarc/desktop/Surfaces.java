@@ -46,9 +46,15 @@ final class Surfaces {
 
     /** Asks the app for its component of a place. Only when a step is taken: a panel gets no children while it is looked through. */
     void prepare(Place place) {
-        panes.computeIfAbsent(place, asked -> content.apply(asked).map(component -> {
+        if (panes.containsKey(place)) {
+            return;
+        }
+        // What the app does while it is asked may lead here again: the question is asked once.
+        panes.put(place, Optional.empty());
+        panes.put(place, content.apply(place).map(component -> {
             var pane = new SurfacePane(panel, component);
             pane.setVisible(false);
+            pane.applyComponentOrientation(panel.getComponentOrientation());
             panel.add(pane);
             return pane;
         }));

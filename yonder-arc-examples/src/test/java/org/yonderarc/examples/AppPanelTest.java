@@ -34,6 +34,8 @@ class AppPanelTest {
                         "table: survey?survey=40",
                         "typed: Survey 40: limpets and two crabs",
                         "same: true",
+                        "stays: survey?survey=40 Survey 40: limpets and two crabs",
+                        "tabs: Crew; note",
                         "away: false",
                         "kept: true Survey 40: limpets and two crabs",
                         "flood: true Surveys, 9",
@@ -42,7 +44,13 @@ class AppPanelTest {
                         "over: panel Survey true",
                         "through: panel",
                         "beside: false note",
-                        "map: map true"),
+                        "map: map true",
+                        "mirrored: true false",
+                        "dark: #0d1518",
+                        "language: the plan has no texts in \"xx\"; it has them in en, ar",
+                        "wheel: 144",
+                        "held: list true true",
+                        "answered: map"),
                 told.lines().toList(),
                 told);
     }

@@ -23,9 +23,14 @@ import javax.swing.SwingUtilities;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.desktop.AppPanel;
+import org.yonderarc.fit.OwnWord;
+import org.yonderarc.navigator.Gate;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 
 /** Opens a real window, clicks and types in it as a person does, and prints where that leads. */
@@ -128,10 +133,34 @@ final class Probe {
         settle();
         say("typed", on(note::getText));
         say("same", on(() -> named(panel, "note") == note && note.isFocusOwner()));
+        press(KeyEvent.VK_ESCAPE);
+        say("stays", navigator.place() + " " + on(note::getText));
+        tabs(note);
         click("Tides");
         say("away", on(note::isShowing));
         click("Surveys, 30");
         say("kept", on(() -> named(panel, "note") == note && note.isShowing()) + " " + on(note::getText));
+    }
+
+    /** By the tabulator key out of the app's field, over the bars, and back. */
+    private static void tabs(Component note) throws Exception {
+        var seen = new StringBuilder();
+        shiftTab();
+        for (int i = 0; i < 9 && on(panel::isFocusOwner); i++) {
+            seen.append(focused(panel.getAccessibleContext())).append("; ");
+            press(KeyEvent.VK_TAB);
+        }
+        say("tabs", seen + owner());
+        SwingUtilities.invokeAndWait(note::requestFocusInWindow);
+        settle();
+    }
+
+    private static void shiftTab() throws Exception {
+        robot.keyPress(KeyEvent.VK_SHIFT);
+        press(KeyEvent.VK_TAB);
+        robot.keyRelease(KeyEvent.VK_SHIFT);
+        robot.waitForIdle();
+        settle();
     }
 
     /** Ten thousand facts, as fast as they come, while the content stays and frames are painted. */
@@ -154,9 +183,17 @@ final class Probe {
     /** A drawer over the app's own component takes mouse and focus, and gives both back. */
     private static void drawer() throws Exception {
         open(PlanBuilder.app("Drawers")
+                .languages("en", "ar")
                 .start("survey")
                 .screen("survey")
                 .screen("map", screen -> screen.icon("map"))
+                .screen("list", screen -> {
+                    screen.under("map").wireframe(Wireframe.Kind.LIST);
+                    for (int i = 0; i < 30; i++) {
+                        screen.row("Row " + i, "", "");
+                    }
+                    return screen;
+                })
                 .menu("main", menu -> menu.item("survey").item("map"))
                 .topBar()
                 .bar(bar -> bar.menu("main")
@@ -186,6 +223,63 @@ final class Probe {
         click("Menu");
         click("Map");
         say("map", navigator.place() + " " + on(() -> named(panel, "map") != null));
+        SwingUtilities.invokeAndWait(() -> {
+            panel.setLanguage("ar");
+            panel.setTextScale(1.5);
+            panel.setScheme(Scheme.DARK);
+            panel.setLessMotion(true);
+        });
+        settle();
+        say(
+                "mirrored",
+                on(() -> find(panel.getAccessibleContext(), OwnWord.MENU.in("ar"))
+                                        .getAccessibleComponent()
+                                        .getLocation()
+                                        .x
+                                > 200)
+                        + " "
+                        + on(() -> named(panel, "map").getComponentOrientation().isLeftToRight()));
+        shoot("arabic");
+        say("dark", shown().background().hex());
+        SwingUtilities.invokeAndWait(() -> {
+            try {
+                panel.setLanguage("xx");
+            } catch (IllegalArgumentException refused) {
+                say("language", refused.getMessage());
+            }
+        });
+        wheel();
+    }
+
+    /** A wheel scrolls the plan's sample content; held back at a gate, a swipe returns. */
+    private static void wheel() throws Exception {
+        SwingUtilities.invokeAndWait(() -> panel.setLanguage("en"));
+        navigator.open("list");
+        settle();
+        Point corner = panel.getLocationOnScreen();
+        double before = row(1);
+        robot.mouseMove(corner.x + 200, corner.y + 400);
+        robot.mouseWheel(3);
+        robot.waitForIdle();
+        settle();
+        say("wheel", Math.round(before - row(1)));
+        navigator.gate(asked -> Gate.Answer.WAIT);
+        Scene rest = shown();
+        drag(5, 300);
+        say(
+                "held",
+                navigator.place() + " " + (shown() == rest) + " "
+                        + navigator.pending().isPresent());
+        navigator.answer(navigator.pending().orElseThrow(), true);
+        settle();
+        say("answered", navigator.place());
+    }
+
+    private static double row(int index) throws Exception {
+        return shown().first(part -> part instanceof Part.Row row && row.index() == index)
+                .orElseThrow()
+                .area()
+                .y();
     }
 
     private static <T> T on(Callable<T> asked) throws Exception {

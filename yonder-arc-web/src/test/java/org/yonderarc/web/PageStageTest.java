@@ -2,7 +2,6 @@ package org.yonderarc.web;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
-import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.InputStream;
@@ -22,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.Rectangle;
@@ -39,7 +39,9 @@ import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.fit.Device;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.stage.Access;
 import org.yonderarc.stage.Stage;
@@ -59,7 +61,7 @@ class PageStageTest {
                 .screen("surveys", screen -> {
                     screen.icon("clipboard-list").wireframe(Wireframe.Kind.LIST);
                     for (int i = 1; i <= 30; i++) {
-                        screen.row("Survey " + i, "on the shore", "", "survey?survey=" + i);
+                        screen.row("Survey " + i, "12 m from the shore", "", "survey?survey=" + i);
                     }
                     return screen;
                 })
@@ -85,6 +87,36 @@ class PageStageTest {
             .bar(bar -> bar.menu("main").form(FormBuilder.bottom().most(3)))
             .build();
 
+    /** A bar that is scrolled sideways, below a top bar that leaves. */
+    private static final Plan LONG = PlanBuilder.app("Long")
+            .start("surveys")
+            .screen("surveys", screen -> {
+                screen.icon("clipboard-list").wireframe(Wireframe.Kind.LIST);
+                for (int i = 1; i <= 30; i++) {
+                    screen.row("Survey " + i, "", "", "survey?survey=" + i);
+                }
+                return screen;
+            })
+            .screen("survey", screen -> screen.title("Survey {survey}")
+                    .path("/surveys/{survey}")
+                    .under("surveys"))
+            .screen("one")
+            .screen("two")
+            .screen("three")
+            .screen("four")
+            .screen("five")
+            .screen("six")
+            .menu("main", menu -> menu.item("surveys")
+                    .item("one")
+                    .item("two")
+                    .item("three")
+                    .item("four")
+                    .item("five")
+                    .item("six"))
+            .bar(bar -> bar.form(FormBuilder.top().scrolling(TopForm.Scrolling.LEAVES)))
+            .bar(bar -> bar.menu("main").form(FormBuilder.bottom().whenFull(Form.WhenFull.SCROLL)))
+            .build();
+
     private static final Plan RAIL =
             builder().bar(bar -> bar.menu("main").form(FormBuilder.rail())).build();
 
@@ -96,7 +128,8 @@ class PageStageTest {
     @BeforeAll
     static void start() throws Exception {
         var writer = new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont());
-        for (var plan : Map.of("drawer", DRAWER, "bottom", BOTTOM, "rail", RAIL).entrySet()) {
+        for (var plan : Map.of("drawer", DRAWER, "bottom", BOTTOM, "rail", RAIL, "long", LONG)
+                .entrySet()) {
             Files.writeString(folder.resolve(plan.getKey() + ".html"), writer.page(plan.getValue()));
         }
         browser = Chromium.start(1280, 940);
@@ -341,6 +374,69 @@ class PageStageTest {
         rest("Tides");
     }
 
+    /** What is scrolled by the browser is hit where it is seen. */
+    @ParameterizedTest
+    @ValueSource(strings = {"phone", "phone-small"})
+    void whatIsScrolledIsHitWhereItIsSeen(String device) {
+        open(browser, "long");
+        new Select(browser.findElement(By.id("device-name"))).selectByValue(device);
+        rest("Surveys");
+        browser.executeScript("document.querySelector('#device main').scrollTop = 700");
+        until(() -> number(
+                        browser,
+                        "document.querySelector('#device header').getBoundingClientRect().bottom"
+                                + " - document.getElementById('device').getBoundingClientRect().top")
+                < 40);
+        Rectangle box = box(0);
+        int y = box.y + (device.equals("phone") ? 48 : 36);
+        String under = (String) browser.executeScript(
+                "return document.elementFromPoint(arguments[0], arguments[1]).closest('a').getAttribute('aria-label')",
+                box.x + 100,
+                y);
+        new Actions(browser).moveToLocation(box.x + 100, y).click().perform();
+        rest(under);
+        browser.navigate().back();
+        rest("Surveys");
+        browser.executeScript(
+                "const list = document.querySelector('#device nav > div:last-child'); list.scrollLeft = 999");
+        until(() -> number(browser, "document.querySelector('#device nav > div:last-child').scrollLeft") > 50);
+        named("Six").click();
+        rest("Six");
+    }
+
+    @Test
+    void textsOfAnotherLanguageRunTheirOwnWay() {
+        new Select(browser.findElement(By.id("language"))).selectByValue("ar");
+        browser.executeScript("location.hash = '/surveys'");
+        rest("Surveys");
+        double first = number(browser, letter(0));
+        assertTrue(first < number(browser, letter(3)), "the number stands before its unit");
+    }
+
+    private static String letter(int index) {
+        return "(() => { const span = Array.from(document.querySelectorAll('#device main span'))"
+                + ".find(any => any.textContent.startsWith('12 m')).firstChild, range = document.createRange();"
+                + " range.setStart(span, " + index + "); range.setEnd(span, " + (index + 1) + ");"
+                + " return range.getBoundingClientRect().left; })()";
+    }
+
+    @Test
+    void reloadingKeepsTheWayBackAndStepsBringTheirFactsBack() {
+        browser.executeScript("location.hash = '/surveys'");
+        rest("Surveys");
+        browser.executeScript("location.hash = '/surveys/4'");
+        rest("Survey 4");
+        browser.navigate().refresh();
+        rest("Survey 4");
+        browser.navigate().back();
+        rest("Surveys");
+        browser.findElement(By.name("drafts")).sendKeys(Keys.chord(Keys.CONTROL, "a"), "7");
+        browser.findElement(By.name("drafts")).sendKeys(Keys.chord(Keys.CONTROL, "a"), "9");
+        until(() -> browser.findElements(By.cssSelector("#steps button")).size() >= 2);
+        browser.findElements(By.cssSelector("#steps button")).get(1).click();
+        until(() -> "7".equals(browser.findElement(By.name("drafts")).getDomProperty("value")));
+    }
+
     @Test
     void theStartShowsWithoutTheScriptAndTheLicencesAreThere() throws Exception {
         String page = Files.readString(folder.resolve("drawer.html"));
@@ -457,6 +553,5 @@ class PageStageTest {
                   v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160)).join(' / ')).join('\\n')));
                 """);
         assertEquals("", found);
-        assertNull(browser.executeScript("return window.alerted || null"));
     }
 }
