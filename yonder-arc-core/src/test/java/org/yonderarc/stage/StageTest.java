@@ -14,15 +14,18 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
+import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
 
 /** What a person does on a stage, and what they see, touch and hear of it. */
@@ -581,13 +584,47 @@ class StageTest {
         on.move(row.centerX(), row.centerY());
         on.rest();
         on.down(row.centerX(), row.centerY());
+        on.rest();
+        assertEquals(0.1, alpha(on), "pressed");
         on.step("choose:map");
         on.rest();
         assertFalse(on.stage.pointsAtTarget(), "the row is gone");
         on.step("choose:surveys");
         on.rest();
-        assertEquals(
-                Optional.empty(), veil(on, on.part("Survey 2, on the shore").path()), "and not pressed any more");
+        assertEquals(0, alpha(on), "and not pressed any more");
+    }
+
+    private static double alpha(Theatre on) {
+        return veil(on, on.part("Survey 2, on the shore").path())
+                .map(node -> ((SceneNode.Rect) node).fill().alpha())
+                .orElse(0.0);
+    }
+
+    /** Nothing is reached where it is cut off, through a ground, or in a shadow. */
+    @Test
+    void onlyWhatIsSeenIsHit() {
+        var step = new Step.Choose("a");
+        SceneNode.Group item = SceneNode.Group.of(
+                new Part.Item("a", Optional.empty()),
+                "item",
+                new Meaning.Button("A", step),
+                new Box(0, 60, 100, 40),
+                List.of());
+        SceneNode.Group list =
+                SceneNode.Group.of(Part.Plain.LIST, "list", new Meaning.Plain(), new Box(0, 0, 100, 80), List.of(item));
+        assertEquals(Optional.of(step), hit(50, 90, list), "beyond the box of a list that is not cut off");
+        assertEquals(Optional.of(step), hit(50, 70, list.clipped(0)));
+        assertEquals(Optional.empty(), hit(50, 90, list.clipped(0)), "cut off");
+        var ground = new SceneNode.Rect("ground", new Box(0, 0, 100, 100), 0, Colour.rgb(0xFFFFFF));
+        assertEquals(Optional.empty(), hit(50, 70, list, ground));
+        assertEquals(Optional.of(step), hit(50, 70, list, ground.faded(0)), "nothing is to be seen of it");
+        SceneNode.Group shadow =
+                SceneNode.Group.of(Part.Plain.SHADOW, "shadow", new Meaning.Plain(), ground.area(), List.of(ground));
+        assertEquals(Optional.of(step), hit(50, 70, list, shadow));
+    }
+
+    private static Optional<Step> hit(double x, double y, SceneNode... nodes) {
+        return Hit.at(List.of(nodes), x, y, path -> Hit.Unseen.NONE).target().map(Target::step);
     }
 
     @Test
