@@ -3,6 +3,7 @@ package org.yonderarc.web;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -65,5 +66,12 @@ final class Chromium {
                 .usingAnyFreePort()
                 .build();
         return new ChromeDriver(service, options);
+    }
+
+    /** What the browser has complained about since it was asked last. */
+    static List<String> complaints(ChromeDriver browser) {
+        return browser.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .map(Object::toString)
+                .toList();
     }
 }

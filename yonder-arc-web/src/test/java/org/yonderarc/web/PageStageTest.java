@@ -28,7 +28,6 @@ import org.openqa.selenium.Rectangle;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.interactions.Actions;
-import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.FormBuilder;
@@ -147,11 +146,7 @@ class PageStageTest {
 
     @AfterEach
     void nothingWasComplainedAbout() {
-        assertEquals(
-                List.of(),
-                browser.manage().logs().get(LogType.BROWSER).getAll().stream()
-                        .map(Object::toString)
-                        .toList());
+        assertEquals(List.of(), Chromium.complaints(browser));
     }
 
     private static String address(String name) {
@@ -448,7 +443,7 @@ class PageStageTest {
         assertTrue(page.contains("<noscript><p"));
         String licences = browser.findElement(By.cssSelector("details pre")).getDomProperty("textContent");
         assertTrue(licences.contains("SIL OPEN FONT LICENSE") && licences.contains("MIT License"), licences);
-        browser.manage().logs().get(LogType.BROWSER);
+        Chromium.complaints(browser);
         open(browser, "drawer");
         assertTrue(browser.findElements(By.cssSelector(".still")).isEmpty());
     }
@@ -475,7 +470,7 @@ class PageStageTest {
         named("Back to Surveys").click();
         until(() -> browser.findElement(By.cssSelector("#device h1")).getText().equals("Surveys"));
         browser.switchTo().defaultContent();
-        browser.manage().logs().get(LogType.BROWSER);
+        Chromium.complaints(browser);
     }
 
     /** What the elements say, and in which order, is what the stage says in Java. */

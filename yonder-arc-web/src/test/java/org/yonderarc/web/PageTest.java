@@ -21,7 +21,6 @@ import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
@@ -85,11 +84,7 @@ class PageTest {
 
     @AfterEach
     void nothingWasComplainedAbout() {
-        assertEquals(
-                List.of(),
-                browser.manage().logs().get(LogType.BROWSER).getAll().stream()
-                        .map(Object::toString)
-                        .toList());
+        assertEquals(List.of(), Chromium.complaints(browser));
     }
 
     @Test
