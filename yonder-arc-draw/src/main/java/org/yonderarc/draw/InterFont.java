@@ -115,4 +115,12 @@ public final class InterFont {
                 .createGlyphVector(EXACT, Character.toString(codePoint))
                 .getGlyphCode(0);
     }
+
+    /** A glyph as it was designed, by its index; its outline runs upwards. */
+    Cff.Glyph cut(int glyph, Type.Weight weight, int unitsPerEm) {
+        GlyphVector one = fonts.get(weight).deriveFont((float) unitsPerEm).createGlyphVector(EXACT, new int[] {glyph});
+        Shape upwards = AffineTransform.getScaleInstance(1, -1).createTransformedShape(one.getGlyphOutline(0));
+        return new Cff.Glyph(
+                "g" + glyph, upwards, Math.round(one.getGlyphMetrics(0).getAdvanceX()));
+    }
 }
