@@ -6,6 +6,7 @@ import org.teavm.jso.JSBody;
 import org.teavm.jso.canvas.CanvasRenderingContext2D;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
+import org.yonderarc.tree.Decimals;
 
 /** Measures texts with the font that the browser really shows. */
 final class CanvasMeasure implements TextMeasure {
@@ -17,7 +18,7 @@ final class CanvasMeasure implements TextMeasure {
 
     @Override
     public double width(String text, Type type) {
-        String font = type.weight().css() + " " + type.size() + "px " + FAMILY;
+        String font = type.weight().css() + " " + Decimals.brief(type.size()) + "px " + FAMILY;
         return widths.computeIfAbsent(font + '\n' + text, key -> {
             canvas.setFont(font);
             return canvas.measureText(text).getWidth();

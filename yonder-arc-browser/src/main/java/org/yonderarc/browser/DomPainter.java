@@ -11,7 +11,6 @@ import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.xml.Element;
 import org.teavm.jso.dom.xml.Node;
 import org.yonderarc.layout.Box;
-import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Form;
@@ -22,6 +21,7 @@ import org.yonderarc.scene.SceneNode;
 import org.yonderarc.stage.Access;
 import org.yonderarc.stage.AccessTree;
 import org.yonderarc.stage.Stage;
+import org.yonderarc.tree.Decimals;
 
 /**
  * Paints scenes as elements that mean what they show: navigation, links, buttons, a heading. An element stays as long
@@ -67,7 +67,7 @@ final class DomPainter {
         if (content != null && bar != null) {
             double gone = Math.min(leaving, content.getScrollTop());
             style(bar, "transform", gone > 0 ? "translateY(" + px(-gone) + ")" : "none");
-            style(bar, "--gone", Decimals.text(leaving > 0 ? gone / leaving : 0));
+            style(bar, "--gone", Decimals.brief(leaving > 0 ? gone / leaving : 0));
         }
     }
 
@@ -119,7 +119,7 @@ final class DomPainter {
 
     private void tell(Access part) {
         element(part).ifPresent(element -> {
-            attribute(element, "aria-expanded", part.expanded().map(String::valueOf));
+            attribute(element, "aria-expanded", part.expanded().map(open -> open ? "true" : "false"));
             attribute(element, "aria-disabled", part.enabled() ? Optional.empty() : Optional.of("true"));
             attribute(
                     element,
@@ -248,7 +248,7 @@ final class DomPainter {
             style(element, "left", px(line.left() - originX));
             style(element, "top", px(line.baseline() - BASELINE * size - originY));
             style(element, "font-size", px(size));
-            style(element, "line-height", Decimals.text(LINE_HEIGHT));
+            style(element, "line-height", Decimals.brief(LINE_HEIGHT));
             style(element, "font-weight", Integer.toString(line.type().weight().css()));
             style(element, "color", css(node.fill()));
             if (!line.text().equals(element.getTextContent())) {
@@ -280,7 +280,7 @@ final class DomPainter {
             style(
                     element,
                     "background",
-                    "linear-gradient(" + Decimals.text(node.angle()) + "deg," + css(node.from()) + "," + css(node.to())
+                    "linear-gradient(" + Decimals.brief(node.angle()) + "deg," + css(node.from()) + "," + css(node.to())
                             + ")");
         }
 
@@ -309,7 +309,7 @@ final class DomPainter {
             path.setAttribute("d", node.outline().pathData());
             style(path, "fill", node.stroke().isPresent() ? "none" : css(node.fill()));
             style(path, "stroke", node.stroke().isPresent() ? css(node.fill()) : "none");
-            style(path, "stroke-width", Decimals.text(node.stroke().orElse(0.0)));
+            style(path, "stroke-width", Decimals.brief(node.stroke().orElse(0.0)));
         }
 
         private Element child(Element svg, String tag) {
@@ -340,7 +340,7 @@ final class DomPainter {
             if (node.part() instanceof Part.Bar bar && bar.edge() == Form.Edge.ABOVE) {
                 style(element, "pointer-events", "none");
             }
-            style(element, "opacity", node.opacity() < 1 ? Decimals.text(node.opacity()) : "");
+            style(element, "opacity", node.opacity() < 1 ? Decimals.brief(node.opacity()) : "");
             mean(element, node);
             new Level(element, path + "/" + node.key(), area.x(), area.y()).paint(node.children());
         }
@@ -372,7 +372,7 @@ final class DomPainter {
 
     /** Turned around its middle, then mirrored. */
     private static String transform(SceneNode.Icon node) {
-        String turned = node.turn() == 0 ? "" : "rotate(" + Decimals.text(node.turn()) + "deg)";
+        String turned = node.turn() == 0 ? "" : "rotate(" + Decimals.brief(node.turn()) + "deg)";
         return node.flipped() ? turned + " scaleX(-1)" : turned;
     }
 
@@ -400,11 +400,11 @@ final class DomPainter {
     }
 
     private static String px(double dp) {
-        return Decimals.text(dp) + "px";
+        return Decimals.brief(dp) + "px";
     }
 
     private static String css(Colour colour) {
-        return "rgba(" + colour.red() + "," + colour.green() + "," + colour.blue() + "," + Decimals.text(colour.alpha())
-                + ")";
+        return "rgba(" + colour.red() + "," + colour.green() + "," + colour.blue() + ","
+                + Decimals.brief(colour.alpha()) + ")";
     }
 }

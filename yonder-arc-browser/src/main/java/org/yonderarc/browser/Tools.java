@@ -8,12 +8,12 @@ import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.html.HTMLInputElement;
 import org.yonderarc.fit.Device;
-import org.yonderarc.layout.Decimals;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.walk.Step;
 
 /** What stands around the devices: how they are wanted, what the app tells, the steps so far, and where to go. */
@@ -104,7 +104,7 @@ final class Tools {
         set("device-name", wishes.device());
         set("scheme", wishes.scheme());
         set("language", wishes.language());
-        set("text-size", Decimals.text(wishes.text()));
+        set("text-size", Decimals.brief(wishes.text()));
         set("motion", wishes.motion());
         ((HTMLInputElement) get("turned")).setChecked(wishes.turned());
         ((HTMLInputElement) get("true-size")).setChecked(wishes.trueSize());
@@ -123,7 +123,7 @@ final class Tools {
                         isChecked("true-size"),
                         value("scheme"),
                         value("language"),
-                        Double.parseDouble(value("text-size")),
+                        Decimals.parse(value("text-size")).orElse(1),
                         value("motion")));
     }
 
@@ -217,9 +217,9 @@ final class Tools {
     private void place(Show show, double scale, boolean fills, int index) {
         HTMLElement device = show.element();
         HTMLElement body = (HTMLElement) device.getParentNode();
-        Page.style(device, "transform", scale == 1 ? "none" : "scale(" + scale + ")");
-        Page.style(body, "width", show.width() * scale + "px");
-        Page.style(body, "height", show.height() * scale + "px");
+        Page.style(device, "transform", scale == 1 ? "none" : "scale(" + Decimals.text(scale) + ")");
+        Page.style(body, "width", Decimals.text(show.width() * scale) + "px");
+        Page.style(body, "height", Decimals.text(show.height() * scale) + "px");
         Page.toggle(device, "window", show.stage().surroundings().device().id().startsWith("desktop"));
         String language = show.wishes().language();
         String spoken = language.isEmpty() ? player.walk().plan().app().language() : language;

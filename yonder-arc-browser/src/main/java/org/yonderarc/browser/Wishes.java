@@ -1,8 +1,8 @@
 package org.yonderarc.browser;
 
 import java.util.List;
-import org.yonderarc.layout.Decimals;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.Split;
 
 /**
@@ -39,7 +39,7 @@ record Wishes(
                 trueSize ? "true" : "",
                 scheme,
                 language,
-                Decimals.text(text),
+                Decimals.brief(text),
                 motion);
     }
 
@@ -61,10 +61,6 @@ record Wishes(
     }
 
     private static double number(String text) {
-        try {
-            return Double.parseDouble(text);
-        } catch (NumberFormatException odd) {
-            return 1;
-        }
+        return Decimals.parse(text).orElse(1);
     }
 }

@@ -137,7 +137,7 @@ public final class PlanCodecs {
             String part = parts.get(i);
             boolean fits = part.length() >= (i == 0 ? 2 : 1)
                     && part.length() <= 8
-                    && part.chars().allMatch(c -> c < 128 && (isLetter(c) || Character.isDigit(c)));
+                    && part.chars().allMatch(c -> isLetter(c) || c >= '0' && c <= '9');
             if (!fits || (i == 0 && !part.chars().allMatch(PlanCodecs::isLetter))) {
                 throw new IllegalArgumentException("\"" + tag + "\" is no language tag");
             }

@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Visibility;
+import org.yonderarc.tree.Decimals;
 
 /**
  * What a plan is shown on.
@@ -62,12 +63,12 @@ public record Device(
         Objects.requireNonNull(safe, "safe");
         if (!(width >= SMALLEST && width <= LARGEST && height >= SMALLEST && height <= LARGEST)) {
             throw new IllegalArgumentException("a device is " + (int) SMALLEST + " to " + (int) LARGEST
-                    + " dp wide and high, not " + width + " x " + height);
+                    + " dp wide and high, not " + Decimals.text(width) + " x " + Decimals.text(height));
         }
         Objects.requireNonNull(pointer, "pointer");
         if (!(textScale >= SMALLEST_TEXT && textScale <= LARGEST_TEXT)) {
-            throw new IllegalArgumentException(
-                    "a text scale is " + SMALLEST_TEXT + " to " + LARGEST_TEXT + ", not " + textScale);
+            throw new IllegalArgumentException("a text scale is " + Decimals.text(SMALLEST_TEXT) + " to "
+                    + Decimals.text(LARGEST_TEXT) + ", not " + Decimals.text(textScale));
         }
         if (safe.left() + safe.right() >= width / 2 || safe.top() + safe.bottom() >= height / 2) {
             throw new IllegalArgumentException("the safe insets leave less than half of the device");

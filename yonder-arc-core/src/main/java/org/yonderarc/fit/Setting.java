@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.tree.Decimals;
 
 /**
  * What a plan is fitted to beside the state of its walk.
@@ -29,7 +30,7 @@ public record Setting(Device device, String language, Interaction touch, double 
         Objects.requireNonNull(scheme, "scheme");
         if (!(scrolled >= 0 && scrolled <= FARTHEST)) {
             throw new IllegalArgumentException(
-                    "content is scrolled by 0 to " + (int) FARTHEST + " dp, not by " + scrolled);
+                    "content is scrolled by 0 to " + (int) FARTHEST + " dp, not by " + Decimals.text(scrolled));
         }
     }
 

@@ -1,5 +1,7 @@
 package org.yonderarc.layout;
 
+import org.yonderarc.tree.Decimals;
+
 /**
  * A rectangle in dp. The origin is the upper left corner of the device; y grows downwards.
  *
@@ -11,7 +13,8 @@ package org.yonderarc.layout;
 public record Box(double x, double y, double width, double height) {
     public Box {
         if (!(width >= 0 && height >= 0)) {
-            throw new IllegalArgumentException("a box can't be " + width + " x " + height);
+            throw new IllegalArgumentException(
+                    "a box can't be " + Decimals.text(width) + " x " + Decimals.text(height));
         }
     }
 

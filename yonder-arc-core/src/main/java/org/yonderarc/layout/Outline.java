@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import org.yonderarc.tree.Decimals;
 
 /**
  * The outline of a path: moves, lines and cubic Bezier curves, in dp.
@@ -276,7 +277,7 @@ public record Outline(List<Part> parts) {
         private void add(char command, double... numbers) {
             char join = command;
             for (double number : numbers) {
-                out.append(join).append(Decimals.text(number));
+                out.append(join).append(Decimals.brief(number));
                 join = ' ';
             }
         }

@@ -1,6 +1,7 @@
 package org.yonderarc.layout;
 
 import java.util.Objects;
+import org.yonderarc.tree.Decimals;
 
 /**
  * How a text is set.
@@ -34,7 +35,7 @@ public record Type(double size, Weight weight) {
     public Type {
         Objects.requireNonNull(weight, "weight");
         if (!(size > 0)) {
-            throw new IllegalArgumentException("a type size is more than 0 dp, not " + size);
+            throw new IllegalArgumentException("a type size is more than 0 dp, not " + Decimals.text(size));
         }
     }
 

@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import org.yonderarc.tree.Decimals;
+
 /**
  * A colour in sRGB.
  *
@@ -13,7 +15,8 @@ public record Colour(int red, int green, int blue, double alpha) {
 
     public Colour {
         if (((red | green | blue) & ~255) != 0 || !(alpha >= 0 && alpha <= 1)) {
-            throw new IllegalArgumentException("no colour: " + red + ", " + green + ", " + blue + ", " + alpha);
+            throw new IllegalArgumentException(
+                    "no colour: " + red + ", " + green + ", " + blue + ", " + Decimals.text(alpha));
         }
     }
 
@@ -48,7 +51,7 @@ public record Colour(int red, int green, int blue, double alpha) {
 
     /** The colour as CSS Color 4 writes it; reading it gives an equal colour. */
     public String css() {
-        return alpha == 1 ? hex() : "rgb(" + red + " " + green + " " + blue + " / " + alpha + ")";
+        return alpha == 1 ? hex() : "rgb(" + red + " " + green + " " + blue + " / " + Decimals.text(alpha) + ")";
     }
 
     /** The colour mixed with another, channel by channel in sRGB: 0 gives this one, 1 the other. */

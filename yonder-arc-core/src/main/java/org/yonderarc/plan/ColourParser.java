@@ -36,7 +36,8 @@ final class ColourParser {
     }
 
     private static Colour hex(String digits, String source) {
-        boolean isHex = digits.chars().allMatch(c -> Character.digit(c, 16) >= 0 && c < 128);
+        boolean isHex =
+                digits.chars().allMatch(c -> c >= '0' && c <= '9' || c >= 'a' && c <= 'f' || c >= 'A' && c <= 'F');
         if (!isHex || digits.length() < 3 || digits.length() == 5 || digits.length() == 7 || digits.length() > 8) {
             throw no(source);
         }

@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.List;
+import org.yonderarc.tree.Decimals;
 
 /**
  * A kind of device, told by the width of its window.
@@ -16,7 +17,7 @@ public record DeviceKind(String id, double from) implements Identified {
     public DeviceKind {
         Ids.require(id, "device kind");
         if (!(from >= 0 && from <= 4000)) {
-            throw new IllegalArgumentException("a device kind starts at 0 to 4000 dp, not " + from);
+            throw new IllegalArgumentException("a device kind starts at 0 to 4000 dp, not " + Decimals.text(from));
         }
     }
 

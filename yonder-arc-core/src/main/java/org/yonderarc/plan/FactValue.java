@@ -60,7 +60,7 @@ public sealed interface FactValue {
     record Number(double number) implements FactValue {
         public Number {
             if (!Double.isFinite(number)) {
-                throw new IllegalArgumentException("a fact's number is finite, not " + number);
+                throw new IllegalArgumentException("a fact's number is finite, not " + Decimals.text(number));
             }
         }
 

@@ -1,8 +1,5 @@
 package org.yonderarc.plan;
 
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 
 /** Percent-encoding by RFC 3986, section 2: UTF-8 bytes, all but the unreserved characters encoded. */
@@ -14,7 +11,7 @@ public final class Percent {
     /** The text with everything but {@code A-Z a-z 0-9 - . _ ~} encoded. */
     public static String encode(String text) {
         var out = new StringBuilder(text.length());
-        for (byte b : text.getBytes(StandardCharsets.UTF_8)) {
+        for (byte b : Utf8.encode(text)) {
             char c = (char) (b & 0xFF);
             if (isUnreserved(c)) {
                 out.append(c);
@@ -30,7 +27,7 @@ public final class Percent {
         if (text.indexOf('%') < 0) {
             return Optional.of(text);
         }
-        byte[] in = text.getBytes(StandardCharsets.UTF_8);
+        byte[] in = Utf8.encode(text);
         byte[] out = new byte[in.length];
         int length = 0;
         for (int i = 0; i < in.length; i++) {
@@ -38,22 +35,20 @@ public final class Percent {
                 out[length++] = in[i];
                 continue;
             }
-            int high = i + 2 < in.length ? Character.digit(in[i + 1], 16) : -1;
-            int low = i + 2 < in.length ? Character.digit(in[i + 2], 16) : -1;
+            int high = i + 2 < in.length ? hex(in[i + 1]) : -1;
+            int low = i + 2 < in.length ? hex(in[i + 2]) : -1;
             if (high < 0 || low < 0) {
                 return Optional.empty();
             }
             out[length++] = (byte) (high << 4 | low);
             i += 2;
         }
-        try {
-            return Optional.of(StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(out, 0, length))
-                    .toString());
-        } catch (CharacterCodingException notUtf8) {
-            return Optional.empty();
-        }
+        return Utf8.decode(out, length);
+    }
+
+    private static int hex(byte digit) {
+        char upper = (char) (digit >= 'a' && digit <= 'f' ? digit - 'a' + 'A' : digit);
+        return HEX.indexOf(upper);
     }
 
     private static boolean isUnreserved(char c) {

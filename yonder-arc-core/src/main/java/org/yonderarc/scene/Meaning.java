@@ -1,5 +1,6 @@
 package org.yonderarc.scene;
 
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.walk.Step;
 
 /** What a group of nodes is to a person who doesn't see it; the names are those of WAI-ARIA 1.2 roles. */
@@ -19,7 +20,13 @@ public sealed interface Meaning {
      * @param label what it is called
      * @param reach how far it can be scrolled, in dp; 0 where all of it shows
      */
-    record Main(String label, double reach) implements Meaning {}
+    record Main(String label, double reach) implements Meaning {
+        // The platform's own way to write a double would be a twentieth of a page's script.
+        @Override
+        public String toString() {
+            return "Main[label=" + label + ", reach=" + Decimals.text(reach) + "]";
+        }
+    }
 
     /**
      * A part that scrolls where it holds more than it shows.
@@ -27,7 +34,12 @@ public sealed interface Meaning {
      * @param across how far it can be scrolled in reading direction, in dp; 0 where all of its width shows
      * @param down how far it can be scrolled downwards, in dp; 0 where all of its height shows
      */
-    record Scroll(double across, double down) implements Meaning {}
+    record Scroll(double across, double down) implements Meaning {
+        @Override
+        public String toString() {
+            return "Scroll[across=" + Decimals.text(across) + ", down=" + Decimals.text(down) + "]";
+        }
+    }
 
     /** A navigation with links. */
     record Navigation(String label) implements Meaning {}

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
-import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
+import org.yonderarc.tree.Decimals;
 
 /** Measures as a picture: the bar at twice its size, red-lined, and each part named beside it. */
 public final class MeasurePicture {
@@ -128,7 +128,7 @@ public final class MeasurePicture {
 
     /** A number with one decimal at most, as people read it. */
     private static String brief(double dp) {
-        return Decimals.text(Math.round(dp * 10) / 10.0);
+        return Decimals.brief(Math.round(dp * 10) / 10.0);
     }
 
     private void line(String key, double x0, double y0, double x1, double y1) {

@@ -2,7 +2,7 @@ package org.yonderarc.sheet;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import org.yonderarc.layout.Decimals;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -16,15 +16,15 @@ public final class MeasureTable {
         for (Measures.Measure one : measures.all()) {
             out.append(one.part())
                     .append(',')
-                    .append(Decimals.text(one.box().x()))
+                    .append(Decimals.brief(one.box().x()))
                     .append(',')
-                    .append(Decimals.text(one.box().y()))
+                    .append(Decimals.brief(one.box().y()))
                     .append(',')
-                    .append(Decimals.text(one.box().width()))
+                    .append(Decimals.brief(one.box().width()))
                     .append(',')
-                    .append(Decimals.text(one.box().height()))
+                    .append(Decimals.brief(one.box().height()))
                     .append(',')
-                    .append(Decimals.text(one.radius()))
+                    .append(Decimals.brief(one.radius()))
                     .append(",\"")
                     .append(one.colour())
                     .append("\",")

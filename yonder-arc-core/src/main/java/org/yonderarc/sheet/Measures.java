@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
-import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
@@ -12,6 +11,7 @@ import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Role;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
+import org.yonderarc.tree.Decimals;
 
 /**
  * The hand-off of one bar: every size, distance, colour with its role, type and radius. All of it is read off the scene that is
@@ -99,7 +99,7 @@ public final class Measures {
     }
 
     private static String type(Type type) {
-        return "Inter " + Decimals.text(type.size()) + " "
+        return "Inter " + Decimals.brief(type.size()) + " "
                 + type.weight().name().toLowerCase(java.util.Locale.ROOT);
     }
 

@@ -14,7 +14,6 @@ public record NumberValue(Spot spot, double number) implements Value {
 
     /** The number as a person writes it: whole numbers without a fraction. */
     public static String plain(double number) {
-        boolean whole = number == Math.rint(number) && Math.abs(number) < 1e15;
-        return whole ? Long.toString((long) number) : Double.toString(number);
+        return Decimals.text(number);
     }
 }

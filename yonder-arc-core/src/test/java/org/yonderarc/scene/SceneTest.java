@@ -16,13 +16,13 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
-import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.view.View;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Steps;
@@ -252,7 +252,7 @@ class SceneTest {
     @ParameterizedTest
     @CsvSource({"12, 12", "0.5, 0.5", "-3.125, -3.125", "0.0004, 0", "1.9996, 2", "-0.0001, 0", "10.05, 10.05"})
     void decimalsAreShort(double number, String expected) {
-        assertEquals(expected, Decimals.text(number));
+        assertEquals(expected, Decimals.brief(number));
     }
 
     private State after(String... steps) {

@@ -1,7 +1,7 @@
 package org.yonderarc.draw;
 
 import java.util.List;
-import org.yonderarc.layout.Decimals;
+import org.yonderarc.tree.Decimals;
 
 /**
  * The drawing of an icon on a grid of 24 by 24, in one colour.
@@ -23,7 +23,7 @@ public record IconArt(String name, boolean filled, List<String> shapes, boolean 
     /** The attributes of SVG 1.1 that give the shapes this colour. */
     public String paint(String colour) {
         return stroked
-                ? "fill=\"none\" stroke=\"" + colour + "\" stroke-width=\"" + Decimals.text(strokeWidth)
+                ? "fill=\"none\" stroke=\"" + colour + "\" stroke-width=\"" + Decimals.brief(strokeWidth)
                         + "\" stroke-linecap=\"round\" stroke-linejoin=\"round\""
                 : "fill=\"" + colour + "\"";
     }

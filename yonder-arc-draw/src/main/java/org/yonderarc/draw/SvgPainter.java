@@ -4,11 +4,11 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
-import org.yonderarc.layout.Decimals;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.Markup;
 
 /** Paints scenes as SVG 1.1 documents: text as text, each icon once as a symbol. The same scene gives the same bytes. */
@@ -26,8 +26,8 @@ public final class SvgPainter {
     public String paint(Scene scene) {
         var run = new Run();
         scene.nodes().forEach(node -> node.accept(run));
-        String width = Decimals.text(scene.width());
-        String height = Decimals.text(scene.height());
+        String width = Decimals.brief(scene.width());
+        String height = Decimals.brief(scene.height());
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
                 + "<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" width=\""
                 + width
@@ -66,7 +66,7 @@ public final class SvgPainter {
         public void rect(SceneNode.Rect node) {
             body.append("<rect").append(box(node.area()));
             if (node.radius() > 0) {
-                body.append(" rx=\"").append(Decimals.text(node.radius())).append('"');
+                body.append(" rx=\"").append(Decimals.brief(node.radius())).append('"');
             }
             body.append(paint("fill", node.fill())).append("/>\n");
         }
@@ -78,9 +78,9 @@ public final class SvgPainter {
                 return;
             }
             body.append("<text x=\"")
-                    .append(Decimals.text(line.x()))
+                    .append(Decimals.brief(line.x()))
                     .append("\" y=\"")
-                    .append(Decimals.text(line.baseline()))
+                    .append(Decimals.brief(line.baseline()))
                     .append('"');
             switch (line.anchor()) {
                 case START -> {}
@@ -88,7 +88,7 @@ public final class SvgPainter {
                 case END -> body.append(" text-anchor=\"end\"");
             }
             body.append(" font-size=\"")
-                    .append(Decimals.text(line.type().size()))
+                    .append(Decimals.brief(line.type().size()))
                     .append('"');
             body.append(" font-weight=\"").append(line.type().weight().css()).append('"');
             body.append(paint("fill", node.fill()))
@@ -111,7 +111,7 @@ public final class SvgPainter {
                         .append(
                                 node.fill().alpha() < 1
                                         ? " opacity=\""
-                                                + Decimals.text(node.fill().alpha()) + "\""
+                                                + Decimals.brief(node.fill().alpha()) + "\""
                                         : "")
                         .append(transform(node))
                         .append("/>\n");
@@ -124,13 +124,13 @@ public final class SvgPainter {
             clips.append("<linearGradient id=\"")
                     .append(id)
                     .append("\" gradientUnits=\"userSpaceOnUse\" x1=\"")
-                    .append(Decimals.text(node.startX()))
+                    .append(Decimals.brief(node.startX()))
                     .append("\" y1=\"")
-                    .append(Decimals.text(node.startY()))
+                    .append(Decimals.brief(node.startY()))
                     .append("\" x2=\"")
-                    .append(Decimals.text(node.endX()))
+                    .append(Decimals.brief(node.endX()))
                     .append("\" y2=\"")
-                    .append(Decimals.text(node.endY()))
+                    .append(Decimals.brief(node.endY()))
                     .append("\"><stop offset=\"0\"")
                     .append(paint("stop-color", node.from()).replace("stop-color-opacity", "stop-opacity"))
                     .append("/><stop offset=\"1\"")
@@ -138,7 +138,7 @@ public final class SvgPainter {
                     .append("/></linearGradient>\n");
             body.append("<rect").append(box(node.area()));
             if (node.radius() > 0) {
-                body.append(" rx=\"").append(Decimals.text(node.radius())).append('"');
+                body.append(" rx=\"").append(Decimals.brief(node.radius())).append('"');
             }
             body.append(" fill=\"url(#").append(id).append(")\"/>\n");
         }
@@ -148,7 +148,7 @@ public final class SvgPainter {
             pictures.read(node.file()).ifPresent(picture -> {
                 String id = "clip-" + ++clipCount;
                 clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(node.area()));
-                clips.append(" rx=\"").append(Decimals.text(node.radius())).append("\"/></clipPath>\n");
+                clips.append(" rx=\"").append(Decimals.brief(node.radius())).append("\"/></clipPath>\n");
                 body.append("<image")
                         .append(box(node.area()))
                         .append(" preserveAspectRatio=\"xMidYMid ")
@@ -166,7 +166,7 @@ public final class SvgPainter {
             body.append("<path d=\"").append(node.outline().pathData()).append('"');
             if (node.stroke().isPresent()) {
                 body.append(" fill=\"none\" stroke-width=\"")
-                        .append(Decimals.text(node.stroke().get()))
+                        .append(Decimals.brief(node.stroke().get()))
                         .append("\" stroke-linecap=\"round\" stroke-linejoin=\"round\"")
                         .append(paint("stroke", node.fill()));
             } else {
@@ -183,14 +183,16 @@ public final class SvgPainter {
                 clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(node.area()));
                 if (node.clip().get() > 0) {
                     clips.append(" rx=\"")
-                            .append(Decimals.text(node.clip().get()))
+                            .append(Decimals.brief(node.clip().get()))
                             .append('"');
                 }
                 clips.append("/></clipPath>\n");
                 body.append(" clip-path=\"url(#").append(id).append(")\"");
             }
             if (node.opacity() < 1) {
-                body.append(" opacity=\"").append(Decimals.text(node.opacity())).append('"');
+                body.append(" opacity=\"")
+                        .append(Decimals.brief(node.opacity()))
+                        .append('"');
             }
             body.append(">\n");
             if (node.meaning() instanceof Meaning.Link link) {
@@ -206,30 +208,30 @@ public final class SvgPainter {
         var steps = new StringBuilder();
         if (node.turn() != 0) {
             steps.append("rotate(")
-                    .append(Decimals.text(node.turn()))
+                    .append(Decimals.brief(node.turn()))
                     .append(' ')
-                    .append(Decimals.text(node.area().centerX()))
+                    .append(Decimals.brief(node.area().centerX()))
                     .append(' ')
-                    .append(Decimals.text(node.area().centerY()))
+                    .append(Decimals.brief(node.area().centerY()))
                     .append(')');
         }
         if (node.flipped()) {
             steps.append(steps.isEmpty() ? "" : " ")
                     .append("matrix(-1 0 0 1 ")
-                    .append(Decimals.text(2 * node.area().centerX()))
+                    .append(Decimals.brief(2 * node.area().centerX()))
                     .append(" 0)");
         }
         return steps.isEmpty() ? "" : " transform=\"" + steps + "\"";
     }
 
     private static String box(Box box) {
-        return " x=\"" + Decimals.text(box.x()) + "\" y=\"" + Decimals.text(box.y()) + "\" width=\""
-                + Decimals.text(box.width()) + "\" height=\"" + Decimals.text(box.height()) + "\"";
+        return " x=\"" + Decimals.brief(box.x()) + "\" y=\"" + Decimals.brief(box.y()) + "\" width=\""
+                + Decimals.brief(box.width()) + "\" height=\"" + Decimals.brief(box.height()) + "\"";
     }
 
     private static String paint(String attribute, Colour colour) {
         String opacity =
-                colour.alpha() < 1 ? " " + attribute + "-opacity=\"" + Decimals.text(colour.alpha()) + "\"" : "";
+                colour.alpha() < 1 ? " " + attribute + "-opacity=\"" + Decimals.brief(colour.alpha()) + "\"" : "";
         return " " + attribute + "=\"" + colour.hex() + "\"" + opacity;
     }
 }

@@ -29,10 +29,10 @@ import org.yonderarc.draw.WebFont;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.fit.Device;
-import org.yonderarc.layout.Decimals;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.Markup;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -106,7 +106,7 @@ public final class PageWriter {
 
     private static String sizes() {
         return Stream.of(85, 100, 130, 160, 200, 300)
-                .map(percent -> "<option value=\"" + Decimals.text(percent / 100.0) + "\""
+                .map(percent -> "<option value=\"" + Decimals.brief(percent / 100.0) + "\""
                         + (percent == 100 ? " selected" : "") + ">" + percent + "%</option>")
                 .collect(Collectors.joining());
     }
