@@ -11,6 +11,7 @@ import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.xml.Element;
 import org.teavm.jso.dom.xml.Node;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Form;
@@ -36,7 +37,8 @@ final class DomPainter {
 
     private final HTMLDocument document;
     private final HTMLElement root;
-    private final Map<String, Painted> painted = new HashMap<>();
+    private final Shown whole;
+    private final Map<String, Shown> painted = new HashMap<>();
     /** The paths whose elements were made since something was said of them. */
     private final Set<String> fresh = new HashSet<>();
 
@@ -46,11 +48,12 @@ final class DomPainter {
     /** How far the top bar goes up with content that is scrolled, in px. */
     private double leaving;
 
-    private record Painted(Element element, String tag) {}
+    private int frame;
 
     DomPainter(HTMLDocument document, HTMLElement root) {
         this.document = document;
         this.root = root;
+        this.whole = new Shown(root, "div", "");
         // The still that showed before the script ran.
         root.setTextContent("");
     }
@@ -76,19 +79,17 @@ final class DomPainter {
         dialog = path.orElse("");
     }
 
-    /** Scrolls what has a path, where it is scrolled elsewhere. */
-    void scroll(String path, double to) {
-        Painted found = painted.get(path);
-        if (found != null) {
-            Page.scrollTo(found.element, to);
-        }
+    /** Scrolls what has a path; gives whether it is there, and as long as that. */
+    boolean scroll(String path, double to) {
+        Shown found = painted.get(path);
+        return found != null && Page.scrollTo(found.element(), to);
     }
 
     /** Gives the browser's focus to what has a path; gives whether it is there. */
     boolean focus(String path) {
-        Painted found = painted.get(path);
+        Shown found = painted.get(path);
         if (found != null) {
-            Page.focus((HTMLElement) found.element);
+            Page.focus((HTMLElement) found.element());
         }
         return found != null;
     }
@@ -137,7 +138,7 @@ final class DomPainter {
     }
 
     private Optional<Element> element(Access part) {
-        return Optional.ofNullable(painted.get(part.path())).map(Painted::element);
+        return Optional.ofNullable(painted.get(part.path())).map(Shown::element);
     }
 
     private static void attribute(Element element, String name, Optional<String> value) {
@@ -153,45 +154,52 @@ final class DomPainter {
         style(root, "height", px(scene.height()));
         style(root, "background-color", css(scene.background()));
         // What is gone leaves first: an element that is moved, even in its place, would lose the focus.
-        var used = new HashSet<String>();
-        collect(scene.nodes(), "", used);
-        painted.entrySet().removeIf(entry -> {
-            boolean gone = !used.contains(entry.getKey());
-            if (gone) {
-                Element element = entry.getValue().element;
-                element.getParentNode().removeChild(element);
-            }
-            return gone;
-        });
-        new Level(root, "", 0, 0).paint(scene.nodes());
+        frame++;
+        leave(whole, scene.nodes());
+        new Level(whole, 0, 0).paint(scene.nodes());
         if (leaving > 0) {
             leave();
         }
     }
 
-    private static void collect(List<SceneNode> nodes, String path, Set<String> keys) {
+    /** Takes away what an element had and no longer has, all the way down. */
+    private void leave(Shown parent, List<SceneNode> nodes) {
+        Map<String, Shown> children = parent.children();
         for (SceneNode node : nodes) {
-            String full = path + "/" + node.key();
-            keys.add(full);
-            if (node instanceof SceneNode.Group group) {
-                collect(group.children(), full, keys);
+            Shown child = children.get(node.key());
+            if (child != null) {
+                child.seen(frame);
+                leave(child, node instanceof SceneNode.Group group ? group.children() : List.of());
             }
         }
+        children.entrySet().removeIf(entry -> {
+            Shown child = entry.getValue();
+            boolean gone = !child.isOf(frame);
+            if (gone) {
+                forget(child);
+                Node element = child.element();
+                element.getParentNode().removeChild(element);
+            }
+            return gone;
+        });
+    }
+
+    private void forget(Shown gone) {
+        painted.remove(gone.path());
+        gone.children().values().forEach(this::forget);
     }
 
     /** One group's children: positions are relative to the group. */
     private final class Level implements SceneNode.Visitor {
-        private final Element parent;
-        private final String path;
+        private final Shown parent;
         private final double originX;
         private final double originY;
         private Node before;
         /** The place of each node in the order of painting, where that is another than the order of reading. */
         private List<SceneNode> depths = List.of();
 
-        Level(Element parent, String path, double originX, double originY) {
+        Level(Shown parent, double originX, double originY) {
             this.parent = parent;
-            this.path = path;
             this.originX = originX;
             this.originY = originY;
         }
@@ -203,85 +211,121 @@ final class DomPainter {
             read.forEach(node -> node.accept(this));
         }
 
-        /** The element for a key, made or found, standing behind the one before it. */
-        private Painted element(String key, String tag) {
-            String full = path + "/" + key;
-            Painted known = painted.get(full);
-            if (known == null || !known.tag.equals(tag)) {
-                if (known != null) {
-                    parent.removeChild(known.element);
-                }
-                Element made = tag.equals("svg") ? document.createElementNS(SVG, tag) : document.createElement(tag);
-                known = new Painted(made, tag);
-                Page.name(made, full);
-                painted.put(full, known);
-                fresh.add(full);
+        /** The element for a node, made or found, standing behind the one before it. */
+        private Shown element(SceneNode node, String tag) {
+            Shown known = parent.children().get(node.key());
+            if (known == null || !known.tag().equals(tag)) {
+                known = made(node.key(), tag, known);
             }
-            Node next = before == null ? parent.getFirstChild() : before.getNextSibling();
-            if (next != known.element) {
-                parent.insertBefore(known.element, next);
+            known.seen(frame);
+            Node next = before == null ? parent.element().getFirstChild() : before.getNextSibling();
+            if (next != known.element()) {
+                parent.element().insertBefore(known.element(), next);
             }
-            before = known.element;
+            before = known.element();
             return known;
         }
 
-        private void place(Element element, Box box) {
-            style(element, "left", px(box.x() - originX));
-            style(element, "top", px(box.y() - originY));
-            style(element, "width", px(box.width()));
-            style(element, "height", px(box.height()));
+        /** A new element, in place of one of another kind where there was one. */
+        private Shown made(String key, String tag, Shown known) {
+            String full = parent.path() + "/" + key;
+            Element element = tag.equals("svg") ? document.createElementNS(SVG, tag) : document.createElement(tag);
+            var made = new Shown(element, tag, full);
+            if (known != null) {
+                parent.element().removeChild(known.element());
+                made.children().putAll(known.children());
+            }
+            Page.name(element, full);
+            parent.children().put(key, made);
+            painted.put(full, made);
+            fresh.add(full);
+            return made;
+        }
+
+        private void place(Shown shown, Box box) {
+            shown.place(box.x() - originX, box.y() - originY, box);
         }
 
         @Override
         public void rect(SceneNode.Rect node) {
-            Element element = element(node.key(), "div").element;
-            place(element, node.area());
-            style(element, "border-radius", px(node.radius()));
-            style(element, "background-color", css(node.fill()));
+            Shown shown = element(node, "div");
+            place(shown, node.area());
+            boolean stays = shown.had() instanceof SceneNode.Rect had
+                    && had.radius() == node.radius()
+                    && had.fill().equals(node.fill());
+            if (!stays) {
+                style(shown.element(), "border-radius", px(node.radius()));
+                style(shown.element(), "background-color", css(node.fill()));
+                shown.has(node);
+            }
         }
 
         @Override
         public void text(SceneNode.Text node) {
-            Element element = element(node.key(), "span").element;
+            Shown shown = element(node, "span");
             TextLine line = node.line();
             double size = line.type().size();
-            style(element, "left", px(line.left() - originX));
-            style(element, "top", px(line.baseline() - BASELINE * size - originY));
-            style(element, "font-size", px(size));
-            style(element, "line-height", Decimals.brief(LINE_HEIGHT));
-            style(element, "font-weight", Integer.toString(line.type().weight().css()));
-            style(element, "color", css(node.fill()));
-            if (!line.text().equals(element.getTextContent())) {
-                element.setTextContent(line.text());
+            shown.place(line.left() - originX, line.baseline() - BASELINE * size - originY);
+            boolean stays = shown.had() instanceof SceneNode.Text had
+                    && had.line().text().equals(line.text())
+                    && had.line().type().equals(line.type())
+                    && had.fill().equals(node.fill());
+            if (!stays) {
+                Element element = shown.element();
+                style(element, "font-size", px(size));
+                style(element, "line-height", Decimals.brief(LINE_HEIGHT));
+                style(
+                        element,
+                        "font-weight",
+                        Integer.toString(line.type().weight().css()));
+                style(element, "color", css(node.fill()));
+                if (!line.text().equals(element.getTextContent())) {
+                    element.setTextContent(line.text());
+                }
+                shown.has(node);
             }
         }
 
         @Override
         public void icon(SceneNode.Icon node) {
-            String filled = "icon-" + node.name() + "-filled";
-            boolean hasTwin = node.filled() && document.getElementById(filled) != null;
-            Element element = element(node.key(), "svg").element;
-            place(element, node.area());
-            style(element, "color", css(node.fill()));
-            element.setAttribute("aria-hidden", "true");
-            style(element, "transform", transform(node));
-            String target = "#" + (hasTwin ? filled : "icon-" + node.name());
-            Element use = child(element, "use");
-            if (!target.equals(use.getAttribute("href"))) {
-                use.setAttribute("href", target);
+            Shown shown = element(node, "svg");
+            place(shown, node.area());
+            boolean stays = shown.had() instanceof SceneNode.Icon had
+                    && had.name().equals(node.name())
+                    && had.filled() == node.filled()
+                    && had.flipped() == node.flipped()
+                    && had.turn() == node.turn()
+                    && had.fill().equals(node.fill());
+            if (!stays) {
+                String filled = "icon-" + node.name() + "-filled";
+                boolean hasTwin = node.filled() && document.getElementById(filled) != null;
+                Element element = shown.element();
+                style(element, "color", css(node.fill()));
+                element.setAttribute("aria-hidden", "true");
+                style(element, "transform", transform(node));
+                child(element, "use").setAttribute("href", "#" + (hasTwin ? filled : "icon-" + node.name()));
+                shown.has(node);
             }
         }
 
         @Override
         public void gradient(SceneNode.Gradient node) {
-            Element element = element(node.key(), "div").element;
-            place(element, node.area());
-            style(element, "border-radius", px(node.radius()));
-            style(
-                    element,
-                    "background",
-                    "linear-gradient(" + Decimals.brief(node.angle()) + "deg," + css(node.from()) + "," + css(node.to())
-                            + ")");
+            Shown shown = element(node, "div");
+            place(shown, node.area());
+            boolean stays = shown.had() instanceof SceneNode.Gradient had
+                    && had.radius() == node.radius()
+                    && had.angle() == node.angle()
+                    && had.from().equals(node.from())
+                    && had.to().equals(node.to());
+            if (!stays) {
+                style(shown.element(), "border-radius", px(node.radius()));
+                style(
+                        shown.element(),
+                        "background",
+                        "linear-gradient(" + Decimals.brief(node.angle()) + "deg," + css(node.from()) + ","
+                                + css(node.to()) + ")");
+                shown.has(node);
+            }
         }
 
         @Override
@@ -290,26 +334,41 @@ final class DomPainter {
             if (uri.isEmpty()) {
                 return;
             }
-            Element element = element(node.key(), "img").element;
-            place(element, node.area());
-            style(element, "border-radius", px(node.radius()));
-            style(element, "object-fit", node.whole() ? "contain" : "cover");
-            element.setAttribute("alt", "");
-            if (!uri.equals(element.getAttribute("src"))) {
+            Shown shown = element(node, "img");
+            place(shown, node.area());
+            boolean stays = shown.had() instanceof SceneNode.Picture had
+                    && had.radius() == node.radius()
+                    && had.whole() == node.whole()
+                    && had.file().equals(node.file());
+            if (!stays) {
+                Element element = shown.element();
+                style(element, "border-radius", px(node.radius()));
+                style(element, "object-fit", node.whole() ? "contain" : "cover");
+                element.setAttribute("alt", "");
                 element.setAttribute("src", uri);
+                shown.has(node);
             }
         }
 
         @Override
         public void path(SceneNode.Path node) {
-            Element element = element(node.key(), "svg").element;
-            place(element, new Box(0, 0, 1, 1));
-            element.setAttribute("aria-hidden", "true");
-            Element path = child(element, "path");
-            path.setAttribute("d", node.outline().pathData());
-            style(path, "fill", node.stroke().isPresent() ? "none" : css(node.fill()));
-            style(path, "stroke", node.stroke().isPresent() ? css(node.fill()) : "none");
-            style(path, "stroke-width", Decimals.brief(node.stroke().orElse(0.0)));
+            Shown shown = element(node, "svg");
+            shown.place(0, 0, new Box(0, 0, 1, 1));
+            Element path = child(shown.element(), "path");
+            Outline seen = node.outline().mapped(x -> Shown.exact(x - originX), y -> Shown.exact(y - originY));
+            if (shown.draws(seen)) {
+                path.setAttribute("d", seen.pathData());
+            }
+            boolean stays = shown.had() instanceof SceneNode.Path had
+                    && had.fill().equals(node.fill())
+                    && had.stroke().equals(node.stroke());
+            if (!stays) {
+                shown.element().setAttribute("aria-hidden", "true");
+                style(path, "fill", node.stroke().isPresent() ? "none" : css(node.fill()));
+                style(path, "stroke", node.stroke().isPresent() ? css(node.fill()) : "none");
+                style(path, "stroke-width", Decimals.brief(node.stroke().orElse(0.0)));
+                shown.has(node);
+            }
         }
 
         private Element child(Element svg, String tag) {
@@ -321,15 +380,38 @@ final class DomPainter {
 
         @Override
         public void group(SceneNode.Group node) {
-            boolean isDialog = (path + "/" + node.key()).equals(dialog);
-            Element element = element(node.key(), isDialog ? "div" : tag(node.meaning())).element;
-            style(element, "z-index", depths.isEmpty() ? "auto" : Integer.toString(depths.indexOf(node)));
+            boolean isDialog = !dialog.isEmpty() && dialog.equals(parent.path() + "/" + node.key());
+            Shown shown = element(node, isDialog ? "div" : tag(node.meaning()));
+            Element element = shown.element();
+            style(element, "z-index", depths.isEmpty() ? "auto" : Integer.toString(depth(node)));
             Box area = node.area();
             if (leaving > 0 && node.meaning() instanceof Meaning.Main) {
                 // The content reaches under the bar, so that it is there when the bar has left.
                 area = new Box(area.x(), area.y() - leaving, area.width(), area.height() + leaving);
             }
-            place(element, area);
+            place(shown, area);
+            boolean stays = shown.had() instanceof SceneNode.Group had
+                    && had.meaning().equals(node.meaning())
+                    && had.part().equals(node.part())
+                    && had.clip().equals(node.clip())
+                    && had.opacity() == node.opacity();
+            if (!stays) {
+                look(element, node);
+                mean(element, node);
+                shown.has(node);
+            }
+            new Level(shown, area.x(), area.y()).paint(node.children());
+        }
+
+        private int depth(SceneNode node) {
+            int depth = 0;
+            while (depths.get(depth) != node) {
+                depth++;
+            }
+            return depth;
+        }
+
+        private void look(Element element, SceneNode.Group node) {
             if (node.clip().isPresent()) {
                 boolean scrolls = node.meaning() instanceof Meaning.Main || node.meaning() instanceof Meaning.Scroll;
                 style(element, "overflow-x", node.meaning() instanceof Meaning.Scroll ? "auto" : "hidden");
@@ -341,8 +423,6 @@ final class DomPainter {
                 style(element, "pointer-events", "none");
             }
             style(element, "opacity", node.opacity() < 1 ? Decimals.brief(node.opacity()) : "");
-            mean(element, node);
-            new Level(element, path + "/" + node.key(), area.x(), area.y()).paint(node.children());
         }
 
         private void mean(Element element, SceneNode.Group node) {
@@ -400,7 +480,7 @@ final class DomPainter {
     }
 
     private static String px(double dp) {
-        return Decimals.brief(dp) + "px";
+        return Shown.px(dp);
     }
 
     private static String css(Colour colour) {

@@ -193,8 +193,9 @@ final class Page {
 
     @JSBody(
             params = {"element", "to"},
-            script = "if (Math.abs(element.scrollTop - to) >= 1) { element.scrollTop = to; }")
-    static native void scrollTo(Element element, double to);
+            script = "if (Math.abs(element.scrollTop - to) >= 1) { element.scrollTop = to; }"
+                    + " return Math.abs(element.scrollTop - to) < 1;")
+    static native boolean scrollTo(Element element, double to);
 
     /** Chooses an option of a list, where it has it. */
     @JSBody(

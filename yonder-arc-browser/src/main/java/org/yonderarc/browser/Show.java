@@ -30,6 +30,10 @@ final class Show {
     private int focusMoves;
     /** The path that is to have the browser's focus as soon as it is there. */
     private Optional<String> wanted = Optional.empty();
+    /** The content, and where it was scrolled to last. */
+    private String content = "";
+
+    private double scrolledTo;
     /** The moment from which time goes at this speed: in ms of the page, and of the stage. */
     private double realStart = Page.now();
 
@@ -202,12 +206,21 @@ final class Show {
         painter.dialog(stage.tree().dialog());
         painter.paint(scene);
         painter.hands(stage.pointsAtTarget());
-        stage.tree().content().ifPresent(path -> painter.scroll(path, stage.scrolled(path)));
+        stage.tree().content().ifPresent(path -> scroll(path, stage.scrolled(path)));
         painter.tell(stage.tree());
         // What is to have the focus may come with a later frame of a film.
         wanted = wanted.filter(path -> !painter.focus(path));
         if (!rests || stage.moves()) {
             wake();
+        }
+    }
+
+    /** Scrolls content where that is news: to ask the browser where it is would have it laid out in each frame. */
+    private void scroll(String path, double to) {
+        if (to != scrolledTo || !path.equals(content)) {
+            scrolledTo = to;
+            // It may come with a later frame of a film.
+            content = painter.scroll(path, to) ? path : "";
         }
     }
 
