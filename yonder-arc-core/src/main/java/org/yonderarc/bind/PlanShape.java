@@ -12,6 +12,7 @@ import org.yonderarc.codec.Codec;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.Context;
 import org.yonderarc.codec.Definitions;
+import org.yonderarc.codec.Field;
 import org.yonderarc.codec.MotionShape;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
@@ -26,11 +27,13 @@ import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Noun;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Theme;
+import org.yonderarc.plan.Words;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -59,6 +62,7 @@ final class PlanShape {
     /** A file for both schemes, or a map with one for each. */
     private static final Codec<Map<Scheme, String>> LOGOS = logos();
 
+    private static final Shape<Map<OwnWord, Words>> SAYS = says();
     static final Shape<App> APP = app();
     static final Shape<Acceptance> ACCEPTANCE = acceptance();
     static final BarShape BAR = new BarShape();
@@ -118,6 +122,26 @@ final class PlanShape {
         };
     }
 
+    /** Each of the app's own words in the plan's. */
+    private static Shape<Map<OwnWord, Words>> says() {
+        var shape = new Shape<Map<OwnWord, Words>>("own words", "What the app says of itself, in words of its own.");
+        var keys = new EnumMap<OwnWord, Field<Map<OwnWord, Words>, Optional<Words>>>(OwnWord.class);
+        for (OwnWord word : OwnWord.values()) {
+            keys.put(
+                    word,
+                    shape.optional(
+                            word.word(),
+                            PlanCodecs.WORDS,
+                            says -> Optional.ofNullable(says.get(word)),
+                            word.meaning() + " Usually \"" + word.in("en") + "\"."));
+        }
+        return shape.makes(got -> {
+            var says = new EnumMap<OwnWord, Words>(OwnWord.class);
+            keys.forEach((word, key) -> got.get(key).ifPresent(worded -> says.put(word, worded)));
+            return Map.copyOf(says);
+        });
+    }
+
     private static Shape<App> app() {
         var shape = new Shape<App>("app", "What the plan is of.");
         var name = shape.required("name", Codecs.TEXT, App::name, "The app's name, as people read it.");
@@ -159,6 +183,7 @@ final class PlanShape {
                 Codecs.TEXT,
                 App::texts,
                 "The files with the texts of the other languages: texts/{language}.properties, or .xlf.");
+        var says = shape.field("says", SAYS, App::says, Map.of(), "What the app says of itself, in words of its own.");
         return shape.makes(got -> new App(
                 got.get(name),
                 got.get(start),
@@ -167,6 +192,7 @@ final class PlanShape {
                 got.get(links),
                 got.get(logo),
                 got.get(back),
+                got.get(says),
                 got.get(texts)));
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.codec.Context;
 import org.yonderarc.finding.Code;
@@ -11,6 +12,7 @@ import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Words;
 import org.yonderarc.tree.ListValue;
@@ -58,6 +60,7 @@ public final class Texts {
         for (MapValue.Entry entry : map.entries()) {
             entries.add(
                     switch (entry.key()) {
+                        case "app" -> run.app(entry, plan);
                         case "screens" -> run.screens(entry, plan);
                         case "menus" -> run.menus(entry);
                         default -> entry;
@@ -73,6 +76,27 @@ public final class Texts {
                         "In " + file + ", \"" + key + "\" belongs to nothing in the plan.",
                         Suggestion.sentence(key, run.known, "Remove it."))));
         return new MergedTree(new MapValue(map.spot(), entries), findings);
+    }
+
+    private MapValue.Entry app(MapValue.Entry app, Plan plan) {
+        if (!(app.value() instanceof MapValue map)) {
+            return app;
+        }
+        Value worded = map.entry("says").map(MapValue.Entry::value).orElse(new MapValue(map.spot(), List.of()));
+        Value says = worded;
+        for (OwnWord word : OwnWord.values()) {
+            String own = Optional.ofNullable(plan.app().says().get(word))
+                    .map(words -> words.in(base).source())
+                    .orElse(word.in(base));
+            says = member(says, word.word(), "says." + word.word(), own);
+        }
+        if (says == worded) {
+            return app;
+        }
+        var entries = new ArrayList<>(map.entries());
+        entries.removeIf(entry -> entry.key().equals("says"));
+        entries.add(new MapValue.Entry("says", worded.spot(), says));
+        return new MapValue.Entry(app.key(), app.keySpot(), new MapValue(map.spot(), entries));
     }
 
     private MapValue.Entry screens(MapValue.Entry screens, Plan plan) {

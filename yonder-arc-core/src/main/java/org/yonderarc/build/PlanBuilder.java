@@ -11,6 +11,7 @@ import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Motion;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -40,6 +41,7 @@ public final class PlanBuilder {
     private final Map<String, Map<String, Value>> theme = new LinkedHashMap<>();
     private final Map<String, Value> looks = new LinkedHashMap<>();
     private final Map<String, Value> logos = new LinkedHashMap<>();
+    private final Map<String, Value> says = new LinkedHashMap<>();
     private final List<MapValue.Entry> styles = new ArrayList<>();
     private final Map<String, Value> motion = new LinkedHashMap<>();
     private final Map<String, Value> kinds = new LinkedHashMap<>();
@@ -115,6 +117,22 @@ public final class PlanBuilder {
     /** Sets where going back leads at the root of a branch. */
     public PlanBuilder back(App.Back where) {
         app.put("back", where);
+        return this;
+    }
+
+    /** Words what the app says of itself, the same in every language; {@code {place}} stands for where "back" leads. */
+    public PlanBuilder says(OwnWord word, String text) {
+        return says(word, Trees.text(text));
+    }
+
+    /** Words what the app says of itself in several languages, by language tag. */
+    public PlanBuilder says(OwnWord word, Map<String, String> texts) {
+        return says(word, Texts.of(texts));
+    }
+
+    private PlanBuilder says(OwnWord word, Value text) {
+        says.put(word.word(), text);
+        app.put("says", Trees.map(says));
         return this;
     }
 

@@ -35,6 +35,7 @@ public final class Check {
             BarRules::items,
             BarRules::hidden,
             TextRules::texts,
+            TextRules::ownWords,
             LabelRules::look,
             MotionRules::look,
             ContrastRules::look,

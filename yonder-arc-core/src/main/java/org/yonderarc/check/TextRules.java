@@ -6,15 +6,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.App;
 import org.yonderarc.plan.Mentions;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Template;
 import org.yonderarc.plan.Words;
 
 /** Texts: their holes can be filled, they are complete in every language, and they hide nothing. */
 final class TextRules {
+    /** Where the words stand that the app says of itself. */
+    private static final String OWN = "/app/says/";
+
     /** Words of more characters are cut off in the slot of a small phone's bar. */
     private static final int LONGEST_WORD = 14;
 
@@ -31,6 +37,16 @@ final class TextRules {
 
     /** A hole is a fact; in the title of a screen, it may be a parameter too. */
     private static void hole(Subject subject, String hole, String pointer, Optional<Screen> screen) {
+        if (pointer.startsWith(OWN)) {
+            if (!hole.equals(OwnWord.PLACE) || !pointer.equals(OWN + OwnWord.BACK_TO.word())) {
+                subject.tell(
+                        Code.UNKNOWN_FACT,
+                        pointer,
+                        "{" + hole + "} can't be filled here.",
+                        "Leave it out. The only hole is {place}, in \"" + OwnWord.BACK_TO.word() + "\".");
+            }
+            return;
+        }
         if (screen.isEmpty()) {
             subject.fact(hole, pointer);
             return;
@@ -47,6 +63,29 @@ final class TextRules {
         }
     }
 
+    /** The app's own words are known in each language of the plan, or the plan has them. */
+    static void ownWords(Subject subject) {
+        App app = subject.plan().app();
+        for (int i = 0; i < app.languages().size(); i++) {
+            String language = app.languages().get(i);
+            List<String> missing = OwnWord.isKnown(language)
+                    ? List.of()
+                    : Stream.of(OwnWord.values())
+                            .filter(word -> !app.isWorded(word, language))
+                            .map(OwnWord::word)
+                            .toList();
+            if (!missing.isEmpty()) {
+                subject.tell(
+                        Code.MISSING_LANGUAGE,
+                        "/app/languages/" + i,
+                        "What the app says of itself isn't known in " + language + ", and would be English: "
+                                + String.join(", ", missing) + ".",
+                        "Word it below \"says\" of the app: \"says: { " + missing.get(0) + ": { ..., " + language
+                                + ": ... } }\".");
+            }
+        }
+    }
+
     static void texts(Subject subject) {
         List<String> languages = subject.plan().app().languages();
         for (Mentioned.Said placed : subject.mentioned().texts) {
@@ -57,7 +96,8 @@ final class TextRules {
             List<String> missing = languages.stream()
                     .filter(language -> !placed.words().byLanguage().containsKey(language))
                     .toList();
-            if (!inAll && !missing.isEmpty()) {
+            // The app's own words are known in most languages; those that lack them are told by themselves.
+            if (!inAll && !missing.isEmpty() && !placed.pointer().startsWith(OWN)) {
                 subject.tell(
                         Code.MISSING_LANGUAGE,
                         placed.pointer(),

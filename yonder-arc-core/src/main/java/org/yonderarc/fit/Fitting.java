@@ -2,9 +2,10 @@ package org.yonderarc.fit;
 
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.plan.App;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Place;
-import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Wireframe;
 
@@ -12,7 +13,7 @@ import org.yonderarc.plan.Wireframe;
  * A plan fitted to one setting and one state: what is shown, before anything has a size.
  *
  * @param setting the setting, its language that of the texts
- * @param appName the app's name
+ * @param app what the plan is of
  * @param place where the person is
  * @param address the place's address
  * @param title the place's title, its holes filled
@@ -23,11 +24,10 @@ import org.yonderarc.plan.Wireframe;
  * @param content the screen's content
  * @param picture the picture file in place of the content
  * @param theme the plan's theme
- * @param logos the app's logos by scheme
  */
 public record Fitting(
         Setting setting,
-        String appName,
+        App app,
         Place place,
         String address,
         String title,
@@ -37,11 +37,15 @@ public record Fitting(
         List<Optional<String>> rows,
         Wireframe content,
         Optional<String> picture,
-        Theme theme,
-        java.util.Map<Scheme, String> logos) {
+        Theme theme) {
     public Fitting {
         bars = List.copyOf(bars);
         rows = List.copyOf(rows);
+    }
+
+    /** A word of the app's own in the language of the texts. */
+    public String own(OwnWord word) {
+        return app.own(word, language());
     }
 
     /** The language tag (BCP 47) of the texts. */

@@ -9,7 +9,6 @@ import org.yonderarc.fit.Badges;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
-import org.yonderarc.fit.OwnWord;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Visible;
 import org.yonderarc.plan.Bar;
@@ -20,6 +19,7 @@ import org.yonderarc.plan.GridForm;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
@@ -65,11 +65,11 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** A word of the app's own in the language of the setting. */
     String own(OwnWord word) {
-        return word.in(language());
+        return plan().app().own(word, language());
     }
 
     String own(OwnWord word, String other) {
-        return word.in(language(), other);
+        return plan().app().own(word, language(), other);
     }
 
     /** What an overflow says: the app's own word where the plan says nothing of it. */

@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param links the schemes that web addresses may have beside http, https, mailto and tel
  * @param logos the logo's picture file by scheme, inside of the plan's folder
  * @param back where going back leads at the root of a branch
+ * @param says what the app says of itself, where that is other than usual
  * @param texts the files with texts of other languages, inside of the plan's folder, with a hole for the language
  */
 public record App(
@@ -25,6 +26,7 @@ public record App(
         List<String> links,
         Map<Scheme, String> logos,
         Back back,
+        Map<OwnWord, Words> says,
         Optional<String> texts) {
     /** Where going back leads at the root of a branch. */
     public enum Back {
@@ -44,12 +46,42 @@ public record App(
         links = List.copyOf(links);
         logos = Map.copyOf(logos);
         Objects.requireNonNull(back, "back");
+        says = Map.copyOf(says);
         Objects.requireNonNull(texts, "texts");
     }
 
     /** The app with this name, with all defaults. */
     public static App of(String name) {
-        return new App(name, Optional.empty(), List.of(), List.of(), List.of(), Map.of(), Back.START, Optional.empty());
+        return new App(
+                name,
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Map.of(),
+                Back.START,
+                Map.of(),
+                Optional.empty());
+    }
+
+    /** What the app says of itself in a language: as the plan words it, or as is usual there. */
+    public String own(OwnWord word, String language) {
+        return own(word, language, "");
+    }
+
+    /** What the app says of itself in a language, with the title of a place where that belongs. */
+    public String own(OwnWord word, String language, String place) {
+        return isWorded(word, language)
+                ? says.get(word).fill(language, hole -> Optional.of(hole.equals(OwnWord.PLACE) ? place : ""))
+                : word.in(language, place);
+    }
+
+    /** Whether the plan words this for a language, or for all. */
+    public boolean isWorded(OwnWord word, String language) {
+        Words worded = says.get(word);
+        return worded != null
+                && (worded.byLanguage().containsKey(language)
+                        || worded.byLanguage().containsKey(Words.ANY));
     }
 
     /** The language that texts are shown in where nobody chooses another. */

@@ -6,7 +6,6 @@ import java.util.Optional;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
-import org.yonderarc.fit.OwnWord;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.MarkHome;
@@ -17,6 +16,7 @@ import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.ItemState;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -265,7 +265,7 @@ public final class BarComposer {
 
     private Meaning meaning(FittedItem item) {
         String name = item.badge()
-                .map(badge -> item.spoken() + ", " + (badge.isEmpty() ? OwnWord.NEW.in(fitting.language()) : badge))
+                .map(badge -> item.spoken() + ", " + (badge.isEmpty() ? fitting.own(OwnWord.NEW) : badge))
                 .orElse(item.spoken());
         return item.address()
                 .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected(), item.enabled()))
@@ -324,11 +324,11 @@ public final class BarComposer {
     }
 
     private SceneNode logo(Layout.Logo logo) {
-        String file = fitting.logos().get(scheme);
+        String file = fitting.app().logos().get(scheme);
         return SceneNode.Group.of(
                 Part.Plain.LOGO,
                 "logo",
-                new Meaning.Heading(fitting.appName()),
+                new Meaning.Heading(fitting.app().name()),
                 logo.box(),
                 List.of(
                         file != null

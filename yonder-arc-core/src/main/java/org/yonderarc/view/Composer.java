@@ -7,7 +7,6 @@ import java.util.stream.Stream;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
-import org.yonderarc.fit.OwnWord;
 import org.yonderarc.form.Forms;
 import org.yonderarc.form.OwnIcons;
 import org.yonderarc.layout.Box;
@@ -15,6 +14,7 @@ import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.scene.BarComposer;
 import org.yonderarc.scene.Canvas;
 import org.yonderarc.scene.Contents;
@@ -93,7 +93,7 @@ public final class Composer {
                 width,
                 layout.screen().height(),
                 palette.background(),
-                fitting.title() + " \u2013 " + fitting.appName(),
+                fitting.title() + " \u2013 " + fitting.app().name(),
                 fitting.rightToLeft() ? Shift.mirror(width).all(nodes) : nodes);
     }
 
@@ -111,7 +111,7 @@ public final class Composer {
         return SceneNode.Group.of(
                 Part.Plain.SCRIM,
                 "scrim",
-                new Meaning.Button(OwnWord.CLOSE.in(fitting.language()), new Step.Close()),
+                new Meaning.Button(fitting.own(OwnWord.CLOSE), new Step.Close()),
                 screen,
                 isDim ? List.of(new SceneNode.Rect("ground", screen, 0, SCRIM)) : List.of());
     }

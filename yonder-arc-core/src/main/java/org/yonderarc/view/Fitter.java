@@ -34,7 +34,7 @@ public final class Fitter {
         List<FittedBar> bars = bars(walk, setting, state, new Visible(plan, setting.device(), place, state), title);
         return new Fitting(
                 setting.in(setting.languageOf(plan)),
-                plan.app().name(),
+                plan.app(),
                 place,
                 walk.addressOf(place),
                 title,
@@ -46,8 +46,7 @@ public final class Fitter {
                         .toList(),
                 screen.wireframe(),
                 screen.picture(),
-                plan.theme(),
-                plan.app().logos());
+                plan.theme());
     }
 
     private static List<FittedBar> bars(Walk walk, Setting setting, State state, Visible visible, String title) {

@@ -35,7 +35,7 @@ public final class Layouter {
     /** The boxes of {@code fitting}. */
     public static Layout layOut(Fitting fitting, TextMeasure measure) {
         Device device = fitting.rightToLeft() ? fitting.device().mirrored() : fitting.device();
-        Room room = Room.of(device, fitting.appName(), measure);
+        Room room = Room.of(device, fitting.app().name(), measure);
         Optional<Layout.Aside> aside = Optional.empty();
         var bars = new ArrayList<Layout.Bar>();
         double head = 0;

@@ -12,8 +12,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -144,6 +146,44 @@ class CompanionsTest {
         PlanFile xliff = read(LANGUAGES.formatted("xlf"));
         assertEquals(plan.screens(), xliff.plan().orElseThrow().screens());
         assertEquals(plan.menus(), xliff.plan().orElseThrow().menus());
+    }
+
+    @Test
+    void whatTheAppSaysOfItselfIsTranslatedBesideThePlan() throws Exception {
+        Files.createDirectories(folder.resolve("texts"));
+        Files.writeString(
+                folder.resolve("texts/eo.properties"),
+                """
+                says.menu = Menuo
+                says.more = Pli
+                says.back-to = Reen al {place}
+                says.collapse = Faldi
+                says.expand = Malfaldi
+                says.new = nova
+                says.close = Fermi
+                """);
+        PlanFile read = read(
+                """
+                yonder: 1
+                app: { name: A, start: a, languages: [ en, eo ], texts: "texts/{language}.properties", says: { menu: All } }
+                screens: { a: A }
+                """);
+        assertEquals(
+                List.of(),
+                read.findings().stream()
+                        .filter(found -> found.code() == Code.MISSING_LANGUAGE)
+                        .toList());
+        assertEquals(
+                List.of(),
+                read.findings().stream()
+                        .filter(found -> found.code() == Code.UNUSED_TEXT)
+                        .toList());
+        var app = read.plan().orElseThrow().app();
+        assertEquals("All", app.own(OwnWord.MENU, "en"));
+        assertEquals("Menuo", app.own(OwnWord.MENU, "eo"));
+        assertEquals("Pli", app.own(OwnWord.MORE, "eo"));
+        assertEquals("Plus", app.own(OwnWord.MORE, "fr"), "a language that only some words have keeps the usual ones");
+        assertEquals("Reen al Wax", app.own(OwnWord.BACK_TO, "eo", "Wax"));
     }
 
     @Test

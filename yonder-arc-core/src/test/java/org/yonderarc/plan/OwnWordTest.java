@@ -1,15 +1,26 @@
-package org.yonderarc.fit;
+package org.yonderarc.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.build.PlanException;
+import org.yonderarc.check.Check;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.Fitting;
+import org.yonderarc.fit.Setting;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Steps;
@@ -28,7 +39,7 @@ class OwnWordTest {
         for (OwnWord word : OwnWord.values()) {
             String said = word.in(language);
             assertTrue(!said.isBlank(), () -> word + " in " + language);
-            assertEquals(word == OwnWord.BACK_TO, said.contains("{}"), () -> word + " in " + language);
+            assertEquals(word == OwnWord.BACK_TO, said.contains("{place}"), () -> word + " in " + language);
         }
         assertTrue(OwnWord.BACK_TO.in(language, "Wax").contains("Wax"));
     }
@@ -75,5 +86,48 @@ class OwnWordTest {
                             .orElseThrow()
                             .label());
         }
+    }
+
+    @Test
+    void areWordedByThePlanWhereItHasItsOwn() {
+        var plan = PlanBuilder.app("Words")
+                .languages("en", "eo")
+                .says(OwnWord.MORE, Map.of("en", "All else", "eo", "Pli"))
+                .says(OwnWord.BACK_TO, "\u2190 {place}")
+                .start("a")
+                .screen("a")
+                .build();
+        assertEquals("All else", plan.app().own(OwnWord.MORE, "en"));
+        assertEquals("Pli", plan.app().own(OwnWord.MORE, "eo"));
+        assertEquals("\u2190 Wax", plan.app().own(OwnWord.BACK_TO, "eo", "Wax"));
+        assertEquals("Menu", plan.app().own(OwnWord.MENU, "eo"));
+        Finding missing = Check.plan(plan, IconNames.ANY).stream()
+                .filter(finding -> finding.code() == Code.MISSING_LANGUAGE)
+                .reduce((one, other) -> {
+                    throw new AssertionError("only one of them: " + other);
+                })
+                .orElseThrow();
+        assertEquals("/app/languages/1", missing.spot().pointer());
+        assertEquals(
+                "What the app says of itself isn't known in eo, and would be English: "
+                        + "menu, collapse, expand, new, close.",
+                missing.message());
+    }
+
+    @Test
+    void holesOtherThanThePlaceAreFound() {
+        PlanBuilder plan = PlanBuilder.app("Words")
+                .fact("count", 2)
+                .says(OwnWord.MENU, "Menu ({count})")
+                .says(OwnWord.CLOSE, "Leave {place}")
+                .says(OwnWord.BACK_TO, "To {place}")
+                .start("a")
+                .screen("a");
+        assertEquals(
+                List.of("/app/says/menu", "/app/says/close"),
+                assertThrows(PlanException.class, plan::build).findings().stream()
+                        .filter(finding -> finding.code() == Code.UNKNOWN_FACT)
+                        .map(finding -> finding.spot().pointer())
+                        .toList());
     }
 }
