@@ -2,7 +2,7 @@
 module org.yonderarc.web {
     requires transitive org.yonderarc.core;
     requires transitive org.yonderarc.draw;
-    requires org.yonderarc.files;
+    requires transitive org.yonderarc.files;
 
     exports org.yonderarc.web;
 }

@@ -197,6 +197,33 @@ final class Page {
                     + " return Math.abs(element.scrollTop - to) < 1;")
     static native boolean scrollTo(Element element, double to);
 
+    @JSBody(params = "dialog", script = "dialog.showModal();")
+    static native void open(HTMLElement dialog);
+
+    @JSBody(params = "dialog", script = "dialog.close();")
+    static native void close(HTMLElement dialog);
+
+    /** Says which of the links of a map is where the person is, and has it in view. */
+    @JSBody(
+            params = {"map", "screen"},
+            script = "map.querySelectorAll('[data-screen]').forEach(function(link) {"
+                    + " if (link.dataset.screen === screen) { link.setAttribute('aria-current', 'page'); }"
+                    + " else { link.removeAttribute('aria-current'); } });")
+    static native void mark(HTMLElement map, String screen);
+
+    /** Told the address of a link that is followed. */
+    @JSFunctor
+    interface AddressCallback extends JSObject {
+        void follow(String address);
+    }
+
+    @JSBody(
+            params = {"map", "told"},
+            script = "map.addEventListener('click', function(event) {"
+                    + " if (event.target.dataset.address !== undefined) {"
+                    + " event.preventDefault(); told(event.target.dataset.address); } });")
+    static native void onAddress(HTMLElement map, AddressCallback told);
+
     /** Chooses an option of a list, where it has it. */
     @JSBody(
             params = {"element", "value"},

@@ -69,6 +69,12 @@ final class Tools {
             Page.copy(player.link());
             get("happened").setTextContent("A link to this view is copied.");
         });
+        get("open-map").onClick(event -> map());
+        get("close-map").onClick(event -> Page.close(get("map")));
+        Page.onAddress(get("map"), address -> {
+            Page.close(get("map"));
+            player.take(new Step.Link(address));
+        });
         get("open-tools").onClick(event -> open(!Page.hasClass(document.getBody(), "open")));
         get("screen-name").onEvent("change", event -> jump());
         for (Screen screen : plan.screens()) {
@@ -85,6 +91,13 @@ final class Tools {
         Page.toggle(document.getBody(), "open", on);
         get("open-tools").setAttribute("aria-expanded", Boolean.toString(on));
         get("open-tools").setTextContent(on ? "Close" : "Tools");
+    }
+
+    /** Shows the map, with a mark where the person is. */
+    private void map() {
+        String here = player.walk().shown(player.state()).screen();
+        Page.mark(get("map"), here);
+        Page.open(get("map"));
     }
 
     private void jump() {

@@ -38,7 +38,7 @@ final class PageCommand implements Callable<Integer> {
             throw new Refusal(output + ": a page's name ends in .html.");
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
-        String page = new PageWriter(plan.icons(), plan.pictures(), new InterFont()).page(sound);
+        String page = new PageWriter(plan.icons(), plan.pictures(), new InterFont()).page(plan.read());
         plan.inputs(sound).spare(output);
         SafeFile.write(output, page);
         spec.commandLine()

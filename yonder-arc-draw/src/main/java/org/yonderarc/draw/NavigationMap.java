@@ -67,11 +67,11 @@ public final class NavigationMap {
         GUARD
     }
 
-    private NavigationMap(Shot shot, TextMeasure measure) {
+    private NavigationMap(Shot shot, TextMeasure measure, boolean thumbs) {
         this.shot = shot;
         this.plan = shot.plan();
         this.measure = measure;
-        this.thumbs = plan.screens().list().size() <= MOST_THUMBS;
+        this.thumbs = thumbs;
     }
 
     /**
@@ -80,12 +80,32 @@ public final class NavigationMap {
      * @throws IllegalArgumentException if the plan has more than {@link #MOST_SCREENS} screens
      */
     public static Scene of(Shot shot, TextMeasure measure) {
+        return new NavigationMap(shot, measure, few(shot) <= MOST_THUMBS).draw();
+    }
+
+    /**
+     * The map without thumbnails, small enough to be carried along. The node of a screen has the key of
+     * {@link #key(Screen)}.
+     *
+     * @throws IllegalArgumentException if the plan has more than {@link #MOST_SCREENS} screens
+     */
+    public static Scene ofNames(Shot shot, TextMeasure measure) {
+        few(shot);
+        return new NavigationMap(shot, measure, false).draw();
+    }
+
+    /** The key of the node that stands for a screen. */
+    public static String key(Screen screen) {
+        return "screen:" + screen.id();
+    }
+
+    private static int few(Shot shot) {
         int screens = shot.plan().screens().list().size();
         if (screens > MOST_SCREENS) {
             throw new IllegalArgumentException(
                     "a map shows at most " + MOST_SCREENS + " screens, and the plan has " + screens);
         }
-        return new NavigationMap(shot, measure).draw();
+        return screens;
     }
 
     private Scene draw() {
@@ -142,11 +162,11 @@ public final class NavigationMap {
                 .forEach(menu -> cells.put("menu:" + menu.id(), graph.insertVertex(parent, null, "", 0, 0, 120, 44)));
         for (Screen screen : plan.screens()) {
             double height = thumbs ? thumbHeight() + CAPTION : 44;
-            cells.put("screen:" + screen.id(), graph.insertVertex(parent, null, "", 0, 0, THUMB, height));
+            cells.put(key(screen), graph.insertVertex(parent, null, "", 0, 0, THUMB, height));
         }
         plan.menus().forEach(menu -> menu.items().forEach(item -> item(parent, "menu:" + menu.id(), item)));
         for (Screen screen : plan.screens()) {
-            String own = "screen:" + screen.id();
+            String own = key(screen);
             var targets = new java.util.TreeSet<String>();
             screen.wireframe().rows().stream()
                     .map(Row::to)
@@ -242,7 +262,7 @@ public final class NavigationMap {
     }
 
     private void screen(List<SceneNode> nodes, Screen screen, Box box) {
-        String key = "screen:" + screen.id();
+        String key = key(screen);
         boolean guarded = screen.needs().isPresent();
         if (!thumbs) {
             nodes.add(new SceneNode.Rect(key, box, 10, Colour.rgb(0xFFFFFF)));

@@ -59,8 +59,23 @@ public final class PageWriter {
         this.font = font;
     }
 
-    /** The page; the same plan gives the same bytes. */
+    /** The page of a plan that was built; the same plan gives the same bytes. */
     public String page(Plan plan) {
+        return page(plan, "");
+    }
+
+    /**
+     * The page of a plan that was read, with what the check has found.
+     *
+     * @throws IllegalArgumentException if the plan has errors
+     */
+    public String page(PlanFile read) {
+        return page(
+                read.plan().orElseThrow(() -> new IllegalArgumentException("the plan has errors")),
+                PageFindings.list(read));
+    }
+
+    private String page(Plan plan, String findings) {
         String json = PlanFile.toJson(plan).replace("<", "\\u003c");
         // The script stands inside of an element, whose end it must not seem to hold.
         String script = "\n" + resource(SCRIPT).replace("</", "<\\/") + "\nmain();\n";
@@ -78,6 +93,9 @@ public final class PageWriter {
         slots.put("languages", languages(plan));
         slots.put("one-language", plan.app().languages().size() > 1 ? "" : " hidden");
         slots.put("still", still(plan));
+        slots.put("findings", findings);
+        slots.put("no-findings", findings.isEmpty() ? " hidden" : "");
+        slots.put("map", new PageMap(plan, font, icons, pictures).html());
         slots.put("licences", Markup.escape(Licences.ofFont() + "\n\n" + Licences.ofIcons()));
         slots.put("script", script);
         slots.put("script-hash", "sha256-" + base64(sha256(script)));

@@ -1,0 +1,95 @@
+package org.yonderarc.web;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.yonderarc.draw.FontMeasure;
+import org.yonderarc.draw.Icons;
+import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.NavigationMap;
+import org.yonderarc.draw.Pictures;
+import org.yonderarc.draw.SvgPainter;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Row;
+import org.yonderarc.plan.Screen;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.sheet.Shot;
+import org.yonderarc.tree.Decimals;
+import org.yonderarc.tree.Markup;
+import org.yonderarc.walk.Walk;
+
+/** The map of a plan as a part of its page: a picture, and over each screen a link that leads there. */
+final class PageMap {
+    private final Plan plan;
+    private final Walk walk;
+    private final SvgPainter painter;
+    private final FontMeasure measure;
+
+    PageMap(Plan plan, InterFont font, Icons icons, Pictures pictures) {
+        this.plan = plan;
+        this.walk = Walk.of(plan);
+        this.painter = new SvgPainter(icons, pictures);
+        this.measure = new FontMeasure(font);
+    }
+
+    /** The part; empty where the plan has more screens than a map shows. */
+    String html() {
+        if (plan.screens().list().size() > NavigationMap.MOST_SCREENS) {
+            return "";
+        }
+        Scene scene = NavigationMap.ofNames(
+                new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty()), measure);
+        String svg = painter.paint(scene);
+        // The links have names: what the picture says by itself would be said twice.
+        String quiet = svg.substring(svg.indexOf("<svg"))
+                .replaceFirst("role=\"img\" aria-labelledby=\"title\"", "aria-hidden=\"true\"")
+                .replaceFirst("<title[^>]*>[^<]*</title>\n?", "");
+        String links = plan.screens().stream()
+                .flatMap(
+                        screen -> place(screen)
+                                .flatMap(place -> box(scene, screen).map(box -> link(scene, screen, place, box)))
+                                .stream())
+                .collect(Collectors.joining());
+        return quiet + links;
+    }
+
+    /** Where a link to a screen leads: to it, or to the first place of it that a row names. */
+    private Optional<Place> place(Screen screen) {
+        return Stream.concat(
+                        Stream.of(new Place(screen.id(), Map.of())),
+                        plan.screens().stream()
+                                .flatMap(any -> any.wireframe().rows().stream())
+                                .map(Row::to)
+                                .flatMap(Optional::stream)
+                                .filter(place -> place.screen().equals(screen.id())))
+                .filter(place -> walk.problem(place).isEmpty())
+                .findFirst();
+    }
+
+    private static Optional<Box> box(Scene scene, Screen screen) {
+        return scene.nodes().stream()
+                .filter(node -> node.key().equals(NavigationMap.key(screen)))
+                .findFirst()
+                .flatMap(SceneNode::box);
+    }
+
+    private String link(Scene scene, Screen screen, Place place, Box box) {
+        String address = walk.addressOf(place);
+        return "<a href=\"#" + Markup.escape(address) + "\" data-address=\"" + Markup.escape(address)
+                + "\" data-screen=\"" + Markup.escape(screen.id()) + "\" aria-label=\"" + Markup.escape(screen.id())
+                + "\" style=\"left:" + percent(box.x(), scene.width()) + ";top:" + percent(box.y(), scene.height())
+                + ";width:" + percent(box.width(), scene.width()) + ";height:" + percent(box.height(), scene.height())
+                + "\"></a>";
+    }
+
+    private static String percent(double part, double whole) {
+        return Decimals.brief(100 * part / whole) + "%";
+    }
+}
