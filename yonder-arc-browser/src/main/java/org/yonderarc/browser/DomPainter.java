@@ -428,7 +428,10 @@ final class DomPainter {
         private void mean(Element element, SceneNode.Group node) {
             Meaning meaning = node.meaning();
             if (meaning instanceof Meaning.Link link) {
-                element.setAttribute("href", "#" + link.address());
+                boolean isInside = link.address().startsWith("/");
+                element.setAttribute("href", isInside ? "#" + link.address() : link.address());
+                attribute(element, "rel", isInside ? Optional.empty() : Optional.of("external noopener noreferrer"));
+                attribute(element, "target", isInside ? Optional.empty() : Optional.of("_blank"));
                 element.setAttribute("aria-label", link.label());
                 style(element, "pointer-events", "auto");
             } else if (meaning instanceof Meaning.Button button) {

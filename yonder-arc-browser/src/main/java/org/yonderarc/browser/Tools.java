@@ -11,8 +11,10 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.tree.Decimals;
 import org.yonderarc.walk.Step;
 
@@ -29,6 +31,8 @@ final class Tools {
     private static final double GAP = 24;
     /** Smaller than this nothing can be made out. */
     private static final double SMALLEST = 0.2;
+    /** A device with more room than this above its content, in dp, has a strip there that tells the time. */
+    private static final double STRIP = 20;
     /** So many steps are listed, the last ones. */
     private static final int MOST_STEPS = 12;
 
@@ -68,6 +72,11 @@ final class Tools {
         get("copy-link").onClick(event -> {
             Page.copy(player.link());
             get("happened").setTextContent("A link to this view is copied.");
+        });
+        get("skip").onClick(event -> {
+            // The address is the app's: the browser must not follow the link by itself.
+            event.preventDefault();
+            Page.focus(get("app"));
         });
         get("open-map").onClick(event -> map());
         get("close-map").onClick(event -> Page.close(get("map")));
@@ -233,6 +242,14 @@ final class Tools {
         Page.style(device, "transform", scale == 1 ? "none" : "scale(" + Decimals.text(scale) + ")");
         Page.style(body, "width", Decimals.text(show.width() * scale) + "px");
         Page.style(body, "height", Decimals.text(show.height() * scale) + "px");
+        Theme theme = player.walk().plan().theme();
+        Scheme scheme = show.stage().surroundings().scheme();
+        Page.style(device, "--focus", theme.colour(scheme, Role.ACCENT).hex());
+        Page.style(device, "--within", theme.colour(scheme, Role.SURFACE).hex());
+        Page.toggle(
+                device,
+                "strip",
+                !fills && show.stage().surroundings().device().safe().top() >= STRIP);
         Page.toggle(device, "window", show.stage().surroundings().device().id().startsWith("desktop"));
         String language = show.wishes().language();
         String spoken = language.isEmpty() ? player.walk().plan().app().language() : language;

@@ -18,7 +18,7 @@ import org.yonderarc.walk.Step;
  * @param note what is said about it where there is room; empty for nothing
  * @param icon the name of its icon
  * @param badge what its badge says: empty text for a dot; no value for no badge
- * @param address the address of the place on top of its branch; no value where the person stays
+ * @param address the address of the place on top of its branch, or on the web; no value where it leads to none
  * @param step the step that a tap takes
  * @param leaves whether it leads out of the app, and carries the mark for that
  * @param states the states that it is in

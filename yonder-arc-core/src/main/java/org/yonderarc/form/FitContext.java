@@ -242,7 +242,11 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                         ? item.selectedIcon().or(item::icon).or(() -> screen.flatMap(Screen::icon))
                         : item.icon().or(() -> screen.flatMap(Screen::icon)),
                 item.badge().flatMap(badge -> Badges.text(badge, state.facts().get(badge.fact()))),
-                item.place().map(place -> walk.addressOf(trail == null ? place : trail.top())),
+                item.place()
+                        .map(place -> walk.addressOf(trail == null ? place : trail.top()))
+                        .or(() -> item.target() instanceof Target.ToWeb web
+                                ? Optional.of(web.address())
+                                : Optional.empty()),
                 new Step.Choose(item.id()),
                 item.target() instanceof Target.ToWeb web && web.opens() == Target.Opens.BROWSER,
                 setting.touch().states(item.id(), selected, enabled),

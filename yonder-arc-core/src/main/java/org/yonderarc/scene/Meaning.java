@@ -48,7 +48,7 @@ public sealed interface Meaning {
      * A link.
      *
      * @param label its accessible name
-     * @param address the address it leads to
+     * @param address the address it leads to: of a place of the app, which begins with a slash, or on the web
      * @param step the step that following it takes
      * @param current whether it leads to where the person is
      * @param enabled whether it can be followed

@@ -1,0 +1,177 @@
+package org.yonderarc.web;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Pictures;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SourceText;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Wireframe;
+
+/** What stands around the app on its page. */
+class PageToolsTest {
+    private static final PageWriter WRITER = new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont());
+
+    private static final Plan SHORE = PlanBuilder.app("Shore")
+            .start("surveys")
+            .screen("surveys", screen -> screen.wireframe(Wireframe.Kind.LIST)
+                    .row("Gull Point", "This morning", "3", "survey?survey=41"))
+            .screen("survey", screen -> screen.path("/surveys/{survey}").under("surveys"))
+            .screen("map")
+            .menu("main", menu -> menu.item("surveys").item("map"))
+            .build();
+
+    @TempDir
+    private static Path folder;
+
+    private static ChromeDriver browser;
+
+    @BeforeAll
+    static void start() throws Exception {
+        browser = Chromium.start(1280, 800);
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.quit();
+    }
+
+    @BeforeEach
+    void open() throws Exception {
+        open(SHORE);
+    }
+
+    @AfterEach
+    void nothingWasComplainedAbout() {
+        assertEquals(List.of(), Chromium.complaints(browser));
+    }
+
+    private static void open(Plan plan) throws Exception {
+        show(WRITER.page(plan));
+    }
+
+    private static void show(String html) throws Exception {
+        Path page = Files.writeString(folder.resolve("page.html"), html);
+        browser.get("about:blank");
+        browser.get(page.toUri().toString());
+        until(() -> !browser.findElements(By.cssSelector("#device main")).isEmpty());
+    }
+
+    private static void until(BooleanSupplier holds) {
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> holds.getAsBoolean());
+    }
+
+    @Test
+    void theMapLeadsAndIsADialogWhoseFocusComesBack() {
+        browser.findElement(By.id("open-map")).click();
+        WebElement map = browser.findElement(By.id("map"));
+        assertTrue(map.isDisplayed());
+        List<WebElement> here = map.findElements(By.cssSelector("[aria-current=page]"));
+        assertEquals(1, here.size());
+        new Actions(browser).sendKeys(Keys.ESCAPE).perform();
+        assertFalse(map.isDisplayed());
+        assertEquals("open-map", browser.switchTo().activeElement().getDomAttribute("id"));
+        browser.findElement(By.id("open-map")).click();
+        WebElement survey = map.findElement(By.cssSelector("[data-screen=survey]"));
+        String address = survey.getDomAttribute("data-address");
+        var screen = survey.getRect();
+        var paper = map.findElement(By.cssSelector("svg")).getRect();
+        assertTrue(screen.x > paper.x && screen.x + screen.width < paper.x + paper.width, "it lies over the picture");
+        survey.click();
+        assertFalse(map.isDisplayed());
+        until(() -> browser.findElement(By.id("address")).getText().equals(address));
+    }
+
+    @Test
+    void whatTheCheckHasFoundStandsThereWithItsLine() throws Exception {
+        var read = PlanFile.read(
+                new SourceText(
+                        "plan.yaml",
+                        """
+                        yonder: 1
+                        app: { name: "<b>Shore</b>", start: tides }
+                        screens: { tides: { icon: droplet }, lonely: Lonely & far }
+                        menus: { main: [ tides ] }
+                        """),
+                IconNames.ANY);
+        show(WRITER.page(read));
+        List<String> found = browser.findElements(By.cssSelector("#findings li")).stream()
+                .map(WebElement::getText)
+                .toList();
+        assertEquals(read.findings().size(), found.size());
+        String lonely = found.stream()
+                .filter(text -> text.contains("lonely"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(lonely.startsWith("warning No item, row or parent leads to \"lonely\"."), lonely);
+        assertTrue(lonely.contains("3 | screens: { tides: { icon: droplet }, lonely: Lonely & far }"), lonely);
+        open(SHORE);
+        assertFalse(browser.findElement(By.id("findings-title")).isDisplayed());
+    }
+
+    @Test
+    void theSkipLinkLeadsToTheAppAndLeavesTheAddressAlone() {
+        browser.executeScript("document.body.focus()");
+        new Actions(browser).sendKeys(Keys.TAB, Keys.ENTER).perform();
+        assertEquals("app", browser.switchTo().activeElement().getDomAttribute("id"));
+        assertFalse(browser.getCurrentUrl().contains("#app"));
+        assertFalse(browser.findElement(By.id("happened")).getText().contains("Nothing is at"));
+    }
+
+    @Test
+    void aWebAddressIsALinkThatOpensElsewhere() throws Exception {
+        Plan plan = PlanBuilder.app("Shore")
+                .colour(Scheme.LIGHT, Role.ACCENT, "#7a3b8f")
+                .start("tides")
+                .screen("tides")
+                .screen("map")
+                .menu("main", menu -> menu.item("tides").item("map").web("https://shore.example/club", item -> item.id(
+                                "club")
+                        .label("Club")))
+                .build();
+        open(plan);
+        WebElement club = browser.findElement(By.cssSelector("#device a[href='https://shore.example/club']"));
+        assertEquals("_blank", club.getDomAttribute("target"));
+        assertTrue(club.getDomAttribute("rel").contains("noopener"));
+        assertEquals("link", club.getAriaRole());
+        new Actions(browser).sendKeys(Keys.TAB).perform();
+        browser.executeScript("arguments[0].focus({focusVisible: true})", club);
+        assertEquals(
+                "rgb(122, 59, 143)",
+                club.getCssValue("outline-color").replace("rgba", "rgb").replace(", 1)", ")"));
+        assertEquals(
+                "\"10:24\"",
+                browser.executeScript(
+                        "return getComputedStyle(document.getElementById('device'), '::before').content"));
+        new Select(browser.findElement(By.id("device-name"))).selectByValue("desktop");
+        until(() -> browser.executeScript(
+                        "return getComputedStyle(document.getElementById('device'), '::before').content")
+                .equals("none"));
+    }
+}
