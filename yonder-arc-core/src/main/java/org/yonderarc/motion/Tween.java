@@ -14,6 +14,13 @@ final class Tween implements SceneNode.Visitor {
     /** Added to the key of what is left behind, so that both can be there at once. */
     static final String LEAVING = "~";
 
+    /** When the text that comes begins to show, and when the one that goes is gone, as shares of the way. */
+    private static final double OVERLAP_START = 0.35;
+
+    private static final double OVERLAP_END = 0.65;
+    /** How long each of them takes. */
+    private static final double CHANGE = 0.4;
+
     private final SceneNode from;
     private final double p;
     private final List<SceneNode> out;
@@ -128,13 +135,15 @@ final class Tween implements SceneNode.Visitor {
             out.add(new SceneNode.Text(to.key(), line(b.text(), left, baseline, width, typeB), fill));
             return;
         }
-        // The old one is gone before the new one comes: two words over each other can't be read.
         // Each text keeps its own middle or end where it is anchored there, so that neither jumps.
         double anchor = lerp(a.x(), b.x(), p);
         TextLine leaving = line(a.text(), leftOf(a, anchor), baseline, a.width(), typeA);
         TextLine arriving = line(b.text(), leftOf(b, anchor), baseline, b.width(), typeB);
-        out.add(new SceneNode.Text(to.key() + LEAVING, leaving, fill).faded(unit(1 - 2 * p)));
-        out.add(new SceneNode.Text(to.key(), arriving, fill).faded(unit(2 * p - 1)));
+        // The same word lies over itself; of two words, each is faint while they overlap, and one can always be seen.
+        boolean same = a.text().equals(b.text());
+        out.add(new SceneNode.Text(to.key() + LEAVING, leaving, fill)
+                .faded(unit(same ? 2 - 2 * p : (OVERLAP_END - p) / CHANGE)));
+        out.add(new SceneNode.Text(to.key(), arriving, fill).faded(unit(same ? 2 * p : (p - OVERLAP_START) / CHANGE)));
     }
 
     /** The left end of a line whose anchor stands at {@code x}. */

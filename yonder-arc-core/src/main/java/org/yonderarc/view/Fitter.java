@@ -44,7 +44,7 @@ public final class Fitter {
                 screen.wireframe().rows().stream()
                         .map(row -> row.to().map(walk::addressOf))
                         .toList(),
-                screen.wireframe(),
+                Followed.content(plan, place, screen),
                 screen.picture(),
                 plan.theme());
     }

@@ -18,6 +18,7 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Visibility;
+import org.yonderarc.plan.Wireframe;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.view.Layouter;
 import org.yonderarc.walk.State;
@@ -242,5 +243,48 @@ class FitterTest {
             state = walk.step(state, Steps.parse(PLAN, step)).after();
         }
         return Fitter.fit(walk, device, state);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "open:kind?kind=limpet, Common limpet, Patella vulgata",
+        "open:kind?kind=anemone, 'Beadlet anemone, open', A dark red knob",
+        "open:kind?kind=wrack, 'Beadlet anemone, open', A dark red knob",
+        "open:tune?tune=2, Ebb, Second",
+        "open:list?list=1, Sample, of a list",
+        "open:about, About us, and why",
+    })
+    void contentOfOneThingFollowsTheRowThatLeadsThere(String steps, String title, String note) {
+        Plan plan = PlanBuilder.app("Guide")
+                .start("guide")
+                .screen("guide", screen -> screen.wireframe(Wireframe.Kind.GALLERY)
+                        .row("Beadlet anemone", "Actinia equina", "", "kind?kind=anemone")
+                        .row("Common limpet", "Patella vulgata", "", "kind?kind=limpet")
+                        .row("Ebb", "Second", "", "tune?tune=2")
+                        .row("A list", "First", "", "list?list=1")
+                        .row("Who we are", "Last", "", "about"))
+                .screen("kind", screen -> screen.path("/guide/{kind}")
+                        .under("guide")
+                        .wireframe(Wireframe.Kind.DETAIL)
+                        .row("Beadlet anemone, open", "A dark red knob", "", "guide")
+                        .row("Where", "", "Middle shore"))
+                .screen("tune", screen -> screen.path("/tunes/{tune}")
+                        .wireframe(Wireframe.Kind.MEDIA)
+                        .row("Flow", "First", ""))
+                .screen("list", screen -> screen.path("/lists/{list}")
+                        .wireframe(Wireframe.Kind.LIST)
+                        .row("Sample", "of a list", ""))
+                .screen("about", screen -> screen.wireframe(Wireframe.Kind.DETAIL)
+                        .row("About us", "and why", ""))
+                .menu("main", menu -> menu.item("guide"))
+                .build();
+        var walk = Walk.of(plan);
+        State state = walk.step(walk.start(), Steps.parse(plan, steps)).after();
+        Fitting fitting = Fitter.fit(walk, Device.PHONE, state);
+        assertEquals(title, fitting.content().rows().get(0).title());
+        assertEquals(note, fitting.content().rows().get(0).note());
+        assertEquals(
+                plan.screens().get(state.place().screen()).wireframe().rows().size(),
+                fitting.content().rows().size());
     }
 }

@@ -74,6 +74,30 @@ class TweenTest {
         }
     }
 
+    /** No frame is without a title, and two words are never both strong: they couldn't be read. */
+    @Test
+    void oneOfTwoTextsCanAlwaysBeSeen() {
+        var box = new Box(10, 10, 20, 20);
+        for (double p = 0; p <= 1; p += 0.01) {
+            double[] shares = at(text("Tides", box, RED), text("Species", box, RED), p).stream()
+                    .mapToDouble(TweenTest::share)
+                    .sorted()
+                    .toArray();
+            assertTrue(shares[1] > 0.3, "strongest at " + p + ": " + shares[1]);
+            assertTrue(shares[0] < 0.4, "weaker at " + p + ": " + shares[0]);
+            double bolder = at(text("Tides", box, RED), bold("Tides", box), p).stream()
+                    .mapToDouble(TweenTest::share)
+                    .max()
+                    .orElseThrow();
+            assertEquals(1, bolder, 1e-9, "a word over itself at " + p);
+        }
+    }
+
+    private static SceneNode bold(String text, Box box) {
+        var line = new TextLine(text, TextLine.Anchor.START, box.x(), box.bottom(), 32, Type.semibold(box.width() / 2));
+        return new SceneNode.Text("n", line, RED);
+    }
+
     @Test
     void placesSizesAndRadiiAreHalfWayInTheMiddle() {
         for (List<SceneNode> kind : kinds()) {
