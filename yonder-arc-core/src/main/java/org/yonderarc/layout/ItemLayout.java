@@ -137,9 +137,39 @@ public record ItemLayout(
     }
 
     private Layout.Slot finished(FittedItem item, Box target, Box icon, List<TextLine> lines) {
-        var body = new Layout.Body(
-                icon, lines, List.of(), item.badge().map(text -> badge(item, text, icon, target)), Optional.empty());
-        return finished(item, target, body, marked(icon, lines));
+        Box marked = marked(icon, lines);
+        Optional<Box> circle = mark(item, marked, target, 0)
+                .filter(mark -> Marks.of(item.look().indicator().kind()).isRaised())
+                .map(mark -> mark.shapes().get(0).box());
+        Optional<Layout.Badge> badge = item.badge().map(text -> circle.map(around -> atRim(text, around, target))
+                .orElseGet(() -> badge(item, text, icon, target)));
+        return finished(item, target, new Layout.Body(icon, lines, List.of(), badge, Optional.empty()), marked);
+    }
+
+    /** The badge of an icon in a raised circle: on its rim, where it leaves the icon free. */
+    private Layout.Badge atRim(String text, Box circle, Box target) {
+        double reach = circle.width() / 2 * Math.sqrt(0.5);
+        double x = circle.centerX() + reach;
+        double y = circle.centerY() - reach;
+        if (text.isEmpty()) {
+            return new Layout.Badge(Box.around(x, y, Metrics.DOT, Metrics.DOT), Optional.empty());
+        }
+        var line = TextLine.of(text, MIDDLE, 0, 0, circle.width(), Metrics.BADGE, measure);
+        double width = Math.max(Metrics.BADGE_HEIGHT, line.width() + 2 * Metrics.BADGE_PADDING);
+        // It begins where a round one would, so that a longer one grows away from the icon, as far as its slot goes.
+        double left = Math.min(x - Metrics.BADGE_HEIGHT / 2, target.right() - Layout.Badge.RING - width);
+        var box = new Box(Math.max(target.x(), left), y - Metrics.BADGE_HEIGHT / 2, width, Metrics.BADGE_HEIGHT);
+        return new Layout.Badge(box, Optional.of(inside(line, box)));
+    }
+
+    private static TextLine inside(TextLine line, Box box) {
+        return new TextLine(
+                line.text(),
+                MIDDLE,
+                box.centerX(),
+                Metrics.BADGE.baselineAround(box.centerY()),
+                line.width(),
+                Metrics.BADGE);
     }
 
     private Layout.Slot finished(FittedItem item, Box target, Layout.Body body, Box marked) {
@@ -338,15 +368,7 @@ public record ItemLayout(
                 Math.max(target.y(), Math.min(icon.y() - 5, target.bottom() - Metrics.BADGE_HEIGHT)),
                 width,
                 Metrics.BADGE_HEIGHT);
-        return new Layout.Badge(
-                box,
-                Optional.of(new TextLine(
-                        line.text(),
-                        MIDDLE,
-                        box.centerX(),
-                        Metrics.BADGE.baselineAround(box.centerY()),
-                        line.width(),
-                        Metrics.BADGE)));
+        return new Layout.Badge(box, Optional.of(inside(line, box)));
     }
 
     private Optional<Layout.Mark> mark(FittedItem item, Box icon, Box target, double radius) {

@@ -187,7 +187,13 @@ class LayoutInvariantsTest {
                 }
             }
             slot.badge().ifPresent(badge -> {
-                inside(target, badge.box(), context);
+                // The badge of a raised icon stands on the rim of its circle, above the slot.
+                double top = slot.mark()
+                        .filter(mark -> mark.kind() == Indicator.Kind.NOTCH)
+                        .map(mark -> mark.box().y() - badge.box().height() / 2)
+                        .filter(above -> above < target.y())
+                        .orElse(target.y());
+                inside(new Box(target.x(), top, target.width(), target.bottom() - top), badge.box(), context);
                 badge.text().ifPresent(text -> inside(badge.box(), text.box(), context));
             });
             slot.mark()
