@@ -122,6 +122,9 @@ final class Page {
     @JSBody(script = "return matchMedia('(prefers-reduced-motion: reduce)').matches;")
     static native boolean wantsLessMotion();
 
+    @JSBody(script = "return matchMedia('(prefers-contrast: more)').matches;")
+    static native boolean wantsMoreContrast();
+
     /** Told the number of a history entry, or -1 where the entry has none. */
     @JSFunctor
     interface EntryCallback extends JSObject {

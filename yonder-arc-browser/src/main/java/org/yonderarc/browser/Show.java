@@ -117,7 +117,8 @@ final class Show {
                 isWindow ? pointer : turned.pointer());
         boolean less = wishes.motion().equals("less") || wishes.motion().isEmpty() && Page.wantsLessMotion();
         Scheme scheme = wishes.scheme(Page.prefersDark());
-        return new Surroundings(here, wishes.language(), scheme, less);
+        boolean more = wishes.contrast().equals("more") || wishes.contrast().isEmpty() && Page.wantsMoreContrast();
+        return new Surroundings(here, wishes.language(), scheme, less, more);
     }
 
     /** By a quarter: what was above is at the left, and the edge below stays below. */

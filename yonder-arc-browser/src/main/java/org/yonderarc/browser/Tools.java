@@ -62,7 +62,8 @@ final class Tools {
     void start(Plan plan) {
         facts.show(plan, player.state().facts());
         choose(0);
-        for (String id : List.of("device-name", "scheme", "language", "text-size", "motion", "turned", "true-size")) {
+        for (String id : List.of(
+                "device-name", "scheme", "language", "text-size", "motion", "contrast", "turned", "true-size")) {
             get(id).onEvent("change", event -> wished());
         }
         get("targets").onEvent("change", event -> Page.toggle(get("desk"), "targets", isChecked("targets")));
@@ -128,6 +129,7 @@ final class Tools {
         set("language", wishes.language());
         set("text-size", Decimals.brief(wishes.text()));
         set("motion", wishes.motion());
+        set("contrast", wishes.contrast());
         ((HTMLInputElement) get("turned")).setChecked(wishes.turned());
         ((HTMLInputElement) get("true-size")).setChecked(wishes.trueSize());
     }
@@ -146,7 +148,8 @@ final class Tools {
                         value("scheme"),
                         value("language"),
                         Decimals.parse(value("text-size")).orElse(1),
-                        value("motion")));
+                        value("motion"),
+                        value("contrast")));
     }
 
     private void wish(Show show, Wishes wishes) {
@@ -166,7 +169,8 @@ final class Tools {
                 isDark ? "light" : "dark",
                 like.language(),
                 like.text(),
-                like.motion()));
+                like.motion(),
+                like.contrast()));
         choose(player.shows().size() - 1);
         player.arrange();
     }

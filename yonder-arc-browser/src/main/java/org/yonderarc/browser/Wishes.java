@@ -15,14 +15,22 @@ import org.yonderarc.tree.Split;
  * @param language the language tag of the texts; empty for the plan's own
  * @param text how much larger texts are than usual
  * @param motion "less" or "slow"; empty for what the system says
+ * @param contrast "more" or "usual"; empty for what the system says
  */
 record Wishes(
-        String device, boolean turned, boolean trueSize, String scheme, String language, double text, String motion) {
+        String device,
+        boolean turned,
+        boolean trueSize,
+        String scheme,
+        String language,
+        double text,
+        String motion,
+        String contrast) {
     private static final char BETWEEN = '~';
 
     /** What a page starts with. */
     static Wishes first(String device) {
-        return new Wishes(device, false, false, "", "", 1, "");
+        return new Wishes(device, false, false, "", "", 1, "", "");
     }
 
     Scheme scheme(boolean systemIsDark) {
@@ -40,13 +48,15 @@ record Wishes(
                 scheme,
                 language,
                 Decimals.brief(text),
-                motion);
+                motion,
+                contrast);
     }
 
     /** What {@link #written()} wrote; what can't be read is as at first. */
     static Wishes read(String text, Wishes first) {
         List<String> parts = Split.at(text, BETWEEN);
-        if (parts.size() != 7) {
+        // A link of before has nothing of contrast.
+        if (parts.size() != 7 && parts.size() != 8) {
             return first;
         }
         double size = number(parts.get(5));
@@ -57,7 +67,8 @@ record Wishes(
                 parts.get(3),
                 parts.get(4),
                 size >= 0.8 && size <= 3 ? size : 1,
-                parts.get(6));
+                parts.get(6),
+                parts.size() == 8 ? parts.get(7) : "");
     }
 
     private static double number(String text) {

@@ -41,6 +41,9 @@ final class LookOptions {
     @Option(names = "--scheme", paramLabel = "NAME", description = "light (default) or dark.")
     private String scheme = Scheme.LIGHT.word();
 
+    @Option(names = "--more-contrast", description = "As for people who want more contrast.")
+    private boolean moreContrast;
+
     @Option(names = "--language", paramLabel = "TAG", description = "The language: de, ar. Default: the plan's first.")
     private String language = "";
 
@@ -80,7 +83,7 @@ final class LookOptions {
                 .orElseThrow(() -> new Refusal("there is no scheme \"" + scheme + "\". "
                         + Suggestion.sentence(scheme, schemes, choose(schemes))));
         try {
-            return new Setting(on, language(plan), touch(plan), scroll, chosen);
+            return new Setting(on, language(plan), touch(plan), scroll, chosen, moreContrast);
         } catch (IllegalArgumentException wrong) {
             throw new Refusal("--scroll: " + wrong.getMessage() + ".");
         }

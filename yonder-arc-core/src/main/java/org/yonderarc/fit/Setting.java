@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.tree.Decimals;
 
 /**
@@ -14,8 +15,10 @@ import org.yonderarc.tree.Decimals;
  * @param touch what pointer and keyboard are on
  * @param scrolled how far the content is scrolled, in dp, 0 or more; content that ends before stays at its end
  * @param scheme in which of the theme's two schemes
+ * @param moreContrast whether the person wants more contrast
  */
-public record Setting(Device device, String language, Interaction touch, double scrolled, Scheme scheme) {
+public record Setting(
+        Device device, String language, Interaction touch, double scrolled, Scheme scheme, boolean moreContrast) {
     /** The farthest that content is scrolled, in dp. */
     public static final double FARTHEST = 100_000;
 
@@ -34,6 +37,11 @@ public record Setting(Device device, String language, Interaction touch, double 
         }
     }
 
+    /** In the usual contrast. */
+    public Setting(Device device, String language, Interaction touch, double scrolled, Scheme scheme) {
+        this(device, language, touch, scrolled, scheme, false);
+    }
+
     /** Content at its top, in the light scheme. */
     public Setting(Device device, String language, Interaction touch) {
         this(device, language, touch, 0, Scheme.LIGHT);
@@ -41,27 +49,37 @@ public record Setting(Device device, String language, Interaction touch, double 
 
     /** The same on another device. */
     public Setting with(Device other) {
-        return new Setting(other, language, touch, scrolled, scheme);
+        return new Setting(other, language, touch, scrolled, scheme, moreContrast);
     }
 
     /** The same, touched elsewhere. */
     public Setting with(Interaction other) {
-        return new Setting(device, language, other, scrolled, scheme);
+        return new Setting(device, language, other, scrolled, scheme, moreContrast);
     }
 
     /** The same in another language. */
     public Setting in(String tag) {
-        return new Setting(device, tag, touch, scrolled, scheme);
+        return new Setting(device, tag, touch, scrolled, scheme, moreContrast);
     }
 
     /** The same, scrolled elsewhere. */
     public Setting scrolledBy(double dp) {
-        return new Setting(device, language, touch, dp, scheme);
+        return new Setting(device, language, touch, dp, scheme, moreContrast);
     }
 
     /** The same in another scheme. */
     public Setting with(Scheme other) {
-        return new Setting(device, language, touch, scrolled, other);
+        return new Setting(device, language, touch, scrolled, other, moreContrast);
+    }
+
+    /** The same for a person who wants more contrast, or the usual one. */
+    public Setting moreContrast(boolean more) {
+        return new Setting(device, language, touch, scrolled, scheme, more);
+    }
+
+    /** The theme of a plan as this person sees it. */
+    public Theme themeOf(Plan plan) {
+        return moreContrast ? plan.theme().moreContrast() : plan.theme();
     }
 
     /** A device, in the plan's language and the light scheme, untouched. */

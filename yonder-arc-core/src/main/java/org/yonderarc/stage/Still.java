@@ -2,6 +2,7 @@ package org.yonderarc.stage;
 
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextMeasure;
@@ -236,6 +237,6 @@ final class Still {
                 path -> host.scrolls() ? Offset.NONE : scrolls.of(path),
                 host::shows,
                 touch,
-                Palette.of(walk.plan().theme(), around.scheme()));
+                Palette.of(around.setting(Interaction.NONE, 0).themeOf(walk.plan()), around.scheme()));
     }
 }

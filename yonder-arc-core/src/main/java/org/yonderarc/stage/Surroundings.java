@@ -13,8 +13,9 @@ import org.yonderarc.plan.Scheme;
  * @param language the language tag (BCP 47) of the texts; empty for that of the plan
  * @param scheme in which of the theme's two schemes
  * @param lessMotion whether they want less motion
+ * @param moreContrast whether they want more contrast
  */
-public record Surroundings(Device device, String language, Scheme scheme, boolean lessMotion) {
+public record Surroundings(Device device, String language, Scheme scheme, boolean lessMotion, boolean moreContrast) {
     public Surroundings {
         Objects.requireNonNull(device, "device");
         Objects.requireNonNull(language, "language");
@@ -23,30 +24,35 @@ public record Surroundings(Device device, String language, Scheme scheme, boolea
 
     /** A device, in the plan's language and the light scheme, with all of the motion. */
     public static Surroundings of(Device device) {
-        return new Surroundings(device, "", Scheme.LIGHT, false);
+        return new Surroundings(device, "", Scheme.LIGHT, false, false);
     }
 
     /** The same on another device. */
     public Surroundings on(Device other) {
-        return new Surroundings(other, language, scheme, lessMotion);
+        return new Surroundings(other, language, scheme, lessMotion, moreContrast);
     }
 
     /** The same in another scheme. */
     public Surroundings in(Scheme other) {
-        return new Surroundings(device, language, other, lessMotion);
+        return new Surroundings(device, language, other, lessMotion, moreContrast);
     }
 
     /** The same in another language. */
     public Surroundings in(String tag) {
-        return new Surroundings(device, tag, scheme, lessMotion);
+        return new Surroundings(device, tag, scheme, lessMotion, moreContrast);
     }
 
     /** The same for a person who wants less motion, or all of it. */
     public Surroundings lessMotion(boolean less) {
-        return new Surroundings(device, language, scheme, less);
+        return new Surroundings(device, language, scheme, less, moreContrast);
+    }
+
+    /** The same for a person who wants more contrast, or the usual one. */
+    public Surroundings moreContrast(boolean more) {
+        return new Surroundings(device, language, scheme, lessMotion, more);
     }
 
     Setting setting(Interaction touch, double scrolled) {
-        return new Setting(device, language, touch, scrolled, scheme);
+        return new Setting(device, language, touch, scrolled, scheme, moreContrast);
     }
 }

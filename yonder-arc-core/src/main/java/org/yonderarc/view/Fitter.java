@@ -46,7 +46,7 @@ public final class Fitter {
                         .toList(),
                 Followed.content(plan, place, screen),
                 screen.picture(),
-                plan.theme());
+                setting.themeOf(plan));
     }
 
     private static List<FittedBar> bars(Walk walk, Setting setting, State state, Visible visible, String title) {

@@ -71,7 +71,10 @@ public final class AppPanel extends JComponent implements Accessible {
         this.surfaces = new Surfaces(this, Objects.requireNonNull(content, "content"));
         this.layered = new Layered(Objects.requireNonNull(studio, "studio"), surfaces);
         prepare();
-        this.around = Surroundings.of(device(1)).in(SystemLook.scheme()).lessMotion(SystemLook.wantsLessMotion());
+        this.around = Surroundings.of(device(1))
+                .in(SystemLook.scheme())
+                .lessMotion(SystemLook.wantsLessMotion())
+                .moreContrast(SystemLook.wantsMoreContrast());
         this.stage = new Stage(Walk.of(navigator.plan()), navigator.state(), around, studio.measure(), new Host());
         setFocusable(true);
         setFocusTraversalKeysEnabled(false);
@@ -134,6 +137,11 @@ public final class AppPanel extends JComponent implements Accessible {
     /** Sets whether films are short and still. */
     public void setLessMotion(boolean less) {
         surround(around.lessMotion(less));
+    }
+
+    /** Sets whether texts and lines stand out more than usual. */
+    public void setMoreContrast(boolean more) {
+        surround(around.moreContrast(more));
     }
 
     /** What is shown now. */

@@ -11,6 +11,8 @@ final class SystemLook {
     /** The settings of the desktop for animations, where it has one: 0 for none. */
     private static final String ANIMATIONS = "gnome.Gtk/EnableAnimations";
 
+    private static final String CONTRAST = "win.highContrast.on";
+
     private SystemLook() {}
 
     /** Dark where the look and feel paints panels dark. */
@@ -22,6 +24,11 @@ final class SystemLook {
         // The luma of BT.601: good enough to tell dark from light.
         double luma = 0.299 * panel.getRed() + 0.587 * panel.getGreen() + 0.114 * panel.getBlue();
         return luma < 128 ? Scheme.DARK : Scheme.LIGHT;
+    }
+
+    static boolean wantsMoreContrast() {
+        return !GraphicsEnvironment.isHeadless()
+                && Boolean.TRUE.equals(Toolkit.getDefaultToolkit().getDesktopProperty(CONTRAST));
     }
 
     static boolean wantsLessMotion() {

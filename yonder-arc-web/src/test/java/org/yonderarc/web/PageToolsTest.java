@@ -2,12 +2,14 @@ package org.yonderarc.web;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -173,5 +175,30 @@ class PageToolsTest {
         until(() -> browser.executeScript(
                         "return getComputedStyle(document.getElementById('device'), '::before').content")
                 .equals("none"));
+    }
+
+    @Test
+    void moreContrastIsTakenFromTheSystemAndFromTheTools() throws Exception {
+        String usual = quiet();
+        browser.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "prefers-contrast", "value", "more"))));
+        open(SHORE);
+        String more = quiet();
+        assertNotEquals(usual, more);
+        new Select(browser.findElement(By.id("contrast"))).selectByValue("usual");
+        until(() -> quiet().equals(usual));
+        browser.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("features", List.of()));
+        new Select(browser.findElement(By.id("contrast"))).selectByValue("more");
+        until(() -> quiet().equals(more));
+        browser.navigate().refresh();
+        until(() -> !browser.findElements(By.cssSelector("#device main")).isEmpty());
+        assertEquals(more, quiet(), "it survives reloading");
+    }
+
+    /** The colour of the label of an item that isn't selected. */
+    private static String quiet() {
+        return browser.findElement(By.cssSelector("#device nav a:not([aria-current]) span"))
+                .getCssValue("color");
     }
 }
