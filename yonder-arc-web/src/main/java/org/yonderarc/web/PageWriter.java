@@ -78,7 +78,8 @@ public final class PageWriter {
     private String page(Plan plan, String findings) {
         String json = PlanFile.toJson(plan).replace("<", "\\u003c");
         // The script stands inside of an element, whose end it must not seem to hold.
-        String script = "\n" + resource(SCRIPT).replace("</", "<\\/") + "\nmain();\n";
+        String script = "\n" + resource(SCRIPT).replace("</", "<\\/")
+                + "\n// In a task of its own: reading the script takes long enough.\nsetTimeout(main, 0);\n";
         int[] letters = letters(json);
         var slots = new LinkedHashMap<String, String>();
         slots.put("title", Markup.escape(plan.app().name()));
