@@ -22,7 +22,7 @@ import picocli.CommandLine.Spec;
         sortOptions = false,
         footer = {
             "",
-            "Axes: device, scheme, screen, state, form, labels, icons, icon-style, indicator, text-scale,",
+            "Axes: device, scheme, screen, state, form, labels, icons, icon-style, indicator, contrast, text-scale,",
             "language, scroll, fact; each may name its values: device=phone,tablet.",
             "",
             "Examples:",

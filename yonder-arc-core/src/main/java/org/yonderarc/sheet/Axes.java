@@ -60,6 +60,7 @@ public final class Axes {
                 "indicator",
                 (asked, name) -> asked.words(
                         name, Indicator.Kind.values(), (shot, kind) -> restyled(shot, Style.of(Indicator.of(kind)))));
+        known.put("contrast", Axes::contrasts);
         known.put("text-scale", Axes::scales);
         known.put("language", Axes::languages);
         known.put("scroll", Axes::scrolls);
@@ -232,6 +233,12 @@ public final class Axes {
                 words,
                 (shot, word) ->
                         restyled(shot, Style.filling(word.equals("filled") ? Style.Which.ALL : Style.Which.NONE)));
+    }
+
+    private Axis contrasts(String name) {
+        List<String> words = List.of("usual", "more");
+        return named(
+                name, words, words, (shot, word) -> shot.with(shot.setting().moreContrast(word.equals("more"))));
     }
 
     private Axis scales(String name) {

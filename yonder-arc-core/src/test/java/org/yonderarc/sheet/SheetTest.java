@@ -48,6 +48,7 @@ class SheetTest {
         "icons, 4",
         "icon-style, 2",
         "indicator, 5",
+        "contrast, 2",
         "text-scale, 3",
         "scroll=0;40;80, 3",
         "fact, 2",
