@@ -201,6 +201,18 @@ final class Page {
                     + " return Math.abs(element.scrollTop - to) < 1;")
     static native boolean scrollTo(Element element, double to);
 
+    /** What the page says in its language, {@code {0}} replaced. */
+    static String word(String key, String with) {
+        return word(key).replace("{0}", with);
+    }
+
+    @JSBody(
+            params = "key",
+            script =
+                    "var words = window.yonderWords || (window.yonderWords = JSON.parse(document.getElementById('words').textContent));"
+                            + "return words[key];")
+    static native String word(String key);
+
     @JSBody(params = "dialog", script = "dialog.showModal();")
     static native void open(HTMLElement dialog);
 

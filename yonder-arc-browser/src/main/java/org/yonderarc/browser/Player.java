@@ -61,7 +61,7 @@ final class Player implements Stage.Host {
             Optional<Place> outside = walk.placeAt(Page.address());
             problem = outside.flatMap(walk::problem).orElse("");
             if (outside.isEmpty() && Page.address().length() > 1) {
-                problem = "Nothing is at the address " + Page.address() + ".";
+                problem = Page.word("nothing", Page.address());
             }
             State then = state;
             state = outside.filter(place -> walk.problem(place).isEmpty())
@@ -77,7 +77,9 @@ final class Player implements Stage.Host {
         Page.onResize(this::resized);
         Page.onSchemeChange(this::arrange);
         arrange();
-        said(problem.isEmpty() ? "The app was started." : problem);
+        said(problem.isEmpty() ? Page.word("started") : problem);
+        // The first picture is there at once, however large the window is.
+        shows.forEach(show -> show.stage().settle());
         shows.forEach(show -> show.frame(Page.now()));
         settle();
     }
@@ -216,9 +218,9 @@ final class Player implements Stage.Host {
         } else {
             Optional<Place> outside = walk.placeAt(Page.address());
             String problem = outside.isEmpty()
-                    ? "Nothing is at the address " + Page.address() + "."
+                    ? Page.word("nothing", Page.address())
                     : outside.flatMap(walk::problem).orElse("");
-            said(problem.isEmpty() ? "An address was followed." : problem);
+            said(problem.isEmpty() ? Page.word("followed") : problem);
             state = outside.filter(place -> walk.problem(place).isEmpty())
                     .map(place -> walk.arriveAt(before, place))
                     .orElse(state);

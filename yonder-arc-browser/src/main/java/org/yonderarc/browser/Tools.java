@@ -72,7 +72,7 @@ final class Tools {
         get("start-over").onClick(event -> player.take(new Step.Restart()));
         get("copy-link").onClick(event -> {
             Page.copy(player.link());
-            get("happened").setTextContent("A link to this view is copied.");
+            get("happened").setTextContent(Page.word("copied"));
         });
         get("skip").onClick(event -> {
             // The address is the app's: the browser must not follow the link by itself.
@@ -100,7 +100,7 @@ final class Tools {
     private void open(boolean on) {
         Page.toggle(document.getBody(), "open", on);
         get("open-tools").setAttribute("aria-expanded", Boolean.toString(on));
-        get("open-tools").setTextContent(on ? "Close" : "Tools");
+        get("open-tools").setTextContent(Page.word(on ? "close" : "tools"));
     }
 
     /** Shows the map, with a mark where the person is. */
@@ -263,7 +263,7 @@ final class Tools {
         Device shown = show.stage().surroundings().device();
         String name = Ids.asTitle(shown.id());
         String says = name + ", " + (int) shown.width() + " \u00d7 " + (int) shown.height()
-                + (scale < 1 ? ", at " + Math.round(scale * 100) + " %" : "");
+                + (scale < 1 ? ", " + Page.word("at", Long.toString(Math.round(scale * 100))) : "");
         label.setTextContent("");
         if (player.shows().size() == 1) {
             // One device is the whole of it: nothing has to be told apart by name.
@@ -278,7 +278,7 @@ final class Tools {
         frame(show).setAttribute("aria-label", fills ? name : says);
         label.appendChild(button(says, () -> choose(index)));
         if (index > 0) {
-            label.appendChild(button("Take away", () -> {
+            label.appendChild(button(Page.word("away"), () -> {
                 player.remove(show);
                 frame(show).getParentNode().removeChild(frame(show));
                 choose(0);

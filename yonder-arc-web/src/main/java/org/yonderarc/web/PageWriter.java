@@ -46,6 +46,9 @@ import org.yonderarc.walk.Walk;
  */
 public final class PageWriter {
     private static final Pattern SLOT = Pattern.compile("\\{\\{([a-z-]+)}}");
+    /** Slots whose names begin so are for words. */
+    private static final String WORD = "say-";
+
     private static final String SCRIPT = "org/yonderarc/browser/yonder-arc.js";
 
     private final Icons icons;
@@ -82,6 +85,10 @@ public final class PageWriter {
                 + "\n// In a task of its own: reading the script takes long enough.\nsetTimeout(main, 0);\n";
         int[] letters = letters(json);
         var slots = new LinkedHashMap<String, String>();
+        var words = PageWords.of(plan);
+        slots.put("lang", words.language());
+        slots.put("dir", words.direction());
+        slots.put("words", words.ofScript());
         slots.put("title", Markup.escape(plan.app().name()));
         slots.put("app", Markup.escape(plan.app().name()));
         slots.put("regular", base64(WebFont.woff(font, Type.Weight.REGULAR, letters)));
@@ -100,12 +107,16 @@ public final class PageWriter {
         slots.put("licences", Markup.escape(Licences.ofFont() + "\n\n" + Licences.ofIcons()));
         slots.put("script", script);
         slots.put("script-hash", "sha256-" + base64(sha256(script)));
-        return fill(slots);
+        return fill(slots, words);
     }
 
-    private static String fill(Map<String, String> values) {
+    private static String fill(Map<String, String> values, PageWords words) {
         Matcher slots = SLOT.matcher(resource("org/yonderarc/web/page.html"));
-        return slots.replaceAll(slot -> Matcher.quoteReplacement(values.get(slot.group(1))));
+        return slots.replaceAll(slot -> {
+            String name = slot.group(1);
+            return Matcher.quoteReplacement(
+                    name.startsWith(WORD) ? words.get(name.substring(WORD.length())) : values.get(name));
+        });
     }
 
     /** The start on a phone, which shows before the script runs, and without it. */

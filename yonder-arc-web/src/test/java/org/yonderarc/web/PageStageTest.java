@@ -12,6 +12,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -43,9 +44,12 @@ import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.stage.Access;
+import org.yonderarc.stage.Input;
 import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
+import org.yonderarc.walk.Change;
 import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
@@ -436,7 +440,7 @@ class PageStageTest {
     void theStartShowsWithoutTheScriptAndTheLicencesAreThere() throws Exception {
         String page = Files.readString(folder.resolve("drawer.html"));
         Path still = folder.resolve("still.html");
-        Files.writeString(still, page.replace("main();", ""));
+        Files.writeString(still, page.replace("setTimeout(main, 0);", ""));
         browser.get(still.toUri().toString());
         WebElement picture = browser.findElement(By.cssSelector("#device .still"));
         assertTrue(picture.isDisplayed() && picture.getText().contains("Tides"), picture.getText());
@@ -497,12 +501,77 @@ class PageStageTest {
         until(() -> !browser.findElements(By.cssSelector("#device main")).isEmpty());
         var stage =
                 new Stage(walk, state, Surroundings.of(Device.PHONE), new FontMeasure(new InterFont()), step -> false);
-        List<String> expected = stage.tree().all().stream()
+        assertEquals(said(stage), said());
+    }
+
+    /** The same script of choices, here by the stage and there by the elements: the same tree and places after each. */
+    @ParameterizedTest
+    @CsvSource({"bottom, 1", "rail, 2", "drawer, 3", "drawer, 4"})
+    void oneScriptLeadsToTheSameInBothLanguages(String name, int seed) {
+        Plan plan = name.equals("bottom") ? BOTTOM : name.equals("rail") ? RAIL : DRAWER;
+        var random = new Random(seed);
+        var app = new App(plan);
+        open(browser, name);
+        for (int i = 0; i < 20; i++) {
+            List<Access> targets = app.stage.tree().all().stream()
+                    .filter(part -> part.step().isPresent() && part.enabled() && !part.inert())
+                    .toList();
+            Access target = targets.get(random.nextInt(targets.size()));
+            String what = i + ": " + target.name();
+            app.take(new Input.Choose(target.path()));
+            browser.executeScript(
+                    """
+                    Array.from(document.querySelectorAll('#device *'))
+                      .find(element => element.yonderPath === arguments[0]).click();
+                    """,
+                    target.path());
+            List<String> expected = said(app.stage);
+            until(() -> expected.equals(said()));
+            until(() -> apart(app.stage) < 1.5);
+            assertEquals(
+                    app.walk.addressOf(app.state.place()),
+                    browser.findElement(By.id("address")).getText(),
+                    what);
+        }
+    }
+
+    /** An app whose stage has no browser. */
+    private static final class App {
+        private final Walk walk;
+        private final Stage stage;
+        private State state;
+        private double now;
+
+        App(Plan plan) {
+            walk = Walk.of(plan);
+            state = walk.start();
+            stage = new Stage(walk, state, Surroundings.of(Device.PHONE), new FontMeasure(new InterFont()), this::step);
+        }
+
+        private boolean step(Step step) {
+            Change change = walk.step(state, step);
+            state = change.after();
+            stage.changed(change, now);
+            return true;
+        }
+
+        void take(Input input) {
+            stage.take(input, now);
+            now += 5000;
+            stage.scene(now);
+        }
+    }
+
+    private static List<String> said(Stage stage) {
+        return stage.tree().all().stream()
                 .filter(part -> part.role() != Access.Role.TEXT)
                 .map(part -> part.role() + "|" + part.name() + "|" + part.current() + "|"
                         + part.expanded().map(String::valueOf).orElse("") + "|" + part.inert())
                 .toList();
-        Object said = browser.executeScript(
+    }
+
+    private static Object said() {
+        return browser.executeScript(
                 """
                 const roles = {HEADER: 'BANNER', NAV: 'NAVIGATION', MAIN: 'MAIN', H1: 'HEADING', A: 'LINK', BUTTON: 'BUTTON'};
                 const currents = {page: 'PAGE', true: 'BRANCH'};
@@ -513,7 +582,38 @@ class PageStageTest {
                     e.getAttribute('aria-label') || '', currents[e.getAttribute('aria-current')] || 'NO',
                     e.getAttribute('aria-expanded') || '', !!e.closest('[inert]')].join('|'));
                 """);
-        assertEquals(expected, said);
+    }
+
+    /** How far the farthest of what can be chosen stands from where the stage has it, in dp. */
+    private static double apart(Stage stage) {
+        Object places = browser.executeScript(
+                """
+                const device = document.getElementById('device');
+                const all = device.getBoundingClientRect(), scale = all.width / device.offsetWidth;
+                const places = {};
+                device.querySelectorAll('a, button').forEach(element => {
+                  const box = element.getBoundingClientRect();
+                  places[element.yonderPath] = [(box.x - all.x) / scale, (box.y - all.y) / scale, box.width / scale, box.height / scale];
+                });
+                return places;
+                """);
+        double most = 0;
+        for (Access part : stage.tree().all()) {
+            if (part.step().isPresent()) {
+                var place = (List<?>) ((Map<?, ?>) places).get(part.path());
+                double[] box = {
+                    part.box().x(),
+                    part.box().y(),
+                    part.box().width(),
+                    part.box().height()
+                };
+                for (int i = 0; i < box.length; i++) {
+                    double is = place == null ? Double.NaN : ((Number) place.get(i)).doubleValue();
+                    most = Double.isNaN(is) ? Double.POSITIVE_INFINITY : Math.max(most, Math.abs(is - box[i]));
+                }
+            }
+        }
+        return most;
     }
 
     @ParameterizedTest

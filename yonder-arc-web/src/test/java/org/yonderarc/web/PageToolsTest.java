@@ -201,4 +201,24 @@ class PageToolsTest {
         return browser.findElement(By.cssSelector("#device nav a:not([aria-current]) span"))
                 .getCssValue("color");
     }
+
+    @Test
+    void theToolsSpeakThePlansLanguage() throws Exception {
+        open(PlanBuilder.app("Küste")
+                .languages("de")
+                .start("surveys")
+                .screen("surveys", screen -> screen.title(Map.of("de", "Erhebungen")))
+                .screen("map", screen -> screen.title(Map.of("de", "Karte")))
+                .menu("main", menu -> menu.item("surveys").item("map"))
+                .build());
+        assertEquals(
+                "Die App wurde gestartet.",
+                browser.findElement(By.id("happened")).getText());
+        assertTrue(browser.findElement(By.cssSelector(".label")).getText().contains(", bei "));
+        browser.executeScript("location.hash = '/nirgends'");
+        until(() -> browser.findElement(By.id("happened")).getText().equals("Unter der Adresse /nirgends ist nichts."));
+        browser.findElement(By.id("beside")).click();
+        assertTrue(browser.findElements(By.cssSelector(".label button")).stream()
+                .anyMatch(button -> button.getText().equals("Wegnehmen")));
+    }
 }
