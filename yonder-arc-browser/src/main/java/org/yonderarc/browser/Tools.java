@@ -206,18 +206,22 @@ final class Tools {
 
     /** Whether the app takes the whole window: on what is touched or small, and where it is asked to. */
     private boolean fills() {
+        return isOnlyOne()
+                || player.shows().size() == 1 && current().wishes().device().isEmpty();
+    }
+
+    /** Whether the window is a device by itself, and shows no other. */
+    private static boolean isOnlyOne() {
         double width = Window.current().getInnerWidth();
         double height = Window.current().getInnerHeight();
-        boolean isSmall = width < NARROW || height < LOW;
-        boolean isAsked =
-                player.shows().size() == 1 && current().wishes().device().isEmpty();
-        return isSmall || Page.isTouched() || isAsked;
+        return width < NARROW || height < LOW || Page.isTouched();
     }
 
     /** Gives each device its place and its scale, so that all of each is seen. */
     void arrange() {
         boolean fills = fills();
         Page.toggle(document.getBody(), "filled", fills);
+        Page.toggle(document.getBody(), "only", isOnlyOne());
         if (!fills) {
             open(false);
         }
@@ -263,7 +267,7 @@ final class Tools {
         Device shown = show.stage().surroundings().device();
         String name = Ids.asTitle(shown.id());
         String says = name + ", " + (int) shown.width() + " \u00d7 " + (int) shown.height()
-                + (scale < 1 ? ", " + Page.word("at", Long.toString(Math.round(scale * 100))) : "");
+                + (scale < 1 ? ", \u2068" + Page.word("at", Long.toString(Math.round(scale * 100))) + "\u2069" : "");
         label.setTextContent("");
         if (player.shows().size() == 1) {
             // One device is the whole of it: nothing has to be told apart by name.

@@ -221,6 +221,7 @@ class PageStageTest {
             assertFalse(touched.findElement(By.id("tools")).isDisplayed());
             touched.findElement(By.id("open-tools")).click();
             assertTrue(touched.findElement(By.id("start-over")).isDisplayed());
+            assertFalse(touched.findElement(By.id("device-name")).isDisplayed(), "the window is the device");
             touched.findElement(By.id("open-tools")).click();
             touched.findElement(By.cssSelector("#device [aria-label='Menu']")).click();
             new WebDriverWait(touched, Duration.ofSeconds(10))
