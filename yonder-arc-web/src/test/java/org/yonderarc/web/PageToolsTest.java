@@ -214,7 +214,7 @@ class PageToolsTest {
         assertEquals(
                 "Die App wurde gestartet.",
                 browser.findElement(By.id("happened")).getText());
-        assertTrue(browser.findElement(By.cssSelector(".label")).getText().contains("bei 8"));
+        assertTrue(browser.findElement(By.cssSelector(".label")).getText().contains("bei "));
         browser.executeScript("location.hash = '/nirgends'");
         until(() -> browser.findElement(By.id("happened")).getText().equals("Unter der Adresse /nirgends ist nichts."));
         browser.findElement(By.id("beside")).click();
