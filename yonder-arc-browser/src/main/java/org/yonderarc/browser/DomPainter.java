@@ -53,7 +53,7 @@ final class DomPainter {
     DomPainter(HTMLDocument document, HTMLElement root) {
         this.document = document;
         this.root = root;
-        this.whole = new Shown(root, "div", "");
+        this.whole = new Shown(root, root, "div", "");
         // The still that showed before the script ran.
         root.setTextContent("");
     }
@@ -155,7 +155,7 @@ final class DomPainter {
         style(root, "background-color", css(scene.background()));
         // What is gone leaves first: an element that is moved, even in its place, would lose the focus.
         frame++;
-        leave(whole, scene.nodes());
+        drop(whole, scene.nodes());
         new Level(whole, 0, 0).paint(scene.nodes());
         if (leaving > 0) {
             leave();
@@ -163,13 +163,13 @@ final class DomPainter {
     }
 
     /** Takes away what an element had and no longer has, all the way down. */
-    private void leave(Shown parent, List<SceneNode> nodes) {
+    private void drop(Shown parent, List<SceneNode> nodes) {
         Map<String, Shown> children = parent.children();
         for (SceneNode node : nodes) {
             Shown child = children.get(node.key());
             if (child != null) {
                 child.seen(frame);
-                leave(child, node instanceof SceneNode.Group group ? group.children() : List.of());
+                drop(child, node instanceof SceneNode.Group group ? group.children() : List.of());
             }
         }
         children.entrySet().removeIf(entry -> {
@@ -177,11 +177,23 @@ final class DomPainter {
             boolean gone = !child.isOf(frame);
             if (gone) {
                 forget(child);
-                Node element = child.element();
-                element.getParentNode().removeChild(element);
+                Node outer = child.outer();
+                outer.getParentNode().removeChild(outer);
             }
             return gone;
         });
+    }
+
+    private static boolean isEntry(SceneNode node) {
+        return node instanceof SceneNode.Group group
+                && (group.part() instanceof Part.Item || group.part() instanceof Part.Row);
+    }
+
+    /** An element without a box of its own, around others. */
+    private Element contents() {
+        Element around = document.createElement("div");
+        around.setAttribute("class", "contents");
+        return around;
     }
 
     private void forget(Shown gone) {
@@ -215,28 +227,34 @@ final class DomPainter {
         private Shown element(SceneNode node, String tag) {
             Shown known = parent.children().get(node.key());
             if (known == null || !known.tag().equals(tag)) {
-                known = made(node.key(), tag, known);
+                known = made(node, tag, known);
             }
             known.seen(frame);
-            Node next = before == null ? parent.element().getFirstChild() : before.getNextSibling();
-            if (next != known.element()) {
-                parent.element().insertBefore(known.element(), next);
+            known.entry(parent.isList());
+            Node next = before == null ? parent.inner().getFirstChild() : before.getNextSibling();
+            if (next != known.outer()) {
+                parent.inner().insertBefore(known.outer(), next);
             }
-            before = known.element();
+            before = known.outer();
             return known;
         }
 
         /** A new element, in place of one of another kind where there was one. */
-        private Shown made(String key, String tag, Shown known) {
-            String full = parent.path() + "/" + key;
+        private Shown made(SceneNode node, String tag, Shown known) {
+            String full = parent.path() + "/" + node.key();
             Element element = tag.equals("svg") ? document.createElementNS(SVG, tag) : document.createElement(tag);
-            var made = new Shown(element, tag, full);
+            Element outer = element;
+            if (isEntry(node)) {
+                outer = contents();
+                outer.appendChild(element);
+            }
+            var made = new Shown(element, outer, tag, full);
             if (known != null) {
-                parent.element().removeChild(known.element());
+                parent.inner().removeChild(known.outer());
                 made.children().putAll(known.children());
             }
             Page.name(element, full);
-            parent.children().put(key, made);
+            parent.children().put(node.key(), made);
             painted.put(full, made);
             fresh.add(full);
             return made;
@@ -399,6 +417,12 @@ final class DomPainter {
                 look(element, node);
                 mean(element, node);
                 shown.has(node);
+            }
+            // A top bar has a title among its actions.
+            boolean entries = !(node.meaning() instanceof Meaning.Banner)
+                    && node.children().stream().filter(DomPainter::isEntry).count() > 1;
+            if (entries != shown.isList()) {
+                shown.lists(entries, contents());
             }
             new Level(shown, area.x(), area.y()).paint(node.children());
         }

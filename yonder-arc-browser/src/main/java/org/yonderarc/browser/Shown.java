@@ -19,6 +19,13 @@ final class Shown {
     private final Element element;
     private final String tag;
     private final String path;
+    /** What stands in the page for it: the element, or an entry of a list around it. */
+    private final Element outer;
+    /** What its children stand in: the element, or a list within it. */
+    private Element inner;
+
+    private boolean isList;
+    private boolean isEntry;
     /** What stands in it, by key. */
     private final Map<String, Shown> children = new HashMap<>();
 
@@ -30,14 +37,59 @@ final class Shown {
     private double width = Double.NaN;
     private double height = Double.NaN;
 
-    Shown(Element element, String tag, String path) {
+    Shown(Element element, Element outer, String tag, String path) {
         this.element = element;
+        this.outer = outer;
+        this.inner = element;
         this.tag = tag;
         this.path = path;
     }
 
     Element element() {
         return element;
+    }
+
+    Element outer() {
+        return outer;
+    }
+
+    Element inner() {
+        return inner;
+    }
+
+    /** Makes what stands in it a list, or no longer: assistive technology counts entries, and goes from one to the next. */
+    void lists(boolean entries, Element list) {
+        if (entries && inner == element) {
+            while (element.getFirstChild() != null) {
+                list.appendChild(element.getFirstChild());
+            }
+            element.appendChild(list);
+            inner = list;
+        }
+        if (isList != entries) {
+            isList = entries;
+            role(inner, "list", entries);
+        }
+    }
+
+    boolean isList() {
+        return isList;
+    }
+
+    /** Says whether it is an entry of the list that it stands in. */
+    void entry(boolean ofList) {
+        if (outer != element && isEntry != ofList) {
+            isEntry = ofList;
+            role(outer, "listitem", ofList);
+        }
+    }
+
+    private static void role(Element element, String role, boolean has) {
+        if (has) {
+            element.setAttribute("role", role);
+        } else {
+            element.removeAttribute("role");
+        }
     }
 
     String tag() {

@@ -3,8 +3,8 @@ package org.yonderarc.cli;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.InterFont;
+import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
-import org.yonderarc.plan.Plan;
 import org.yonderarc.web.PageWriter;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -37,9 +37,9 @@ final class PageCommand implements Callable<Integer> {
         if (!output.toString().endsWith(".html")) {
             throw new Refusal(output + ": a page's name ends in .html.");
         }
-        Plan sound = plan.sound(spec.commandLine().getErr());
-        String page = new PageWriter(plan.icons(), plan.pictures(), new InterFont()).page(plan.read());
-        plan.inputs(sound).spare(output);
+        PlanFile checked = plan.checked(spec.commandLine().getErr());
+        String page = new PageWriter(plan.icons(), plan.pictures(), new InterFont()).page(checked);
+        plan.inputs(checked.plan().orElseThrow()).spare(output);
         SafeFile.write(output, page);
         spec.commandLine()
                 .getOut()

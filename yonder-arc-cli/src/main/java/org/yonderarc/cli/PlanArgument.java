@@ -64,18 +64,31 @@ final class PlanArgument {
     }
 
     /**
-     * The plan, ready for use. Findings go to {@code err}.
+     * The plan, ready for use.
+     *
+     * @see #checked
+     */
+    Plan sound(PrintWriter err) throws FileTrouble, Refusal {
+        return checked(err).plan().orElseThrow();
+    }
+
+    /**
+     * The file of a plan that is ready for use. Errors go to {@code err}; of what doesn't keep anybody from working, only how
+     * much there is: who draws twenty pictures has read it once.
      *
      * @throws Refusal if the plan has errors
      */
-    Plan sound(PrintWriter err) throws FileTrouble, Refusal {
+    PlanFile checked(PrintWriter err) throws FileTrouble, Refusal {
         PlanFile read = read();
-        if (!read.findings().isEmpty()) {
+        if (read.plan().isEmpty()) {
             err.print(FindingText.report(read, Terminal.colours()));
             err.flush();
+            throw new Refusal("the plan has errors; nothing was made of it. Mend them first.", Main.PLAN_HAS_ERRORS);
         }
-        return read.plan()
-                .orElseThrow(() -> new Refusal(
-                        "the plan has errors; nothing was made of it. Mend them first.", Main.PLAN_HAS_ERRORS));
+        if (!read.findings().isEmpty()) {
+            err.println(FindingText.summary(read) + ". See them with: yonder check " + file);
+            err.flush();
+        }
+        return read;
     }
 }

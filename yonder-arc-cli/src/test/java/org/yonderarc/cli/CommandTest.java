@@ -44,6 +44,26 @@ class CommandTest {
         assertEquals("", err.toString());
     }
 
+    /** Who draws has read the findings once; errors are said in full, since nothing is drawn. */
+    @Test
+    void drawingOnlyCountsWhatTheCheckHasFound() throws Exception {
+        Path odd = Files.writeString(
+                folder.resolve("odd.yaml"), Brinelight.yaml().replace("screens:", "screens:\n  lonely: Lonely\n"));
+        String picture = folder.resolve("odd.png").toString();
+        assertEquals(0, yonder("draw", odd.toString(), "-o", picture, "--scale", "0.25"));
+        assertEquals(
+                odd.getFileName() + ": 0 errors, 1 warning. See them with: yonder check " + odd + "\n", err.toString());
+        err.getBuffer().setLength(0);
+        assertEquals(1, yonder("draw", folder.resolve("faulty.yaml").toString(), "-o", picture));
+        assertTrue(err.toString().contains("error [unknown-screen]"), err.toString());
+        assertTrue(err.toString().contains("Did you mean \"tides\""), err.toString());
+        err.getBuffer().setLength(0);
+        String page = folder.resolve("odd.html").toString();
+        assertEquals(0, yonder("page", odd.toString(), "-o", page));
+        assertTrue(err.toString().startsWith("odd.yaml: 0 errors, 1 warning."), err.toString());
+        assertTrue(Files.readString(Path.of(page)).contains("No item, row or parent leads to &quot;lonely&quot;."));
+    }
+
     @Test
     void drawWritesSvgAndPng() throws Exception {
         Path svg = folder.resolve("a.svg");

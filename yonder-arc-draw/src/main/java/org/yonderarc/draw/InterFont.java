@@ -47,14 +47,17 @@ public final class InterFont {
         }
     }
 
+    /** The PostScript name of a weight, which is that of its file, too. */
+    static String name(Type.Weight weight) {
+        return switch (weight) {
+            case REGULAR -> "Inter-Regular";
+            case SEMIBOLD -> "Inter-SemiBold";
+        };
+    }
+
     /** The OpenType file of a weight. */
     static InputStream open(Type.Weight weight) {
-        String style =
-                switch (weight) {
-                    case REGULAR -> "Regular";
-                    case SEMIBOLD -> "SemiBold";
-                };
-        return resource("com/formdev/flatlaf/fonts/inter/Inter-" + style + ".otf");
+        return resource("com/formdev/flatlaf/fonts/inter/" + name(weight) + ".otf");
     }
 
     private static InputStream resource(String path) {

@@ -99,6 +99,11 @@ public final class NavigationMap {
         return "screen:" + screen.id();
     }
 
+    /** What a screen is called on the map: its title, with dots for what differs from place to place. */
+    public static String title(Plan plan, Screen screen) {
+        return screen.title().fill(plan.app().language(), hole -> Optional.of("\u2026"));
+    }
+
     private static int few(Shot shot) {
         int screens = shot.plan().screens().list().size();
         if (screens > MOST_SCREENS) {
@@ -266,7 +271,7 @@ public final class NavigationMap {
         boolean guarded = screen.needs().isPresent();
         if (!thumbs) {
             nodes.add(new SceneNode.Rect(key, box, 10, Colour.rgb(0xFFFFFF)));
-            centred(nodes, key + "-name", screen.id(), NAME, box, INK);
+            centred(nodes, key + "-name", title(plan, screen), NAME, box, INK);
             return;
         }
         double height = box.height() - CAPTION;
@@ -278,7 +283,14 @@ public final class NavigationMap {
         Scene cut = scene.cropped(new Box(0, 0, scene.width(), Math.min(scene.height(), height / scale)));
         nodes.add(cut.placed(key, picture.x(), picture.y(), scale, 12));
         double y = picture.bottom() + 14;
-        text(nodes, key + "-name", shortened(screen.id(), NAME, guarded ? THUMB - 20 : THUMB), NAME, box.x(), y, INK);
+        text(
+                nodes,
+                key + "-name",
+                shortened(title(plan, screen), NAME, guarded ? THUMB - 20 : THUMB),
+                NAME,
+                box.x(),
+                y,
+                INK);
         if (guarded) {
             nodes.add(new SceneNode.Icon(key + "-lock", Box.around(box.right() - 8, y, 14, 14), "lock", true, GUARD));
         }

@@ -45,7 +45,7 @@ public final class WebFont {
             glyphs.add(font.cut(glyph, weight, unitsPerEm));
         }
         var tables = new TreeMap<String, byte[]>();
-        tables.put("CFF ", Cff.table("Inter-" + weight, unitsPerEm, glyphs));
+        tables.put("CFF ", Cff.table(InterFont.name(weight), unitsPerEm, glyphs));
         tables.put("GPOS", Kerning.table(whole.get("GPOS"), kept));
         tables.put("OS/2", whole.get("OS/2"));
         tables.put("cmap", characters(numbers));

@@ -79,6 +79,31 @@ class NavigationMapTest {
         }
     }
 
+    /** By their titles; what differs from place to place is left open. */
+    @Test
+    void screensAreCalledByTheirTitlesWithAndWithoutPictures() {
+        Plan plan = PlanBuilder.app("Map")
+                .start("surveys")
+                .screen("surveys", screen -> screen.title("All surveys"))
+                .screen("survey", screen -> screen.title("Survey {survey}")
+                        .path("/surveys/{survey}")
+                        .under("surveys"))
+                .menu("main", menu -> menu.item("surveys"))
+                .build();
+        var shot = new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
+        Scene names = NavigationMap.ofNames(shot, new PlainMeasure());
+        assertTrue(names.nodes().stream().noneMatch(SceneNode.Group.class::isInstance), "no thumbnails");
+        for (Scene map : List.of(map(plan), names)) {
+            assertEquals(
+                    List.of("All surveys", "Survey \u2026"),
+                    map.nodes().stream()
+                            .filter(node -> node.key().matches("screen:.*-name"))
+                            .map(node -> ((SceneNode.Text) node).line().text())
+                            .sorted()
+                            .toList());
+        }
+    }
+
     @Test
     void guardsAndWhatLeadsOutAreMarked() {
         List<SceneNode> nodes = map(plan(8)).nodes();

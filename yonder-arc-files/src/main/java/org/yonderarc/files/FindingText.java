@@ -30,7 +30,8 @@ public final class FindingText {
         return out.append(summary(file)).append('\n').toString();
     }
 
-    private static String summary(PlanFile file) {
+    /** What was found in a file, counted. */
+    public static String summary(PlanFile file) {
         if (file.findings().isEmpty()) {
             return file.source().name() + ": nothing to report"
                     + file.plan()

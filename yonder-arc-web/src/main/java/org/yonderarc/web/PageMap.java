@@ -83,7 +83,8 @@ final class PageMap {
     private String link(Scene scene, Screen screen, Place place, Box box) {
         String address = walk.addressOf(place);
         return "<a href=\"#" + Markup.escape(address) + "\" data-address=\"" + Markup.escape(address)
-                + "\" data-screen=\"" + Markup.escape(screen.id()) + "\" aria-label=\"" + Markup.escape(screen.id())
+                + "\" data-screen=\"" + Markup.escape(screen.id()) + "\" aria-label=\""
+                + Markup.escape(NavigationMap.title(plan, screen))
                 + "\" style=\"left:" + percent(box.x(), scene.width()) + ";top:" + percent(box.y(), scene.height())
                 + ";width:" + percent(box.width(), scene.width()) + ";height:" + percent(box.height(), scene.height())
                 + "\"></a>";

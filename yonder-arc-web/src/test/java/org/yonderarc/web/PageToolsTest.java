@@ -8,6 +8,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
@@ -220,5 +222,58 @@ class PageToolsTest {
         browser.findElement(By.id("beside")).click();
         assertTrue(browser.findElements(By.cssSelector(".label button")).stream()
                 .anyMatch(button -> button.getText().equals("Wegnehmen")));
+    }
+
+    /** As the browser tells assistive technology: entries that are counted, each with its link. */
+    @Test
+    void itemsAndRowsAreListsOfAsManyEntries() throws Exception {
+        open(PlanBuilder.app("Shore")
+                .start("surveys")
+                .screen("surveys", screen -> screen.wireframe(Wireframe.Kind.LIST)
+                        .row("Gull Point", "", "", "survey?survey=41")
+                        .row("Old Harbour", "", "", "survey?survey=38")
+                        .row("Not to be opened", "", ""))
+                .screen("survey", screen -> screen.path("/surveys/{survey}").under("surveys"))
+                .screen("map")
+                .screen("crew")
+                .menu("main", menu -> menu.item("surveys").item("map").item("crew"))
+                .build());
+        assertEquals(List.of("main: 3", "navigation: 3"), lists());
+        browser.findElement(By.cssSelector("#device [aria-label='Crew']")).click();
+        until(() -> lists().equals(List.of("navigation: 3")));
+        browser.findElement(By.cssSelector("#device [aria-label='Surveys']")).click();
+        until(() -> lists().equals(List.of("main: 3", "navigation: 3")));
+    }
+
+    /** The lists of the accessible tree, with what they stand in and how many entries they have. */
+    private static List<String> lists() {
+        var nodes = new HashMap<Object, Map<?, ?>>();
+        Map<String, Object> tree = browser.executeCdpCommand("Accessibility.getFullAXTree", Map.of());
+        for (Object node : (List<?>) tree.get("nodes")) {
+            nodes.put(((Map<?, ?>) node).get("nodeId"), (Map<?, ?>) node);
+        }
+        var lists = new ArrayList<String>();
+        for (Map<?, ?> node : nodes.values()) {
+            if (role(node).equals("list")) {
+                Map<?, ?> above = nodes.get(node.get("parentId"));
+                while (above != null && !role(above).matches("main|navigation|complementary|dialog")) {
+                    above = nodes.get(above.get("parentId"));
+                }
+                long entries = ((List<?>) node.get("childIds"))
+                        .stream()
+                                .filter(id -> role(nodes.get(id)).equals("listitem"))
+                                .count();
+                if (above != null && !role(above).equals("complementary")) {
+                    lists.add(role(above) + ": " + entries);
+                }
+            }
+        }
+        lists.sort(null);
+        return lists;
+    }
+
+    private static String role(Map<?, ?> node) {
+        Map<?, ?> role = (Map<?, ?>) node.get("role");
+        return role == null ? "" : String.valueOf(role.get("value"));
     }
 }
