@@ -143,6 +143,6 @@ class NavigationMapTest {
         assertTrue(map.nodes().stream().noneMatch(node -> node.key().matches("screen:.*-path")));
         assertTrue(map.nodes().stream()
                 .anyMatch(node -> node instanceof SceneNode.Text text
-                        && text.line().text().equals("s299")));
+                        && text.line().text().equals("S299")));
     }
 }
