@@ -51,8 +51,7 @@ class CommandTest {
                 folder.resolve("odd.yaml"), Brinelight.yaml().replace("screens:", "screens:\n  lonely: Lonely\n"));
         String picture = folder.resolve("odd.png").toString();
         assertEquals(0, yonder("draw", odd.toString(), "-o", picture, "--scale", "0.25"));
-        assertEquals(
-                odd.getFileName() + ": 0 errors, 1 warning. See them with: yonder check " + odd + "\n", err.toString());
+        assertEquals(odd + ": 0 errors, 1 warning. See them with: yonder check " + odd + "\n", err.toString());
         err.getBuffer().setLength(0);
         assertEquals(1, yonder("draw", folder.resolve("faulty.yaml").toString(), "-o", picture));
         assertTrue(err.toString().contains("error [unknown-screen]"), err.toString());
@@ -60,7 +59,7 @@ class CommandTest {
         err.getBuffer().setLength(0);
         String page = folder.resolve("odd.html").toString();
         assertEquals(0, yonder("page", odd.toString(), "-o", page));
-        assertTrue(err.toString().startsWith("odd.yaml: 0 errors, 1 warning."), err.toString());
+        assertTrue(err.toString().startsWith(odd + ": 0 errors, 1 warning."), err.toString());
         assertTrue(Files.readString(Path.of(page)).contains("No item, row or parent leads to &quot;lonely&quot;."));
     }
 
