@@ -223,7 +223,7 @@ final class Page {
     @JSBody(
             params = {"map", "screen"},
             script = "map.querySelectorAll('[data-screen]').forEach(function(link) {"
-                    + " if (link.dataset.screen === screen) { link.setAttribute('aria-current', 'page'); }"
+                    + " if (link.dataset.screen === screen) { link.setAttribute('aria-current', 'page'); link.scrollIntoView({block: 'center', inline: 'center'}); }"
                     + " else { link.removeAttribute('aria-current'); } });")
     static native void mark(HTMLElement map, String screen);
 

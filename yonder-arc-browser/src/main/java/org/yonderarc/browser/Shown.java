@@ -5,6 +5,7 @@ import java.util.Map;
 import org.teavm.jso.dom.xml.Element;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.tree.Decimals;
 
@@ -57,18 +58,25 @@ final class Shown {
         return inner;
     }
 
-    /** Makes what stands in it a list, or no longer: assistive technology counts entries, and goes from one to the next. */
-    void lists(boolean entries, Element list) {
-        if (entries && inner == element) {
-            while (element.getFirstChild() != null) {
-                list.appendChild(element.getFirstChild());
-            }
-            element.appendChild(list);
-            inner = list;
+    /** Whether its children stand in an element of their own. */
+    boolean isHolding() {
+        return inner != element;
+    }
+
+    /** Has its children stand in an element of their own; those that are there move, so it is done before there are any. */
+    void hold(Element within) {
+        while (element.getFirstChild() != null) {
+            within.appendChild(element.getFirstChild());
         }
-        if (isList != entries) {
-            isList = entries;
-            role(inner, "list", entries);
+        element.appendChild(within);
+        inner = within;
+    }
+
+    /** Makes what stands in it a list, or no longer: assistive technology counts entries, and goes from one to the next. */
+    void list(boolean ofEntries) {
+        if (isList != ofEntries) {
+            isList = ofEntries;
+            role(inner, "list", ofEntries);
         }
     }
 
@@ -157,6 +165,11 @@ final class Shown {
         boolean isNew = !outline.equals(drawn);
         drawn = outline;
         return isNew;
+    }
+
+    static String css(Colour colour) {
+        return "rgba(" + colour.red() + "," + colour.green() + "," + colour.blue() + ","
+                + Decimals.brief(colour.alpha()) + ")";
     }
 
     static String px(double dp) {

@@ -105,9 +105,8 @@ final class Tools {
 
     /** Shows the map, with a mark where the person is. */
     private void map() {
-        String here = player.walk().shown(player.state()).screen();
-        Page.mark(get("map"), here);
         Page.open(get("map"));
+        Page.mark(get("map"), player.walk().shown(player.state()).screen());
     }
 
     private void jump() {
@@ -250,7 +249,8 @@ final class Tools {
         Page.style(device, "transform", scale == 1 ? "none" : "scale(" + Decimals.text(scale) + ")");
         Page.style(body, "width", Decimals.text(show.width() * scale) + "px");
         Page.style(body, "height", Decimals.text(show.height() * scale) + "px");
-        Theme theme = player.walk().plan().theme();
+        Theme usual = player.walk().plan().theme();
+        Theme theme = show.stage().surroundings().moreContrast() ? usual.moreContrast() : usual;
         Scheme scheme = show.stage().surroundings().scheme();
         Page.style(device, "--focus", theme.colour(scheme, Role.ACCENT).hex());
         Page.style(device, "--within", theme.colour(scheme, Role.SURFACE).hex());

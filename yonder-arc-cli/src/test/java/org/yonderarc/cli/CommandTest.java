@@ -16,6 +16,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.examples.Brinelight;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 
 class CommandTest {
     @TempDir
@@ -61,6 +64,21 @@ class CommandTest {
         assertEquals(0, yonder("page", odd.toString(), "-o", page));
         assertTrue(err.toString().startsWith(odd + ": 0 errors, 1 warning."), err.toString());
         assertTrue(Files.readString(Path.of(page)).contains("No item, row or parent leads to &quot;lonely&quot;."));
+    }
+
+    @Test
+    void moreContrastReachesThePicture() throws Exception {
+        Path usual = folder.resolve("usual.svg");
+        Path more = folder.resolve("more.svg");
+        assertEquals(0, yonder("draw", plan.toString(), "-o", usual.toString()));
+        assertEquals(0, yonder("draw", plan.toString(), "-o", more.toString(), "--more-contrast"));
+        String muted = Theme.DEFAULT.colour(Scheme.LIGHT, Role.MUTED).hex();
+        String stronger =
+                Theme.DEFAULT.moreContrast().colour(Scheme.LIGHT, Role.MUTED).hex();
+        assertTrue(Files.readString(usual).contains(muted)
+                && !Files.readString(usual).contains(stronger));
+        assertTrue(Files.readString(more).contains(stronger)
+                && !Files.readString(more).contains(muted));
     }
 
     @Test

@@ -94,7 +94,11 @@ public record Setting(
 
     /** Whether the texts of {@code plan} run from right to left. */
     public boolean isRightToLeft(Plan plan) {
-        String tag = languageOf(plan);
+        return isRightToLeft(languageOf(plan));
+    }
+
+    /** Whether texts in a language (BCP 47) run from right to left. */
+    public static boolean isRightToLeft(String tag) {
         int end = tag.indexOf('-');
         return RIGHT_TO_LEFT.contains((end < 0 ? tag : tag.substring(0, end)).toLowerCase(java.util.Locale.ROOT));
     }

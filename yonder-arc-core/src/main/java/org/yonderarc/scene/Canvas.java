@@ -105,6 +105,15 @@ public final class Canvas {
         nodes.add(new SceneNode.Icon(key, box, name, filled, fill));
     }
 
+    /** Something drawn that says something; nothing where the text is empty. */
+    void figure(Part part, String key, String text, Box box, Consumer<Canvas> draw) {
+        var inner = new Canvas(box, palette, measure, textScale, addresses);
+        draw.accept(inner);
+        Meaning meaning = text.isEmpty() ? new Meaning.Plain() : new Meaning.Figure(text);
+        nodes.add(SceneNode.Group.of(part, key, meaning, box, inner.nodes));
+        reaches(Math.max(box.bottom(), inner.bottom));
+    }
+
     /** How much larger than usual texts are; sizes of type below are those at 1. */
     double textScale() {
         return textScale;

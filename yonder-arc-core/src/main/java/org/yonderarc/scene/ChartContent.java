@@ -44,7 +44,9 @@ final class ChartContent {
                     new Box(card.x(), card.y(), card.width(), top),
                     inner -> headline(first, card, isBelow, inner));
         }
-        curve(new Box(card.x() + 16, card.y() + top + GAP, card.width() - 32, CURVE_HEIGHT), art);
+        var curve = new Box(card.x() + 16, card.y() + top + GAP, card.width() - 32, CURVE_HEIGHT);
+        String about = rows.isEmpty() ? "" : rows.get(0).title();
+        art.figure(Part.Plain.OTHER, "figure", about, curve, inner -> curve(curve, inner));
         ListContent.card(rows, 1, card.bottom() + Canvas.PAD, art);
     }
 

@@ -59,8 +59,10 @@ final class FormContent {
     private static void field(Row row, Box box, boolean beside, Canvas art) {
         Palette palette = art.palette();
         double right = box.right() - INSET;
+        // What it is called comes first, as it is read.
+        lines(row, box.width(), beside, art).draw(box.x() + INSET, box.centerY());
         if (isSwitch(row)) {
-            toggle(row.value().equals("on"), right, box.centerY(), art);
+            toggle(row.value(), right, box.centerY(), art);
         } else {
             if (row.to().isPresent()) {
                 art.icon(
@@ -76,15 +78,17 @@ final class FormContent {
                 art.right("value", row.value(), new Ink(Canvas.PLAIN, palette.muted()), right, box.centerY(), most);
             }
         }
-        lines(row, box.width(), beside, art).draw(box.x() + INSET, box.centerY());
     }
 
-    private static void toggle(boolean on, double right, double middle, Canvas art) {
+    private static void toggle(String value, double right, double middle, Canvas art) {
         Palette palette = art.palette();
+        boolean on = value.equals("on");
         var track = new Box(right - SWITCH_WIDTH, middle - SWITCH_HEIGHT / 2, SWITCH_WIDTH, SWITCH_HEIGHT);
-        art.rect("track", track, 99, on ? palette.accent() : palette.muted());
         double knob = SWITCH_HEIGHT - 8;
         double x = on ? track.right() - 4 - knob : track.x() + 4;
-        art.rect("knob", new Box(x, track.y() + 4, knob, knob), 99, palette.surface());
+        art.figure(Part.Plain.SWITCH, "switch", value, track, inner -> {
+            inner.rect("track", track, 99, on ? palette.accent() : palette.muted());
+            inner.rect("knob", new Box(x, track.y() + 4, knob, knob), 99, palette.surface());
+        });
     }
 }

@@ -45,6 +45,13 @@ public sealed interface Meaning {
     record Navigation(String label) implements Meaning {}
 
     /**
+     * A picture that says something.
+     *
+     * @param text what it says
+     */
+    record Figure(String text) implements Meaning {}
+
+    /**
      * A link.
      *
      * @param label its accessible name

@@ -73,6 +73,8 @@ public sealed interface Part {
         MARK,
         /** A badge. */
         BADGE,
+        /** A switch that is on or off. */
+        SWITCH,
         /** The title of a top bar. */
         TITLE,
         /** The app's logo. */

@@ -139,6 +139,8 @@ record Reading(State state, Optional<String> dialog) {
                     List.of()));
         } else if (meaning instanceof Meaning.Heading heading) {
             out.add(Access.plain(path, Access.Role.HEADING, heading.text(), box, inert, List.of()));
+        } else if (meaning instanceof Meaning.Figure figure) {
+            out.add(Access.plain(path, Access.Role.IMAGE, figure.text(), box, inert, List.of()));
         } else if (group.part() instanceof Part.Row) {
             out.add(Access.plain(path, Access.Role.TEXT, texts(group), box, inert, List.of()));
         } else {
@@ -176,11 +178,15 @@ record Reading(State state, Optional<String> dialog) {
         return step instanceof Step.Fold fold ? Optional.of(!state.folded().contains(fold.bar())) : Optional.empty();
     }
 
+    private static String inside(SceneNode.Group group) {
+        return group.meaning() instanceof Meaning.Figure figure ? figure.text() : texts(group);
+    }
+
     private static String texts(SceneNode.Group group) {
         return group.children().stream()
                 .map(node -> node instanceof SceneNode.Text text
                         ? text.line().text()
-                        : node instanceof SceneNode.Group inner ? texts(inner) : "")
+                        : node instanceof SceneNode.Group inner ? inside(inner) : "")
                 .filter(text -> !text.isEmpty())
                 .collect(Collectors.joining(", "));
     }

@@ -152,9 +152,11 @@ public final class Composer {
         var canvas = new Canvas(room, palette, measure, fitting.device().textScale(), fitting.rows());
         if (fitting.picture().isPresent()) {
             var below = new Box(content.x(), room.y(), content.width(), height);
+            var picture =
+                    new SceneNode.Picture("picture", below, 0, fitting.picture().get(), false);
             canvas.nodes()
-                    .add(new SceneNode.Picture(
-                            "picture", below, 0, fitting.picture().get(), false));
+                    .add(SceneNode.Group.of(
+                            Part.Plain.OTHER, "figure", new Meaning.Figure(fitting.title()), below, List.of(picture)));
         } else {
             Contents.draw(fitting.content(), canvas);
         }

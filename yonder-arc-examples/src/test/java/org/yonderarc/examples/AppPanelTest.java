@@ -47,6 +47,7 @@ class AppPanelTest {
                         "map: map true",
                         "mirrored: true false",
                         "dark: #0d1518",
+                        "contrast: false true false",
                         "language: the plan has no texts in \"xx\"; it has them in en, ar",
                         "wheel: 144",
                         "held: list true true",

@@ -10,6 +10,7 @@ import java.awt.event.InputEvent;
 import java.awt.event.KeyEvent;
 import java.awt.image.BufferedImage;
 import java.io.File;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicReference;
@@ -25,13 +26,17 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.desktop.AppPanel;
 import org.yonderarc.navigator.Gate;
 import org.yonderarc.navigator.Navigator;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
 
 /** Opens a real window, clicks and types in it as a person does, and prints where that leads. */
 final class Probe {
@@ -241,6 +246,17 @@ final class Probe {
                         + on(() -> named(panel, "map").getComponentOrientation().isLeftToRight()));
         shoot("arabic");
         say("dark", shown().background().hex());
+        SwingUtilities.invokeAndWait(() -> panel.setScheme(Scheme.LIGHT));
+        settle();
+        boolean before = hasStrongLine(shown().nodes());
+        SwingUtilities.invokeAndWait(() -> panel.setMoreContrast(true));
+        settle();
+        boolean more = hasStrongLine(shown().nodes());
+        SwingUtilities.invokeAndWait(() -> panel.setMoreContrast(false));
+        settle();
+        say("contrast", before + " " + more + " " + hasStrongLine(shown().nodes()));
+        SwingUtilities.invokeAndWait(() -> panel.setScheme(Scheme.DARK));
+        settle();
         SwingUtilities.invokeAndWait(() -> {
             try {
                 panel.setLanguage("xx");
@@ -249,6 +265,15 @@ final class Probe {
             }
         });
         wheel();
+    }
+
+    /** Whether a hairline has the colour that it has for those who want more contrast. */
+    private static boolean hasStrongLine(List<SceneNode> nodes) {
+        Colour line = Theme.DEFAULT.moreContrast().colour(Scheme.LIGHT, Role.LINE);
+        return nodes.stream()
+                .anyMatch(node -> node instanceof SceneNode.Group group
+                        ? hasStrongLine(group.children())
+                        : node instanceof SceneNode.Rect rect && rect.fill().equals(line));
     }
 
     /** A wheel scrolls the plan's sample content; held back at a gate, a swipe returns. */

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Properties;
 import org.yonderarc.files.JsonText;
+import org.yonderarc.fit.Setting;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.Markup;
 import org.yonderarc.tree.Trees;
@@ -20,8 +21,6 @@ final class PageWords {
     /** What the script says by itself; all else stands in the page. */
     private static final List<String> SCRIPTS =
             List.of("tools", "close", "away", "copied", "started", "nothing", "followed", "at");
-    /** The languages whose texts run from right to left. */
-    private static final List<String> RIGHT_TO_LEFT = List.of("ar", "he");
 
     private final String language;
     private final Properties texts;
@@ -57,7 +56,7 @@ final class PageWords {
     }
 
     String direction() {
-        return RIGHT_TO_LEFT.contains(language) ? "rtl" : "ltr";
+        return Setting.isRightToLeft(language) ? "rtl" : "ltr";
     }
 
     /** A text as markup writes it. */

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.text.Normalizer;
 import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.Locale;
@@ -103,7 +104,9 @@ public final class PageWriter {
         slots.put("still", still(plan));
         slots.put("findings", findings);
         slots.put("no-findings", findings.isEmpty() ? " hidden" : "");
-        slots.put("map", new PageMap(plan, font, icons, pictures).html());
+        String map = new PageMap(plan, font, icons, pictures).html();
+        slots.put("map", map);
+        slots.put("no-map", map.isEmpty() ? " hidden" : "");
         slots.put("licences", Markup.escape(Licences.ofFont() + "\n\n" + Licences.ofIcons()));
         slots.put("script", script);
         slots.put("script-hash", "sha256-" + base64(sha256(script)));
@@ -187,7 +190,12 @@ public final class PageWriter {
         IntStream usual = IntStream.concat(
                 IntStream.concat(IntStream.rangeClosed(0x20, 0x7E), IntStream.rangeClosed(0xA0, 0xFF)),
                 IntStream.concat(IntStream.rangeClosed(0x2010, 0x203A), IntStream.of(0x20AC, 0x2122, 0x2212)));
-        return IntStream.concat(usual, json.codePoints()).distinct().sorted().toArray();
+        // Browsers join a letter and its marks to one sign where the font has it.
+        IntStream joined = Normalizer.normalize(json, Normalizer.Form.NFC).codePoints();
+        return IntStream.concat(usual, IntStream.concat(json.codePoints(), joined))
+                .distinct()
+                .sorted()
+                .toArray();
     }
 
     private static String base64(byte[] bytes) {

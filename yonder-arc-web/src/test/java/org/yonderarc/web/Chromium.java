@@ -1,6 +1,9 @@
 package org.yonderarc.web;
 
 import java.io.File;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -73,5 +76,19 @@ final class Chromium {
         return browser.manage().logs().get(LogType.BROWSER).getAll().stream()
                 .map(Object::toString)
                 .toList();
+    }
+
+    /** What axe-core finds wrong with the page for people who don't see it or use no mouse; empty for nothing. */
+    static String violations(ChromeDriver browser) throws IOException {
+        try (InputStream axe = Chromium.class.getResourceAsStream("/axe.min.js")) {
+            browser.executeScript(new String(axe.readAllBytes(), StandardCharsets.UTF_8));
+        }
+        return String.valueOf(
+                browser.executeAsyncScript(
+                        """
+                const done = arguments[arguments.length - 1];
+                axe.run(document).then(result => done(result.violations.map(v =>
+                  v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160)).join(' / ')).join('\\n')));
+                """));
     }
 }

@@ -51,6 +51,17 @@ class PageToolsTest {
             .menu("main", menu -> menu.item("surveys").item("map"))
             .build();
 
+    private static final Plan SETTINGS = PlanBuilder.app("Shore")
+            .start("settings")
+            .fact("drafts", 3)
+            .screen("settings", screen -> screen.wireframe(Wireframe.Kind.FORM)
+                    .row("Remind me", "", "on")
+                    .row("Warn me", "", "off"))
+            .screen("tides", screen -> screen.wireframe(Wireframe.Kind.CHART).row("Next low tide", "", "12:10"))
+            .menu("main", menu -> menu.item("settings", item -> item.badge("drafts"))
+                    .item("tides"))
+            .build();
+
     @TempDir
     private static Path folder;
 
@@ -243,6 +254,105 @@ class PageToolsTest {
         until(() -> lists().equals(List.of("navigation: 3")));
         browser.findElement(By.cssSelector("#device [aria-label='Surveys']")).click();
         until(() -> lists().equals(List.of("main: 3", "navigation: 3")));
+    }
+
+    /** A fact that makes two items of one makes a list of them, and takes the focus from neither. */
+    @Test
+    void anItemThatComesLeavesTheFocusWhereItIs() throws Exception {
+        open(PlanBuilder.app("Shore")
+                .start("surveys")
+                .fact("club", false)
+                .screen("surveys")
+                .screen("map")
+                .menu("main", menu -> menu.item("surveys").item("map", item -> item.when("club")))
+                .build());
+        assertEquals(List.of(), lists());
+        WebElement surveys = browser.findElement(By.cssSelector("#device nav a"));
+        browser.executeScript(
+                """
+                arguments[0].focus();
+                arguments[1].checked = true;
+                arguments[1].dispatchEvent(new Event('change', {bubbles: true}));
+                """,
+                surveys,
+                browser.findElement(By.name("club")));
+        until(() -> lists().equals(List.of("navigation: 2")));
+        assertEquals(surveys, browser.switchTo().activeElement());
+    }
+
+    @Test
+    void whatIsOnlyDrawnIsSaid() throws Exception {
+        open(SETTINGS);
+        assertEquals(List.of("on", "off"), images());
+        browser.findElement(By.cssSelector("#device [aria-label='Tides']")).click();
+        until(() -> images().equals(List.of("Next low tide")));
+    }
+
+    /** What the browser calls images within the app. */
+    private static List<Object> images() {
+        Map<String, Object> tree = browser.executeCdpCommand("Accessibility.getFullAXTree", Map.of());
+        return ((List<?>) tree.get("nodes"))
+                .stream()
+                        .map(node -> (Map<?, ?>) node)
+                        .filter(node -> role(node).equals("image"))
+                        .<Object>map(node -> ((Map<?, ?>) node.get("name")).get("value"))
+                        .toList();
+    }
+
+    /** Where a browser takes its own colours, grounds are gone: edges, badges and switches have outlines instead. */
+    @Test
+    void forcedColoursKeepEdgesBadgesAndSwitches() throws Exception {
+        browser.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "forced-colors", "value", "active"))));
+        open(SETTINGS);
+        assertEquals("1px", css("#device .badge > div + div", "border-top-width"));
+        assertEquals(4L, browser.executeScript("return document.querySelectorAll('#device .switch > div').length"));
+        assertEquals("2px", css("#device .switch > div", "border-top-width"));
+        String ink = css("#device .switch > div:last-child", "background-color");
+        assertNotEquals(css("#device", "background-color"), ink);
+        assertEquals(ink, css("#device nav .line", "background-color"), "the edge of the bar");
+        assertEquals("solid", css("#device a[aria-current]", "outline-style"), "what is selected");
+        browser.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("features", List.of()));
+        assertEquals("0px", css("#device .switch > div", "border-top-width"));
+    }
+
+    private static String css(String selector, String property) {
+        return browser.findElement(By.cssSelector(selector)).getCssValue(property);
+    }
+
+    @Test
+    void axeFindsNothingInTheMapAndInTheFindings() throws Exception {
+        show(WRITER.page(PlanFile.read(
+                new SourceText(
+                        "plan.yaml",
+                        "yonder: 1\napp: { name: Shore, start: tides }\nscreens: { tides: { icon: droplet }, lonely: Lonely }\n"
+                                + "menus: { main: [ tides ] }\n"),
+                IconNames.ANY)));
+        assertTrue(browser.findElement(By.id("findings-title")).isDisplayed());
+        assertEquals("", Chromium.violations(browser));
+        browser.findElement(By.id("open-map")).click();
+        assertEquals("", Chromium.violations(browser));
+    }
+
+    /** A map of so many screens shows nobody anything; then there is no way to it. */
+    @Test
+    void withMoreScreensThanAMapShowsThereIsNoButtonForIt() {
+        assertTrue(button(1000).contains(">Map<"));
+        assertFalse(button(1000).contains("hidden"));
+        assertTrue(button(1001).contains("hidden"));
+    }
+
+    private static String button(int screens) {
+        var plan = PlanBuilder.app("Large").start("s0");
+        for (int i = 0; i < screens; i++) {
+            String above = "s" + i / 2;
+            int number = i;
+            plan.screen("s" + i, screen -> number == 0 ? screen : screen.under(above));
+        }
+        String page = WRITER.page(plan.menu("main", menu -> menu.item("s0")).build());
+        int at = page.indexOf("<button type=\"button\" id=\"open-map\"");
+        return page.substring(at, page.indexOf("</button>", at) + 1);
     }
 
     /** The lists of the accessible tree, with what they stand in and how many entries they have. */

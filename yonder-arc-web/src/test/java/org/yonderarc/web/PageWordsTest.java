@@ -100,4 +100,22 @@ class PageWordsTest {
         left.removeIf(text -> text.isEmpty() || text.equals("Shore") || text.equals("Tides"));
         assertEquals(new HashSet<String>(), left);
     }
+
+    /** A letter and its mark are one sign of the font, where it has that; a mark by itself is not. */
+    @ParameterizedTest
+    @CsvSource({"S\u0327, Sx\u0327", "w\u0302, wx\u0302"})
+    void lettersOfTwoCodePointsHaveTheirSignInTheFont(String joined, String apart) {
+        assertTrue(font(joined).length() > font(apart).length());
+        assertEquals(font(apart).length(), font(apart + apart).length());
+    }
+
+    private static String font(String title) {
+        Plan plan = PlanBuilder.app("x")
+                .start("a")
+                .screen("a", screen -> screen.title(title))
+                .build();
+        String page = new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(plan);
+        int at = page.indexOf("base64,");
+        return page.substring(at, page.indexOf(')', at));
+    }
 }

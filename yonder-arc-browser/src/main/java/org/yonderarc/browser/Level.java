@@ -1,0 +1,354 @@
+package org.yonderarc.browser;
+
+import java.util.List;
+import java.util.Optional;
+import org.teavm.jso.dom.html.HTMLElement;
+import org.teavm.jso.dom.xml.Element;
+import org.teavm.jso.dom.xml.Node;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Outline;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.plan.Form;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Part;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.stage.Stage;
+import org.yonderarc.tree.Decimals;
+
+/** The children of one group as elements of its own; their places are relative to it. */
+final class Level implements SceneNode.Visitor {
+    private static final String SVG = "http://www.w3.org/2000/svg";
+    /** From the top of a line that is 1.2 em high to its baseline, in em, by the font's ascent and descent. */
+    private static final double BASELINE = 0.9637;
+
+    private static final double LINE_HEIGHT = 1.2;
+    /** Up to this thickness in dp a rectangle is a line. */
+    private static final double HAIRLINE = 1.5;
+
+    private final DomPainter painter;
+    private final Shown parent;
+    private final double originX;
+    private final double originY;
+    private Node before;
+    /** The place of each node in the order of painting, where that is another than the order of reading. */
+    private List<SceneNode> depths = List.of();
+
+    Level(DomPainter painter, Shown parent, double originX, double originY) {
+        this.painter = painter;
+        this.parent = parent;
+        this.originX = originX;
+        this.originY = originY;
+    }
+
+    /** The elements stand in the order in which the eye goes over them, and lie above each other as they are painted. */
+    void paint(List<SceneNode> nodes) {
+        List<SceneNode> read = Stage.inReadingOrder(nodes);
+        depths = read == nodes ? List.of() : nodes;
+        read.forEach(node -> node.accept(this));
+    }
+
+    /** The element for a node, made or found, standing behind the one before it. */
+    private Shown element(SceneNode node, String tag) {
+        Shown known = parent.children().get(node.key());
+        if (known == null || !known.tag().equals(tag)) {
+            known = made(node, tag, known);
+        }
+        known.seen(painter.frame());
+        known.entry(parent.isList());
+        Node next = before == null ? parent.inner().getFirstChild() : before.getNextSibling();
+        if (next != known.outer()) {
+            parent.inner().insertBefore(known.outer(), next);
+        }
+        before = known.outer();
+        return known;
+    }
+
+    /** A new element, in place of one of another kind where there was one. */
+    private Shown made(SceneNode node, String tag, Shown known) {
+        String full = parent.path() + "/" + node.key();
+        Element element = tag.equals("svg")
+                ? painter.document().createElementNS(SVG, tag)
+                : painter.document().createElement(tag);
+        Element outer = element;
+        if (isEntry(node)) {
+            outer = contents();
+            outer.appendChild(element);
+        }
+        var made = new Shown(element, outer, tag, full);
+        if (known != null) {
+            parent.inner().removeChild(known.outer());
+            made.children().putAll(known.children());
+        }
+        Page.name(element, full);
+        parent.children().put(node.key(), made);
+        painter.made(made);
+        return made;
+    }
+
+    private void place(Shown shown, Box box) {
+        shown.place(box.x() - originX, box.y() - originY, box);
+    }
+
+    @Override
+    public void rect(SceneNode.Rect node) {
+        Shown shown = element(node, "div");
+        place(shown, node.area());
+        boolean stays = shown.had() instanceof SceneNode.Rect had
+                && had.radius() == node.radius()
+                && had.fill().equals(node.fill());
+        if (!stays) {
+            Page.style(shown.element(), "border-radius", Shown.px(node.radius()));
+            Page.style(shown.element(), "background", Shown.css(node.fill()));
+            Page.toggle((HTMLElement) shown.element(), "line", isLine(node.area()));
+            shown.has(node);
+        }
+    }
+
+    @Override
+    public void text(SceneNode.Text node) {
+        Shown shown = element(node, "span");
+        TextLine line = node.line();
+        double size = line.type().size();
+        shown.place(line.left() - originX, line.baseline() - BASELINE * size - originY);
+        boolean stays = shown.had() instanceof SceneNode.Text had
+                && had.line().text().equals(line.text())
+                && had.line().type().equals(line.type())
+                && had.fill().equals(node.fill());
+        if (!stays) {
+            Element element = shown.element();
+            Page.style(element, "font-size", Shown.px(size));
+            Page.style(element, "line-height", Decimals.brief(LINE_HEIGHT));
+            Page.style(
+                    element,
+                    "font-weight",
+                    Integer.toString(line.type().weight().css()));
+            Page.style(element, "color", Shown.css(node.fill()));
+            if (!line.text().equals(element.getTextContent())) {
+                element.setTextContent(line.text());
+            }
+            shown.has(node);
+        }
+    }
+
+    @Override
+    public void icon(SceneNode.Icon node) {
+        Shown shown = element(node, "svg");
+        place(shown, node.area());
+        boolean stays = shown.had() instanceof SceneNode.Icon had
+                && had.name().equals(node.name())
+                && had.filled() == node.filled()
+                && had.flipped() == node.flipped()
+                && had.turn() == node.turn()
+                && had.fill().equals(node.fill());
+        if (!stays) {
+            String filled = "icon-" + node.name() + "-filled";
+            boolean hasTwin = node.filled() && painter.document().getElementById(filled) != null;
+            Element element = shown.element();
+            Page.style(element, "color", Shown.css(node.fill()));
+            element.setAttribute("aria-hidden", "true");
+            Page.style(element, "transform", transform(node));
+            child(element, "use").setAttribute("href", "#" + (hasTwin ? filled : "icon-" + node.name()));
+            shown.has(node);
+        }
+    }
+
+    @Override
+    public void gradient(SceneNode.Gradient node) {
+        Shown shown = element(node, "div");
+        place(shown, node.area());
+        boolean stays = shown.had() instanceof SceneNode.Gradient had
+                && had.radius() == node.radius()
+                && had.angle() == node.angle()
+                && had.from().equals(node.from())
+                && had.to().equals(node.to());
+        if (!stays) {
+            Page.style(shown.element(), "border-radius", Shown.px(node.radius()));
+            Page.style(
+                    shown.element(),
+                    "background",
+                    "linear-gradient(" + Decimals.brief(node.angle()) + "deg," + Shown.css(node.from()) + ","
+                            + Shown.css(node.to()) + ")");
+            shown.has(node);
+        }
+    }
+
+    @Override
+    public void picture(SceneNode.Picture node) {
+        String uri = Page.picture(node.file());
+        if (uri.isEmpty()) {
+            return;
+        }
+        Shown shown = element(node, "img");
+        place(shown, node.area());
+        boolean stays = shown.had() instanceof SceneNode.Picture had
+                && had.radius() == node.radius()
+                && had.whole() == node.whole()
+                && had.file().equals(node.file());
+        if (!stays) {
+            Element element = shown.element();
+            Page.style(element, "border-radius", Shown.px(node.radius()));
+            Page.style(element, "object-fit", node.whole() ? "contain" : "cover");
+            element.setAttribute("alt", "");
+            element.setAttribute("src", uri);
+            shown.has(node);
+        }
+    }
+
+    @Override
+    public void path(SceneNode.Path node) {
+        Shown shown = element(node, "svg");
+        shown.place(0, 0, new Box(0, 0, 1, 1));
+        Element path = child(shown.element(), "path");
+        Outline seen = node.outline().mapped(x -> Shown.exact(x - originX), y -> Shown.exact(y - originY));
+        if (shown.draws(seen)) {
+            path.setAttribute("d", seen.pathData());
+        }
+        boolean stays = shown.had() instanceof SceneNode.Path had
+                && had.fill().equals(node.fill())
+                && had.stroke().equals(node.stroke());
+        if (!stays) {
+            shown.element().setAttribute("aria-hidden", "true");
+            Page.style(path, "fill", node.stroke().isPresent() ? "none" : Shown.css(node.fill()));
+            Page.style(path, "stroke", node.stroke().isPresent() ? Shown.css(node.fill()) : "none");
+            Page.style(path, "stroke-width", Decimals.brief(node.stroke().orElse(0.0)));
+            shown.has(node);
+        }
+    }
+
+    private Element child(Element svg, String tag) {
+        if (svg.getFirstChild() == null) {
+            svg.appendChild(painter.document().createElementNS(SVG, tag));
+        }
+        return (Element) svg.getFirstChild();
+    }
+
+    @Override
+    public void group(SceneNode.Group node) {
+        boolean isDialog = painter.isDialog(parent.path() + "/" + node.key());
+        Shown shown = element(node, isDialog ? "div" : tag(node.meaning()));
+        Element element = shown.element();
+        Page.style(element, "z-index", depths.isEmpty() ? "auto" : Integer.toString(depth(node)));
+        Box area = node.area();
+        if (painter.leaving() > 0 && node.meaning() instanceof Meaning.Main) {
+            // The content reaches under the bar, so that it is there when the bar has left.
+            area = new Box(area.x(), area.y() - painter.leaving(), area.width(), area.height() + painter.leaving());
+        }
+        place(shown, area);
+        boolean stays = shown.had() instanceof SceneNode.Group had
+                && had.meaning().equals(node.meaning())
+                && had.part().equals(node.part())
+                && had.clip().equals(node.clip())
+                && had.opacity() == node.opacity();
+        if (!stays) {
+            look(element, node);
+            mean(element, node);
+            shown.has(node);
+        }
+        // A top bar has a title among its actions.
+        long entries = node.meaning() instanceof Meaning.Banner
+                ? 0
+                : node.children().stream().filter(Level::isEntry).count();
+        if (entries > 0 && !shown.isHolding()) {
+            shown.hold(contents());
+        }
+        shown.list(entries > 1);
+        new Level(painter, shown, area.x(), area.y()).paint(node.children());
+    }
+
+    /** Whether it is a hairline: where a browser takes its own colours, what it parts has to be parted still. */
+    private static boolean isLine(Box box) {
+        return Math.min(box.width(), box.height()) <= HAIRLINE;
+    }
+
+    private int depth(SceneNode node) {
+        int depth = 0;
+        while (depths.get(depth) != node) {
+            depth++;
+        }
+        return depth;
+    }
+
+    private void look(Element element, SceneNode.Group node) {
+        if (node.clip().isPresent()) {
+            boolean scrolls = node.meaning() instanceof Meaning.Main || node.meaning() instanceof Meaning.Scroll;
+            Page.style(element, "overflow-x", node.meaning() instanceof Meaning.Scroll ? "auto" : "hidden");
+            Page.style(element, "overflow-y", scrolls ? "auto" : "hidden");
+            Page.style(element, "border-radius", Shown.px(node.clip().get()));
+        }
+        // What lies above the content lets touches through, but for its items and buttons.
+        if (node.part() instanceof Part.Bar bar && bar.edge() == Form.Edge.ABOVE) {
+            Page.style(element, "pointer-events", "none");
+        }
+        Page.toggle((HTMLElement) element, "badge", node.part() == Part.Plain.BADGE);
+        Page.toggle((HTMLElement) element, "switch", node.part() == Part.Plain.SWITCH);
+        Page.style(element, "opacity", node.opacity() < 1 ? Decimals.brief(node.opacity()) : "");
+    }
+
+    private void mean(Element element, SceneNode.Group node) {
+        Meaning meaning = node.meaning();
+        if (meaning instanceof Meaning.Link link) {
+            boolean isInside = link.address().startsWith("/");
+            element.setAttribute("href", isInside ? "#" + link.address() : link.address());
+            DomPainter.attribute(
+                    element, "rel", isInside ? Optional.empty() : Optional.of("external noopener noreferrer"));
+            DomPainter.attribute(element, "target", isInside ? Optional.empty() : Optional.of("_blank"));
+            element.setAttribute("aria-label", link.label());
+            Page.style(element, "pointer-events", "auto");
+        } else if (meaning instanceof Meaning.Button button) {
+            element.setAttribute("type", "button");
+            element.setAttribute("aria-label", button.label());
+            Page.style(element, "pointer-events", "auto");
+            if (node.part() == Part.Plain.SCRIM) {
+                element.setAttribute("tabindex", "-1");
+                element.setAttribute("aria-hidden", "true");
+            }
+        } else if (meaning instanceof Meaning.Navigation navigation) {
+            element.setAttribute("aria-label", navigation.label());
+        } else if (meaning instanceof Meaning.Main main) {
+            element.setAttribute("aria-label", main.label());
+            element.setAttribute("tabindex", "-1");
+        } else if (meaning instanceof Meaning.Heading heading) {
+            element.setAttribute("aria-label", heading.text());
+        } else if (meaning instanceof Meaning.Figure figure) {
+            element.setAttribute("role", "img");
+            element.setAttribute("aria-label", figure.text());
+        }
+    }
+
+    private static boolean isEntry(SceneNode node) {
+        return node instanceof SceneNode.Group group
+                && (group.part() instanceof Part.Item || group.part() instanceof Part.Row);
+    }
+
+    /** An element without a box of its own, around others. */
+    private Element contents() {
+        Element around = painter.document().createElement("div");
+        around.setAttribute("class", "contents");
+        return around;
+    }
+
+    /** Turned around its middle, then mirrored. */
+    private static String transform(SceneNode.Icon node) {
+        String turned = node.turn() == 0 ? "" : "rotate(" + Decimals.brief(node.turn()) + "deg)";
+        return node.flipped() ? turned + " scaleX(-1)" : turned;
+    }
+
+    private static String tag(Meaning meaning) {
+        if (meaning instanceof Meaning.Link) {
+            return "a";
+        }
+        if (meaning instanceof Meaning.Button) {
+            return "button";
+        }
+        if (meaning instanceof Meaning.Navigation) {
+            return "nav";
+        }
+        if (meaning instanceof Meaning.Banner) {
+            return "header";
+        }
+        if (meaning instanceof Meaning.Main) {
+            return "main";
+        }
+        return meaning instanceof Meaning.Heading ? "h1" : "div";
+    }
+}
