@@ -8,6 +8,7 @@ import org.teavm.jso.dom.xml.Node;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Form;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
@@ -152,6 +153,17 @@ final class Level implements SceneNode.Visitor {
         }
     }
 
+    private static String shaded(List<Fill.Shade> shades, double angle) {
+        var out = new StringBuilder("linear-gradient(")
+                .append(Decimals.brief(angle))
+                .append("deg");
+        for (Fill.Shade shade : shades) {
+            out.append(',').append(Shown.css(shade.colour())).append(' ');
+            out.append(Decimals.brief(shade.at() * 100)).append('%');
+        }
+        return out.append(')').toString();
+    }
+
     @Override
     public void gradient(SceneNode.Gradient node) {
         Shown shown = element(node, "div");
@@ -159,15 +171,10 @@ final class Level implements SceneNode.Visitor {
         boolean stays = shown.had() instanceof SceneNode.Gradient had
                 && had.radius() == node.radius()
                 && had.angle() == node.angle()
-                && had.from().equals(node.from())
-                && had.to().equals(node.to());
+                && had.shades().equals(node.shades());
         if (!stays) {
             Page.style(shown.element(), "border-radius", Shown.px(node.radius()));
-            Page.style(
-                    shown.element(),
-                    "background",
-                    "linear-gradient(" + Decimals.brief(node.angle()) + "deg," + Shown.css(node.from()) + ","
-                            + Shown.css(node.to()) + ")");
+            Page.style(shown.element(), "background", shaded(node.shades(), node.angle()));
             shown.has(node);
         }
     }

@@ -2,26 +2,21 @@ package org.yonderarc.bind;
 
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.yonderarc.codec.Codec;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.Field;
+import org.yonderarc.codec.PaintShape;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.codec.StyleShape;
+import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Theme;
 
 /** The shape of a theme. */
 final class ThemeShape {
-    private static final Codec<Colour> COLOUR = Codecs.parsed(
-            "a colour",
-            Colour::parse,
-            Colour::css,
-            "^\\s*(#[0-9a-fA-F]{3,8}|(rgb|hsl)a?\\(.*\\)|\\{[^{}]+\\})\\s*$",
-            "Write a colour such as \"#0a6c74\", in quotes, or rgb(10 108 116).");
-
     /** The colours of one scheme, by role. */
     static final Shape<Map<Role, Colour>> COLOURS = colours();
 
@@ -36,7 +31,10 @@ final class ThemeShape {
             fields.put(
                     role,
                     shape.optional(
-                            role.word(), COLOUR, colours -> Optional.ofNullable(colours.get(role)), role.purpose()));
+                            role.word(),
+                            PaintShape.COLOUR,
+                            colours -> Optional.ofNullable(colours.get(role)),
+                            role.purpose()));
         }
         return shape.makes(got -> {
             var colours = new EnumMap<Role, Colour>(Role.class);
@@ -51,11 +49,18 @@ final class ThemeShape {
         var dark = shape.field("dark", COLOURS, Theme::dark, Map.of(), "Light on dark.");
         var style = shape.optional(
                 "style", StyleShape.REF, Theme::style, "How items look in every bar: a style's name, or a style.");
+        var named = shape.field(
+                "colours",
+                Codecs.catalog("colour", PaintShape.NAMED),
+                Theme::named,
+                Catalog.of(List.of()),
+                "Colours by names of your own, one for both schemes or one for each; styles refer to them as to roles.");
         var tokens = shape.optional(
                 "tokens",
                 Codecs.TEXT,
                 Theme::tokens,
                 "A Design Tokens (DTCG) file; colours and sizes may then be written \"{brand.teal}\".");
-        return shape.makes(got -> new Theme(got.get(light), got.get(dark), got.get(style), got.get(tokens)));
+        return shape.makes(
+                got -> new Theme(got.get(light), got.get(dark), got.get(style), got.get(named), got.get(tokens)));
     }
 }

@@ -50,6 +50,14 @@ abstract class MapBuilder<B extends MapBuilder<B>> {
         return put(key, Trees.list(all));
     }
 
+    /** One text for each scheme. */
+    static MapValue each(String light, String dark) {
+        var both = new LinkedHashMap<String, Value>();
+        both.put("light", Trees.text(light));
+        both.put("dark", Trees.text(dark));
+        return Trees.map(both);
+    }
+
     MapValue tree() {
         return Trees.map(entries);
     }

@@ -90,6 +90,21 @@ public final class PlanBuilder {
         return this;
     }
 
+    /** Names a colour, as CSS Color 4 writes it, for styles to refer to in both schemes. */
+    public PlanBuilder colour(String name, String css) {
+        return colour(name, Trees.text(css));
+    }
+
+    /** Names a colour for styles to refer to, one for each scheme. */
+    public PlanBuilder colour(String name, String light, String dark) {
+        return colour(name, MapBuilder.each(light, dark));
+    }
+
+    private PlanBuilder colour(String name, Value colour) {
+        theme.computeIfAbsent("colours", none -> new LinkedHashMap<>()).put(name, colour);
+        return this;
+    }
+
     /** Lets the items of every bar look as a shared style says. */
     public PlanBuilder themeStyle(String name) {
         looks.put("style", Trees.text(name));

@@ -1,6 +1,6 @@
 package org.yonderarc.build;
 
-/** The colours of one state: each the word of a role, a colour as CSS writes it, or {@code none}. */
+/** The colours of one state: each the word of a role, the name of a colour, a colour as CSS writes it, or {@code none}. */
 public final class StateLookBuilder extends MapBuilder<StateLookBuilder> {
     StateLookBuilder() {}
 
@@ -14,9 +14,19 @@ public final class StateLookBuilder extends MapBuilder<StateLookBuilder> {
         return put("icon", paint);
     }
 
+    /** Sets the colour of the icon, one for each scheme. */
+    public StateLookBuilder icon(String light, String dark) {
+        return put("icon", each(light, dark));
+    }
+
     /** Sets the colour of the label. */
     public StateLookBuilder label(String paint) {
         return put("label", paint);
+    }
+
+    /** Sets the colour of the label, one for each scheme. */
+    public StateLookBuilder label(String light, String dark) {
+        return put("label", each(light, dark));
     }
 
     /** Sets the colour behind the whole item. */
@@ -24,8 +34,18 @@ public final class StateLookBuilder extends MapBuilder<StateLookBuilder> {
         return put("fill", paint);
     }
 
+    /** Sets the colour behind the whole item, one for each scheme. */
+    public StateLookBuilder fill(String light, String dark) {
+        return put("fill", each(light, dark));
+    }
+
     /** Sets the colour of the mark. */
     public StateLookBuilder indicator(String paint) {
         return put("indicator", paint);
+    }
+
+    /** Sets the colour of the mark, one for each scheme. */
+    public StateLookBuilder indicator(String light, String dark) {
+        return put("indicator", each(light, dark));
     }
 }

@@ -51,6 +51,11 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
         return put("filled", which);
     }
 
+    /** Sets what lies behind the bar. */
+    public StyleBuilder ground(UnaryOperator<GroundBuilder> define) {
+        return put("ground", define.apply(new GroundBuilder()).tree());
+    }
+
     /** Sets a size in dp. */
     public StyleBuilder size(Size size, double dp) {
         return put(size.word(), dp);

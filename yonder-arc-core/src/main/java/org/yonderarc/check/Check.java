@@ -40,6 +40,7 @@ public final class Check {
             MotionRules::look,
             ContrastRules::look,
             ContrastRules::styles,
+            ContrastRules::grounds,
             StyleRules::targets,
             StyleRules::marks,
             IconRules::own,

@@ -1,10 +1,13 @@
 package org.yonderarc.check;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Look;
 import org.yonderarc.form.Forms;
@@ -73,34 +76,83 @@ final class ContrastRules {
         subject.mentioned().styles.forEach(at -> style(subject, at.value(), at.pointer()));
     }
 
+    /** Every bar that has a ground of its own: what stands on it, in every state, whoever says its colours. */
+    static void grounds(Subject subject) {
+        int index = 0;
+        for (Bar bar : subject.plan().bars()) {
+            String at = subject.bar(index++);
+            bar.forms().forEach((kind, form) -> {
+                Look look = Looks.of(subject.plan(), form, Optional.empty());
+                if (look.ground().fill().isPresent()) {
+                    boolean isOnly = bar.forms().size() == 1 && kind.equals(Bar.ANY_KIND);
+                    boolean hidden = form.labelled().equals(Optional.of(Form.Labels.NONE));
+                    states(subject, look, (isOnly ? at : at + "/forms/" + kind) + "/style", hidden);
+                }
+            });
+        }
+    }
+
+    /** Of all states, the one in which least can be read: the colours that mend it mend the others. */
+    private static void states(Subject subject, Look look, String pointer, boolean hidden) {
+        for (Scheme scheme : Scheme.values()) {
+            Theme theme = subject.plan().theme();
+            Optional<ItemState> label = worst(look, state -> least(theme, scheme, look, state).label);
+            Optional<ItemState> icon = worst(look, state -> least(theme, scheme, look, state).icon);
+            label.filter(state -> !hidden)
+                    .ifPresent(state -> part(
+                            subject, scheme, pointer, state, "label", least(theme, scheme, look, state).label, LEAST));
+            icon.ifPresent(state -> part(
+                    subject, scheme, pointer, state, "icon", least(theme, scheme, look, state).icon, LEAST_GRAPHIC));
+        }
+    }
+
+    private static Optional<ItemState> worst(Look look, ToDoubleFunction<ItemState> contrast) {
+        return Stream.of(ItemState.values())
+                .filter(state ->
+                        state != ItemState.DISABLED && look.style().states().containsKey(state))
+                .min(Comparator.comparingDouble(contrast));
+    }
+
     private static void style(Subject subject, Style style, String pointer) {
+        if (style.ground().fill().isPresent()) {
+            // The bars that have this ground are looked at themselves.
+            return;
+        }
         Look look = Looks.of(subject.plan(), Forms.of(Form.Kind.BOTTOM).usual(), style);
         boolean hidden = areLabelsHidden(subject, pointer);
-        for (Map.Entry<ItemState, StateLook> entry : style.states().entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .toList()) {
-            ItemState state = entry.getKey();
+        for (ItemState state : new TreeSet<>(style.states().keySet())) {
             // What can't be chosen needs no contrast: WCAG 2.2, success criterion 1.4.3.
-            if (state == ItemState.DISABLED) {
-                continue;
-            }
-            for (Scheme scheme : Scheme.values()) {
-                StateLook paints = look.in(Set.of(state));
-                shown(subject, scheme, look, paints, pointer + "/" + state.word(), state, hidden);
+            for (Scheme scheme : state == ItemState.DISABLED ? List.<Scheme>of() : List.of(Scheme.values())) {
+                Seen seen = least(subject.plan().theme(), scheme, look, state);
+                String at = pointer + "/" + state.word();
+                if (!hidden) {
+                    part(subject, scheme, at, state, "label", seen.label, LEAST);
+                }
+                part(subject, scheme, at, state, "icon", seen.icon, LEAST_GRAPHIC);
             }
         }
     }
 
-    private static void shown(
-            Subject subject,
-            Scheme scheme,
-            Look look,
-            StateLook paints,
-            String pointer,
-            ItemState state,
-            boolean hidden) {
-        Theme theme = subject.plan().theme();
-        Colour surface = theme.colour(scheme, Role.SURFACE);
+    /** The least contrast in a state: of a gradient, what counts is the colour that stands out from least. */
+    private static Seen least(Theme whole, Scheme scheme, Look look, ItemState state) {
+        List<Colour> behind = look.ground().behind(whole, scheme);
+        Theme theme = whole.on(scheme, behind);
+        StateLook paints = look.in(Set.of(state));
+        List<Colour> grounds = behind.isEmpty() ? List.of(theme.colour(scheme, Role.SURFACE)) : behind;
+        double label = Double.MAX_VALUE;
+        double icon = Double.MAX_VALUE;
+        for (Colour ground : grounds) {
+            Seen seen = seen(theme, scheme, ground, look, paints, state);
+            label = Math.min(label, seen.label);
+            icon = Math.min(icon, seen.icon);
+        }
+        return new Seen(label, icon);
+    }
+
+    /** The contrast of a label and of an icon. */
+    private record Seen(double label, double icon) {}
+
+    private static Seen seen(Theme theme, Scheme scheme, Colour surface, Look look, StateLook paints, ItemState state) {
         Colour fill = over(paints.fill().orElse(Paint.NONE).in(theme, scheme), surface);
         Indicator mark = look.indicator();
         boolean isMarked = state == ItemState.SELECTED && Marks.of(mark.kind()).isBehindIcon();
@@ -108,10 +160,7 @@ final class ContrastRules {
         Colour behindLabel = isMarked && mark.behind() == Indicator.Behind.ITEM ? marked : fill;
         Colour label = over(paints.label().orElse(Paint.NONE).in(theme, scheme), behindLabel);
         Colour icon = over(paints.icon().orElse(Paint.NONE).in(theme, scheme), marked);
-        if (!hidden) {
-            part(subject, scheme, pointer, state, "label", label.contrastWith(behindLabel), LEAST);
-        }
-        part(subject, scheme, pointer, state, "icon", icon.contrastWith(marked), LEAST_GRAPHIC);
+        return new Seen(label.contrastWith(behindLabel), icon.contrastWith(marked));
     }
 
     /** Whether every bar whose items have the style at {@code pointer} hides their labels. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.form.OwnIcons;
@@ -16,6 +17,7 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Target;
 
@@ -122,6 +124,7 @@ final class LinkRules {
                             "style",
                             plan.styles().ids(),
                             "Add it below \"styles\".");
+                case COLOUR -> colour(subject, name);
                 case KIND ->
                     known(
                             subject,
@@ -133,6 +136,12 @@ final class LinkRules {
                 case REQUIRED -> required(subject, name, required);
             }
         }
+    }
+
+    private static void colour(Subject subject, Mentioned.Name name) {
+        var known = new LinkedHashSet<>(subject.plan().theme().named().ids());
+        Stream.of(Role.values()).map(Role::word).forEach(known::add);
+        known(subject, name, Code.UNKNOWN_COLOUR, "colour", known, "Add it below \"theme: colours\".");
     }
 
     private static void known(

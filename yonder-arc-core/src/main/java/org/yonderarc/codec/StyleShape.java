@@ -6,12 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Noun;
-import org.yonderarc.plan.Paint;
-import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.StateLook;
 import org.yonderarc.plan.Style;
@@ -22,17 +21,6 @@ import org.yonderarc.tree.Value;
 
 /** The shapes of styles. */
 public final class StyleShape {
-    /** A role's word, a colour, or none. */
-    public static final Codec<Paint> PAINT = Codecs.parsed(
-            "a role or a colour",
-            Paint::parse,
-            Paint::text,
-            "^(none|"
-                    + String.join(
-                            "|", List.of(Role.values()).stream().map(Role::word).toList())
-                    + "|\\s*(#[0-9a-fA-F]{3,8}|(rgb|hsl)a?\\(.*\\)|\\{[^{}]+\\})\\s*)$",
-            "Write a role such as accent, a colour such as \"#0a6c74\", or none.");
-
     public static final Shape<Indicator> INDICATOR = indicator();
     public static final Shape<StateLook> LOOK = look();
     public static final Shape<Style> STYLE = style();
@@ -64,7 +52,10 @@ public final class StyleShape {
 
         @Override
         public void visit(Style.Ref ref, String pointer, Mentions to) {
-            ref.name().ifPresentOrElse(name -> to.name(Noun.STYLE, name, pointer), () -> to.style(ref.own(), pointer));
+            ref.name().ifPresentOrElse(name -> to.name(Noun.STYLE, name, pointer), () -> {
+                to.style(ref.own(), pointer);
+                STYLE.visit(ref.own(), pointer, to);
+            });
         }
 
         @Override
@@ -102,6 +93,7 @@ public final class StyleShape {
         @Override
         public void visit(Style.Named named, String pointer, Mentions to) {
             to.style(named.style(), pointer);
+            STYLE.visit(named.style(), pointer, to);
         }
 
         @Override
@@ -152,10 +144,11 @@ public final class StyleShape {
 
     private static Shape<StateLook> look() {
         var shape = new Shape<StateLook>("look", "The colours of an item in one state, each a role, a colour or none.");
-        var icon = shape.optional("icon", PAINT, StateLook::icon, "Its icon.");
-        var label = shape.optional("label", PAINT, StateLook::label, "Its label.");
-        var fill = shape.optional("fill", PAINT, StateLook::fill, "What lies behind the whole item.");
-        var indicator = shape.optional("indicator", PAINT, StateLook::indicator, "The mark of the selected item.");
+        var icon = shape.optional("icon", PaintShape.PAINT, StateLook::icon, "Its icon.");
+        var label = shape.optional("label", PaintShape.PAINT, StateLook::label, "Its label.");
+        var fill = shape.optional("fill", PaintShape.PAINT, StateLook::fill, "What lies behind the whole item.");
+        var indicator =
+                shape.optional("indicator", PaintShape.PAINT, StateLook::indicator, "The mark of the selected item.");
         return shape.makes(got -> new StateLook(got.get(icon), got.get(label), got.get(fill), got.get(indicator)));
     }
 
@@ -195,6 +188,8 @@ public final class StyleShape {
                 Codecs.choice(Style.Which.values()),
                 Style::filled,
                 "Which icons are shown filled; without a filled twin the outline stands in.");
+        var ground = shape.field(
+                "ground", PaintShape.GROUND, Style::ground, Ground.NONE, "What lies behind the bar; an item has none.");
         var sizes = new LinkedHashMap<Size, Field<Style, Optional<Double>>>();
         for (Size size : Size.values()) {
             sizes.put(
@@ -221,7 +216,12 @@ public final class StyleShape {
             var ownStates = new EnumMap<ItemState, StateLook>(ItemState.class);
             states.forEach((state, field) -> got.get(field).ifPresent(look -> ownStates.put(state, look)));
             return new Style(
-                    got.get(indicator), got.get(bold), got.get(filled), Map.copyOf(ownSizes), Map.copyOf(ownStates));
+                    got.get(indicator),
+                    got.get(bold),
+                    got.get(filled),
+                    got.get(ground),
+                    Map.copyOf(ownSizes),
+                    Map.copyOf(ownStates));
         });
     }
 }

@@ -27,6 +27,7 @@ public enum Code {
     UNKNOWN_ITEM(ERROR, "The bar names an item that its menu doesn't have."),
     UNKNOWN_KIND(ERROR, "No device is of this kind, so the rule never applies."),
     UNKNOWN_FACT(ERROR, "The value would never arrive."),
+    UNKNOWN_COLOUR(ERROR, "What it paints would be invisible."),
     UNKNOWN_STYLE(ERROR, "The bar or the item would look like any other."),
     UNKNOWN_TOKEN(ERROR, "Nobody can tell which colour or size is meant."),
     UNREADABLE_FILE(ERROR, "The plan depends on what stands in it."),

@@ -3,6 +3,7 @@ package org.yonderarc.fit;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Size;
@@ -29,6 +30,11 @@ public record Look(Style style) {
     /** The mark of the selected item. */
     public Indicator indicator() {
         return style.indicator().orElse(Indicator.NONE);
+    }
+
+    /** What the plan says of what lies behind the bar. */
+    public Ground ground() {
+        return style.ground();
     }
 
     /** Whether a label is set in semibold. */

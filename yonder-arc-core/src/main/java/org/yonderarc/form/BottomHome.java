@@ -101,7 +101,7 @@ final class BottomHome extends FormHome<BottomForm> {
 
     @Override
     Room left(BottomForm form, Layout.Bar bar, Room room) {
-        return form.floating().isPresent()
+        return form.floating().isPresent() || bar.fitted().look().ground().isClear()
                 ? room.clearOf(bar.box().y())
                 : room.above(bar.box().y());
     }

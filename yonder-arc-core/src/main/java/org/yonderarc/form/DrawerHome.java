@@ -3,15 +3,14 @@ package org.yonderarc.form;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.PaintShape;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
-import org.yonderarc.codec.StyleShape;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DrawerForm;
-import org.yonderarc.plan.DrawerForm.Background;
 import org.yonderarc.plan.DrawerForm.Beneath;
 import org.yonderarc.plan.DrawerForm.Header;
 import org.yonderarc.plan.DrawerForm.Opening;
@@ -100,20 +99,6 @@ final class DrawerHome extends FormHome<DrawerForm> {
         return shape.makes(got -> new Beneath(got.get(share), got.get(radius), got.get(shadow)));
     }
 
-    private static Shape<Background> background() {
-        var shape = new Shape<Background>("background", "A colour, or a gradient between two.");
-        var from =
-                shape.required("from", StyleShape.PAINT, Background::from, "Its colour, or where a gradient starts.");
-        var to = shape.optional("to", StyleShape.PAINT, Background::to, "Where a gradient ends.");
-        var angle = shape.field(
-                "angle",
-                Codecs.number(Background.ANGLE),
-                Background::angle,
-                135.0,
-                "The direction of a gradient in degrees, as in CSS: 0 upwards, 90 in reading direction.");
-        return shape.shortForm(from).makes(got -> new Background(got.get(from), got.get(to), got.get(angle)));
-    }
-
     private static Shape<Header> header() {
         var shape = new Shape<Header>("header", "The head of a drawer.");
         var picture =
@@ -121,7 +106,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         var title = shape.required("title", PlanCodecs.WORDS, Header::title, "Its first line: {observer}.");
         var note = shape.optional("note", PlanCodecs.WORDS, Header::note, "Its second line.");
         var background = shape.optional(
-                "background", background(), Header::background, "What lies behind it: a colour, or a gradient.");
+                "background", PaintShape.FILL, Header::background, "What lies behind it: a colour, or a gradient.");
         return shape.shortForm(title)
                 .makes(got -> new Header(got.get(picture), got.get(title), got.get(note), got.get(background)));
     }

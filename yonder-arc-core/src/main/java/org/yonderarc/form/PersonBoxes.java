@@ -15,7 +15,7 @@ import org.yonderarc.layout.Metrics;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
-import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.tree.Split;
 
 /** Lays persons out at the head of drawers and lists. */
@@ -45,11 +45,7 @@ record PersonBoxes(double scale, TextMeasure measure) {
     }
 
     private Layout.Face face(
-            Box ground,
-            Box picture,
-            FittedBar.Person person,
-            List<TextLine> texts,
-            Optional<DrawerForm.Background> background) {
+            Box ground, Box picture, FittedBar.Person person, List<TextLine> texts, Optional<Fill> background) {
         return new Layout.Face(ground, picture, initials(person, picture, measure), person, texts, background);
     }
 
@@ -60,7 +56,7 @@ record PersonBoxes(double scale, TextMeasure measure) {
     }
 
     /** A picture with its texts below, at the head of a drawer so wide. */
-    Layout.Face head(FittedBar.Person person, double width, Box room, Optional<DrawerForm.Background> background) {
+    Layout.Face head(FittedBar.Person person, double width, Box room, Optional<Fill> background) {
         double x = room.x() + 20;
         var picture = new Box(x, room.y() + 20, Metrics.FACE, Metrics.FACE);
         var texts = new ArrayList<TextLine>();

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.yonderarc.fit.Look;
 import org.yonderarc.layout.MarkHome;
 import org.yonderarc.layout.Marks;
+import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Paint;
@@ -54,6 +55,7 @@ record UsualLook(Map<Size, Double> sizes, Indicator mark, Look plain) {
                 Optional.of(mark),
                 Optional.of(Style.Which.SELECTED),
                 Optional.of(Style.Which.SELECTED),
+                Ground.NONE,
                 sizes,
                 Map.of(
                         ItemState.DEFAULT, DEFAULT,

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
-import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Role;
@@ -216,7 +216,7 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
             TextLine initials,
             FittedBar.Person person,
             List<TextLine> texts,
-            Optional<DrawerForm.Background> background) {
+            Optional<Fill> background) {
         public Face {
             texts = List.copyOf(texts);
         }

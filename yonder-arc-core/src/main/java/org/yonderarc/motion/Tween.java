@@ -1,5 +1,6 @@
 package org.yonderarc.motion;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
@@ -7,6 +8,7 @@ import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.scene.SceneNode;
 
 /** A node on its way from one scene to another. */
@@ -84,17 +86,27 @@ final class Tween implements SceneNode.Visitor {
 
     @Override
     public void gradient(SceneNode.Gradient to) {
-        if (from instanceof SceneNode.Gradient a) {
+        if (from instanceof SceneNode.Gradient a
+                && a.shades().size() == to.shades().size()) {
             out.add(new SceneNode.Gradient(
                     to.key(),
                     lerp(a.area(), to.area(), p),
                     radius(a.radius(), to.radius()),
-                    mix(a.from(), to.from()),
-                    mix(a.to(), to.to()),
+                    shades(a.shades(), to.shades()),
                     lerp(a.angle(), to.angle(), p)));
         } else {
             cross(to);
         }
+    }
+
+    private List<Fill.Shade> shades(List<Fill.Shade> a, List<Fill.Shade> b) {
+        var mixed = new ArrayList<Fill.Shade>();
+        for (int i = 0; i < a.size(); i++) {
+            mixed.add(new Fill.Shade(
+                    unit(lerp(a.get(i).at(), b.get(i).at(), p)),
+                    mix(a.get(i).colour(), b.get(i).colour())));
+        }
+        return mixed;
     }
 
     @Override

@@ -93,7 +93,7 @@ public record DrawerForm(
      * @param note its second line; may have holes for facts
      * @param background what lies behind it
      */
-    public record Header(Optional<String> picture, Words title, Optional<Words> note, Optional<Background> background) {
+    public record Header(Optional<String> picture, Words title, Optional<Words> note, Optional<Fill> background) {
         public Header {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(title, "title");
@@ -120,24 +120,6 @@ public record DrawerForm(
         public Beneath {
             SHARE.require(share, "the share by which content moves aside");
             RADIUS.require(radius, "the radius of content that moved aside");
-        }
-    }
-
-    /**
-     * A colour, or a gradient between two.
-     *
-     * @param from its colour, or where a gradient starts
-     * @param to where a gradient ends
-     * @param angle the direction of a gradient in degrees, as in CSS: 0 upwards, 90 in reading direction
-     */
-    public record Background(Paint from, Optional<Paint> to, double angle) {
-        /** Directions in degrees. */
-        public static final Range ANGLE = new Range(0, 360);
-
-        public Background {
-            Objects.requireNonNull(from, "from");
-            Objects.requireNonNull(to, "to");
-            ANGLE.require(angle, "the angle of a gradient");
         }
     }
 }

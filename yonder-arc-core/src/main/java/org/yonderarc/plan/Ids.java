@@ -31,6 +31,11 @@ public final class Ids {
         return Optional.empty();
     }
 
+    /** Whether a text is an id. */
+    public static boolean is(String text) {
+        return problem(text).isEmpty();
+    }
+
     /**
      * The id itself.
      *

@@ -16,6 +16,8 @@ public enum Noun {
     FACT,
     /** A shared style. */
     STYLE,
+    /** A colour that the theme names. */
+    COLOUR,
     /** A kind of devices. */
     KIND,
     /** A screen or a signal. */

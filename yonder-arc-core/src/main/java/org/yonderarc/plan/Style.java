@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param indicator the mark of the selected item
  * @param bold which labels are set in semibold
  * @param filled which icons are shown filled; where one has no filled twin, its outline stands in
+ * @param ground what lies behind the bar; of a style of an item, nothing
  * @param sizes sizes in dp
  * @param states colours by state
  */
@@ -19,20 +20,21 @@ public record Style(
         Optional<Indicator> indicator,
         Optional<Which> bold,
         Optional<Which> filled,
+        Ground ground,
         Map<Size, Double> sizes,
         Map<ItemState, StateLook> states) {
     /** Says nothing. */
     public static final Style NONE =
-            new Style(Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), Map.of());
+            new Style(Optional.empty(), Optional.empty(), Optional.empty(), Ground.NONE, Map.of(), Map.of());
 
     /** The style that says only what mark the selected item has. */
     public static Style of(Indicator indicator) {
-        return new Style(Optional.of(indicator), Optional.empty(), Optional.empty(), Map.of(), Map.of());
+        return new Style(Optional.of(indicator), Optional.empty(), Optional.empty(), Ground.NONE, Map.of(), Map.of());
     }
 
     /** The style that says only which icons are shown filled. */
     public static Style filling(Which filled) {
-        return new Style(Optional.empty(), Optional.empty(), Optional.of(filled), Map.of(), Map.of());
+        return new Style(Optional.empty(), Optional.empty(), Optional.of(filled), Ground.NONE, Map.of(), Map.of());
     }
 
     /** Which items something holds for. */
@@ -54,6 +56,7 @@ public record Style(
         Objects.requireNonNull(indicator, "indicator");
         Objects.requireNonNull(bold, "bold");
         Objects.requireNonNull(filled, "filled");
+        Objects.requireNonNull(ground, "ground");
         sizes = Map.copyOf(sizes);
         states = Map.copyOf(states);
     }
@@ -73,6 +76,7 @@ public record Style(
                 indicator.or(() -> base.indicator),
                 bold.or(() -> base.bold),
                 filled.or(() -> base.filled),
+                ground.over(base.ground),
                 allSizes,
                 allStates);
     }

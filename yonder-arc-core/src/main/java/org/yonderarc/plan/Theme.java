@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -11,12 +12,18 @@ import java.util.Optional;
  * @param light the plan's own colours in the light scheme
  * @param dark the plan's own colours in the dark scheme
  * @param style how items look in every bar
+ * @param named colours by names of the plan's own, for styles to refer to
  * @param tokens the file with the design tokens that colours and sizes may name, inside of the plan's folder
  */
 public record Theme(
-        Map<Role, Colour> light, Map<Role, Colour> dark, Optional<Style.Ref> style, Optional<String> tokens) {
+        Map<Role, Colour> light,
+        Map<Role, Colour> dark,
+        Optional<Style.Ref> style,
+        Catalog<NamedColour> named,
+        Optional<String> tokens) {
     /** The theme of a plan that defines none. */
-    public static final Theme DEFAULT = new Theme(Map.of(), Map.of(), Optional.empty(), Optional.empty());
+    public static final Theme DEFAULT =
+            new Theme(Map.of(), Map.of(), Optional.empty(), Catalog.of(List.of()), Optional.empty());
 
     private static final Map<Role, Colour> DEFAULT_LIGHT =
             colours(0xF6F8F9, 0xFFFFFF, 0xE9EFF1, 0x14252B, 0x56666D, 0x0A6C74, 0xDCE4E7, 0xBE3A2B, 0xFFFFFF);
@@ -28,6 +35,7 @@ public record Theme(
         light = Map.copyOf(light);
         dark = Map.copyOf(dark);
         Objects.requireNonNull(style, "style");
+        Objects.requireNonNull(named, "named");
         Objects.requireNonNull(tokens, "tokens");
     }
 
@@ -55,6 +63,22 @@ public record Theme(
     /** The same for people who want more contrast: texts at 7 to 1, hairlines at 3 to 1 (WCAG 2.2, 1.4.6 and 1.4.11). */
     public Theme moreContrast() {
         return Contrast.more(this);
+    }
+
+    /**
+     * The same as it is on a ground: the roles are what can be read there. What stands out enough stays as it is, the others
+     * go as far towards black or white as WCAG 2.2 asks (success criterion 1.4.3, 4.5 to 1).
+     *
+     * @param grounds the colours of the ground; empty for the usual one
+     */
+    public Theme on(Scheme scheme, List<Colour> grounds) {
+        return grounds.isEmpty() ? this : Contrast.on(this, scheme, grounds);
+    }
+
+    /** The same with other colours of its own in a scheme. */
+    Theme with(Scheme scheme, Map<Role, Colour> own) {
+        return new Theme(
+                scheme == Scheme.LIGHT ? own : light, scheme == Scheme.DARK ? own : dark, style, named, tokens);
     }
 
     /** In the order of the roles; the last ones follow from the others. */

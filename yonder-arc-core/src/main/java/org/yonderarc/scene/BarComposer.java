@@ -13,14 +13,15 @@ import org.yonderarc.layout.Marks;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.DrawerForm;
-import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Fill;
+import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.StateLook;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.walk.Step;
 
 /** Composes bars from their boxes. It knows no form: what differs between forms is in the boxes. */
@@ -36,28 +37,35 @@ public final class BarComposer {
     private static final double ROUND = 99;
 
     private final Fitting fitting;
-    private final Palette palette;
     private final Scheme scheme;
+    /** The theme as it is on the bar's ground. */
+    private final Theme theme;
 
-    /** A composer of the bars of a fitting. */
-    public BarComposer(Fitting fitting, Palette palette) {
+    private final Palette palette;
+
+    private BarComposer(Fitting fitting, Ground ground) {
         this.fitting = fitting;
-        this.palette = palette;
-        this.scheme = palette.scheme();
+        this.scheme = fitting.setting().scheme();
+        this.theme = fitting.theme().on(scheme, ground.behind(fitting.theme(), scheme));
+        this.palette = Palette.of(theme, scheme);
     }
 
     private Colour in(Optional<Paint> paint) {
-        return paint.orElse(Paint.NONE).in(fitting.theme(), scheme);
+        return paint.orElse(Paint.NONE).in(theme, scheme);
     }
 
     private Colour role(Role role) {
-        return fitting.theme().colour(scheme, role);
+        return theme.colour(scheme, role);
     }
 
     /** The bar as a group. */
-    public SceneNode.Group compose(Layout.Bar bar, Part.Bar part, Meaning meaning) {
+    public static SceneNode.Group compose(Fitting fitting, Layout.Bar bar, Part.Bar part, Meaning meaning) {
+        return new BarComposer(fitting, bar.fitted().look().ground()).compose(bar, part, meaning);
+    }
+
+    private SceneNode.Group compose(Layout.Bar bar, Part.Bar part, Meaning meaning) {
         var nodes = new ArrayList<SceneNode>();
-        ground(bar, nodes);
+        BarGround.compose(bar, fitting.theme(), palette, nodes);
         bar.head().face().ifPresent(face -> nodes.add(face(face)));
         bar.head().logo().ifPresent(logo -> nodes.add(logo(logo)));
         nodes.add(list(bar.list()));
@@ -69,61 +77,6 @@ public final class BarComposer {
 
     private static SceneNode.Group plain(Part.Plain part, String key, Box area, List<SceneNode> children) {
         return SceneNode.Group.of(part, key, new Meaning.Plain(), area, children);
-    }
-
-    /** A soft shadow: the lower and the wider, the fainter. */
-    public static SceneNode.Group shadow(Box box, double radius) {
-        var nodes = new ArrayList<SceneNode>();
-        for (int layer = 8; layer >= 1; layer--) {
-            double spread = layer * 1.5;
-            nodes.add(new SceneNode.Rect(
-                    "shadow-" + layer,
-                    spread(box, spread, 4),
-                    radius + spread,
-                    new Colour(8, 24, 30, layer > 5 ? 0.008 : 0.016)));
-        }
-        return plain(Part.Plain.SHADOW, "shadow", box, nodes);
-    }
-
-    private static Box spread(Box box, double by, double down) {
-        return new Box(box.x() - by, box.y() - by + down, box.width() + 2 * by, box.height() + 2 * by);
-    }
-
-    private void ground(Layout.Bar bar, List<SceneNode> nodes) {
-        Layout.Ground ground = bar.ground();
-        if (ground.fill().isEmpty()) {
-            return;
-        }
-        Colour fill = role(ground.fill().get());
-        Optional<Layout.Mark> mark = bar.list().slots().stream()
-                .flatMap(slot -> slot.mark().stream())
-                .findFirst();
-        Optional<Outline> carved = mark.filter(any -> bar.fitted().form().edge() == Form.Edge.LOWER)
-                .flatMap(found -> carved(ground, found, 0));
-        if (carved.isPresent()) {
-            // The shadow follows what is carved out of the bar.
-            var shadow = new ArrayList<SceneNode>();
-            for (int layer = ground.raised() ? 6 : 2; layer >= 1; layer--) {
-                shadow.add(new SceneNode.Path(
-                        "shadow-" + layer,
-                        carved(ground, mark.get(), layer * 1.5).orElseThrow(),
-                        new Colour(8, 24, 30, 0.018),
-                        Optional.empty()));
-            }
-            nodes.add(plain(Part.Plain.SHADOW, "shadow", ground.box(), shadow));
-            nodes.add(new SceneNode.Path("ground", carved.get(), fill, Optional.empty()));
-            return;
-        }
-        if (ground.raised()) {
-            nodes.add(shadow(ground.box(), ground.radius()));
-        }
-        nodes.add(new SceneNode.Rect("ground", ground.box(), ground.radius(), fill));
-        ground.line().ifPresent(line -> nodes.add(new SceneNode.Rect("line", line, 0, palette.line())));
-    }
-
-    private static Optional<Outline> carved(Layout.Ground ground, Layout.Mark mark, double spread) {
-        Box box = spread > 0 ? spread(ground.box(), spread, 2) : ground.box();
-        return Marks.of(mark.kind()).carved(box, ground.radius(), mark.box(), spread);
     }
 
     /** One group in every form, so that items keep their keys when a bar becomes another. */
@@ -164,7 +117,7 @@ public final class BarComposer {
         int index = 0;
         for (Layout.Shape shape : mark.shapes()) {
             if (home.isRaised()) {
-                nodes.add(shadow(shape.box().inset(2), shape.radius()));
+                nodes.add(BarGround.shadow(shape.box().inset(2), shape.radius()));
             }
             nodes.add(new SceneNode.Rect("shape-" + index++, shape.box(), shape.radius(), fill));
         }
@@ -204,7 +157,7 @@ public final class BarComposer {
             for (int layer = 3; layer >= 1; layer--) {
                 shadow.add(new SceneNode.Rect(
                         "shadow-" + layer,
-                        spread(plate.box(), layer, 2),
+                        BarGround.spread(plate.box(), layer, 2),
                         plate.radius() + layer,
                         new Colour(8, 24, 30, 0.03)));
             }
@@ -300,14 +253,10 @@ public final class BarComposer {
         Colour first = palette.text();
         Colour second = palette.muted();
         if (face.background().isPresent()) {
-            DrawerForm.Background background = face.background().get();
-            Colour from = background.from().in(fitting.theme(), scheme);
-            Colour to = background
-                    .to()
-                    .map(paint -> paint.in(fitting.theme(), scheme))
-                    .orElse(from);
-            inner.add(new SceneNode.Gradient("ground", face.ground(), 0, from, to, background.angle()));
-            first = from.mixedWith(to, 0.5).ink();
+            Fill background = face.background().get();
+            List<Fill.Shade> shades = background.in(theme, scheme);
+            inner.add(BarGround.filled("ground", face.ground(), 0, shades, background.angle()));
+            first = Fill.middle(shades).ink();
             second = first.withAlpha(0.82);
         }
         inner.add(new SceneNode.Rect("picture-ground", face.picture(), ROUND, role(Role.TINT)));

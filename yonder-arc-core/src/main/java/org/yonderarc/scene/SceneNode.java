@@ -8,6 +8,7 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Fill;
 
 /** Something to paint. Later nodes lie over earlier ones. */
 public sealed interface SceneNode {
@@ -138,16 +139,19 @@ public sealed interface SceneNode {
     }
 
     /**
-     * A rectangle with a gradient between two colours, from one end of it to the other.
+     * A rectangle with a gradient, from one end of it to the other.
      *
      * @param key its key
      * @param area its box
      * @param radius the radius of its corners in dp
-     * @param from the colour at the start
-     * @param to the colour at the end
+     * @param shades its colours, the first at 0, the last at 1
      * @param angle its direction in degrees, as CSS Images Level 3, section 3.1 has it: 0 upwards, 90 to the right
      */
-    record Gradient(String key, Box area, double radius, Colour from, Colour to, double angle) implements SceneNode {
+    record Gradient(String key, Box area, double radius, List<Fill.Shade> shades, double angle) implements SceneNode {
+        public Gradient {
+            shades = List.copyOf(shades);
+        }
+
         /** The x of its start. */
         public double startX() {
             return area.centerX() - Math.sin(Math.toRadians(angle)) * length() / 2;
@@ -186,17 +190,24 @@ public sealed interface SceneNode {
         @Override
         public Gradient through(Shift shift) {
             double turned = shift.mirrors() ? -angle : angle;
-            return new Gradient(key, shift.box(area), shift.length(radius), from, to, turned);
+            return new Gradient(key, shift.box(area), shift.length(radius), shades, turned);
         }
 
         @Override
         public Gradient faded(double share) {
-            return new Gradient(key, area, radius, faint(from, share), faint(to, share), angle);
+            return new Gradient(
+                    key,
+                    area,
+                    radius,
+                    shades.stream()
+                            .map(shade -> new Fill.Shade(shade.at(), faint(shade.colour(), share)))
+                            .toList(),
+                    angle);
         }
 
         @Override
         public Gradient renamed(String other) {
-            return new Gradient(other, area, radius, from, to, angle);
+            return new Gradient(other, area, radius, shades, angle);
         }
     }
 

@@ -249,6 +249,7 @@ public record Comparison(Plan before, Plan after) {
                 }
             }
         }
+        catalog("colour", before.theme().named(), after.theme().named(), out);
         if (!before.theme().style().equals(after.theme().style())) {
             out.add(new Difference("restyled", "the style of all items"));
         }

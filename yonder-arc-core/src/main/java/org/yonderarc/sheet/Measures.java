@@ -8,6 +8,7 @@ import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Role;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
@@ -203,8 +204,10 @@ public final class Measures {
 
         @Override
         public void gradient(SceneNode.Gradient node) {
-            add(part(node) + " from", node.area(), node.radius(), Optional.of(node.from()), GROUNDS, "");
-            add(part(node) + " to", node.area(), node.radius(), Optional.of(node.to()), GROUNDS, "");
+            for (Fill.Shade shade : node.shades()) {
+                String at = " at " + Decimals.brief(shade.at() * 100) + " %";
+                add(part(node) + at, node.area(), node.radius(), Optional.of(shade.colour()), GROUNDS, "");
+            }
         }
 
         @Override

@@ -16,6 +16,7 @@ import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.scene.BarComposer;
+import org.yonderarc.scene.BarGround;
 import org.yonderarc.scene.Canvas;
 import org.yonderarc.scene.Contents;
 import org.yonderarc.scene.Meaning;
@@ -43,14 +44,12 @@ public final class Composer {
     private final Layout layout;
     private final Palette palette;
     private final TextMeasure measure;
-    private final BarComposer composer;
 
     private Composer(Fitting fitting, Layout layout, TextMeasure measure) {
         this.fitting = fitting;
         this.layout = layout;
         this.measure = measure;
         this.palette = Palette.of(fitting.theme(), fitting.setting().scheme());
-        this.composer = new BarComposer(fitting, palette);
     }
 
     /** The scene of {@code layout}. */
@@ -75,7 +74,7 @@ public final class Composer {
                 to.add(scrim(layout.screen(), bar.ground().scrim()));
             }
             if (gone > 0 && bar.fitted().form().edge() == Form.Edge.UPPER) {
-                leaving(composed(bar), gone).ifPresent(to::add);
+                leaving(bar, gone).ifPresent(to::add);
             } else if (!isHead(bar)) {
                 to.add(composed(bar));
             }
@@ -103,7 +102,7 @@ public final class Composer {
     }
 
     private SceneNode.Group composed(Layout.Bar bar) {
-        return composer.compose(bar, Forms.part(bar.fitted()), Forms.meaning(bar.fitted()));
+        return BarComposer.compose(fitting, bar, Forms.part(bar.fitted()), Forms.meaning(bar.fitted()));
     }
 
     private SceneNode scrim(Box screen, Layout.Scrim how) {
@@ -126,7 +125,7 @@ public final class Composer {
                     "page-shadow",
                     new Meaning.Plain(),
                     moved,
-                    BarComposer.shadow(moved, aside.radius()).children()));
+                    BarGround.shadow(moved, aside.radius()).children()));
         }
         var inner = new ArrayList<SceneNode>();
         inner.add(new SceneNode.Rect("page-ground", moved, 0, palette.background()));
@@ -174,6 +173,13 @@ public final class Composer {
                 : Math.max(0, drawn.bottom() + Canvas.PAD - layout.content().bottom());
     }
 
+    /** Whether the content can be seen through the bar at its upper edge, and so goes on beneath it. */
+    private boolean isUnderClearTop() {
+        return layout.bars().stream()
+                .anyMatch(bar -> bar.fitted().form().edge() == Form.Edge.UPPER
+                        && bar.fitted().look().ground().isClear());
+    }
+
     /** How much of a top bar that leaves with its content is gone. */
     private double gone(double scrolled) {
         double height = layout.content().y() - fitting.device().safe().top();
@@ -181,7 +187,8 @@ public final class Composer {
     }
 
     /** The top bar on its way out: what is claimed by the hardware stays covered. */
-    private Optional<SceneNode> leaving(SceneNode.Group bar, double gone) {
+    private Optional<SceneNode> leaving(Layout.Bar placed, double gone) {
+        SceneNode.Group bar = composed(placed);
         Device device = fitting.device();
         double safe = device.safe().top();
         Box area = bar.area();
@@ -194,7 +201,7 @@ public final class Composer {
             nodes.addAll(Shift.by(0, -gone).all(bar.children()));
         }
         var edge = new Box(area.x(), area.y(), area.width(), safe);
-        nodes.add(new SceneNode.Rect("edge", edge, 0, palette.surface()));
+        nodes.add(new SceneNode.Rect("edge", edge, 0, BarGround.middle(placed, fitting.theme(), palette)));
         return Optional.of(bar.at(new Box(area.x(), area.y(), area.width(), height))
                 .with(nodes)
                 .clipped(0));
@@ -202,11 +209,12 @@ public final class Composer {
 
     private SceneNode content(List<SceneNode> drawn, double reach, double scrolled, double gone) {
         Box content = layout.content();
+        double top = isUnderClearTop() ? 0 : content.y() - gone;
         return SceneNode.Group.of(
                         new Part.Screen(fitting.place()),
                         "screen:" + fitting.place().text(),
                         new Meaning.Main(fitting.title(), reach),
-                        new Box(content.x(), content.y() - gone, content.width(), content.height() + gone),
+                        new Box(content.x(), top, content.width(), content.bottom() - top),
                         scrolled > 0 ? Shift.by(0, -scrolled).all(drawn) : drawn)
                 .clipped(0);
     }

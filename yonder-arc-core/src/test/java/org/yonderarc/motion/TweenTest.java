@@ -12,6 +12,7 @@ import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.scene.SceneNode;
 
 /** Every kind of node on its way to every other kind. */
@@ -31,8 +32,8 @@ class TweenTest {
                         new SceneNode.Icon("n", there, "book", true, BLUE)),
                 List.of(path(here, RED), path(there, BLUE)),
                 List.of(
-                        new SceneNode.Gradient("n", here, 0, RED, BLUE, 0),
-                        new SceneNode.Gradient("n", there, 8, BLUE, RED, 90)),
+                        new SceneNode.Gradient("n", here, 0, shades(RED, BLUE), 0),
+                        new SceneNode.Gradient("n", there, 8, shades(BLUE, RED), 90)),
                 List.of(
                         new SceneNode.Picture("n", here, 0, "a.png", true),
                         new SceneNode.Picture("n", there, 8, "b.png", false)));
@@ -54,6 +55,23 @@ class TweenTest {
     }
 
     /** At both ends only the one or the other is seen, whatever the two are; in the middle there is always something. */
+    private static List<Fill.Shade> shades(Colour... colours) {
+        var shades = new ArrayList<Fill.Shade>();
+        for (int i = 0; i < colours.length; i++) {
+            shades.add(new Fill.Shade((double) i / (colours.length - 1), colours[i]));
+        }
+        return shades;
+    }
+
+    @Test
+    void gradientsWithOtherNumbersOfColoursFadeIntoEachOther() {
+        var area = new Box(0, 0, 10, 10);
+        var two = new SceneNode.Gradient("n", area, 0, shades(RED, BLUE), 0);
+        var three = new SceneNode.Gradient("n", area, 0, shades(RED, RED, BLUE), 0);
+        assertEquals(2, at(two, three, 0.5).size());
+        assertEquals(1, at(two, two, 0.5).size());
+    }
+
     @Test
     void everyKindBecomesEveryOther() {
         for (List<SceneNode> from : kinds()) {
@@ -165,7 +183,7 @@ class TweenTest {
             return path.fill().alpha();
         }
         if (node instanceof SceneNode.Gradient gradient) {
-            return gradient.from().alpha();
+            return gradient.shades().get(0).colour().alpha();
         }
         return node instanceof SceneNode.Group group
                 ? group.opacity() * share(group.children().get(0))

@@ -7,8 +7,8 @@ import com.github.weisj.jsvg.view.ViewBox;
 import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Color;
-import java.awt.GradientPaint;
 import java.awt.Graphics2D;
+import java.awt.LinearGradientPaint;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.Shape;
@@ -30,6 +30,7 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
@@ -234,16 +235,32 @@ public final class PngPainter {
             });
         }
 
+        private static LinearGradientPaint shaded(SceneNode.Gradient node) {
+            List<Fill.Shade> shades = node.shades();
+            var at = new float[shades.size()];
+            var colours = new Color[shades.size()];
+            for (int i = 0; i < at.length; i++) {
+                // Java2D wants each further than the one before; a hard edge is one that is as near as can be.
+                at[i] = Math.max((float) shades.get(i).at(), i == 0 ? 0 : Math.nextUp(at[i - 1]));
+                colours[i] = color(shades.get(i).colour());
+            }
+            at[at.length - 1] = 1;
+            for (int i = at.length - 2; i > 0; i--) {
+                at[i] = Math.min(at[i], Math.nextDown(at[i + 1]));
+            }
+            return new LinearGradientPaint(
+                    new Point2D.Double(node.startX(), node.startY()),
+                    new Point2D.Double(node.endX(), node.endY()),
+                    at,
+                    colours);
+        }
+
         @Override
         public void gradient(SceneNode.Gradient node) {
             if (!isSeen(node.area())) {
                 return;
             }
-            graphics.setPaint(new GradientPaint(
-                    new Point2D.Double(node.startX(), node.startY()),
-                    color(node.from()),
-                    new Point2D.Double(node.endX(), node.endY()),
-                    color(node.to())));
+            graphics.setPaint(shaded(node));
             graphics.fill(shape(node.area(), node.radius()));
         }
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -131,11 +132,15 @@ public final class SvgPainter {
                     .append(Decimals.brief(node.endX()))
                     .append("\" y2=\"")
                     .append(Decimals.brief(node.endY()))
-                    .append("\"><stop offset=\"0\"")
-                    .append(paint("stop-color", node.from()).replace("stop-color-opacity", "stop-opacity"))
-                    .append("/><stop offset=\"1\"")
-                    .append(paint("stop-color", node.to()).replace("stop-color-opacity", "stop-opacity"))
-                    .append("/></linearGradient>\n");
+                    .append("\">");
+            for (Fill.Shade shade : node.shades()) {
+                clips.append("<stop offset=\"")
+                        .append(Decimals.brief(shade.at()))
+                        .append('"');
+                clips.append(paint("stop-color", shade.colour()).replace("stop-color-opacity", "stop-opacity"))
+                        .append("/>");
+            }
+            clips.append("</linearGradient>\n");
             body.append("<rect").append(box(node.area()));
             if (node.radius() > 0) {
                 body.append(" rx=\"").append(Decimals.brief(node.radius())).append('"');

@@ -10,6 +10,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -24,6 +25,7 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
@@ -108,7 +110,7 @@ class PaintersTest {
         Colour to = Colour.rgb(0xFFFFFF);
         var box = new Box(0, 0, 40, 40);
         for (double angle : new double[] {90, 180}) {
-            var gradient = new SceneNode.Gradient("g", box, 0, from, to, angle);
+            var gradient = new SceneNode.Gradient("g", box, 0, shades(0, from, 1, to), angle);
             var scene = new Scene(40, 40, Colour.rgb(0xFF0000), "gradient", List.of(gradient));
             BufferedImage image = studio.image(scene, 1);
             for (int at : new int[] {0, 13, 20, 39}) {
@@ -118,6 +120,32 @@ class PaintersTest {
             }
             String svg = studio.svg(scene);
             assertTrue(svg.contains("<linearGradient") && svg.contains("#000000") && svg.contains("#ffffff"), svg);
+        }
+    }
+
+    private static List<Fill.Shade> shades(Object... placesAndColours) {
+        var shades = new ArrayList<Fill.Shade>();
+        for (int i = 0; i < placesAndColours.length; i += 2) {
+            double at = ((Number) placesAndColours[i]).doubleValue();
+            shades.add(new Fill.Shade(at, (Colour) placesAndColours[i + 1]));
+        }
+        return shades;
+    }
+
+    /** CSS Images Level 3, section 3.4.3: two stops at one place are a hard edge, at the ends of the line too. */
+    @Test
+    void gradientsMayHaveHardEdges() {
+        Colour red = Colour.rgb(0xFF0000);
+        Colour blue = Colour.rgb(0x0000FF);
+        var box = new Box(0, 0, 40, 10);
+        for (double edge : new double[] {0, 0.5, 1}) {
+            var shades = shades(0, red, edge, red, edge, blue, 1, blue);
+            var gradient = new SceneNode.Gradient("g", box, 0, shades, 90);
+            BufferedImage image = studio.image(new Scene(40, 10, Colour.rgb(0xFFFFFF), "hard", List.of(gradient)), 1);
+            for (int x : new int[] {2, 17, 22, 37}) {
+                int expected = x < edge * 40 ? 0xFFFF0000 : 0xFF0000FF;
+                assertEquals(expected, image.getRGB(x, 5), edge + " at " + x);
+            }
         }
     }
 

@@ -94,6 +94,7 @@ final class Renaming implements Mentions {
             case MENU -> Optional.of("/menus");
             case FACT -> Optional.of("/facts");
             case STYLE -> Optional.of("/styles");
+            case COLOUR -> Optional.of("/theme/colours");
             case KIND -> Optional.of("/kinds");
             case ITEM, BAR -> Optional.empty();
         };

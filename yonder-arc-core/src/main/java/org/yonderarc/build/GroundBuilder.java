@@ -1,0 +1,45 @@
+package org.yonderarc.build;
+
+import java.util.LinkedHashMap;
+import java.util.function.UnaryOperator;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/** Defines what lies behind a bar. A paint is the word of a role, the name of a colour, or a colour as CSS writes it. */
+public final class GroundBuilder extends MapBuilder<GroundBuilder> {
+    GroundBuilder() {}
+
+    @Override
+    GroundBuilder self() {
+        return this;
+    }
+
+    /** Fills it with one paint. */
+    public GroundBuilder fill(String paint) {
+        return put("fill", paint);
+    }
+
+    /** Fills it with a colour for each scheme, or with a gradient. */
+    public GroundBuilder fill(UnaryOperator<FillBuilder> define) {
+        return put("fill", define.apply(new FillBuilder()).tree());
+    }
+
+    /** Sets its edge: a paint or none, a width in dp, and whether it goes all around. */
+    public GroundBuilder edge(String paint, double width, boolean around) {
+        var edge = new LinkedHashMap<String, Value>();
+        edge.put("colour", Trees.text(paint));
+        edge.put("width", Trees.number(width));
+        edge.put("around", Trees.flag(around));
+        return put("edge", Trees.map(edge));
+    }
+
+    /** Says whether it casts a shadow. */
+    public GroundBuilder shadow(boolean casts) {
+        return put("shadow", casts);
+    }
+
+    /** Sets how much of the content beneath it hides, from 0 to 1; below 1, the content goes on beneath. */
+    public GroundBuilder opacity(double share) {
+        return put("opacity", share);
+    }
+}

@@ -1,0 +1,160 @@
+package org.yonderarc.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.Marks;
+import org.yonderarc.layout.Outline;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Fill;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Ground;
+import org.yonderarc.plan.Paint;
+import org.yonderarc.plan.Theme;
+
+/** Composes what lies behind a bar: its shadow, its fill and its edge. */
+public final class BarGround {
+    private final Layout.Ground ground;
+    private final Form.Edge side;
+    private final Ground said;
+    private final Theme theme;
+    private final Palette palette;
+    private final List<SceneNode> nodes;
+
+    private BarGround(Layout.Bar bar, Theme theme, Palette palette, List<SceneNode> nodes) {
+        this.ground = bar.ground();
+        this.side = bar.fitted().form().edge();
+        this.said = bar.fitted().look().ground();
+        this.theme = theme;
+        this.palette = palette;
+        this.nodes = nodes;
+    }
+
+    /**
+     * Adds the ground of a bar.
+     *
+     * @param theme the plan's theme, in whose colours the ground is
+     * @param palette the colours of what stands on it
+     */
+    static void compose(Layout.Bar bar, Theme theme, Palette palette, List<SceneNode> nodes) {
+        if (bar.ground().fill().isPresent()) {
+            Optional<Layout.Mark> mark = bar.list().slots().stream()
+                    .flatMap(slot -> slot.mark().stream())
+                    .findFirst();
+            new BarGround(bar, theme, palette, nodes).compose(mark);
+        }
+    }
+
+    /** The colour that a bar has on the whole. */
+    public static Colour middle(Layout.Bar bar, Theme theme, Palette palette) {
+        return Fill.middle(new BarGround(bar, theme, palette, List.of()).shades());
+    }
+
+    /** A soft shadow: the lower and the wider, the fainter. */
+    public static SceneNode.Group shadow(Box box, double radius) {
+        var layers = new ArrayList<SceneNode>();
+        for (int layer = 8; layer >= 1; layer--) {
+            double spread = layer * 1.5;
+            layers.add(new SceneNode.Rect(
+                    "shadow-" + layer,
+                    spread(box, spread, 4),
+                    radius + spread,
+                    new Colour(8, 24, 30, layer > 5 ? 0.008 : 0.016)));
+        }
+        return SceneNode.Group.of(Part.Plain.SHADOW, "shadow", new Meaning.Plain(), box, layers);
+    }
+
+    static Box spread(Box box, double by, double down) {
+        return new Box(box.x() - by, box.y() - by + down, box.width() + 2 * by, box.height() + 2 * by);
+    }
+
+    /** A rectangle in a colour or a gradient. */
+    static SceneNode filled(String key, Box box, double radius, List<Fill.Shade> shades, double angle) {
+        return shades.size() == 1
+                ? new SceneNode.Rect(key, box, radius, shades.get(0).colour())
+                : new SceneNode.Gradient(key, box, radius, shades, angle);
+    }
+
+    private boolean isRaised() {
+        return said.shadow().orElse(ground.raised());
+    }
+
+    private List<Fill.Shade> shades() {
+        double share = said.opacity().orElse(1.0);
+        List<Fill.Shade> shades = said.fill()
+                .map(own -> own.in(theme, palette.scheme()))
+                .orElseGet(() -> List.of(new Fill.Shade(
+                        0, theme.colour(palette.scheme(), ground.fill().orElseThrow()))));
+        return share == 1
+                ? shades
+                : shades.stream()
+                        .map(shade -> new Fill.Shade(
+                                shade.at(),
+                                shade.colour().withAlpha(shade.colour().alpha() * share)))
+                        .toList();
+    }
+
+    private void compose(Optional<Layout.Mark> mark) {
+        List<Fill.Shade> shades = shades();
+        Optional<Outline> carved = mark.filter(any -> side == Form.Edge.LOWER).flatMap(found -> carved(found, 0));
+        if (carved.isPresent()) {
+            // The shadow follows what is carved out of the bar.
+            var shadow = new ArrayList<SceneNode>();
+            for (int layer = isRaised() ? 6 : 2; layer >= 1; layer--) {
+                shadow.add(new SceneNode.Path(
+                        "shadow-" + layer,
+                        carved(mark.get(), layer * 1.5).orElseThrow(),
+                        new Colour(8, 24, 30, 0.018),
+                        Optional.empty()));
+            }
+            nodes.add(SceneNode.Group.of(Part.Plain.SHADOW, "shadow", new Meaning.Plain(), ground.box(), shadow));
+            // A path has one colour; of a gradient it is the one in the middle.
+            nodes.add(new SceneNode.Path("ground", carved.get(), Fill.middle(shades), Optional.empty()));
+            said.edge().ifPresent(edge -> stroke(edge, carved.get()));
+            return;
+        }
+        if (isRaised()) {
+            nodes.add(shadow(ground.box(), ground.radius()));
+        }
+        double angle = said.fill().map(Fill::angle).orElse(Fill.USUAL_ANGLE);
+        nodes.add(filled("ground", ground.box(), ground.radius(), shades, angle));
+        if (said.edge().isPresent()) {
+            edge(said.edge().get());
+        } else {
+            ground.line().ifPresent(line -> nodes.add(new SceneNode.Rect("line", line, 0, palette.line())));
+        }
+    }
+
+    private Optional<Outline> carved(Layout.Mark mark, double spread) {
+        Box box = spread > 0 ? spread(ground.box(), spread, 2) : ground.box();
+        return Marks.of(mark.kind()).carved(box, ground.radius(), mark.box(), spread);
+    }
+
+    private void edge(Ground.Edge edge) {
+        Box box = ground.box();
+        if (edge.around() || ground.radius() > 0) {
+            double inset = edge.width() / 2;
+            stroke(edge, Outline.rounded(box.inset(inset), Math.max(0, ground.radius() - inset)));
+            return;
+        }
+        double wide = edge.width();
+        Box line =
+                switch (side) {
+                    case LOWER -> new Box(box.x(), box.y(), box.width(), wide);
+                    case LEADING -> new Box(box.right() - wide, box.y(), wide, box.height());
+                    default -> new Box(box.x(), box.bottom() - wide, box.width(), wide);
+                };
+        if (!edge.paint().equals(Paint.NONE)) {
+            nodes.add(new SceneNode.Rect("line", line, 0, edge.paint().in(theme, palette.scheme())));
+        }
+    }
+
+    private void stroke(Ground.Edge edge, Outline outline) {
+        if (!edge.paint().equals(Paint.NONE)) {
+            nodes.add(new SceneNode.Path(
+                    "line", outline, edge.paint().in(theme, palette.scheme()), Optional.of(edge.width())));
+        }
+    }
+}
