@@ -97,6 +97,11 @@ final class ScreenShape {
                 PlanCodecs.FILE,
                 Screen::picture,
                 "A picture file that previews show in place of the wireframe.");
+        var web = shape.optional(
+                "web",
+                PlanCodecs.ADDRESS,
+                Screen::web,
+                "The web page that it shows, with {parameters}; the host opens it, previews say where it leads.");
         return shape.shortForm(title)
                 .makes(got -> new Screen(
                         got.id(),
@@ -110,6 +115,7 @@ final class ScreenShape {
                         got.get(bars),
                         got.get(transition),
                         got.get(wireframe),
-                        got.get(picture)));
+                        got.get(picture),
+                        got.get(web)));
     }
 }

@@ -88,6 +88,11 @@ public final class ScreenBuilder extends MapBuilder<ScreenBuilder> {
         return put("picture", file);
     }
 
+    /** Lets it show a web page, at an address with holes for its parameters; the host opens it. */
+    public ScreenBuilder web(String address) {
+        return put("web", address);
+    }
+
     /** Adds a row of sample content. */
     public ScreenBuilder row(String title, String note, String value) {
         return row(title, note, value, "");

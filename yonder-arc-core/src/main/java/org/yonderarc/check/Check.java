@@ -19,6 +19,7 @@ public final class Check {
             LinkRules::ids,
             LinkRules::icons,
             SafetyRules::links,
+            SafetyRules::pages,
             SafetyRules::files,
             TextRules::holes,
             ConditionRules::facts);

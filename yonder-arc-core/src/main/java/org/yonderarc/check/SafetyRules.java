@@ -3,7 +3,10 @@ package org.yonderarc.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Target;
 
 /** Plans are untrusted: where their links and files may point. */
@@ -17,6 +20,34 @@ final class SafetyRules {
             if (placed.item().target() instanceof Target.ToWeb web) {
                 link(subject, web.address(), placed.pointer() + "/web");
             }
+        }
+    }
+
+    /** Web pages that are places: a whole address, whatever its parameters are. */
+    static void pages(Subject subject) {
+        for (Screen screen : subject.plan().screens()) {
+            screen.web().ifPresent(address -> {
+                String pointer = Subject.screen(screen, "web");
+                List<String> names = screen.path().names();
+                address.holes().stream()
+                        .filter(hole -> !names.contains(hole))
+                        .forEach(hole -> subject.tell(
+                                Code.UNKNOWN_PARAMETER,
+                                pointer,
+                                "The path " + screen.path() + " of \"" + screen.id() + "\" has no parameter {" + hole
+                                        + "}.",
+                                Suggestion.sentence(hole, names, "Add it to the path.")));
+                String filled = address.fill(hole -> Optional.of("x"));
+                if (filled.startsWith("http://") || filled.startsWith("https://")) {
+                    link(subject, filled, pointer);
+                } else {
+                    subject.tell(
+                            Code.UNSAFE_LINK,
+                            pointer,
+                            "\"" + address.source() + "\" is no address of a web page.",
+                            "Write it with its scheme: \"https://...\".");
+                }
+            });
         }
     }
 

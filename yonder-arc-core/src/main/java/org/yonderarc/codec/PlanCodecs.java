@@ -64,6 +64,14 @@ public final class PlanCodecs {
     private static final Codec<Template> TEMPLATE =
             Codecs.parsed("a text", Template::parse, Template::source, "", "Write a text such as \"Survey {survey}\".");
 
+    /** A web address with holes for parameters. */
+    public static final Codec<Template> ADDRESS = Codecs.parsed(
+            "a web address",
+            Template::parse,
+            Template::source,
+            "",
+            "Write an address such as \"https://tables.example/{station}\".");
+
     /** A text that people read: one for all languages, or a map of languages. */
     private static final Codec<Words> ANY_WORDS = new Codec<>() {
         @Override

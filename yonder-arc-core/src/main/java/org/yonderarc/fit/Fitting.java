@@ -23,6 +23,7 @@ import org.yonderarc.plan.Wireframe;
  * @param rows the addresses that the rows of the content lead to, by row; a row that leads nowhere has none
  * @param content the screen's content
  * @param picture the picture file in place of the content
+ * @param web the address of the web page that the place shows
  * @param theme the plan's theme
  */
 public record Fitting(
@@ -37,6 +38,7 @@ public record Fitting(
         List<Optional<String>> rows,
         Wireframe content,
         Optional<String> picture,
+        Optional<String> web,
         Theme theme) {
     public Fitting {
         bars = List.copyOf(bars);

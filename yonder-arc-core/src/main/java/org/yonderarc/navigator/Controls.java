@@ -55,6 +55,11 @@ public interface Controls {
         return take(new Step.TellAll(facts));
     }
 
+    /** Opens the web page of the place that is shown in the person's browser. */
+    default Change visit() {
+        return take(new Step.Visit());
+    }
+
     /** Forgets a branch: as if it was never visited, or at its root where the person is on it. */
     default Change clear(String branch) {
         return take(new Step.Clear(branch));

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param transition how it follows another; by default as the plan's motion says
  * @param wireframe what previews show in it
  * @param picture a picture file that previews show in place of the wireframe, inside of the plan's folder
+ * @param web the address of the web page that it shows (RFC 3986, http or https); may have holes for its parameters
  */
 public record Screen(
         String id,
@@ -31,7 +32,8 @@ public record Screen(
         BarsOn bars,
         Optional<Transition> transition,
         Wireframe wireframe,
-        Optional<String> picture)
+        Optional<String> picture,
+        Optional<Template> web)
         implements Identified {
     public Screen {
         Ids.require(id, "screen");
@@ -46,6 +48,7 @@ public record Screen(
         Objects.requireNonNull(transition, "transition");
         Objects.requireNonNull(wireframe, "wireframe");
         Objects.requireNonNull(picture, "picture");
+        Objects.requireNonNull(web, "web");
     }
 
     /** What a parameter of the path takes. */

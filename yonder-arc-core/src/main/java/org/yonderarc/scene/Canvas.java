@@ -188,6 +188,15 @@ public final class Canvas {
         reaches(box.bottom());
     }
 
+    /** Something that leads out of the app. */
+    void link(String key, String address, Step step, Box box, Consumer<Canvas> draw) {
+        var inner = new Canvas(box, palette, measure, textScale, addresses);
+        draw.accept(inner);
+        var meaning = new Meaning.Link(address, address, step, false, true);
+        nodes.add(SceneNode.Group.of(Part.Plain.BUTTON, key, meaning, box, inner.nodes));
+        reaches(box.bottom());
+    }
+
     /** Something that belongs to the row {@code index} and stands elsewhere. */
     void besideRow(int index, String key, Box box, Consumer<Canvas> draw) {
         var inner = new Canvas(box, palette, measure, textScale, addresses);

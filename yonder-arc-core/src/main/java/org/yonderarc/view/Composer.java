@@ -15,6 +15,7 @@ import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.OwnWord;
+import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.BarComposer;
 import org.yonderarc.scene.BarGround;
 import org.yonderarc.scene.Canvas;
@@ -25,13 +26,15 @@ import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.scene.Shift;
+import org.yonderarc.scene.WebContent;
 import org.yonderarc.walk.Step;
 
 /** Composes scenes from layouts, in the colours of the plan's theme. */
 public final class Composer {
     /** The icons that scenes use of themselves, whatever the plan says. */
     public static final List<String> OWN_ICONS = Stream.of(
-                    OwnIcons.ALL, List.of(BarComposer.LEAVES_ICON, Canvas.CHEVRON, Canvas.PIN, Canvas.PLACEHOLDER))
+                    OwnIcons.ALL,
+                    List.of(BarComposer.LEAVES_ICON, WebContent.ICON, Canvas.CHEVRON, Canvas.PIN, Canvas.PLACEHOLDER))
             .flatMap(List::stream)
             .toList();
 
@@ -156,10 +159,17 @@ public final class Composer {
             canvas.nodes()
                     .add(SceneNode.Group.of(
                             Part.Plain.OTHER, "figure", new Meaning.Figure(fitting.title()), below, List.of(picture)));
+        } else if (isStandIn()) {
+            WebContent.draw(fitting.web().orElseThrow(), fitting.title(), canvas);
         } else {
             Contents.draw(fitting.content(), canvas);
         }
         return canvas;
+    }
+
+    /** Whether a web page is shown of which previews have no sample. */
+    private boolean isStandIn() {
+        return fitting.web().isPresent() && fitting.content().kind() == Wireframe.Kind.EMPTY;
     }
 
     private boolean fills() {

@@ -46,6 +46,7 @@ public final class Fitter {
                         .toList(),
                 Followed.content(plan, place, screen),
                 screen.picture(),
+                walk.webOf(place),
                 setting.themeOf(plan));
     }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Parameter;
+import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
@@ -68,6 +69,15 @@ final class Places {
     /** The address of a place: its screen's path with the parameters filled in. */
     String addressOf(Place place) {
         return plan.screens().get(place.screen()).path().expand(place.parameters());
+    }
+
+    /** The address of the web page that a place shows, its parameters percent-encoded; no value for other places. */
+    Optional<String> webOf(Place place) {
+        return plan.screens()
+                .get(place.screen())
+                .web()
+                .map(address -> address.fill(name ->
+                        Optional.ofNullable(place.parameters().get(name)).map(Percent::encode)));
     }
 
     /**

@@ -21,6 +21,7 @@ public sealed interface Step {
         BACK,
         UP,
         LINK,
+        VISIT,
         TOGGLE,
         CLOSE,
         FOLD,
@@ -46,7 +47,7 @@ public sealed interface Step {
     /** The step as it is written on the command line: {@code choose:surveys}. */
     default String text() {
         return switch (kind()) {
-            case BACK, UP, CLOSE, RESTART -> kind().word();
+            case BACK, UP, VISIT, CLOSE, RESTART -> kind().word();
             case CHOOSE, OPEN, REPLACE, RESET, FINISH, LINK, TOGGLE, FOLD, TELL, TELL_ALL, CLEAR, RESUME ->
                 kind().word() + ":" + what();
         };
@@ -167,6 +168,14 @@ public sealed interface Step {
         @Override
         public String what() {
             return address;
+        }
+    }
+
+    /** The web page of the place that is shown is opened in the person's browser. */
+    record Visit() implements Step {
+        @Override
+        public Kind kind() {
+            return Kind.VISIT;
         }
     }
 

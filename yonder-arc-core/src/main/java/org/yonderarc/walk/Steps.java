@@ -33,6 +33,7 @@ public final class Steps {
             case BACK -> alone(new Step.Back(), colon);
             case UP -> alone(new Step.Up(), colon);
             case LINK -> new Step.Link(some(rest, "an address: link:/surveys/41"));
+            case VISIT -> alone(new Step.Visit(), colon);
             case TOGGLE -> new Step.Toggle(some(rest, "a bar: toggle:main"));
             case CLOSE -> alone(new Step.Close(), colon);
             case FOLD -> new Step.Fold(some(rest, "a bar: fold:main"));

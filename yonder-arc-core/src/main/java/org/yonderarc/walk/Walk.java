@@ -10,6 +10,7 @@ import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Target;
 
 /**
  * The reducer of one plan: from a state and a step to a change. Pure and thread-safe; a step never throws, one that
@@ -25,6 +26,7 @@ import org.yonderarc.plan.Plan;
  *       {@link Effect.Leave}.
  *   <li><b>Up</b>: to the screen above, made if it isn't below on the trail.
  *   <li><b>Link</b>: to the place with an address, on its branch, with the screens above it on the trail.
+ *   <li><b>Visit</b>: the web page of the place that is shown opens in the person's browser; the place stays.
  *   <li><b>Toggle</b>, <b>close</b>: a drawer or an overflow opens or closes. Whatever moves the person closes it, and going
  *       back closes it before anything else.
  *   <li><b>Fold</b>: a bar is collapsed to icons or expanded; that stays.
@@ -104,6 +106,7 @@ public final class Walk {
             case BACK -> back(state, (Step.Back) step);
             case UP -> up(state, (Step.Up) step);
             case LINK -> link(state, (Step.Link) step);
+            case VISIT -> visit(state, (Step.Visit) step);
             case TOGGLE -> bars.toggle(state, (Step.Toggle) step, shown(state));
             case CLOSE -> bars.close(state, (Step.Close) step);
             case FOLD -> bars.fold(state, (Step.Fold) step);
@@ -154,6 +157,18 @@ public final class Walk {
                 after,
                 List.of(new Effect.Result(after.place(), step.result())),
                 "It closed with a result for the place below.");
+    }
+
+    private Change visit(State state, Step.Visit step) {
+        Place here = shown(state);
+        return webOf(here)
+                .map(address -> new Change(
+                        step,
+                        state,
+                        state,
+                        List.of(new Effect.OpenWeb(address, Target.Opens.BROWSER)),
+                        "Its web page opens outside of the app."))
+                .orElseGet(() -> Change.refused(state, step, "\"" + here.screen() + "\" is no web page."));
     }
 
     private Change up(State state, Step.Up step) {
@@ -384,6 +399,11 @@ public final class Walk {
     /** The address of a place: its screen's path with the parameters filled in. */
     public String addressOf(Place place) {
         return places.addressOf(place);
+    }
+
+    /** The address of the web page that a place shows, its parameters filled in; no value for a place of the app's own. */
+    public Optional<String> webOf(Place place) {
+        return places.webOf(place);
     }
 
     /** The place that has this address; a static segment counts before a parameter. It may have a {@link #problem}. */
