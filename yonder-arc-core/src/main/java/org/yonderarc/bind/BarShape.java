@@ -50,6 +50,11 @@ final class BarShape implements Codec<Bar> {
             PlanCodecs.name(Noun.SCREEN),
             Bar::within,
             "The screen on which, and below which, it stands. Default: everywhere.");
+    private final Field<Bar, Optional<String>> first = own.optional(
+            "first",
+            PlanCodecs.name(Noun.ITEM),
+            Bar::first,
+            "Of a bar within a part: the item to which whatever leads to the part leads at first, later to the one where the person was. Default: the first.");
     private final Field<Bar, Optional<Transition>> transition = own.optional(
             "transition",
             MotionShape.TRANSITION,
@@ -130,6 +135,7 @@ final class BarShape implements Codec<Bar> {
                 shown,
                 forms,
                 got.get(within),
+                got.get(first),
                 visibility.apply(got),
                 got.get(transition)));
     }

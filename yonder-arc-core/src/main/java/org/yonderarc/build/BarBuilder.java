@@ -37,6 +37,11 @@ public final class BarBuilder extends ShownBuilder<BarBuilder> {
         return put("within", screen);
     }
 
+    /** Sets the item of the bar to which whatever leads to its part leads at first. */
+    public BarBuilder first(String item) {
+        return put("first", item);
+    }
+
     /** Sets the form for every device kind. */
     public BarBuilder form(FormBuilder<?> form) {
         form.tree().entries().forEach(entry -> put(entry.key(), entry.value()));

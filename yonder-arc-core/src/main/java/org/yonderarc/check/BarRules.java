@@ -56,6 +56,13 @@ final class BarRules {
             Form.Edge edge = edge(bar, kinds.get(0)).orElseThrow();
             boolean isNested = !bar.within().equals(other.within());
             boolean isDrawer = kinds.stream().allMatch(kind -> isDrawer(bar, kind) && isDrawer(other, kind));
+            if (isNested
+                    && edge != Form.Edge.UPPER
+                    && !isDrawer
+                    && kinds.stream().allMatch(kind -> hasTop(plan, kind))) {
+                // The bar of the part takes the place of the other, and the top bar leads out of the part.
+                return;
+            }
             Code code = isNested && edge == Form.Edge.UPPER
                     ? Code.TWO_HEADERS
                     : isNested && isDrawer ? Code.NESTED_DRAWERS : Code.BAR_CLASH;
@@ -66,6 +73,14 @@ final class BarRules {
                             + Subject.on(kinds) + ".",
                     "Remove one of them, or let them show on different device kinds or screens.");
         }
+    }
+
+    private static boolean hasTop(Plan plan, DeviceKind kind) {
+        return plan.bars().stream()
+                .anyMatch(bar -> bar.form(kind.id())
+                                .filter(form -> form.kind() == Form.Kind.TOP)
+                                .isPresent()
+                        && bar.within().isEmpty());
     }
 
     private static boolean isDrawer(Bar bar, DeviceKind kind) {

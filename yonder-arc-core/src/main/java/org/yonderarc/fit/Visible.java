@@ -63,6 +63,16 @@ public final class Visible {
         return out;
     }
 
+    /** Whether a bar of a part stands in the place of one that holds more of the app. */
+    public boolean isInPlaceOfAnother() {
+        List<Bar> shown = bars();
+        return plan.bars().stream()
+                .filter(bar -> bar.menu().isPresent() && bar(bar) && !shown.contains(bar))
+                .anyMatch(bar -> shown.stream()
+                        .filter(other -> form(other).edge() == form(bar).edge())
+                        .anyMatch(other -> other.menu().isPresent() && depth(other) > depth(bar)));
+    }
+
     public boolean bar(Bar bar) {
         BarsOn bars = plan.screens().get(place.screen()).bars();
         return bar.form(kind)

@@ -99,9 +99,20 @@ final class TopHome extends FormHome<TopForm> {
                 .below()
                 .map(below -> new FittedBar.Button(
                         context.own(OwnWord.BACK_TO, context.titleOf(below.top())), OwnIcons.BACK, new Step.Back()))
+                .or(() -> wayOut(context))
                 .or(() -> DrawerHome.opened(context)
                         .map(bar -> new FittedBar.Button(
                                 context.own(OwnWord.MENU), OwnIcons.MENU, new Step.Toggle(bar.id()))));
+    }
+
+    /** The way out of a part whose own bar stands in the place of the one that leads there. */
+    private static Optional<FittedBar.Button> wayOut(FitContext context) {
+        return context.visible().isInPlaceOfAnother()
+                ? context.walk()
+                        .backFromRoot(context.state())
+                        .map(place -> new FittedBar.Button(
+                                context.own(OwnWord.BACK_TO, context.titleOf(place)), OwnIcons.BACK, new Step.Back()))
+                : Optional.empty();
     }
 
     @Override

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param menu the id of the menu it shows
  * @param forms its form on each device kind; under {@link #ANY_KIND} the form for all others; never empty
  * @param within the id of the screen on which, and below which, it stands; no value for everywhere
+ * @param first the id of the item to which whatever leads to {@code within} leads at first; by default the first of the menu
  * @param visibility where it shows
  * @param transition how screens that are chosen in it follow each other, where neither item nor screen says it
  */
@@ -20,6 +21,7 @@ public record Bar(
         Optional<String> menu,
         Map<String, Form> forms,
         Optional<String> within,
+        Optional<String> first,
         Visibility visibility,
         Optional<Transition> transition)
         implements Identified {
@@ -34,6 +36,7 @@ public record Bar(
         }
         forms = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(forms));
         Objects.requireNonNull(within, "within");
+        Objects.requireNonNull(first, "first");
         Objects.requireNonNull(visibility, "visibility");
         Objects.requireNonNull(transition, "transition");
     }
@@ -44,6 +47,7 @@ public record Bar(
                 menu.orElse(form.kind().word()),
                 menu,
                 Map.of(ANY_KIND, form),
+                Optional.empty(),
                 Optional.empty(),
                 Visibility.EVERYWHERE,
                 Optional.empty());
@@ -56,6 +60,6 @@ public record Bar(
 
     /** The same with other forms. */
     public Bar withForms(Map<String, Form> other) {
-        return new Bar(id, menu, other, within, visibility, transition);
+        return new Bar(id, menu, other, within, first, visibility, transition);
     }
 }

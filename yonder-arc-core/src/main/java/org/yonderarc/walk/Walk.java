@@ -19,6 +19,7 @@ import org.yonderarc.plan.Target;
  * <ol>
  *   <li><b>Choose</b> an item: to its branch as it was left. Chosen while selected: back to the branch's root; at the
  *       root: {@link Effect.ChosenAgain}.
+ *       An item that leads to a part with a bar of its own leads to that bar's item where the person was last.
  *   <li><b>Open</b> a place: on top of the current trail; the place that is shown already stays as it is.
  *   <li><b>Replace</b>: in place of the one that is shown. <b>Reset</b>: as the only place of its branch.
  *   <li><b>Finish</b>: as back within a trail, with a result for the place below.
@@ -45,6 +46,7 @@ public final class Walk {
     private final Guards guards;
     private final Map<String, Item> items = new LinkedHashMap<>();
     private final BarSteps bars;
+    private final Parts parts;
     private final FactSteps facts;
     private final String startBranch;
     private final State start;
@@ -55,6 +57,7 @@ public final class Walk {
         this.guards = new Guards(plan);
         plan.items().forEach(item -> items.putIfAbsent(item.id(), item));
         this.bars = new BarSteps(plan);
+        this.parts = new Parts(plan);
         this.facts = new FactSteps(plan, guards);
         String screen = plan.app()
                 .start()
@@ -62,8 +65,8 @@ public final class Walk {
                         "the plan has no start screen; run the check before using a plan"));
         plan.screens().get(screen);
         this.startBranch = places.branchAbove(Place.of(screen)).orElse(State.LOOSE);
-        this.start = new State(
-                startBranch, Map.of(startBranch, places.trailTo(Place.of(screen), startBranch)), plan.initialFacts());
+        this.start = parts.remembered(new State(
+                startBranch, Map.of(startBranch, places.trailTo(Place.of(screen), startBranch)), plan.initialFacts()));
     }
 
     /**
@@ -97,6 +100,14 @@ public final class Walk {
 
     /** Takes one step. */
     public Change step(State state, Step step) {
+        Change change = taken(state, step);
+        State after = parts.remembered(change.after());
+        return after == change.after()
+                ? change
+                : new Change(change.step(), change.before(), after, change.effects(), change.because());
+    }
+
+    private Change taken(State state, Step step) {
         return switch (step.kind()) {
             case CHOOSE -> choose(state, (Step.Choose) step);
             case OPEN -> open(state, (Step.Open) step);
@@ -231,6 +242,10 @@ public final class Walk {
             return new Change(
                     step, state, state.closed(), List.of(Effect.of(item)), "The person stays; the app is told.");
         }
+        return chosen(state, step, parts.tab(item, state).orElse(item));
+    }
+
+    private Change chosen(State state, Step.Choose step, Item item) {
         String branch = item.id();
         if (!branch.equals(state.branch())) {
             Trail trail = state.trails().get(branch);
@@ -299,6 +314,13 @@ public final class Walk {
                             : "At the branch's root: to the branch before.");
         }
         return new Change(step, state, state, List.of(new Effect.Leave()), "At the root: the person wants to leave.");
+    }
+
+    /** Where going back leads at the root of a branch; no value where it leads out of the app. */
+    public Optional<Place> backFromRoot(State state) {
+        return branchBack(state)
+                .map(branch ->
+                        state.trails().getOrDefault(branch, start.trail()).top());
     }
 
     /** The branch to which going back leads at the root of the current one. */

@@ -198,6 +198,7 @@ class BuildersTest {
                                         .collapsed(72)))
                 .bar(bar -> bar.id("head")
                         .within("tides")
+                        .first("log")
                         .form(FormBuilder.top()
                                 .title(TopForm.Middle.LOGO)
                                 .items(Form.Side.START)
