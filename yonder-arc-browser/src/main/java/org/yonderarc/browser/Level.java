@@ -189,12 +189,13 @@ final class Level implements SceneNode.Visitor {
         place(shown, node.area());
         boolean stays = shown.had() instanceof SceneNode.Picture had
                 && had.radius() == node.radius()
-                && had.whole() == node.whole()
+                && had.fit() == node.fit()
                 && had.file().equals(node.file());
         if (!stays) {
             Element element = shown.element();
             Page.style(element, "border-radius", Shown.px(node.radius()));
-            Page.style(element, "object-fit", node.whole() ? "contain" : "cover");
+            Page.style(element, "object-fit", node.fit().isWhole() ? "contain" : "cover");
+            Page.style(element, "object-position", Decimals.brief(node.fit().across() * 100) + "% 50%");
             element.setAttribute("alt", "");
             element.setAttribute("src", uri);
             shown.has(node);

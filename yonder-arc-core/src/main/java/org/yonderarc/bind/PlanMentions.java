@@ -36,6 +36,12 @@ public final class PlanMentions {
                 files.add(path);
             }
         });
+        // A fact that tells a person's picture may tell one of the plan's folder before the app tells another.
+        plan.bars().stream().flatMap(bar -> bar.forms().values().stream()).forEach(form -> form.photo()
+                .flatMap(plan.facts()::find)
+                .map(fact -> fact.initial().text())
+                .filter(file -> !file.isEmpty() && !file.contains(":"))
+                .ifPresent(files::add));
         return Collections.unmodifiableSet(files);
     }
 }

@@ -172,6 +172,12 @@ final class PlanShape {
                 "The schemes that web addresses may have beside http, https, mailto and tel.");
         var logo = shape.field(
                 "logo", LOGOS, App::logos, Map.of(), "The logo's picture file, one for both schemes or one for each.");
+        var smallLogo = shape.field(
+                "small-logo",
+                LOGOS,
+                App::smallLogos,
+                Map.of(),
+                "The logo's small form, for bars with little room; a square shows best.");
         var back = shape.field(
                 "back",
                 Codecs.choice(App.Back.values()),
@@ -191,6 +197,7 @@ final class PlanShape {
                 got.get(required),
                 got.get(links),
                 got.get(logo),
+                got.get(smallLogo),
                 got.get(back),
                 got.get(says),
                 got.get(texts)));

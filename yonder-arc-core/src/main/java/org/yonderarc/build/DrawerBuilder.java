@@ -8,6 +8,8 @@ import org.yonderarc.tree.Value;
 
 /** Defines a drawer. */
 public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
+    private final LinkedHashMap<String, Value> header = new LinkedHashMap<>();
+
     DrawerBuilder() {
         super(Form.Kind.DRAWER);
     }
@@ -24,12 +26,13 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
 
     /** Sets its head; the texts may have holes for facts. */
     public DrawerBuilder header(String picture, String title, String note) {
-        return put("header", Trees.map(head(picture, title, note)));
+        head(picture, title, note);
+        return put("header", Trees.map(header));
     }
 
     /** As {@link #header(String, String, String)}, on a gradient between two paints, its angle in degrees. */
     public DrawerBuilder header(String picture, String title, String note, String from, String to, double angle) {
-        var header = head(picture, title, note);
+        head(picture, title, note);
         var background = new LinkedHashMap<String, Value>();
         background.put("from", Trees.text(from));
         background.put("to", Trees.text(to));
@@ -38,12 +41,17 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
         return put("header", Trees.map(header));
     }
 
-    private static LinkedHashMap<String, Value> head(String picture, String title, String note) {
-        var header = new LinkedHashMap<String, Value>();
+    /** Lets a fact tell the file or address of the header's picture, and an item be chosen with the header. */
+    public DrawerBuilder person(String photo, String item) {
+        header.put("photo", Trees.text(photo));
+        header.put("item", Trees.text(item));
+        return put("header", Trees.map(header));
+    }
+
+    private void head(String picture, String title, String note) {
         header.put("picture", Trees.text(picture));
         header.put("title", Trees.text(title));
         header.put("note", Trees.text(note));
-        return header;
     }
 
     /** Sets how the content moves aside from a drawer beneath it: a share of its width, and a radius in dp. */
@@ -68,5 +76,10 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
     /** Sets its width in dp while it is collapsed to icons. */
     public DrawerBuilder collapsed(double dp) {
         return put("collapsed", dp);
+    }
+
+    /** Sets whether the app's logo stands at its head. */
+    public DrawerBuilder logo(boolean shown) {
+        return put("logo", shown);
     }
 }

@@ -22,4 +22,9 @@ public final class GridBuilder extends FormBuilder<GridBuilder> {
     public GridBuilder tiles(Form.Tiles tiles) {
         return put("tiles", tiles);
     }
+
+    /** Sets whether the app's logo stands at its head. */
+    public GridBuilder logo(boolean shown) {
+        return put("logo", shown);
+    }
 }

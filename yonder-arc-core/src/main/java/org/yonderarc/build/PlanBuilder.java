@@ -41,6 +41,7 @@ public final class PlanBuilder {
     private final Map<String, Map<String, Value>> theme = new LinkedHashMap<>();
     private final Map<String, Value> looks = new LinkedHashMap<>();
     private final Map<String, Value> logos = new LinkedHashMap<>();
+    private final Map<String, Value> smallLogos = new LinkedHashMap<>();
     private final Map<String, Value> says = new LinkedHashMap<>();
     private final List<MapValue.Entry> styles = new ArrayList<>();
     private final Map<String, Value> motion = new LinkedHashMap<>();
@@ -120,6 +121,13 @@ public final class PlanBuilder {
     /** Adds a style that bars and items refer to by its name. */
     public PlanBuilder style(String name, UnaryOperator<StyleBuilder> define) {
         return add(styles, name, StyleBuilder.own(define));
+    }
+
+    /** Sets the picture file of the logo's small form in a scheme. */
+    public PlanBuilder smallLogo(Scheme scheme, String file) {
+        smallLogos.put(scheme.word(), Trees.text(file));
+        app.put("small-logo", Trees.map(smallLogos));
+        return this;
     }
 
     /** Sets the logo's picture file in a scheme. */

@@ -42,4 +42,9 @@ public final class RailBuilder extends FormBuilder<RailBuilder> {
     public RailBuilder line(boolean shown) {
         return put("line", shown);
     }
+
+    /** Sets whether the app's logo stands at its head. */
+    public RailBuilder logo(boolean shown) {
+        return put("logo", shown);
+    }
 }

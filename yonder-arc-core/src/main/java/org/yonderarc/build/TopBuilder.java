@@ -40,6 +40,16 @@ public final class TopBuilder extends FormBuilder<TopBuilder> {
         return put("profile", Trees.map(profile));
     }
 
+    /** As {@link #profile(String, String)}; a fact tells the picture's file or address, and an item is chosen with it. */
+    public TopBuilder profile(String picture, String text, String photo, String item) {
+        var profile = new LinkedHashMap<String, Value>();
+        profile.put("picture", Trees.text(picture));
+        profile.put("text", Trees.text(text));
+        profile.put("photo", Trees.text(photo));
+        profile.put("item", Trees.text(item));
+        return put("profile", Trees.map(profile));
+    }
+
     /** Sets whether a line closes it. */
     public TopBuilder line(boolean shown) {
         return put("line", shown);

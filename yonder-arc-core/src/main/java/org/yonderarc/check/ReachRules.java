@@ -71,7 +71,10 @@ final class ReachRules {
         var items = new ArrayList<Item>();
         bar.menu().flatMap(plan.menus()::find).ifPresent(menu -> items.addAll(menu.items()));
         for (Form form : bar.forms().values()) {
-            plan.items().filter(item -> form.named().contains(item.id())).forEach(items::add);
+            plan.items()
+                    .filter(item ->
+                            form.named().contains(item.id()) || form.ofPerson().equals(Optional.of(item.id())))
+                    .forEach(items::add);
         }
         return items;
     }

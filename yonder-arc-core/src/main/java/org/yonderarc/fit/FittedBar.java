@@ -89,8 +89,9 @@ public record FittedBar(
      * @param picture the picture's file
      * @param title what is said first
      * @param note what is said second; empty for nothing
+     * @param item the item that is chosen with it
      */
-    public record Person(Optional<String> picture, String title, String note) {}
+    public record Person(Optional<String> picture, String title, String note, Optional<FittedItem> item) {}
 
     /**
      * A button of a bar.

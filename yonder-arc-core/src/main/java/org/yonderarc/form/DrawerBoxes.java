@@ -26,6 +26,7 @@ final class DrawerBoxes {
     private final FittedBar bar;
     private final Device device;
     private final TextMeasure measure;
+    private final LogoBoxes logos;
     private final List<Layout.Button> buttons = new ArrayList<>();
     private final List<Layout.Slot> foot = new ArrayList<>();
 
@@ -34,6 +35,7 @@ final class DrawerBoxes {
         this.bar = bar;
         this.device = room.device();
         this.measure = room.measure();
+        this.logos = new LogoBoxes(room.appName(), measure);
     }
 
     static Layout.Bar layOut(DrawerForm form, FittedBar bar, Room room) {
@@ -64,12 +66,16 @@ final class DrawerBoxes {
         double top = room.y() + bar.look().size(Size.PADDING);
         Optional<FittedBar.Button> fold = bar.buttons().stream().findFirst();
         if (fold.isPresent()) {
-            boolean isAlone = bar.isCollapsed() || bar.person().isEmpty();
+            boolean isAlone = bar.isCollapsed() || bar.person().isEmpty() && !form.logo();
             double middle = bar.isCollapsed() ? room.centerX() : room.right() - 12 - Metrics.TARGET / 2;
             button(fold.get(), middle, top + Metrics.TARGET / 2);
             top += isAlone ? Metrics.TARGET + 8 : 0;
         }
-        Optional<Layout.Face> face = face(width, room, top, scale);
+        Optional<Layout.Logo> logo = form.logo() ? Optional.of(logo(room, top, list.inset())) : Optional.empty();
+        top = logo.map(shown -> shown.box().bottom() + 16).orElse(top);
+        // A head starts at the very edge; below a logo, below it.
+        var below = logo.isPresent() ? new Box(room.x(), top - 12, room.width(), 0) : room;
+        Optional<Layout.Face> face = face(width, below, top, scale, list.inset() + 16);
         top = face.map(shown -> shown.ground().bottom() + 12).orElse(top);
         double bottom = foot(list, room);
         list.add(bar.lines(), new Box(room.x(), top, room.width(), 0));
@@ -78,8 +84,17 @@ final class DrawerBoxes {
                 ground(width),
                 list.in(new Box(0, top, width, Math.max(0, bottom - top))),
                 foot,
-                Layout.Head.of(face),
+                new Layout.Head(Optional.empty(), logo, face),
                 buttons);
+    }
+
+    private Layout.Logo logo(Box room, double top, double inset) {
+        return bar.isCollapsed()
+                ? logos.small(room.centerX(), top, room.width() - 16)
+                : logos.start(
+                        room.x() + inset + 16,
+                        top + (Metrics.TARGET - Metrics.LOGO_HEIGHT) / 2,
+                        room.width() - 2 * inset - 32 - (bar.buttons().isEmpty() ? 0 : Metrics.TARGET));
     }
 
     /** A word that can't be broken fits whole: in a narrow drawer, labels grow less. */
@@ -104,12 +119,18 @@ final class DrawerBoxes {
                 box, 0, isOver, Optional.of(Role.SURFACE), line, isOver ? Layout.Scrim.DIM : Layout.Scrim.NONE);
     }
 
-    private Optional<Layout.Face> face(double width, Box room, double top, double scale) {
+    private Optional<Layout.Face> face(double width, Box room, double top, double scale, double left) {
         var persons = new PersonBoxes(scale, measure);
         return bar.person()
                 .map(person -> bar.isCollapsed()
                         ? persons.small(person, room, top)
-                        : persons.head(person, width, room, form.header().flatMap(DrawerForm.Header::background)));
+                        : persons.head(
+                                person,
+                                width,
+                                left,
+                                form.logo() ? room.y() : 0,
+                                room,
+                                form.header().flatMap(DrawerForm.Header::background)));
     }
 
     /** The items at the foot; gives where they start. */

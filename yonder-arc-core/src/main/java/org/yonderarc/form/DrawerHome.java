@@ -65,6 +65,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 DrawerForm::beneath,
                 Beneath.DEFAULT,
                 "How the content moves aside from a drawer beneath it.");
+        var logo = SharedShapes.logo(shape, DrawerForm::logo);
         var style = SharedShapes.style(shape, DrawerForm::style);
         return shape.makes(got -> new DrawerForm(
                 got.get(opens),
@@ -73,6 +74,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 got.get(width),
                 got.get(collapsed),
                 got.get(beneath),
+                got.get(logo),
                 got.get(style)));
     }
 
@@ -107,8 +109,16 @@ final class DrawerHome extends FormHome<DrawerForm> {
         var note = shape.optional("note", PlanCodecs.WORDS, Header::note, "Its second line.");
         var background = shape.optional(
                 "background", PaintShape.FILL, Header::background, "What lies behind it: a colour, or a gradient.");
+        var photo = shape.optional("photo", PlanCodecs.name(Noun.FACT), Header::photo, SharedShapes.PHOTO);
+        var item = shape.optional("item", PlanCodecs.name(Noun.ITEM), Header::item, SharedShapes.PERSON_ITEM);
         return shape.shortForm(title)
-                .makes(got -> new Header(got.get(picture), got.get(title), got.get(note), got.get(background)));
+                .makes(got -> new Header(
+                        got.get(picture),
+                        got.get(title),
+                        got.get(note),
+                        got.get(background),
+                        got.get(photo),
+                        got.get(item)));
     }
 
     @Override
@@ -137,7 +147,8 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 form.collapsed().isPresent() && kept && context.state().folded().contains(bar.id());
         List<FittedItem> foot = context.named(bar, form);
         List<Item> inFoot = context.visible().items(menu).stream()
-                .filter(item -> form.footer().contains(item.id()))
+                .filter(item ->
+                        form.footer().contains(item.id()) || form.ofPerson().equals(Optional.of(item.id())))
                 .toList();
         FittedBar.Standing standing = collapsed
                 ? FittedBar.Standing.COLLAPSED
@@ -148,9 +159,10 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 .withButtons(form.collapsed().isPresent() && kept ? List.of(fold(bar, collapsed, context)) : List.of())
                 .withPerson(form.header()
                         .map(header -> new FittedBar.Person(
-                                header.picture(),
+                                context.photo(header.photo()).or(header::picture),
                                 context.filled(header.title()),
-                                header.note().map(context::filled).orElse(""))))
+                                header.note().map(context::filled).orElse(""),
+                                context.ofPerson(bar, form))))
                 .standing(standing));
     }
 
@@ -180,6 +192,11 @@ final class DrawerHome extends FormHome<DrawerForm> {
         double width = bar.map(placed -> placed.box().width()).orElse(0.0);
         return Optional.of(new Layout.Aside(
                 width * how.share(), bar.isPresent() ? how.radius() : 0, how.shadow() && bar.isPresent()));
+    }
+
+    @Override
+    boolean showsLogo(DrawerForm form) {
+        return form.logo();
     }
 
     @Override

@@ -85,18 +85,19 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** The items with these ids that show: those of the bar's own menu, else the first of any. */
     List<FittedItem> named(Bar bar, Form form) {
-        var out = new ArrayList<FittedItem>();
+        return form.named().stream()
+                .flatMap(id -> named(bar, form, id).stream())
+                .toList();
+    }
+
+    private Optional<FittedItem> named(Bar bar, Form form, String id) {
         Optional<Menu> own = bar.menu().flatMap(plan().menus()::find);
-        for (String id : form.named()) {
-            Stream.concat(own.stream(), plan().menus().stream())
-                    .flatMap(any -> any.items().stream()
-                            .filter(item -> item.id().equals(id))
-                            .filter(visible::item)
-                            .map(item -> item(any, item, form)))
-                    .findFirst()
-                    .ifPresent(out::add);
-        }
-        return out;
+        return Stream.concat(own.stream(), plan().menus().stream())
+                .flatMap(any -> any.items().stream()
+                        .filter(item -> item.id().equals(id))
+                        .filter(visible::item)
+                        .map(item -> item(any, item, form)))
+                .findFirst();
     }
 
     /**
@@ -169,10 +170,10 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     /** The place that lists the items that didn't fit into a bar. */
     private FittedBar place(Bar bar, Form.Overflow overflow, Menu menu, List<Item> held) {
         Style own = overflow.style().map(ref -> ref.in(plan().styles())).orElse(Style.NONE);
-        Form list = new GridForm(List.of(), Optional.empty(), overflow.tiles(), Optional.empty());
+        Form list = new GridForm(List.of(), Optional.empty(), overflow.tiles(), false, Optional.empty());
         return new FittedBar(bar.id(), label(overflow), list, Looks.of(plan(), list, own))
                 .withLines(lines(menu, list, held, own))
-                .withPerson(overflow.profile().map(this::person))
+                .withPerson(overflow.profile().map(profile -> person(profile, Optional.empty())))
                 .standing(FittedBar.Standing.OVERFLOW);
     }
 
@@ -199,8 +200,18 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         return out;
     }
 
-    FittedBar.Person person(Form.Profile profile) {
-        return new FittedBar.Person(profile.picture(), filled(profile.text()), "");
+    FittedBar.Person person(Form.Profile profile, Optional<FittedItem> item) {
+        return new FittedBar.Person(photo(profile.photo()).or(profile::picture), filled(profile.text()), "", item);
+    }
+
+    /** The file or address of a picture that a fact tells; no value where it tells nothing. */
+    Optional<String> photo(Optional<String> fact) {
+        return fact.map(state.facts()::get).map(FactValue::text).filter(text -> !text.isEmpty());
+    }
+
+    /** The item that is chosen with the person that a bar shows. */
+    Optional<FittedItem> ofPerson(Bar bar, Form form) {
+        return form.ofPerson().flatMap(id -> named(bar, form, id));
     }
 
     /** The title of a place in a language, its holes filled with parameters and facts. */

@@ -53,6 +53,7 @@ final class GridBoxes {
     private final TextMeasure measure;
     private final Box content;
     private final double scale;
+    private final String appName;
     private final ListBoxes list;
     private final ItemLayout cells;
 
@@ -61,6 +62,7 @@ final class GridBoxes {
         this.bar = bar;
         this.device = room.device();
         this.measure = room.measure();
+        this.appName = room.appName();
         this.content = room.content();
         this.scale = Math.min(device.textScale(), ListBoxes.MOST_SCALE);
         boolean isRows = form.tiles() == Form.Tiles.ROWS;
@@ -86,6 +88,10 @@ final class GridBoxes {
         Optional<Layout.Face> face = bar.person().map(person -> new PersonBoxes(scale, measure)
                 .above(person, content, new Box(room.x(), content.y() + 8, room.width(), 0)));
         double top = face.isPresent() ? content.y() + 88 : room.y();
+        Optional<Layout.Logo> logo = form.logo()
+                ? Optional.of(new LogoBoxes(appName, measure).start(room.x() + MARGIN, top, room.width() - 2 * MARGIN))
+                : Optional.empty();
+        top = logo.map(shown -> shown.box().bottom() + MARGIN).orElse(top);
         var below = new Box(room.x(), top, room.width(), 0);
         double bottom = isRows ? list.add(bar.lines(), below) : cards(below);
         // As the place of an overflow it takes all of the content; at the head of content, what it needs.
@@ -102,7 +108,12 @@ final class GridBoxes {
         Box view = new Box(box.x(), top, box.width(), Math.max(0, box.bottom() - top));
         Layout.ItemList items = list.in(view);
         return new Layout.Bar(
-                bar, ground, isOverflow ? items : items.unclipped(), List.of(), Layout.Head.of(face), List.of());
+                bar,
+                ground,
+                isOverflow ? items : items.unclipped(),
+                List.of(),
+                new Layout.Head(Optional.empty(), logo, face),
+                List.of());
     }
 
     /** As many columns as the width and the text size allow. */

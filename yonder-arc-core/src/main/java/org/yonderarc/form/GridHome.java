@@ -44,13 +44,20 @@ final class GridHome extends FormHome<GridForm> {
                 GridForm::tiles,
                 GridForm.DEFAULT.tiles(),
                 "Cards in columns, or rows below each other.");
+        var logo = SharedShapes.logo(shape, GridForm::logo);
         var style = SharedShapes.style(shape, GridForm::style);
-        return shape.makes(got -> new GridForm(got.get(screens), got.get(columns), got.get(tiles), got.get(style)));
+        return shape.makes(
+                got -> new GridForm(got.get(screens), got.get(columns), got.get(tiles), got.get(logo), got.get(style)));
     }
 
     @Override
     public Form onSheet(Plan plan) {
         return usual().on(plan.app().start().stream().toList());
+    }
+
+    @Override
+    boolean showsLogo(GridForm form) {
+        return form.logo();
     }
 
     @Override

@@ -55,22 +55,26 @@ record PersonBoxes(double scale, TextMeasure measure) {
         return face(new Box(room.x(), top, room.width(), 44), picture, person, List.of(), Optional.empty());
     }
 
-    /** A picture with its texts below, at the head of a drawer so wide. */
-    Layout.Face head(FittedBar.Person person, double width, Box room, Optional<Fill> background) {
-        double x = room.x() + 20;
+    /**
+     * A picture with its texts below, {@code left} dp from the edge, at the head of a drawer so wide; what lies behind it
+     * starts at {@code from}.
+     */
+    Layout.Face head(
+            FittedBar.Person person, double width, double left, double from, Box room, Optional<Fill> background) {
+        double x = room.x() + left;
         var picture = new Box(x, room.y() + 20, Metrics.FACE, Metrics.FACE);
         var texts = new ArrayList<TextLine>();
         double most = Math.max(0, room.right() - 16 - x);
         double y = picture.bottom() + 12;
         y = line(person.title(), Type.semibold(17 * scale), x, y, most, texts);
         y = person.note().isEmpty() ? y : line(person.note(), Type.regular(14 * scale), x, y, most, texts);
-        return face(new Box(0, 0, width, crisp(y) + 16), picture, person, texts, background);
+        return face(new Box(0, from, width, crisp(y) + 16 - from), picture, person, texts, background);
     }
 
     /** A picture with its text beside it, above a list. */
     Layout.Face above(FittedBar.Person person, Box content, Box room) {
         Type type = Type.semibold(17 * scale);
-        Box picture = new Box(room.x() + 24, room.y() + 12, 48, 48);
+        Box picture = new Box(room.x() + 28, room.y() + 12, 48, 48);
         var texts = new ArrayList<TextLine>();
         double height = ItemLayout.lineHeight(type);
         line(

@@ -36,6 +36,7 @@ final class RailBoxes {
     private final FittedBar bar;
     private final Device device;
     private final TextMeasure measure;
+    private final String appName;
     /** The items and the main action, which are as wide as each other. */
     private final List<FittedItem> all = new ArrayList<>();
 
@@ -44,6 +45,7 @@ final class RailBoxes {
         this.bar = bar;
         this.device = room.device();
         this.measure = room.measure();
+        this.appName = room.appName();
         all.addAll(bar.apart());
         all.addAll(bar.items());
     }
@@ -74,6 +76,12 @@ final class RailBoxes {
         var placed = cells(new Box(safe.left(), 0, own, device.height()), scale);
         double top = safe.top() + bar.look().size(Size.PADDING);
         double bottom = device.height() - safe.bottom() - bar.look().size(Size.PADDING);
+        Optional<Layout.Logo> logo = Optional.empty();
+        if (form.logo()) {
+            var logos = new LogoBoxes(appName, measure);
+            logo = Optional.of(logos.small(safe.left() + own / 2, top, own - 16));
+            top += LogoBoxes.SMALL + BELOW_ACTION;
+        }
         var apart = new ArrayList<Layout.Slot>();
         double height = itemHeight(placed, own);
         for (FittedItem action : bar.apart()) {
@@ -91,7 +99,7 @@ final class RailBoxes {
                 Layout.Ground.of(box, line),
                 Layout.ItemList.of(view, true, items(placed, free, height)),
                 apart,
-                Layout.Head.NONE,
+                new Layout.Head(Optional.empty(), logo, Optional.empty()),
                 List.of());
     }
 

@@ -49,6 +49,7 @@ final class RailHome extends FormHome<RailForm> {
         var line = shape.field(
                 "line", Codecs.FLAG, RailForm::line, RailForm.DEFAULT.line(), "Whether a line closes it at the side.");
         var icons = SharedShapes.icons(shape, RailForm::icons);
+        var logo = SharedShapes.logo(shape, RailForm::logo);
         var style = SharedShapes.style(shape, RailForm::style);
         return shape.makes(got -> new RailForm(
                 got.get(labels),
@@ -57,6 +58,7 @@ final class RailHome extends FormHome<RailForm> {
                 got.get(items),
                 got.get(line),
                 got.get(icons),
+                got.get(logo),
                 got.get(style)));
     }
 
@@ -83,6 +85,11 @@ final class RailHome extends FormHome<RailForm> {
     @Override
     Room left(RailForm form, Layout.Bar bar, Room room) {
         return room.behind(bar.box().right());
+    }
+
+    @Override
+    boolean showsLogo(RailForm form) {
+        return form.logo();
     }
 
     @Override

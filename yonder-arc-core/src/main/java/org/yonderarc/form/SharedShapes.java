@@ -8,10 +8,14 @@ import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.codec.StyleShape;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Style;
 
 /** The keys that several forms have. */
 public final class SharedShapes {
+    static final String PHOTO =
+            "The fact that tells the picture's file or address; until it does, the picture or initials show.";
+    static final String PERSON_ITEM = "The id of the item that is chosen with it.";
     /** The person who uses the app. */
     public static final Shape<Form.Profile> PROFILE = profile();
     /** The item that leads to those that don't fit. */
@@ -23,6 +27,11 @@ public final class SharedShapes {
     static <F extends Form> Field<F, Optional<Style.Ref>> style(Shape<F> shape, Function<F, Optional<Style.Ref>> get) {
         return shape.optional(
                 "style", StyleShape.REF, get, "How its items look: the name of a shared style, or a style of its own.");
+    }
+
+    /** Adds the key {@code logo}. */
+    static <F extends Form> Field<F, Boolean> logo(Shape<F> shape, Function<F, Boolean> get) {
+        return shape.field("logo", Codecs.FLAG, get, false, "Whether the app's logo stands at its head.");
     }
 
     /** Adds the key {@code labels}. */
@@ -75,6 +84,9 @@ public final class SharedShapes {
         var picture = shape.optional(
                 "picture", PlanCodecs.FILE, Form.Profile::picture, "A picture file in the plan's folder.");
         var text = shape.required("text", PlanCodecs.WORDS, Form.Profile::text, "What stands beside it: {observer}.");
-        return shape.shortForm(text).makes(got -> new Form.Profile(got.get(picture), got.get(text)));
+        var photo = shape.optional("photo", PlanCodecs.name(Noun.FACT), Form.Profile::photo, PHOTO);
+        var item = shape.optional("item", PlanCodecs.name(Noun.ITEM), Form.Profile::item, PERSON_ITEM);
+        return shape.shortForm(text)
+                .makes(got -> new Form.Profile(got.get(picture), got.get(text), got.get(photo), got.get(item)));
     }
 }

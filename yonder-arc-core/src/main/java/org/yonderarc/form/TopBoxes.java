@@ -28,6 +28,8 @@ final class TopBoxes {
     private static final double FACE_WITH_TEXT = 600;
     /** A logo or a title in a bar with items has at least this much room. */
     private static final double LEAST_TITLE = 96;
+    /** Where a logo has less room than this, its small form is shown. */
+    private static final double LEAST_LOGO = 88;
     /** Titles grow with the person's text scale up to this. */
     private static final double MOST_SCALE = 1.6;
 
@@ -87,7 +89,7 @@ final class TopBoxes {
             if (form.title() == TopForm.Middle.LOGO) {
                 double width = Math.min(Metrics.LOGO_WIDTH, most);
                 double x = hasItems ? leading + 12 : box.centerX() - width / 2;
-                logo = Optional.of(logo(new Box(x, middle - Metrics.LOGO_HEIGHT / 2, width, Metrics.LOGO_HEIGHT)));
+                logo = Optional.of(logos(x, middle, width));
                 free = x + width;
             } else {
                 Type fits = fitting(bar.title(), type, most);
@@ -115,19 +117,12 @@ final class TopBoxes {
                 buttons);
     }
 
-    /** Where there is no picture of the logo, the app's name stands in for it. */
-    private Layout.Logo logo(Box box) {
-        Type type = Type.semibold(18);
-        return new Layout.Logo(
-                box,
-                TextLine.of(
-                        appName,
-                        MIDDLE,
-                        box.centerX(),
-                        type.baselineAround(box.centerY()),
-                        box.width(),
-                        type,
-                        measure));
+    /** The logo; its small form where there is little room. */
+    private Layout.Logo logos(double x, double middle, double width) {
+        var logos = new LogoBoxes(appName, measure);
+        return width < LEAST_LOGO
+                ? logos.small(x + width / 2, middle - LogoBoxes.SMALL / 2, width)
+                : logos.middle(new Box(x, middle - Metrics.LOGO_HEIGHT / 2, width, Metrics.LOGO_HEIGHT));
     }
 
     /** The button at the leading side; gives where the free room starts. */

@@ -81,6 +81,7 @@ final class TopHome extends FormHome<TopForm> {
         Optional<Menu> menu = bar.menu().flatMap(context.plan().menus()::find);
         List<FittedItem> items = menu.map(shown -> context.visible().items(shown).stream()
                         .filter(item -> !form.actions().contains(item.id()))
+                        .filter(item -> !form.ofPerson().equals(Optional.of(item.id())))
                         .map(item -> context.item(shown, item, form))
                         .toList())
                 .orElse(List.of());
@@ -88,7 +89,7 @@ final class TopHome extends FormHome<TopForm> {
                 .withItems(items)
                 .withApart(context.named(bar, form))
                 .withButtons(leading(context).stream().toList())
-                .withPerson(form.profile().map(context::person))
+                .withPerson(form.profile().map(profile -> context.person(profile, context.ofPerson(bar, form))))
                 .withTitle(context.title()));
     }
 

@@ -175,9 +175,11 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
      * The app's logo.
      *
      * @param box where it stands
-     * @param name the app's name, which stands in for it
+     * @param name the app's name, or its first letter, which stands in for it
+     * @param small whether its small form is wanted
+     * @param atStart whether it stands at the start of the box, and not in its middle
      */
-    public record Logo(Box box, TextLine name) {}
+    public record Logo(Box box, TextLine name, boolean small, boolean atStart) {}
 
     /**
      * A button.

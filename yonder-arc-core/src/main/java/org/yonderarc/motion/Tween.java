@@ -117,7 +117,7 @@ final class Tween implements SceneNode.Visitor {
                     lerp(a.area(), to.area(), p),
                     radius(a.radius(), to.radius()),
                     p < 0.5 ? a.file() : to.file(),
-                    to.whole()));
+                    to.fit()));
         } else {
             cross(to);
         }

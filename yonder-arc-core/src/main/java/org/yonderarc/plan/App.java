@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param required the ids of screens and signals that people must always be able to reach
  * @param links the schemes that web addresses may have beside http, https, mailto and tel
  * @param logos the logo's picture file by scheme, inside of the plan's folder
+ * @param smallLogos its small form by scheme, for bars with little room
  * @param back where going back leads at the root of a branch
  * @param says what the app says of itself, where that is other than usual
  * @param texts the files with texts of other languages, inside of the plan's folder, with a hole for the language
@@ -25,6 +26,7 @@ public record App(
         List<String> required,
         List<String> links,
         Map<Scheme, String> logos,
+        Map<Scheme, String> smallLogos,
         Back back,
         Map<OwnWord, Words> says,
         Optional<String> texts) {
@@ -45,6 +47,7 @@ public record App(
         required = List.copyOf(required);
         links = List.copyOf(links);
         logos = Map.copyOf(logos);
+        smallLogos = Map.copyOf(smallLogos);
         Objects.requireNonNull(back, "back");
         says = Map.copyOf(says);
         Objects.requireNonNull(texts, "texts");
@@ -58,6 +61,7 @@ public record App(
                 List.of(),
                 List.of(),
                 List.of(),
+                Map.of(),
                 Map.of(),
                 Back.START,
                 Map.of(),

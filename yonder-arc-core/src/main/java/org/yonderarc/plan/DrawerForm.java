@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param width its width in dp, within {@link #WIDTH}
  * @param collapsed its width in dp while it is collapsed to icons, within {@link #COLLAPSED}; no value where it can't be
  * @param beneath how the content moves aside from a drawer beneath it
+ * @param logo whether the app's logo stands at its head
  * @param style how it looks
  */
 public record DrawerForm(
@@ -22,6 +23,7 @@ public record DrawerForm(
         double width,
         Optional<Double> collapsed,
         Beneath beneath,
+        boolean logo,
         Optional<Style.Ref> style)
         implements Form {
     /** Widths in dp. */
@@ -31,7 +33,7 @@ public record DrawerForm(
 
     /** A drawer with all defaults. */
     public static final DrawerForm DEFAULT = new DrawerForm(
-            Opening.OVER, Optional.empty(), List.of(), 300, Optional.empty(), Beneath.DEFAULT, Optional.empty());
+            Opening.OVER, Optional.empty(), List.of(), 300, Optional.empty(), Beneath.DEFAULT, false, Optional.empty());
 
     public DrawerForm {
         Objects.requireNonNull(opens, "opens");
@@ -59,13 +61,23 @@ public record DrawerForm(
     }
 
     @Override
+    public Optional<String> photo() {
+        return header.flatMap(Header::photo);
+    }
+
+    @Override
+    public Optional<String> ofPerson() {
+        return header.flatMap(Header::item);
+    }
+
+    @Override
     public DrawerForm withStyle(Style.Ref other) {
-        return new DrawerForm(opens, header, footer, width, collapsed, beneath, Optional.of(other));
+        return new DrawerForm(opens, header, footer, width, collapsed, beneath, logo, Optional.of(other));
     }
 
     /** The same, opening otherwise. */
     public DrawerForm opening(Opening how) {
-        return new DrawerForm(how, header, footer, width, collapsed, beneath, style);
+        return new DrawerForm(how, header, footer, width, collapsed, beneath, logo, style);
     }
 
     /** How a drawer opens. */
@@ -92,13 +104,23 @@ public record DrawerForm(
      * @param title its first line; may have holes for facts
      * @param note its second line; may have holes for facts
      * @param background what lies behind it
+     * @param photo the fact that tells the picture's file or address; until it does, the picture or initials show
+     * @param item the id of the item that is chosen with it
      */
-    public record Header(Optional<String> picture, Words title, Optional<Words> note, Optional<Fill> background) {
+    public record Header(
+            Optional<String> picture,
+            Words title,
+            Optional<Words> note,
+            Optional<Fill> background,
+            Optional<String> photo,
+            Optional<String> item) {
         public Header {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(title, "title");
             Objects.requireNonNull(note, "note");
             Objects.requireNonNull(background, "background");
+            Objects.requireNonNull(photo, "photo");
+            Objects.requireNonNull(item, "item");
         }
     }
 

@@ -29,6 +29,16 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         return List.of();
     }
 
+    /** The id of the fact that tells the picture of the person that it shows. */
+    default Optional<String> photo() {
+        return Optional.empty();
+    }
+
+    /** The id of the item that is chosen with the person that it shows. */
+    default Optional<String> ofPerson() {
+        return Optional.empty();
+    }
+
     /** Which items show their label; no value where the form leaves no choice. */
     default Optional<Labels> labelled() {
         return Optional.empty();
@@ -178,11 +188,15 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
      *
      * @param picture a picture file inside of the plan's folder
      * @param text what stands beside it; may have holes for facts
+     * @param photo the fact that tells the picture's file or address; until it does, the picture or initials show
+     * @param item the id of the item that is chosen with it
      */
-    record Profile(Optional<String> picture, Words text) {
+    record Profile(Optional<String> picture, Words text, Optional<String> photo, Optional<String> item) {
         public Profile {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(text, "text");
+            Objects.requireNonNull(photo, "photo");
+            Objects.requireNonNull(item, "item");
         }
     }
 }

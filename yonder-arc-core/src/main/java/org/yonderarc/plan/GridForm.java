@@ -10,15 +10,18 @@ import java.util.Optional;
  * @param screens the ids of the screens at the head of whose content it stands; never empty in a sound plan
  * @param columns how many columns it has, within {@link #COLUMNS}; no value for as many as the width allows
  * @param tiles whether the items stand on cards or in rows
+ * @param logo whether the app's logo stands above it
  * @param style how its items look
  */
-public record GridForm(List<String> screens, Optional<Integer> columns, Tiles tiles, Optional<Style.Ref> style)
+public record GridForm(
+        List<String> screens, Optional<Integer> columns, Tiles tiles, boolean logo, Optional<Style.Ref> style)
         implements Form {
     /** How many columns it may have. */
     public static final Range COLUMNS = new Range(2, 6);
 
     /** A grid with all defaults, on no screen yet. */
-    public static final GridForm DEFAULT = new GridForm(List.of(), Optional.empty(), Tiles.CARDS, Optional.empty());
+    public static final GridForm DEFAULT =
+            new GridForm(List.of(), Optional.empty(), Tiles.CARDS, false, Optional.empty());
 
     public GridForm {
         screens = List.copyOf(screens);
@@ -44,11 +47,11 @@ public record GridForm(List<String> screens, Optional<Integer> columns, Tiles ti
 
     @Override
     public GridForm withStyle(Style.Ref other) {
-        return new GridForm(screens, columns, tiles, Optional.of(other));
+        return new GridForm(screens, columns, tiles, logo, Optional.of(other));
     }
 
     /** The same on these screens. */
     public GridForm on(List<String> ids) {
-        return new GridForm(ids, columns, tiles, style);
+        return new GridForm(ids, columns, tiles, logo, style);
     }
 }

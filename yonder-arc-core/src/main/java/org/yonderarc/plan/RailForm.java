@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param items where its items stand between top and bottom
  * @param line whether a line closes it at the side
  * @param icons where icons stand
+ * @param logo whether the app's logo stands at its head, in its small form
  * @param style how it looks
  */
 public record RailForm(
@@ -22,11 +23,12 @@ public record RailForm(
         Side items,
         boolean line,
         IconSide icons,
+        boolean logo,
         Optional<Style.Ref> style)
         implements Form {
     /** A rail with all defaults. */
-    public static final RailForm DEFAULT =
-            new RailForm(Labels.ALL, false, Optional.empty(), Side.START, false, IconSide.ABOVE, Optional.empty());
+    public static final RailForm DEFAULT = new RailForm(
+            Labels.ALL, false, Optional.empty(), Side.START, false, IconSide.ABOVE, false, Optional.empty());
 
     public RailForm {
         Objects.requireNonNull(labels, "labels");
@@ -58,16 +60,16 @@ public record RailForm(
 
     @Override
     public RailForm withStyle(Style.Ref other) {
-        return new RailForm(labels, narrow, action, items, line, icons, Optional.of(other));
+        return new RailForm(labels, narrow, action, items, line, icons, logo, Optional.of(other));
     }
 
     @Override
     public RailForm withLabels(Labels which) {
-        return new RailForm(which, narrow, action, items, line, icons, style);
+        return new RailForm(which, narrow, action, items, line, icons, logo, style);
     }
 
     @Override
     public RailForm withIcons(IconSide side) {
-        return new RailForm(labels, narrow, action, items, line, side, style);
+        return new RailForm(labels, narrow, action, items, line, side, logo, style);
     }
 }

@@ -58,6 +58,16 @@ public record TopForm(
     }
 
     @Override
+    public Optional<String> photo() {
+        return profile.flatMap(Profile::photo);
+    }
+
+    @Override
+    public Optional<String> ofPerson() {
+        return profile.flatMap(Profile::item);
+    }
+
+    @Override
     public TopForm withStyle(Style.Ref other) {
         return new TopForm(title, items, actions, profile, line, scrolling, Optional.of(other));
     }

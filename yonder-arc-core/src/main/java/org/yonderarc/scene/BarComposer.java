@@ -2,6 +2,7 @@ package org.yonderarc.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
@@ -217,9 +218,14 @@ public final class BarComposer {
     }
 
     private Meaning meaning(FittedItem item) {
-        String name = item.badge()
-                .map(badge -> item.spoken() + ", " + (badge.isEmpty() ? fitting.own(OwnWord.NEW) : badge))
-                .orElse(item.spoken());
+        return meaning(item, "");
+    }
+
+    private Meaning meaning(FittedItem item, String before) {
+        String name = before
+                + item.badge()
+                        .map(badge -> item.spoken() + ", " + (badge.isEmpty() ? fitting.own(OwnWord.NEW) : badge))
+                        .orElse(item.spoken());
         return item.address()
                 .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected(), item.enabled()))
                 .orElseGet(() -> new Meaning.Button(name, item.step(), item.enabled()));
@@ -263,17 +269,48 @@ public final class BarComposer {
         inner.add(new SceneNode.Text("initials", face.initials(), palette.accent()));
         face.person()
                 .picture()
-                .ifPresent(file -> inner.add(new SceneNode.Picture("picture", face.picture(), ROUND, file, false)));
+                .ifPresent(file -> inner.add(
+                        new SceneNode.Picture("picture", face.picture(), ROUND, file, SceneNode.Picture.Fit.COVER)));
         int index = 0;
         for (TextLine line : face.texts()) {
             inner.add(new SceneNode.Text("line-" + index, line, index == 0 ? first : second));
             index++;
         }
-        return plain(Part.Plain.FACE, "face", face.ground(), inner);
+        return face.person()
+                .item()
+                .map(item -> chosen(item, face, inner))
+                .orElseGet(() -> plain(Part.Plain.FACE, "face", face.ground(), inner));
+    }
+
+    /** The person as an item that can be chosen. */
+    private SceneNode.Group chosen(FittedItem item, Layout.Face face, List<SceneNode> inner) {
+        Colour fill = in(item.look().in(item.states()).fill());
+        Box around = face.ground().inset(2);
+        if (fill.alpha() > 0) {
+            inner.add(0, new SceneNode.Rect("fill", around, LABEL_RADIUS, fill));
+        }
+        if (item.states().contains(ItemState.FOCUSED)) {
+            inner.add(new SceneNode.Path(
+                    "focus", Outline.rounded(around, LABEL_RADIUS), palette.accent(), Optional.of(2.0)));
+        }
+        // What is seen is part of what is said: WCAG 2.2, success criterion 2.5.3.
+        String said = face.person().title().isEmpty() ? "" : face.person().title() + ", ";
+        return SceneNode.Group.of(
+                new Part.Item(item.id(), Optional.empty()),
+                "item:" + item.id(),
+                meaning(item, said),
+                face.ground(),
+                inner);
     }
 
     private SceneNode logo(Layout.Logo logo) {
-        String file = fitting.app().logos().get(scheme);
+        // On a dark ground stands the logo of the dark scheme, whatever scheme it is.
+        Scheme ground = palette.surface().ink().luminance() > 0.5 ? Scheme.DARK : Scheme.LIGHT;
+        Map<Scheme, String> small = fitting.app().smallLogos();
+        Map<Scheme, String> files =
+                logo.small() && !small.isEmpty() ? small : fitting.app().logos();
+        String file = files.getOrDefault(ground, files.get(scheme));
+        var fit = logo.atStart() ? SceneNode.Picture.Fit.LEFT : SceneNode.Picture.Fit.WHOLE;
         return SceneNode.Group.of(
                 Part.Plain.LOGO,
                 "logo",
@@ -281,7 +318,7 @@ public final class BarComposer {
                 logo.box(),
                 List.of(
                         file != null
-                                ? new SceneNode.Picture("picture", logo.box(), 0, file, true)
+                                ? new SceneNode.Picture("picture", logo.box(), 0, file, fit)
                                 : new SceneNode.Text("text", logo.name(), palette.accent())));
     }
 }

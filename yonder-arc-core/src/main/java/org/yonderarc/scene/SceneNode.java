@@ -218,9 +218,35 @@ public sealed interface SceneNode {
      * @param area its box
      * @param radius the radius of its corners in dp
      * @param file the file's path
-     * @param whole whether all of it is shown, and not its middle where it has another shape
+     * @param fit how it is scaled to its box
      */
-    record Picture(String key, Box area, double radius, String file, boolean whole) implements SceneNode {
+    record Picture(String key, Box area, double radius, String file, Fit fit) implements SceneNode {
+        /** How a picture is scaled to its box. */
+        public enum Fit {
+            /** It covers the box; what is too much is cut off. */
+            COVER,
+            /** All of it is seen, in the middle of the box. */
+            WHOLE,
+            /** All of it is seen, at the left end of the box. */
+            LEFT,
+            /** All of it is seen, at the right end of the box. */
+            RIGHT;
+
+            /** Whether all of it is seen. */
+            public boolean isWhole() {
+                return this != COVER;
+            }
+
+            /** Where it stands across its box, from 0 at the left to 1 at the right. */
+            public double across() {
+                return this == LEFT ? 0 : this == RIGHT ? 1 : 0.5;
+            }
+
+            Fit mirrored() {
+                return this == LEFT ? RIGHT : this == RIGHT ? LEFT : this;
+            }
+        }
+
         public Picture {
             radius = Math.min(radius, Math.min(area.width(), area.height()) / 2);
         }
@@ -237,7 +263,8 @@ public sealed interface SceneNode {
 
         @Override
         public Picture through(Shift shift) {
-            return new Picture(key, shift.box(area), shift.length(radius), file, whole);
+            return new Picture(
+                    key, shift.box(area), shift.length(radius), file, shift.mirrors() ? fit.mirrored() : fit);
         }
 
         /** A picture has no colour to fade: it is seen through the group around it. */
@@ -251,7 +278,7 @@ public sealed interface SceneNode {
 
         @Override
         public Picture renamed(String other) {
-            return new Picture(other, area, radius, file, whole);
+            return new Picture(other, area, radius, file, fit);
         }
     }
 

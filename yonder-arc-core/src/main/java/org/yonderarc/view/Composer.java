@@ -155,7 +155,7 @@ public final class Composer {
         if (fitting.picture().isPresent()) {
             var below = new Box(content.x(), room.y(), content.width(), height);
             var picture =
-                    new SceneNode.Picture("picture", below, 0, fitting.picture().get(), false);
+                    new SceneNode.Picture("picture", below, 0, fitting.picture().get(), SceneNode.Picture.Fit.COVER);
             canvas.nodes()
                     .add(SceneNode.Group.of(
                             Part.Plain.OTHER, "figure", new Meaning.Figure(fitting.title()), below, List.of(picture)));

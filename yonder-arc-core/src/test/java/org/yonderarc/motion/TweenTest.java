@@ -35,8 +35,8 @@ class TweenTest {
                         new SceneNode.Gradient("n", here, 0, shades(RED, BLUE), 0),
                         new SceneNode.Gradient("n", there, 8, shades(BLUE, RED), 90)),
                 List.of(
-                        new SceneNode.Picture("n", here, 0, "a.png", true),
-                        new SceneNode.Picture("n", there, 8, "b.png", false)));
+                        new SceneNode.Picture("n", here, 0, "a.png", SceneNode.Picture.Fit.WHOLE),
+                        new SceneNode.Picture("n", there, 8, "b.png", SceneNode.Picture.Fit.COVER)));
     }
 
     private static SceneNode text(String text, Box box, Colour fill) {

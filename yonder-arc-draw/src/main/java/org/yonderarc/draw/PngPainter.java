@@ -277,7 +277,7 @@ public final class PngPainter {
 
         private void shapes(SceneNode.Picture node, SVGDocument document) {
             var size = document.size();
-            Box fitted = fitted(node.area(), size.width, size.height, node.whole());
+            Box fitted = fitted(node.area(), size.width, size.height, node.fit());
             Graphics2D own = clipped(node);
             document.render(
                     (java.awt.Component) null,
@@ -288,11 +288,11 @@ public final class PngPainter {
         }
 
         private void pixels(SceneNode.Picture node, BufferedImage image) {
-            Box fitted = fitted(node.area(), image.getWidth(), image.getHeight(), node.whole());
+            Box fitted = fitted(node.area(), image.getWidth(), image.getHeight(), node.fit());
             graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
             graphics.setPaint(new java.awt.TexturePaint(
                     image, new Rectangle2D.Double(fitted.x(), fitted.y(), fitted.width(), fitted.height())));
-            Box seen = node.whole() ? fitted : node.area();
+            Box seen = node.fit().isWhole() ? fitted : node.area();
             graphics.fill(shape(seen, node.radius()));
         }
 
@@ -302,11 +302,13 @@ public final class PngPainter {
             return own;
         }
 
-        private static Box fitted(Box box, double width, double height, boolean whole) {
+        private static Box fitted(Box box, double width, double height, SceneNode.Picture.Fit fit) {
             double across = box.width() / width;
             double down = box.height() / height;
-            double scale = whole ? Math.min(across, down) : Math.max(across, down);
-            return Box.around(box.centerX(), box.centerY(), width * scale, height * scale);
+            double scale = fit.isWhole() ? Math.min(across, down) : Math.max(across, down);
+            double left = box.x() + (box.width() - width * scale) * fit.across();
+            double top = box.centerY() - height * scale / 2;
+            return new Box(left, top, width * scale, height * scale);
         }
 
         @Override

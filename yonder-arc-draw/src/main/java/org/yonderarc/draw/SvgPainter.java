@@ -148,6 +148,16 @@ public final class SvgPainter {
             body.append(" fill=\"url(#").append(id).append(")\"/>\n");
         }
 
+        /** As SVG 1.1, section 7.8 writes it. */
+        private static String aspect(SceneNode.Picture.Fit fit) {
+            return switch (fit) {
+                case COVER -> "xMidYMid slice";
+                case WHOLE -> "xMidYMid meet";
+                case LEFT -> "xMinYMid meet";
+                case RIGHT -> "xMaxYMid meet";
+            };
+        }
+
         @Override
         public void picture(SceneNode.Picture node) {
             pictures.read(node.file()).ifPresent(picture -> {
@@ -156,8 +166,8 @@ public final class SvgPainter {
                 clips.append(" rx=\"").append(Decimals.brief(node.radius())).append("\"/></clipPath>\n");
                 body.append("<image")
                         .append(box(node.area()))
-                        .append(" preserveAspectRatio=\"xMidYMid ")
-                        .append(node.whole() ? "meet" : "slice")
+                        .append(" preserveAspectRatio=\"")
+                        .append(aspect(node.fit()))
                         .append("\" clip-path=\"url(#")
                         .append(id)
                         .append(")\" xlink:href=\"")

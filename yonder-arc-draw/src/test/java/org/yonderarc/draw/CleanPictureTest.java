@@ -195,7 +195,7 @@ class CleanPictureTest {
         }
         svg.append("<path d='M0 0h9v9z' clip-path='url(#a)'/><path d='M0 0h9v9z' clip-path='url(#c0)'/></svg>");
         Files.writeString(folder.resolve("clips.svg"), svg);
-        var picture = new SceneNode.Picture("p", new Box(0, 0, 24, 24), 0, "clips.svg", true);
+        var picture = new SceneNode.Picture("p", new Box(0, 0, 24, 24), 0, "clips.svg", SceneNode.Picture.Fit.WHOLE);
         var scene = new Scene(24, 24, Colour.rgb(0xFFFFFF), "clips", List.of(picture));
         var studio = new Studio(new BundledIcons(), Pictures.in(folder));
         assertEquals(0xFF000000, studio.image(scene, 1).getRGB(7, 2));

@@ -149,6 +149,31 @@ class PaintersTest {
         }
     }
 
+    /** A picture that is wider than high stands at an end of a wider box, in both painters (SVG 1.1, section 7.8). */
+    @Test
+    void picturesStandAtTheEndOfTheirBox() throws Exception {
+        var square = new BufferedImage(20, 20, BufferedImage.TYPE_INT_RGB);
+        var file = new java.io.ByteArrayOutputStream();
+        ImageIO.write(square, "png", file);
+        var own =
+                new Studio(studio.icons(), name -> Optional.of(new Pictures.Picture("image/png", file.toByteArray())));
+        for (SceneNode.Picture.Fit fit : SceneNode.Picture.Fit.values()) {
+            if (fit.isWhole()) {
+                var picture = new SceneNode.Picture("p", new Box(0, 0, 60, 20), 0, "a.png", fit);
+                var scene = new Scene(60, 20, Colour.rgb(0xFFFFFF), "picture", List.of(picture));
+                for (int third = 0; third < 3; third++) {
+                    boolean isThere = third == fit.across() * 2;
+                    assertEquals(
+                            isThere ? 0xFF000000 : 0xFFFFFFFF,
+                            own.image(scene, 1).getRGB(10 + 20 * third, 10),
+                            fit + "");
+                }
+                assertTrue(
+                        own.svg(scene).contains(List.of("xMin", "xMid", "xMax").get((int) (fit.across() * 2))));
+            }
+        }
+    }
+
     /** A picture covers its box, or is shown whole in it; both painters say the same. */
     @Test
     void picturesCoverTheirBoxOrAreShownWhole() throws Exception {
@@ -163,7 +188,12 @@ class PaintersTest {
         var own =
                 new Studio(studio.icons(), name -> Optional.of(new Pictures.Picture("image/png", file.toByteArray())));
         for (boolean whole : new boolean[] {false, true}) {
-            var picture = new SceneNode.Picture("p", new Box(10, 10, 40, 40), 0, "a.png", whole);
+            var picture = new SceneNode.Picture(
+                    "p",
+                    new Box(10, 10, 40, 40),
+                    0,
+                    "a.png",
+                    whole ? SceneNode.Picture.Fit.WHOLE : SceneNode.Picture.Fit.COVER);
             var scene = new Scene(60, 60, Colour.rgb(0xFFFFFF), "picture", List.of(picture));
             BufferedImage image = own.image(scene, 1);
             assertEquals(0xFF0000FF, image.getRGB(25, 30));
@@ -230,7 +260,8 @@ class PaintersTest {
         Colour ground = Colour.rgb(0x336699);
         var box = new Box(0, 0, 240, 240);
         var nodes = List.<SceneNode>of(
-                new SceneNode.Rect("ground", box, 0, ground), new SceneNode.Picture("picture", box, 0, "a.png", false));
+                new SceneNode.Rect("ground", box, 0, ground),
+                new SceneNode.Picture("picture", box, 0, "a.png", SceneNode.Picture.Fit.COVER));
         var scene = new Scene(240, 240, ground, "picture", nodes);
         for (int side : new int[] {100, 8000}) {
             var file = new java.io.ByteArrayOutputStream();
@@ -294,7 +325,7 @@ class PaintersTest {
             read.incrementAndGet();
             return Optional.of(new Pictures.Picture("image/png", bytes.toByteArray()));
         };
-        var picture = new SceneNode.Picture("p", new Box(0, 0, 100, 2000), 0, "tall.png", false);
+        var picture = new SceneNode.Picture("p", new Box(0, 0, 100, 2000), 0, "tall.png", SceneNode.Picture.Fit.COVER);
         var scene = new Scene(100, 2000, Colour.rgb(0xFFFFFF), "tall", List.of(picture));
         new PngPainter(studio.icons(), counted, new InterFont()).paint(scene, 1);
         assertEquals(1, read.get());

@@ -55,6 +55,8 @@ class BuildersTest {
                 .colour(Scheme.DARK, Role.ACCENT_TEXT, "#ffffff")
                 .logo(Scheme.LIGHT, "pictures/logo.png")
                 .logo(Scheme.DARK, "pictures/logo-dark.png")
+                .smallLogo(Scheme.LIGHT, "pictures/small.png")
+                .smallLogo(Scheme.DARK, "pictures/small.png")
                 .texts("texts/{language}.properties")
                 .back(App.Back.HISTORY)
                 .themeStyle("calm")
@@ -176,6 +178,7 @@ class BuildersTest {
                                         .labels(Form.Labels.NONE)
                                         .narrow(true)
                                         .action("log")
+                                        .logo(true)
                                         .items(Form.Side.CENTER)
                                         .icons(Form.IconSide.BEFORE)
                                         .style("loud")
@@ -191,6 +194,8 @@ class BuildersTest {
                                                 "accent",
                                                 "#123456",
                                                 90)
+                                        .person("observer", "sign-out")
+                                        .logo(true)
                                         .beneath(0.8, 12, false)
                                         .style(style -> style.size(Size.TITLE_SIZE, 12))
                                         .footer("sign-out")
@@ -203,7 +208,7 @@ class BuildersTest {
                                 .title(TopForm.Middle.LOGO)
                                 .items(Form.Side.START)
                                 .actions("settings")
-                                .profile("pictures/me.png", "{observer}")
+                                .profile("pictures/me.png", "{observer}", "observer", "log")
                                 .line(false)
                                 .style(style -> style.size(Size.TITLE_SIZE, 20))
                                 .scrolling(TopForm.Scrolling.LEAVES)))
@@ -228,6 +233,7 @@ class BuildersTest {
                         .form(FormBuilder.grid("crew")
                                 .columns(3)
                                 .tiles(Form.Tiles.ROWS)
+                                .logo(true)
                                 .style("calm")))
                 .accept("unused-fact", "/facts/observer", "It comes in spring")
                 .build();
