@@ -33,6 +33,9 @@ final class MenuShape {
     static final Shape<Item> ITEM = item();
     static final Shape<Entry.Section> SECTION = section();
 
+    static final Shape<Entry.Every> EVERY = every();
+    static final Shape<Entry.Every> EVERY_ENTRY = everyEntry();
+
     /** A line of a menu: a screen's id, an item, a section, or the word {@code divider}. */
     static final Codec<Entry> ENTRY = new Codec<>() {
         private static final String DIVIDER = "divider";
@@ -44,6 +47,9 @@ final class MenuShape {
             }
             boolean isSection =
                     value instanceof MapValue map && map.entry("section").isPresent();
+            if (value instanceof MapValue map && map.entry("every").isPresent()) {
+                return EVERY_ENTRY.read(value, context).map(every -> every);
+            }
             return isSection
                     ? SECTION.read(value, context).map(section -> section)
                     : ITEM.read(value, context).map(item -> item);
@@ -53,6 +59,9 @@ final class MenuShape {
         public Value write(Entry value) {
             if (value instanceof Entry.Section section) {
                 return SECTION.write(section);
+            }
+            if (value instanceof Entry.Every every) {
+                return EVERY_ENTRY.write(every);
             }
             return value instanceof Item item ? ITEM.write(item) : Trees.text(DIVIDER);
         }
@@ -64,18 +73,21 @@ final class MenuShape {
                     Trees.list(List.of(
                             ITEM.schema(definitions),
                             SECTION.schema(definitions),
+                            EVERY_ENTRY.schema(definitions),
                             Trees.map("const", Trees.text(DIVIDER)))));
         }
 
         @Override
         public String takes() {
-            return "a screen's id, an item, a section or `divider`";
+            return "a screen's id, an item, a section, a rule or `divider`";
         }
 
         @Override
         public void visit(Entry entry, String pointer, Mentions to) {
             if (entry instanceof Entry.Section section) {
                 SECTION.visit(section, pointer, to);
+            } else if (entry instanceof Entry.Every every) {
+                EVERY_ENTRY.visit(every, pointer, to);
             } else if (entry instanceof Item item) {
                 ITEM.visit(item, pointer, to);
             }
@@ -85,6 +97,7 @@ final class MenuShape {
         public void collect(Set<Shape<?>> shapes) {
             ITEM.collect(shapes);
             SECTION.collect(shapes);
+            EVERY_ENTRY.collect(shapes);
         }
     };
 
@@ -147,6 +160,38 @@ final class MenuShape {
         var heading = shape.required("section", PlanCodecs.WORDS, Entry.Section::heading, "The heading.");
         var items = shape.required("items", Codecs.list(ITEM), Entry.Section::list, "The items in order.");
         return shape.makes(got -> new Entry.Section(got.get(heading), got.get(items)));
+    }
+
+    private static Shape<Entry.Every> every() {
+        var shape = new Shape<Entry.Every>(
+                "every", "Which screens have an item. Those whose path needs parameters have none.");
+        var under = shape.optional(
+                "under",
+                PlanCodecs.name(Noun.SCREEN),
+                Entry.Every::under,
+                "The screen under which they stand. Default: those that stand under none.");
+        var deep = shape.field(
+                "deep", Codecs.FLAG, Entry.Every::deep, false, "Whether those below them belong to it, too.");
+        var without = shape.field(
+                "without",
+                Codecs.list(PlanCodecs.name(Noun.SCREEN)),
+                Entry.Every::without,
+                List.of(),
+                "The screens that have no item.");
+        return shape.makes(
+                got -> new Entry.Every(Optional.empty(), got.get(under), got.get(deep), got.get(without), List.of()));
+    }
+
+    private static Shape<Entry.Every> everyEntry() {
+        var shape = new Shape<Entry.Every>("rule", "An item for each screen that a rule takes, in the plan's order.");
+        var every = shape.required("every", EVERY, entry -> entry, "Which screens they are.");
+        var heading = shape.optional("heading", PlanCodecs.WORDS, Entry.Every::heading, "What stands above them.");
+        return shape.makes(got -> new Entry.Every(
+                got.get(heading),
+                got.get(every).under(),
+                got.get(every).deep(),
+                got.get(every).without(),
+                List.of()));
     }
 
     private static Shape<Item> item() {

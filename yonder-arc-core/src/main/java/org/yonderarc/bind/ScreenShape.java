@@ -32,7 +32,9 @@ final class ScreenShape {
         var value = shape.field(
                 "value", Codecs.TEXT, Row::value, "", "What stands at the end: a time, a count, \"on\" or \"off\".");
         var to = shape.optional("to", PlanCodecs.PLACE, Row::to, "The place it opens: survey?survey=41.");
-        return shape.shortForm(title).makes(got -> new Row(got.get(title), got.get(note), got.get(value), got.get(to)));
+        var when = shape.optional("when", PlanCodecs.CONDITION, Row::when, "It is shown only while this holds.");
+        return shape.shortForm(title)
+                .makes(got -> new Row(got.get(title), got.get(note), got.get(value), got.get(to), got.get(when)));
     }
 
     private static Shape<Parameter> parameter() {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -54,6 +55,33 @@ public final class MenuBuilder {
         section.put("section", heading);
         section.put("items", define.apply(new MenuBuilder()).tree());
         entries.add(Trees.map(section));
+        return this;
+    }
+
+    /** Adds an item for each screen that stands under none, but for some. */
+    public MenuBuilder every(String... without) {
+        return rule(Map.of("without", Trees.texts(List.of(without))));
+    }
+
+    /** Adds an item for each screen under another, but for some; {@code deep} for those below them too. */
+    public MenuBuilder everyUnder(String screen, boolean deep, String... without) {
+        var rule = new LinkedHashMap<String, Value>();
+        rule.put("under", Trees.text(screen));
+        rule.put("deep", Trees.flag(deep));
+        rule.put("without", Trees.texts(List.of(without)));
+        return rule(rule);
+    }
+
+    /** As {@link #everyUnder(String, boolean, String...)}, under a heading. */
+    public MenuBuilder everyUnder(String heading, String screen, boolean deep, String... without) {
+        everyUnder(screen, deep, without);
+        Value last = entries.remove(entries.size() - 1);
+        entries.add(Trees.with((MapValue) last, "heading", Trees.text(heading)));
+        return this;
+    }
+
+    private MenuBuilder rule(Map<String, Value> rule) {
+        entries.add(Trees.map("every", Trees.map(new LinkedHashMap<>(rule))));
         return this;
     }
 

@@ -111,6 +111,17 @@ public final class ScreenBuilder extends MapBuilder<ScreenBuilder> {
         return this;
     }
 
+    /** Adds a row of sample content that is shown only while a condition holds. */
+    public ScreenBuilder rowWhen(String condition, String title, String note, String value) {
+        var row = new LinkedHashMap<String, Value>();
+        row.put("title", Trees.text(title));
+        row.put("note", Trees.text(note));
+        row.put("value", Trees.text(value));
+        row.put("when", Trees.text(condition));
+        wireframe.add("rows", Trees.map(row));
+        return this;
+    }
+
     @Override
     MapValue tree() {
         MapValue rows = wireframe.tree();

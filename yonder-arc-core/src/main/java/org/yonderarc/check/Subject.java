@@ -53,8 +53,9 @@ record Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned,
             int index = 0;
             for (Entry entry : menu.entries()) {
                 String pointer = pointer("menus", menu.id(), Integer.toString(index++));
-                // Items of a section stand one list deeper; an item alone is its own entry.
-                boolean isAlone = entry.title().isEmpty();
+                // Items of a section stand one list deeper; an item alone is its own entry, those of a rule are all of
+                // it.
+                boolean isAlone = !(entry instanceof Entry.Section);
                 int inner = 0;
                 for (Item item : entry.items().toList()) {
                     all.add(new PlacedItem(menu, item, isAlone ? pointer : pointer + "/items/" + inner++));

@@ -1,13 +1,15 @@
 package org.yonderarc.plan;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** One line of a menu: an item, a section of items under a heading, or a divider. */
-public sealed interface Entry permits Item, Entry.Section, Entry.Divider {
+public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.Every {
     /** The items in it, itself included. */
     Stream<Item> items();
 
@@ -49,6 +51,73 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider {
         @Override
         public Entry map(UnaryOperator<Item> change) {
             return new Section(heading, list.stream().map(change).toList());
+        }
+    }
+
+    /**
+     * An item for each screen that a rule takes, in the order of the plan's screens. Screens whose path needs parameters have
+     * none, nor those that another item of the menu leads to.
+     *
+     * @param heading what stands above them
+     * @param under the id of the screen under which they stand; no value for those that stand under none
+     * @param deep whether those below them belong to it, too
+     * @param without the ids of screens that have no item
+     * @param made the items, which follow from the screens of a plan; empty before it is one
+     */
+    record Every(Optional<Words> heading, Optional<String> under, boolean deep, List<String> without, List<Item> made)
+            implements Entry {
+        public Every {
+            Objects.requireNonNull(heading, "heading");
+            Objects.requireNonNull(under, "under");
+            without = List.copyOf(without);
+            made = List.copyOf(made);
+        }
+
+        @Override
+        public Stream<Item> items() {
+            return made.stream();
+        }
+
+        @Override
+        public Optional<Words> title() {
+            return heading;
+        }
+
+        @Override
+        public Entry map(UnaryOperator<Item> change) {
+            return new Every(
+                    heading, under, deep, without, made.stream().map(change).toList());
+        }
+
+        /** The same for these screens, but for those that have an item. */
+        Every of(Catalog<Screen> screens, Set<String> taken) {
+            return new Every(
+                    heading,
+                    under,
+                    deep,
+                    without,
+                    screens.stream()
+                            .filter(screen -> takes(screen, screens))
+                            .filter(screen -> screen.path().required().isEmpty())
+                            .filter(screen -> !without.contains(screen.id()) && !taken.contains(screen.id()))
+                            .map(screen -> Item.to(screen.id()))
+                            .toList());
+        }
+
+        private boolean takes(Screen screen, Catalog<Screen> screens) {
+            if (screen.under().equals(under)) {
+                return true;
+            }
+            var seen = new HashSet<String>();
+            Optional<String> above = screen.under();
+            while (deep && above.isPresent() && seen.add(above.get())) {
+                Optional<String> next = above.flatMap(screens::find).flatMap(Screen::under);
+                if (above.equals(under) || next.equals(under)) {
+                    return true;
+                }
+                above = next;
+            }
+            return false;
         }
     }
 

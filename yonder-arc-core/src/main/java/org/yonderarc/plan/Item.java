@@ -69,6 +69,26 @@ public record Item(
         Objects.requireNonNull(style, "style");
     }
 
+    /** An item that leads to a screen, with all defaults. */
+    static Item to(String screen) {
+        return new Item(
+                screen,
+                new Target.ToScreen(Place.of(screen), true),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Slot.AUTO,
+                Visibility.EVERYWHERE,
+                Optional.empty());
+    }
+
     /** The place that it goes to: no value for an item that leaves the person where they are. */
     public Optional<Place> place() {
         return target instanceof Target.ToScreen to && to.goes() ? Optional.of(to.place()) : Optional.empty();

@@ -46,7 +46,7 @@ public record Plan(
         Objects.requireNonNull(kinds, "kinds");
         Objects.requireNonNull(facts, "facts");
         Objects.requireNonNull(screens, "screens");
-        Objects.requireNonNull(menus, "menus");
+        menus = Catalog.of(menus.stream().map(menu -> menu.of(screens)).toList());
         bars = List.copyOf(bars);
         accepted = List.copyOf(accepted);
     }

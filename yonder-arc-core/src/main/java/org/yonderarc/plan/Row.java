@@ -10,12 +10,19 @@ import java.util.Optional;
  * @param note a smaller second line; may be empty
  * @param value what stands at the trailing edge: a time, a count, {@code on} or {@code off}; may be empty
  * @param to the place that it opens
+ * @param when shown only while this holds
  */
-public record Row(String title, String note, String value, Optional<Place> to) {
+public record Row(String title, String note, String value, Optional<Place> to, Optional<Condition> when) {
+    /** A row that always shows. */
+    public Row(String title, String note, String value, Optional<Place> to) {
+        this(title, note, value, to, Optional.empty());
+    }
+
     public Row {
         Objects.requireNonNull(title, "title");
         Objects.requireNonNull(note, "note");
         Objects.requireNonNull(value, "value");
         Objects.requireNonNull(to, "to");
+        Objects.requireNonNull(when, "when");
     }
 }

@@ -104,6 +104,8 @@ public record Comparison(Plan before, Plan after) {
             if (entry instanceof Entry.Section section) {
                 frame.add(section.heading() + ":"
                         + section.list().stream().map(Item::id).toList());
+            } else if (entry instanceof Entry.Every every) {
+                frame.add("rule at " + i + every.heading() + every.under() + every.deep() + every.without());
             } else if (entry instanceof Entry.Divider) {
                 frame.add("divider at " + i);
             }

@@ -13,6 +13,7 @@ import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Wireframe;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Walk;
 
@@ -32,6 +33,7 @@ public final class Fitter {
         Screen screen = plan.screens().get(place.screen());
         String title = FitContext.title(plan, place, state, setting.languageOf(plan));
         List<FittedBar> bars = bars(walk, setting, state, new Visible(plan, setting.device(), place, state), title);
+        Wireframe content = shown(Followed.content(plan, place, screen), state);
         return new Fitting(
                 setting.in(setting.languageOf(plan)),
                 plan.app(),
@@ -41,13 +43,26 @@ public final class Fitter {
                 setting.isRightToLeft(plan),
                 bars,
                 bars.stream().anyMatch(bar -> Forms.scrollsAway(bar.form())),
-                screen.wireframe().rows().stream()
+                content.rows().stream()
                         .map(row -> row.to().map(walk::addressOf))
                         .toList(),
-                Followed.content(plan, place, screen),
+                content,
                 screen.picture(),
                 walk.webOf(place),
                 setting.themeOf(plan));
+    }
+
+    /** The content without the rows whose conditions don't hold. */
+    private static Wireframe shown(Wireframe all, State state) {
+        return all.rows().stream().allMatch(row -> row.when().isEmpty())
+                ? all
+                : new Wireframe(
+                        all.kind(),
+                        all.rows().stream()
+                                .filter(row -> row.when()
+                                        .map(condition -> condition.holds(state.facts()))
+                                        .orElse(true))
+                                .toList());
     }
 
     private static List<FittedBar> bars(Walk walk, Setting setting, State state, Visible visible, String title) {

@@ -47,7 +47,7 @@ final class Followed {
     private static Wireframe headed(Wireframe sample, Row row) {
         List<Row> rows = new ArrayList<>(sample.rows());
         Row head = rows.get(0);
-        rows.set(0, new Row(row.title(), row.note(), head.value(), head.to()));
+        rows.set(0, new Row(row.title(), row.note(), head.value(), head.to(), head.when()));
         return new Wireframe(sample.kind(), rows);
     }
 }

@@ -117,7 +117,7 @@ class BuildersTest {
                 .screen("surveys", screen -> screen.title("Surveys")
                         .icon("clipboard-list")
                         .wireframe(Wireframe.Kind.LIST)
-                        .row("Plain", "", "")
+                        .rowWhen("signed-in", "Plain", "", "")
                         .row("Gull Point", "Draft", "Today", "survey?survey=41"))
                 .screen("survey", screen -> screen.title("Survey {survey}")
                         .under("surveys")
@@ -157,6 +157,7 @@ class BuildersTest {
                                 .orientation(Visibility.Orientation.LANDSCAPE))
                         .document(
                                 "papers/rules.pdf", item -> item.label("Rules").pointer(Visibility.Pointer.FINE))
+                        .everyUnder("Below", "surveys", true, "survey")
                         .signal("sign-out", item -> item.note("Until {drafts} drafts are sent")))
                 .bar(bar -> bar.menu("main")
                         .form(
