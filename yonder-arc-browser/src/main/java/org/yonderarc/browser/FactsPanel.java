@@ -1,6 +1,8 @@
 package org.yonderarc.browser;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.teavm.jso.dom.html.HTMLDocument;
@@ -9,6 +11,7 @@ import org.teavm.jso.dom.html.HTMLInputElement;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Ids;
+import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.walk.Step;
 
@@ -17,6 +20,7 @@ final class FactsPanel {
     private final HTMLDocument document;
     private final Consumer<Step> take;
     private final Map<String, HTMLInputElement> inputs = new HashMap<>();
+    private final Map<String, List<ListEntry>> entries = new HashMap<>();
 
     FactsPanel(HTMLDocument document, Consumer<Step> take) {
         this.document = document;
@@ -48,6 +52,9 @@ final class FactsPanel {
             HTMLInputElement input = inputs.get(id);
             if (input != null && value instanceof FactValue.Flag flag) {
                 input.setChecked(flag.on());
+            } else if (input != null && value instanceof FactValue.Entries list) {
+                entries.put(id, list.entries());
+                count(input, list.entries().size());
             } else if (input != null && !isMeant(input, value)) {
                 input.setValue(value.text());
             }
@@ -67,9 +74,42 @@ final class FactsPanel {
             input.onEvent("change", event -> tell(fact, new FactValue.Flag(input.isChecked())));
             return input;
         }
+        if (fact.initial() instanceof FactValue.Entries) {
+            input.setAttribute("type", "number");
+            input.setAttribute("min", "0");
+            input.setAttribute("max", Integer.toString(FactValue.Entries.MOST));
+            input.onEvent("input", event -> resize(fact, input.getValue()));
+            return input;
+        }
         input.setAttribute("type", fact.initial() instanceof FactValue.Number ? "number" : "text");
         input.onEvent("input", event -> fact.initial().parse(input.getValue()).ifPresent(value -> tell(fact, value)));
         return input;
+    }
+
+    private static void count(HTMLInputElement input, int count) {
+        if (!input.getValue().equals(Integer.toString(count))) {
+            input.setValue(Integer.toString(count));
+        }
+    }
+
+    /** A tester says how many entries there are: those that are told stay, more are made up. */
+    private void resize(Fact fact, String text) {
+        FactValue read = new FactValue.Number(0).parse(text).orElse(null);
+        double wanted = read instanceof FactValue.Number number ? number.number() : -1;
+        if (wanted < 0 || wanted > FactValue.Entries.MOST || wanted != Math.rint(wanted)) {
+            return;
+        }
+        var told = new ArrayList<ListEntry>(((FactValue.Entries) fact.initial()).entries());
+        told.addAll(entries.getOrDefault(fact.id(), List.of()).stream()
+                .filter(entry -> told.stream().noneMatch(one -> one.id().equals(entry.id())))
+                .toList());
+        for (int i = 1; told.size() < wanted; i++) {
+            String id = "sample-" + i;
+            if (told.stream().noneMatch(one -> one.id().equals(id))) {
+                told.add(ListEntry.of(id, Ids.asTitle(fact.id()) + " " + (told.size() + 1)));
+            }
+        }
+        tell(fact, new FactValue.Entries(told.subList(0, (int) wanted)));
     }
 
     private void tell(Fact fact, FactValue value) {

@@ -29,6 +29,8 @@ import org.yonderarc.tree.Value;
 
 /** The shapes of menus: items, sections and dividers. */
 final class MenuShape {
+    private static final int MOST_EACH = 100;
+
     static final Shape<Badge> BADGE = badge();
     static final Shape<Item> ITEM = item();
     static final Shape<Entry.Section> SECTION = section();
@@ -251,6 +253,17 @@ final class MenuShape {
                 StyleShape.REF,
                 Item::style,
                 "How it looks: the name of a shared style, or a style of its own.");
+        var each = shape.optional(
+                "each",
+                PlanCodecs.name(Noun.FACT),
+                item -> item.each().map(Item.Each::fact),
+                "The fact that is a list: there is such an item for each of its entries. {id}, and what else is told of an entry, fill its place.");
+        var most = shape.field(
+                "most",
+                Codecs.whole(Item.Each.MOST),
+                item -> item.each().map(Item.Each::most).orElse(MOST_EACH),
+                MOST_EACH,
+                "Of how many entries of the list at most there are items.");
         return shape.shortForm(target.screen()).mayMake(got -> target.of(got)
                 .map(to -> new Item(
                         got.get(id).orElseGet(() -> defaultId(to, got.get(label))),
@@ -267,7 +280,9 @@ final class MenuShape {
                         got.get(transition),
                         got.get(slot),
                         visibility.apply(got),
-                        got.get(style))));
+                        got.get(style),
+                        got.get(each).map(fact -> new Item.Each(fact, got.get(most))),
+                        Optional.empty())));
     }
 
     /** The id of an item that gives none. */

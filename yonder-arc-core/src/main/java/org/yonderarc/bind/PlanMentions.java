@@ -3,6 +3,7 @@ package org.yonderarc.bind;
 import java.util.Collections;
 import java.util.Set;
 import java.util.TreeSet;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Plan;
 
@@ -22,6 +23,11 @@ public final class PlanMentions {
             @Override
             public void icon(String name, String pointer) {
                 icons.add(name);
+            }
+        });
+        plan.facts().forEach(fact -> {
+            if (fact.initial() instanceof FactValue.Entries list) {
+                list.entries().forEach(entry -> entry.value("icon").ifPresent(icons::add));
             }
         });
         return Collections.unmodifiableSet(icons);

@@ -23,6 +23,11 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
         return put("id", own);
     }
 
+    /** Repeats it for the entries of a list, at most so many; what is told of an entry fills the holes of its place. */
+    public ItemBuilder each(String list, int most) {
+        return put("each", list).put("most", most);
+    }
+
     /** Lets the item only tell the app that it was chosen; the person stays. */
     public ItemBuilder stays() {
         return put("goes", false);

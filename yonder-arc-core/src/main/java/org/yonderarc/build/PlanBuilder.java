@@ -10,6 +10,7 @@ import org.yonderarc.bind.Reading;
 import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
+import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
@@ -214,6 +215,20 @@ public final class PlanBuilder {
     /** Declares a fact that is a text. */
     public PlanBuilder fact(String id, String initial) {
         return add(facts, id, Trees.text(initial));
+    }
+
+    /** Declares a fact that is a list, of whose entries repeated items are made. */
+    public PlanBuilder fact(String id, List<ListEntry> initial) {
+        return add(
+                facts,
+                id,
+                Trees.list(initial.stream()
+                        .<Value>map(entry -> {
+                            var values = new LinkedHashMap<String, Value>();
+                            entry.values().forEach((name, text) -> values.put(name, Trees.text(text)));
+                            return Trees.map(values);
+                        })
+                        .toList()));
     }
 
     /** Lets saved states not keep a fact that was declared: what another person on the device must not see. */

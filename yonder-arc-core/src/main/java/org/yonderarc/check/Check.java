@@ -18,6 +18,7 @@ public final class Check {
             LinkRules::places,
             LinkRules::ids,
             LinkRules::icons,
+            LinkRules::lists,
             SafetyRules::links,
             SafetyRules::pages,
             SafetyRules::files,

@@ -32,12 +32,14 @@ final class ConditionRules {
                             Code.BAD_CONDITION,
                             pointer,
                             "\"" + is.fact() + "\" is " + value.kind() + "; by itself it is neither true nor false.",
-                            "Compare it: \"" + is.fact() + (value instanceof FactValue.Number ? " > 0" : " != ''")
+                            "Compare it: \"" + is.fact() + (value instanceof FactValue.Text ? " != ''" : " > 0")
                                     + "\"."));
         } else if (condition instanceof Condition.Compare compare) {
             subject.fact(compare.fact(), pointer);
             initial(subject.plan(), compare.fact())
                     .filter(value -> !value.kind().equals(compare.value().kind()))
+                    .filter(value ->
+                            !(value instanceof FactValue.Entries && compare.value() instanceof FactValue.Number))
                     .ifPresent(value -> subject.tell(
                             Code.BAD_CONDITION,
                             pointer,

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -13,6 +14,8 @@ import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.form.OwnIcons;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Fact;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Place;
@@ -200,6 +203,24 @@ final class LinkRules {
                         "There is another bar \"" + bar.id() + "\".",
                         "Give one of them an id of its own: \"id: ...\".");
             }
+        }
+    }
+
+    /** Items are repeated for the entries of a list, and the holes of their places are what is told of entries. */
+    static void lists(Subject subject) {
+        for (Subject.PlacedItem placed : subject.items()) {
+            placed.item().each().ifPresent(each -> {
+                Optional<FactValue> value =
+                        subject.plan().facts().find(each.fact()).map(Fact::initial);
+                if (value.filter(initial -> !(initial instanceof FactValue.Entries))
+                        .isPresent()) {
+                    subject.tell(
+                            Code.BAD_VALUE,
+                            placed.pointer() + "/each",
+                            "\"" + each.fact() + "\" is " + value.get().kind() + ", and has no entries.",
+                            "Declare it as a list: \"" + each.fact() + ": []\".");
+                }
+            });
         }
     }
 

@@ -18,7 +18,10 @@ final class SafetyRules {
     static void links(Subject subject) {
         for (Subject.PlacedItem placed : subject.items()) {
             if (placed.item().target() instanceof Target.ToWeb web) {
-                link(subject, web.address(), placed.pointer() + "/web");
+                // An entry of a list fills its holes, percent-encoded.
+                boolean isFilled = placed.item().each().isPresent();
+                Target shown = isFilled ? web.filled(name -> Optional.of("x")) : web;
+                link(subject, ((Target.ToWeb) shown).address(), placed.pointer() + "/web");
             }
         }
     }

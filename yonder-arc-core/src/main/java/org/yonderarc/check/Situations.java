@@ -62,7 +62,8 @@ final class Situations {
             return List.of(new FactValue.Flag(true), new FactValue.Flag(false));
         }
         var samples = new ArrayList<FactValue>();
-        if (type instanceof FactValue.Number) {
+        // A list is compared by its count.
+        if (type instanceof FactValue.Number || type instanceof FactValue.Entries) {
             var numbers = new TreeSet<Double>();
             for (FactValue constant : constants) {
                 if (constant instanceof FactValue.Number number) {

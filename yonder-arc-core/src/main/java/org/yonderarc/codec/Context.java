@@ -31,7 +31,7 @@ public record Context(String subject, Findings findings, Set<String> dropped) {
     }
 
     /** What is read of a list or a map; of one with more than {@code most} parts, the first of them. */
-    <T> List<T> within(List<T> all, int most, Spot spot) {
+    public <T> List<T> within(List<T> all, int most, Spot spot) {
         if (all.size() <= most) {
             return all;
         }

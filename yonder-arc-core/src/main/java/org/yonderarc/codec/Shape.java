@@ -28,6 +28,7 @@ public final class Shape<R> implements Codec<R> {
     private final List<Field<R, ?>> fields = new ArrayList<>();
     private final LinkedHashMap<String, Value> rules = new LinkedHashMap<>();
     private Optional<Field<R, ?>> shortField = Optional.empty();
+    private boolean listsToo;
     private Function<FieldValues, Optional<R>> make;
 
     /**
@@ -65,6 +66,12 @@ public final class Shape<R> implements Codec<R> {
     /** Lets a value that is no map stand for a map with this key alone. */
     public Shape<R> shortForm(Field<R, ?> field) {
         shortField = Optional.of(field);
+        return this;
+    }
+
+    /** Lets a list stand for a map with the key of the short form, too. */
+    public Shape<R> shortForLists() {
+        listsToo = true;
         return this;
     }
 
@@ -139,7 +146,7 @@ public final class Shape<R> implements Codec<R> {
             var all = new Fields(map, context);
             readFields(all, got);
             all.done();
-        } else if (shortField.isPresent() && !(value instanceof org.yonderarc.tree.ListValue)) {
+        } else if (shortField.isPresent() && (listsToo || !(value instanceof org.yonderarc.tree.ListValue))) {
             readField(shortField.get(), value, got);
             fields.stream()
                     .filter(Field::isRequired)

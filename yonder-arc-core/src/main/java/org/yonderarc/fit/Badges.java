@@ -13,14 +13,16 @@ public final class Badges {
         boolean hidden = value == null
                 || value.text().isEmpty()
                 || value instanceof FactValue.Flag flag && !flag.on()
-                || value instanceof FactValue.Number number && number.number() <= 0;
+                || value instanceof FactValue.Number number && number.number() <= 0
+                || value instanceof FactValue.Entries list && list.entries().isEmpty();
         if (hidden) {
             return Optional.empty();
         }
         if (badge.style() == Badge.Style.DOT || value instanceof FactValue.Flag) {
             return Optional.of("");
         }
-        boolean over = value instanceof FactValue.Number number && number.number() > badge.cap();
-        return Optional.of(over ? badge.cap() + "+" : value.text());
+        boolean over = value instanceof FactValue.Number number && number.number() > badge.cap()
+                || value instanceof FactValue.Entries list && list.entries().size() > badge.cap();
+        return Optional.of(over ? badge.cap() + "+" : value.said());
     }
 }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.BarsOn;
 import org.yonderarc.plan.DeviceKind;
@@ -98,7 +99,12 @@ public final class Visible {
     }
 
     public List<Item> items(Menu menu) {
-        return menu.items().stream().filter(this::item).toList();
+        return repeated(menu.items().stream()).filter(this::item).toList();
+    }
+
+    /** Each item, those that are repeated for the entries of a list. */
+    public Stream<Item> repeated(Stream<Item> items) {
+        return items.flatMap(item -> item.repeated(state.facts()));
     }
 
     /** Whether an item is the one of its menu on whose branch, or at or below whose screen, the person is. */
@@ -109,7 +115,7 @@ public final class Visible {
     }
 
     private Optional<Item> selected(Menu menu) {
-        List<Item> items = menu.items();
+        List<Item> items = repeated(menu.items().stream()).toList();
         Optional<Item> ofBranch = items.stream()
                 .filter(item -> item.id().equals(state.branch()))
                 .filter(item -> item.place().isPresent())

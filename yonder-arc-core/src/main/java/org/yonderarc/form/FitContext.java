@@ -93,7 +93,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     private Optional<FittedItem> named(Bar bar, Form form, String id) {
         Optional<Menu> own = bar.menu().flatMap(plan().menus()::find);
         return Stream.concat(own.stream(), plan().menus().stream())
-                .flatMap(any -> any.items().stream()
+                .flatMap(any -> visible.repeated(any.items().stream())
                         .filter(item -> item.id().equals(id))
                         .filter(visible::item)
                         .map(item -> item(any, item, form)))
@@ -181,7 +181,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     List<FittedBar.Line> lines(Menu menu, Form form, List<Item> without, Style style) {
         var out = new ArrayList<FittedBar.Line>();
         for (Entry entry : menu.entries()) {
-            List<Item> items = entry.items()
+            List<Item> items = visible.repeated(entry.items())
                     .filter(visible::item)
                     .filter(item -> !without.contains(item))
                     .toList();
@@ -220,7 +220,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
             String parameter = place.parameters().get(name);
             return parameter != null
                     ? Optional.of(parameter)
-                    : Optional.ofNullable(state.facts().get(name)).map(FactValue::text);
+                    : Optional.ofNullable(state.facts().get(name)).map(FactValue::said);
         });
     }
 
@@ -252,7 +252,8 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 selected
                         ? item.selectedIcon().or(item::icon).or(() -> screen.flatMap(Screen::icon))
                         : item.icon().or(() -> screen.flatMap(Screen::icon)),
-                item.badge().flatMap(badge -> Badges.text(badge, state.facts().get(badge.fact()))),
+                item.of().flatMap(entry -> entry.value("badge")).or(() -> item.badge()
+                        .flatMap(badge -> Badges.text(badge, state.facts().get(badge.fact())))),
                 item.place()
                         .map(place -> walk.addressOf(trail == null ? place : trail.top()))
                         .or(() -> item.target() instanceof Target.ToWeb web
@@ -283,6 +284,6 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     String filled(Words words) {
         Map<String, FactValue> facts = state.facts();
         return words.fill(
-                language(), name -> Optional.ofNullable(facts.get(name)).map(FactValue::text));
+                language(), name -> Optional.ofNullable(facts.get(name)).map(FactValue::said));
     }
 }

@@ -1,7 +1,9 @@
 package org.yonderarc.navigator;
 
+import java.util.List;
 import java.util.Map;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.ListEntry;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Step;
 
@@ -48,6 +50,11 @@ public interface Controls {
     /** Tells a fact that is a text. */
     default Change tell(String fact, String value) {
         return take(new Step.Tell(fact, new FactValue.Text(value)));
+    }
+
+    /** Tells a fact that is a list. */
+    default Change tell(String fact, List<ListEntry> entries) {
+        return take(new Step.Tell(fact, new FactValue.Entries(entries)));
     }
 
     /** Tells several facts at once: all of them, or none where one is refused. They are told as one step. */

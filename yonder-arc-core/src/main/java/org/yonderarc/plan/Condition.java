@@ -148,6 +148,9 @@ public sealed interface Condition {
             if (actual instanceof FactValue.Number a && value instanceof FactValue.Number b) {
                 return operator.accepts(Double.compare(a.number(), b.number()));
             }
+            if (actual instanceof FactValue.Entries a && value instanceof FactValue.Number b) {
+                return operator.accepts(Double.compare(a.entries().size(), b.number()));
+            }
             if (actual instanceof FactValue.Text a && value instanceof FactValue.Text b) {
                 return operator.accepts(a.text().compareTo(b.text()));
             }

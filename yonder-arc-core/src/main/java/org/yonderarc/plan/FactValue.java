@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import java.util.HashSet;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -27,8 +29,22 @@ public sealed interface FactValue {
         return new Text(text);
     }
 
-    /** The value as people read it. */
+    /**
+     * A list.
+     *
+     * @throws IllegalArgumentException if an id is there twice, or there are more than {@link Entries#MOST}
+     */
+    static FactValue of(List<ListEntry> entries) {
+        return new Entries(entries);
+    }
+
+    /** The value as it is written. */
     String text();
+
+    /** The value as people read it: of a list, how many entries it has. */
+    default String said() {
+        return text();
+    }
 
     /** The type in the words of a message: "a number". */
     String kind();
@@ -78,6 +94,45 @@ public sealed interface FactValue {
         public Optional<FactValue> parse(String text) {
             OptionalDouble parsed = Decimals.parse(text);
             return parsed.isPresent() ? Optional.of(new Number(parsed.getAsDouble())) : Optional.empty();
+        }
+    }
+
+    /** A list of things that the app has: projects, accounts, channels. In conditions and badges it is its count. */
+    record Entries(List<ListEntry> entries) implements FactValue {
+        /** More entries than this are no menu. */
+        public static final int MOST = 1000;
+
+        public Entries {
+            entries = List.copyOf(entries);
+            if (entries.size() > MOST) {
+                throw new IllegalArgumentException("a list has at most " + MOST + " entries, not " + entries.size());
+            }
+            var ids = new HashSet<String>();
+            for (ListEntry entry : entries) {
+                if (!ids.add(entry.id())) {
+                    throw new IllegalArgumentException("the entry \"" + entry.id() + "\" is there twice");
+                }
+            }
+        }
+
+        @Override
+        public String text() {
+            return ListEntry.text(entries);
+        }
+
+        @Override
+        public String said() {
+            return Integer.toString(entries.size());
+        }
+
+        @Override
+        public String kind() {
+            return "a list";
+        }
+
+        @Override
+        public Optional<FactValue> parse(String other) {
+            return ListEntry.parse(other).filter(all -> all.size() <= MOST).map(Entries::new);
         }
     }
 

@@ -1,7 +1,9 @@
 package org.yonderarc.plan;
 
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -23,6 +25,8 @@ import java.util.stream.Stream;
  * @param slot whether it stands in the bar or in the overflow
  * @param visibility where it shows
  * @param style how it looks, over the style of its bar
+ * @param each the list of whose entries it is repeated for each; it never shows itself
+ * @param of the entry that it was made of, of a repeated item
  */
 public record Item(
         String id,
@@ -39,7 +43,9 @@ public record Item(
         Optional<Transition> transition,
         Slot slot,
         Visibility visibility,
-        Optional<Style.Ref> style)
+        Optional<Style.Ref> style,
+        Optional<Each> each,
+        Optional<ListEntry> of)
         implements Identified, Entry {
     /** Where an item stands when a bar is full. */
     public enum Slot {
@@ -49,6 +55,55 @@ public record Item(
         BAR,
         /** Always in the overflow. */
         OVERFLOW
+    }
+
+    /**
+     * How an item is repeated.
+     *
+     * @param fact the id of the fact that is the list
+     * @param most of how many entries at most there are items, within {@link #MOST}
+     */
+    public record Each(String fact, int most) {
+        /** How many items there may be. */
+        public static final Range MOST = new Range(1, FactValue.Entries.MOST);
+
+        public Each {
+            Ids.require(fact, "fact");
+            MOST.require(most, "the most items of a list");
+        }
+    }
+
+    /** The items that show in its place with these facts: itself, or one for each entry of its list. */
+    public Stream<Item> repeated(Map<String, FactValue> facts) {
+        if (each.isEmpty()) {
+            return Stream.of(this);
+        }
+        return facts.get(each.get().fact()) instanceof FactValue.Entries list
+                ? list.entries().stream().limit(each.get().most()).map(this::with)
+                : Stream.empty();
+    }
+
+    /** The item of an entry: {@code project-7} of the item {@code project} and the entry {@code 7}. */
+    private Item with(ListEntry entry) {
+        Function<String, Optional<String>> value = entry::value;
+        return new Item(
+                id + "-" + entry.id(),
+                target.filled(value),
+                Optional.of(Words.plain(entry.label())),
+                Optional.empty(),
+                Optional.empty(),
+                entry.value("note").map(Words::plain).or(() -> note),
+                entry.value("icon").or(() -> icon),
+                entry.value("icon").isPresent() ? Optional.empty() : selectedIcon,
+                badge,
+                when,
+                enabled,
+                transition,
+                slot,
+                visibility,
+                style,
+                Optional.empty(),
+                Optional.of(entry));
     }
 
     public Item {
@@ -67,6 +122,8 @@ public record Item(
         Objects.requireNonNull(slot, "slot");
         Objects.requireNonNull(visibility, "visibility");
         Objects.requireNonNull(style, "style");
+        Objects.requireNonNull(each, "each");
+        Objects.requireNonNull(of, "of");
     }
 
     /** An item that leads to a screen, with all defaults. */
@@ -86,6 +143,8 @@ public record Item(
                 Optional.empty(),
                 Slot.AUTO,
                 Visibility.EVERYWHERE,
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -126,6 +185,8 @@ public record Item(
                 transition,
                 slot,
                 visibility,
-                style);
+                style,
+                each,
+                of);
     }
 }

@@ -1,6 +1,9 @@
 package org.yonderarc.plan;
 
 import java.util.Objects;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
 
 /** What an item leads to. */
 public sealed interface Target {
@@ -49,6 +52,23 @@ public sealed interface Target {
         public ToApp {
             Ids.require(name, "signal");
         }
+    }
+
+    /** The same, a hole such as {@code {id}} that is all of a parameter's value, or stands in an address, filled. */
+    default Target filled(Function<String, Optional<String>> values) {
+        if (this instanceof ToScreen to) {
+            var parameters = new TreeMap<String, String>();
+            to.place.parameters().forEach((name, text) -> {
+                String filled = Template.fill(text, values);
+                if (!filled.isEmpty() && filled.length() <= Place.LONGEST_VALUE) {
+                    parameters.put(name, filled);
+                }
+            });
+            return new ToScreen(new Place(to.place.screen(), parameters), to.goes);
+        }
+        return this instanceof ToWeb to
+                ? new ToWeb(Template.fill(to.address, values.andThen(any -> any.map(Percent::encode))), to.opens)
+                : this;
     }
 
     /** Where a web address opens. */

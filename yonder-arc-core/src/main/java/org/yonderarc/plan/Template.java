@@ -65,6 +65,15 @@ public final class Template {
         return out.toString();
     }
 
+    /** A text with its holes filled; itself where its braces are none of holes. */
+    static String fill(String text, Function<String, Optional<String>> values) {
+        try {
+            return text.indexOf('{') < 0 ? text : parse(text).fill(values);
+        } catch (IllegalArgumentException none) {
+            return text;
+        }
+    }
+
     /** The names of the holes, in order. */
     public List<String> holes() {
         return parts.stream().filter(Part::isHole).map(Part::text).toList();

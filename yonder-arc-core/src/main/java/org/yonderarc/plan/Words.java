@@ -33,6 +33,11 @@ public record Words(Map<String, Template> byLanguage) {
         return new Words(Map.of(ANY, Template.parse(template)));
     }
 
+    /** A text for every language that has no holes: its braces are braces. */
+    public static Words plain(String text) {
+        return of(text.replace("{", "{{").replace("}", "}}"));
+    }
+
     /** The template for {@code language}; the first where there is none for it. */
     public Template in(String language) {
         Template exact = byLanguage.get(language);

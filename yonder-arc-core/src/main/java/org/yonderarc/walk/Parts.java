@@ -24,6 +24,7 @@ final class Parts {
                     .anyMatch(form -> form.kind() != Form.Kind.GRID && form.kind() != Form.Kind.RADIAL);
             List<Item> own = bar.menu().flatMap(plan.menus()::find).stream()
                     .flatMap(menu -> menu.items().stream())
+                    .filter(item -> item.each().isEmpty())
                     .filter(item -> item.screen()
                             .filter(screen -> bar.within().isPresent()
                                     && plan.isWithin(screen, bar.within().get()))

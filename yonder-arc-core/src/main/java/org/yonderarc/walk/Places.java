@@ -7,7 +7,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Percent;
@@ -25,10 +27,15 @@ final class Places {
     private final Map<String, List<Item>> leading = new HashMap<>();
 
     private final Map<String, String> roots = new HashMap<>();
+    private final List<Item> repeated = new ArrayList<>();
 
     Places(Plan plan) {
         this.plan = plan;
         plan.items().filter(item -> item.place().isPresent()).forEach(item -> {
+            if (item.each().isPresent()) {
+                repeated.add(item);
+                return;
+            }
             leading.computeIfAbsent(item.place().get().screen(), screen -> new ArrayList<>())
                     .add(item);
             roots.putIfAbsent(item.id(), item.screen().orElse(""));
@@ -110,9 +117,9 @@ final class Places {
      * The branch that a place belongs to: of the item that leads exactly there, else of the nearest place above it that an
      * item leads to. An item with parameters leads to places with these parameters only.
      */
-    Optional<String> branchAbove(Place place) {
+    Optional<String> branchAbove(Place place, Map<String, FactValue> facts) {
         for (String screen : upFrom(place.screen())) {
-            Optional<Item> item = leadingTo(ancestor(screen, place));
+            Optional<Item> item = leadingTo(ancestor(screen, place), facts);
             if (item.isPresent()) {
                 return item.map(Item::id);
             }
@@ -121,10 +128,19 @@ final class Places {
     }
 
     /** Of the items whose parameters the place has, the one with the most. */
-    private Optional<Item> leadingTo(Place place) {
+    private Optional<Item> leadingTo(Place place, Map<String, FactValue> facts) {
         Item best = null;
         int most = -1;
-        for (Item item : leading.getOrDefault(place.screen(), List.of())) {
+        List<Item> fixed = leading.getOrDefault(place.screen(), List.of());
+        List<Item> all = repeated.isEmpty()
+                ? fixed
+                : Stream.concat(
+                                fixed.stream(),
+                                repeated.stream()
+                                        .filter(item -> item.screen().equals(Optional.of(place.screen())))
+                                        .flatMap(item -> item.repeated(facts)))
+                        .toList();
+        for (Item item : all) {
             Map<String, String> wanted = item.place().orElseThrow().parameters();
             boolean leads = wanted.keySet().stream()
                     .allMatch(name -> wanted.get(name).equals(place.parameters().get(name)));
@@ -142,8 +158,8 @@ final class Places {
     }
 
     /** The places above {@code place} up to the branch's root, and the place; those whose parameters are unknown are left out. */
-    Trail trailTo(Place place, String branch) {
-        String root = roots.getOrDefault(branch, "");
+    Trail trailTo(Place place, String branch, Optional<Item> of) {
+        String root = of.flatMap(Item::screen).orElseGet(() -> roots.getOrDefault(branch, ""));
         var down = new ArrayDeque<Place>();
         for (String screen : upFrom(place.screen())) {
             Place above = ancestor(screen, place);

@@ -58,7 +58,9 @@ public final class SavedState {
             if (!saved.test(id)) {
                 return;
             }
-            char kind = value instanceof FactValue.Flag ? 'b' : value instanceof FactValue.Number ? 'n' : 't';
+            char kind = value instanceof FactValue.Flag
+                    ? 'b'
+                    : value instanceof FactValue.Number ? 'n' : value instanceof FactValue.Entries ? 'l' : 't';
             part(out, 'x', List.of(id, kind + value.text()));
         });
         return out + "!" + checksum(out.toString());
@@ -170,6 +172,11 @@ public final class SavedState {
                         new FactValue.Number(Decimals.parse(value)
                                 .orElseThrow(() ->
                                         new IllegalArgumentException("the saved state has a fact that is no number")));
+                    case 'l' ->
+                        new FactValue.Entries(List.of())
+                                .parse(value)
+                                .orElseThrow(
+                                        () -> new IllegalArgumentException("the saved state has a list that is none"));
                     case 't' -> new FactValue.Text(value);
                     default -> throw new IllegalArgumentException("the saved state has a fact of an unknown kind");
                 });
@@ -188,7 +195,7 @@ public final class SavedState {
             }
         });
         var trails = new LinkedHashMap<String, Trail>();
-        state.trails().forEach((branch, trail) -> trail(walk, branch, trail, dropped)
+        state.trails().forEach((branch, trail) -> trail(walk, branch, trail, facts, dropped)
                 .ifPresent(kept -> trails.put(branch, kept)));
         String branch = state.branch();
         if (!trails.containsKey(branch)) {
@@ -213,10 +220,10 @@ public final class SavedState {
     }
 
     /** The trail up to the first place that the plan has no longer; nothing where not even its root is left. */
-    private static Optional<Trail> trail(Walk walk, String branch, Trail trail, List<String> dropped) {
+    private static Optional<Trail> trail(
+            Walk walk, String branch, Trail trail, Map<String, FactValue> facts, List<String> dropped) {
         boolean isLoose = branch.equals(State.LOOSE) && walk.start().branch().equals(State.LOOSE);
-        Optional<Item> item =
-                walk.plan().items().filter(one -> one.id().equals(branch)).findFirst();
+        Optional<Item> item = walk.item(branch, facts);
         if (!isLoose && item.flatMap(Item::place).isEmpty()) {
             dropped.add("There is no item \"" + branch + "\" any more; its trail was left out.");
             return Optional.empty();

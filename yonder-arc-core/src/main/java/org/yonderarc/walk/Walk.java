@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -45,6 +46,7 @@ public final class Walk {
     private final Places places;
     private final Guards guards;
     private final Map<String, Item> items = new LinkedHashMap<>();
+    private final List<Item> repeated;
     private final BarSteps bars;
     private final Parts parts;
     private final FactSteps facts;
@@ -55,7 +57,8 @@ public final class Walk {
         this.plan = plan;
         this.places = new Places(plan);
         this.guards = new Guards(plan);
-        plan.items().forEach(item -> items.putIfAbsent(item.id(), item));
+        plan.items().filter(item -> item.each().isEmpty()).forEach(item -> items.putIfAbsent(item.id(), item));
+        this.repeated = plan.items().filter(item -> item.each().isPresent()).toList();
         this.bars = new BarSteps(plan);
         this.parts = new Parts(plan);
         this.facts = new FactSteps(plan, guards);
@@ -64,9 +67,14 @@ public final class Walk {
                 .orElseThrow(() -> new IllegalArgumentException(
                         "the plan has no start screen; run the check before using a plan"));
         plan.screens().get(screen);
-        this.startBranch = places.branchAbove(Place.of(screen)).orElse(State.LOOSE);
+        this.startBranch =
+                places.branchAbove(Place.of(screen), plan.initialFacts()).orElse(State.LOOSE);
         this.start = parts.remembered(new State(
-                startBranch, Map.of(startBranch, places.trailTo(Place.of(screen), startBranch)), plan.initialFacts()));
+                startBranch,
+                Map.of(
+                        startBranch,
+                        places.trailTo(Place.of(screen), startBranch, item(startBranch, plan.initialFacts()))),
+                plan.initialFacts()));
     }
 
     /**
@@ -95,7 +103,19 @@ public final class Walk {
 
     /** The item on whose branch a person in {@code state} is; no value where no item leads there. */
     public Optional<String> selected(State state) {
-        return Optional.of(state.branch()).filter(items::containsKey);
+        return Optional.of(state.branch()).filter(id -> item(id, state.facts()).isPresent());
+    }
+
+    /** The item with this id, those of lists included. */
+    Optional<Item> item(String id, Map<String, FactValue> facts) {
+        Item fixed = items.get(id);
+        return fixed != null
+                ? Optional.of(fixed)
+                : repeated.stream()
+                        .filter(item -> id.startsWith(item.id() + "-"))
+                        .flatMap(item -> item.repeated(facts))
+                        .filter(item -> item.id().equals(id))
+                        .findFirst();
     }
 
     /** Takes one step. */
@@ -148,7 +168,7 @@ public final class Walk {
         if (problem.isPresent()) {
             return Change.refused(state, step, problem.get());
         }
-        String branch = places.branchAbove(step.place()).orElse(state.branch());
+        String branch = places.branchAbove(step.place(), state.facts()).orElse(state.branch());
         return guards.arrived(
                 state,
                 step,
@@ -220,21 +240,22 @@ public final class Walk {
         if (problem.isPresent()) {
             return Change.refused(state, step, problem.get());
         }
-        String branch = places.branchAbove(place.get()).orElse(startBranch);
+        String branch = places.branchAbove(place.get(), state.facts()).orElse(startBranch);
         State after = arriveAt(guards.turnedAway(state, branch), place.get());
         return guards.arrived(
                 state, step, after, "Followed from outside: on its branch, with the screens above it below.");
     }
 
     private Change choose(State state, Step.Choose step) {
-        Item item = items.get(step.item());
-        if (item == null) {
+        Optional<Item> known = item(step.item(), state.facts());
+        if (known.isEmpty()) {
             return Change.refused(
                     state,
                     step,
                     "There is no item \"" + step.item() + "\". "
                             + Suggestion.sentence(step.item(), items.keySet(), "The plan has no item like it."));
         }
+        Item item = known.get();
         if (!isEnabled(item, state)) {
             return Change.refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
         }
@@ -337,7 +358,7 @@ public final class Walk {
 
     private Change clear(State state, Step.Clear step) {
         if (!state.trails().containsKey(step.branch())) {
-            boolean isItem = items.containsKey(step.branch());
+            boolean isItem = item(step.branch(), state.facts()).isPresent();
             return isItem
                     ? new Change(step, state, state, List.of(), "The branch was not visited.")
                     : Change.refused(
@@ -409,9 +430,9 @@ public final class Walk {
         problem(place).ifPresent(problem -> {
             throw new IllegalArgumentException(problem);
         });
-        Optional<String> branch = places.branchAbove(place);
+        Optional<String> branch = places.branchAbove(place, state.facts());
         if (branch.isPresent()) {
-            return state.at(branch.get(), places.trailTo(place, branch.get()));
+            return state.at(branch.get(), places.trailTo(place, branch.get(), item(branch.get(), state.facts())));
         }
         // No item leads there: it opens on top of the start, so that there is a way back.
         Trail root = start.trail();

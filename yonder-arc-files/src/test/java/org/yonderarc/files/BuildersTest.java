@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
@@ -19,6 +20,7 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.ItemState;
+import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Plan;
@@ -110,6 +112,12 @@ class BuildersTest {
                 .fact("signed-in", false)
                 .fact("drafts", 2)
                 .fact("observer", "Guest")
+                .fact(
+                        "outings",
+                        List.of(
+                                new ListEntry(
+                                        "7", "Lantern Rock", Map.of("icon", "flag", "badge", "3", "place", "north")),
+                                ListEntry.of("herring-quay", "Herring Quay")))
                 .screen("tides", screen -> screen.title(Map.of("en", "Tides", "de", "Gezeiten"))
                         .icon("droplet")
                         .path("/today")
@@ -155,6 +163,7 @@ class BuildersTest {
                                 .icon("table")
                                 .opens(Target.Opens.INSIDE)
                                 .orientation(Visibility.Orientation.LANDSCAPE))
+                        .item("survey?survey={id}", item -> item.id("outing").each("outings", 8))
                         .document(
                                 "papers/rules.pdf", item -> item.label("Rules").pointer(Visibility.Pointer.FINE))
                         .everyUnder("Below", "surveys", true, "survey")
