@@ -39,6 +39,11 @@ public final class StateLookBuilder extends MapBuilder<StateLookBuilder> {
         return put("fill", each(light, dark));
     }
 
+    /** Sets the colour of the line around the whole item. */
+    public StateLookBuilder outline(String paint) {
+        return put("outline", paint);
+    }
+
     /** Sets the colour of the mark. */
     public StateLookBuilder indicator(String paint) {
         return put("indicator", paint);

@@ -1,6 +1,7 @@
 package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
+import java.util.function.UnaryOperator;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.TopForm;
 import org.yonderarc.tree.Trees;
@@ -48,6 +49,37 @@ public final class TopBuilder extends FormBuilder<TopBuilder> {
         profile.put("photo", Trees.text(photo));
         profile.put("item", Trees.text(item));
         return put("profile", Trees.map(profile));
+    }
+
+    /** Sets where the title stands. */
+    public TopBuilder align(TopForm.Align where) {
+        return put("align", where);
+    }
+
+    /** Sets what stands below the title; may have holes for facts. */
+    public TopBuilder subtitle(String text) {
+        return put("subtitle", text);
+    }
+
+    /** Sets which items show their label. */
+    public TopBuilder labels(Form.Labels which) {
+        return put("labels", which);
+    }
+
+    /** Sets where the icon stands. */
+    public TopBuilder icons(Form.IconSide side) {
+        return put("icons", side);
+    }
+
+    /** Sets whether the items of its menu stand on a line of their own, below the title, and how wide they are. */
+    public TopBuilder below(boolean below, TopForm.Widths widths) {
+        return put("below", below).put("widths", widths);
+    }
+
+    /** Sets how many items of its menu it holds at most, and the item that leads to the others. */
+    public TopBuilder most(int count, UnaryOperator<OverflowBuilder> overflow) {
+        return put("most", count)
+                .put("overflow", overflow.apply(new OverflowBuilder()).tree());
     }
 
     /** Sets whether a line closes it. */

@@ -149,7 +149,10 @@ public final class StyleShape {
         var fill = shape.optional("fill", PaintShape.PAINT, StateLook::fill, "What lies behind the whole item.");
         var indicator =
                 shape.optional("indicator", PaintShape.PAINT, StateLook::indicator, "The mark of the selected item.");
-        return shape.makes(got -> new StateLook(got.get(icon), got.get(label), got.get(fill), got.get(indicator)));
+        var outline =
+                shape.optional("outline", PaintShape.PAINT, StateLook::outline, "The line around the whole item.");
+        return shape.makes(got ->
+                new StateLook(got.get(icon), got.get(label), got.get(fill), got.get(indicator), got.get(outline)));
     }
 
     /** A number; an editor may also see the name of a design token there, which is settled before the plan is read. */

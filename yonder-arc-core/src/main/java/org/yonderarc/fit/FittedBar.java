@@ -19,6 +19,7 @@ import org.yonderarc.walk.Step;
  * @param buttons its buttons
  * @param person the person, or the app, at its head
  * @param title the title that stands in it; empty for none
+ * @param note what stands below the title; empty for nothing
  * @param standing how it stands
  */
 public record FittedBar(
@@ -31,6 +32,7 @@ public record FittedBar(
         List<Button> buttons,
         Optional<Person> person,
         String title,
+        String note,
         Standing standing) {
     public FittedBar {
         Objects.requireNonNull(id, "id");
@@ -42,12 +44,13 @@ public record FittedBar(
         buttons = List.copyOf(buttons);
         Objects.requireNonNull(person, "person");
         Objects.requireNonNull(title, "title");
+        Objects.requireNonNull(note, "note");
         Objects.requireNonNull(standing, "standing");
     }
 
     /** A bar with nothing in it, open. */
     public FittedBar(String id, String name, Form form, Look look) {
-        this(id, name, form, look, List.of(), List.of(), List.of(), Optional.empty(), "", Standing.OPEN);
+        this(id, name, form, look, List.of(), List.of(), List.of(), Optional.empty(), "", "", Standing.OPEN);
     }
 
     /** How a bar stands. */
@@ -145,7 +148,7 @@ public record FittedBar(
 
     /** The same with these lines. */
     public FittedBar withLines(List<Line> other) {
-        return new FittedBar(id, name, form, look, other, apart, buttons, person, title, standing);
+        return new FittedBar(id, name, form, look, other, apart, buttons, person, title, note, standing);
     }
 
     /** The same with these items in order. */
@@ -155,26 +158,31 @@ public record FittedBar(
 
     /** The same with these items apart. */
     public FittedBar withApart(List<FittedItem> other) {
-        return new FittedBar(id, name, form, look, lines, other, buttons, person, title, standing);
+        return new FittedBar(id, name, form, look, lines, other, buttons, person, title, note, standing);
     }
 
     /** The same with these buttons. */
     public FittedBar withButtons(List<Button> other) {
-        return new FittedBar(id, name, form, look, lines, apart, other, person, title, standing);
+        return new FittedBar(id, name, form, look, lines, apart, other, person, title, note, standing);
     }
 
     /** The same with a person. */
     public FittedBar withPerson(Optional<Person> other) {
-        return new FittedBar(id, name, form, look, lines, apart, buttons, other, title, standing);
+        return new FittedBar(id, name, form, look, lines, apart, buttons, other, title, note, standing);
     }
 
     /** The same with a title. */
     public FittedBar withTitle(String other) {
-        return new FittedBar(id, name, form, look, lines, apart, buttons, person, other, standing);
+        return new FittedBar(id, name, form, look, lines, apart, buttons, person, other, note, standing);
+    }
+
+    /** The same with something below the title. */
+    public FittedBar withNote(String other) {
+        return new FittedBar(id, name, form, look, lines, apart, buttons, person, title, other, standing);
     }
 
     /** The same, standing otherwise. */
     public FittedBar standing(Standing other) {
-        return new FittedBar(id, name, form, look, lines, apart, buttons, person, title, other);
+        return new FittedBar(id, name, form, look, lines, apart, buttons, person, title, note, other);
     }
 }

@@ -128,8 +128,13 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** What is shown of a menu that doesn't fit: the items that do, an item that leads to the others, and their place. */
     void overflowing(Bar bar, Form form, List<Item> held, FittedBar bare, String toggles, List<FittedBar> out) {
+        overflowing(bar, form, visible.items(menu(bar)), held, bare, toggles, out);
+    }
+
+    /** The same of some of the items of the menu. */
+    void overflowing(
+            Bar bar, Form form, List<Item> all, List<Item> held, FittedBar bare, String toggles, List<FittedBar> out) {
         Menu menu = menu(bar);
-        List<Item> all = visible.items(menu);
         var items = new ArrayList<FittedItem>();
         held.forEach(item -> items.add(item(menu, item, form)));
         Optional<Form.Overflow> overflow = form.overflows().filter(any -> held.size() < all.size());
@@ -143,7 +148,13 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
             if (open) {
                 // What is open is what is marked: the items in the bar are not where the person is now.
                 items.replaceAll(item -> item.isOverflow() ? item : item.unselected());
-                out.add(place(bar, overflow.get(), menu, held));
+                out.add(place(
+                        bar,
+                        overflow.get(),
+                        menu,
+                        visible.items(menu).stream()
+                                .filter(item -> held.contains(item) || !all.contains(item))
+                                .toList()));
             }
         }
         out.add(bare.withItems(items));

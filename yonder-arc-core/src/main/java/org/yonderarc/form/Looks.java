@@ -1,10 +1,14 @@
 package org.yonderarc.form;
 
+import java.util.EnumMap;
 import java.util.Optional;
 import org.yonderarc.fit.Look;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.ItemState;
+import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.StateLook;
 import org.yonderarc.plan.Style;
 
 /** The one place where styles are laid over each other: item, form, theme, what is usual for the form. */
@@ -19,6 +23,22 @@ public final class Looks {
                 item.flatMap(Item::style).map(ref -> ref.in(plan.styles())).orElse(Style.NONE));
     }
 
+    /** What is usual on hover and press would hide what stands on a ground that an item has of its own. */
+    private static Style unfilled(Style said, Style usual) {
+        boolean isFilled = said.states()
+                .getOrDefault(ItemState.DEFAULT, StateLook.NONE)
+                .fill()
+                .filter(fill -> !fill.equals(Paint.NONE))
+                .isPresent();
+        if (!isFilled) {
+            return usual;
+        }
+        var states = new EnumMap<ItemState, StateLook>(usual.states());
+        states.remove(ItemState.HOVER);
+        states.remove(ItemState.PRESSED);
+        return usual.withStates(states);
+    }
+
     /** How something looks in a form, with a style of its own. */
     public static Look of(Plan plan, Form form, Style own) {
         Style bar = form.style().map(ref -> ref.in(plan.styles())).orElse(Style.NONE);
@@ -28,6 +48,6 @@ public final class Looks {
             return usual.plain();
         }
         Style said = own.over(bar).over(theme);
-        return new Look(said.over(usual.with(said.indicator().orElse(usual.mark()))));
+        return new Look(said.over(unfilled(said, usual.with(said.indicator().orElse(usual.mark())))));
     }
 }

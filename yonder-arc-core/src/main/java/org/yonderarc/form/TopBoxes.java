@@ -21,6 +21,7 @@ import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.TopForm;
+import org.yonderarc.plan.Visibility;
 
 /** Lays top bars out. */
 final class TopBoxes {
@@ -41,7 +42,6 @@ final class TopBoxes {
     private final TextMeasure measure;
     private final double from;
     private final double scale;
-    private final List<Layout.Slot> inRow = new ArrayList<>();
     private final List<Layout.Slot> apart = new ArrayList<>();
     private final List<Layout.Button> buttons = new ArrayList<>();
 
@@ -63,18 +63,23 @@ final class TopBoxes {
 
     private Layout.Bar layOut() {
         Type type = Type.semibold(bar.look().size(Size.TITLE_SIZE) * scale);
-        double height = Math.max(
-                Math.max(bar.look().size(Size.THICKNESS), Metrics.TARGET),
-                crisp(type.size() * Metrics.LINE + 2 * Metrics.SLOT_MARGIN));
+        double titles = ItemLayout.lineHeight(type) + (bar.note().isEmpty() ? 0 : ItemLayout.lineHeight(noteType()));
+        double height =
+                Math.max(Math.max(bar.look().size(Size.THICKNESS), Metrics.TARGET), titles + 2 * Metrics.SLOT_MARGIN);
         double top = device.safe().top();
         double middle = top + height / 2;
-        var box = new Box(from, 0, device.width() - from, top + height);
+        boolean hasItems = !items.isEmpty();
+        TopRow row = new TopRow(form, bar, scale, measure);
+        double below = hasItems && form.below() ? row.height() : 0;
+        var box = new Box(from, 0, device.width() - from, top + height + below);
         double leading = leading(middle);
         double trailing = device.width() - device.safe().right() - Metrics.EDGE;
         Optional<Layout.Face> face = bar.person().map(person -> face(person, trailing, middle));
         double end = actions(face.map(one -> one.ground().x()).orElse(trailing), middle);
-        boolean hasItems = !items.isEmpty();
+        boolean isBeside = hasItems && !form.below();
+        boolean isAtStart = isBeside || startsTitle();
         Optional<TextLine> title = Optional.empty();
+        Optional<TextLine> note = Optional.empty();
         Optional<Layout.Logo> logo = Optional.empty();
         double free = leading;
         if (form.title() != TopForm.Middle.NONE) {
@@ -85,36 +90,58 @@ final class TopBoxes {
                                     from + Metrics.TITLE_MARGIN + device.safe().left())
                             - from,
                     Math.max(box.right() - end, device.safe().right() + Metrics.TITLE_MARGIN));
-            double most = hasItems ? itemsTitleRoom(leading, end, type) : Math.max(0, box.width() - 2 * side);
+            double centred = Math.max(0, box.width() - 2 * side);
+            double most = isBeside
+                    ? itemsTitleRoom(leading, end, type)
+                    : isAtStart ? Math.max(0, end - leading - 24) : centred;
             if (form.title() == TopForm.Middle.LOGO) {
                 double width = Math.min(Metrics.LOGO_WIDTH, most);
-                double x = hasItems ? leading + 12 : box.centerX() - width / 2;
+                double x = isAtStart ? leading + 12 : box.centerX() - width / 2;
                 logo = Optional.of(logos(x, middle, width));
                 free = x + width;
             } else {
                 Type fits = fitting(bar.title(), type, most);
-                double baseline = crisp(fits.baselineAround(middle));
-                TextLine line = hasItems
-                        ? TextLine.of(bar.title(), START, leading + 12, baseline, most, fits, measure)
-                        : TextLine.of(bar.title(), MIDDLE, box.centerX(), baseline, most, fits, measure);
+                double upper = bar.note().isEmpty() ? middle : middle - titles / 2 + ItemLayout.lineHeight(fits) / 2;
+                double x = isAtStart ? leading + 12 : box.centerX();
+                TextLine.Anchor anchor = isAtStart ? START : MIDDLE;
+                TextLine line =
+                        TextLine.of(bar.title(), anchor, x, crisp(fits.baselineAround(upper)), most, fits, measure);
                 title = Optional.of(line);
                 free = line.left() + line.width();
+                if (!bar.note().isEmpty()) {
+                    double lower = middle + titles / 2 - ItemLayout.lineHeight(noteType()) / 2;
+                    double baseline = crisp(noteType().baselineAround(lower));
+                    TextLine second = TextLine.of(bar.note(), anchor, x, baseline, most, noteType(), measure);
+                    note = Optional.of(second);
+                    free = Math.max(free, second.left() + second.width());
+                }
             }
         }
-        if (hasItems) {
-            items(new Box(free + 16, top, Math.max(0, end - free - 24), height), box);
+        Layout.ItemList list = Layout.ItemList.of(box, false, List.of());
+        if (isBeside) {
+            list = row.in(new Box(free + 16, top, Math.max(0, end - free - 24), height), box);
+        } else if (hasItems) {
+            double left = from > 0 ? from : device.safe().left();
+            double right = device.width() - device.safe().right();
+            list = row.in(new Box(left, top + height, right - left, below), box);
         }
         Optional<Box> line = form.line()
                 ? Optional.of(new Box(box.x(), box.bottom() - Metrics.HAIRLINE, box.width(), Metrics.HAIRLINE))
                 : Optional.empty();
-        inRow.addAll(apart);
         return new Layout.Bar(
-                bar,
-                Layout.Ground.of(box, line),
-                Layout.ItemList.of(box, false, inRow),
-                List.of(),
-                new Layout.Head(title, logo, face),
-                buttons);
+                bar, Layout.Ground.of(box, line), list, apart, new Layout.Head(title, note, logo, face), buttons);
+    }
+
+    private Type noteType() {
+        return Type.regular(13 * scale);
+    }
+
+    private boolean startsTitle() {
+        return switch (form.align()) {
+            case CENTER -> false;
+            case START -> true;
+            case BY_DEVICE -> device.pointer() == Visibility.Pointer.FINE;
+        };
     }
 
     /** The logo; its small form where there is little room. */
@@ -140,32 +167,51 @@ final class TopBoxes {
                 .orElse(start + Metrics.EDGE);
     }
 
-    /** The buttons at the trailing side, before {@code end}; gives where they start. */
+    /** The buttons at the trailing side, before {@code end}; one without an icon has its label. Gives where they start. */
     private double actions(double end, double middle) {
-        double x = end - bar.apart().size() * Metrics.TARGET;
         var cells = new ItemLayout(
                 new Box(from, 0, device.width() - from, 0),
-                Form.IconSide.ABOVE,
+                Form.IconSide.BEFORE,
                 Form.Labels.NONE,
                 scale,
                 MarkHome.Inner.LOWER,
                 measure);
+        double all = 0;
+        for (FittedItem action : bar.apart()) {
+            all += width(cells, action);
+        }
+        // A text button's ground keeps the distance from the edge that titles have at the other end.
+        boolean isText = !bar.apart().isEmpty()
+                && bar.apart().get(bar.apart().size() - 1).icon().isEmpty();
+        double x = end - all - (isText && bar.person().isEmpty() ? 8 : 0);
         double at = x;
         for (FittedItem action : bar.apart()) {
-            var target = new Box(at, middle - Metrics.TARGET / 2, Metrics.TARGET, Metrics.TARGET);
-            apart.add(cells.slot(action, target));
+            var target = new Box(at, middle - Metrics.TARGET / 2, width(cells, action), Metrics.TARGET);
+            double height = Math.max(32, cells.height(action, 1) + 12);
+            Layout.Slot slot = cells.slot(action, target);
+            apart.add(
+                    action.icon().isPresent()
+                            ? slot
+                            : slot.filling(
+                                    Box.around(target.centerX(), middle, Math.max(0, target.width() - 8), height)));
             at = target.right();
         }
         return x;
+    }
+
+    private static double width(ItemLayout cells, FittedItem action) {
+        return action.icon().isPresent() ? Metrics.TARGET : Math.max(Metrics.TARGET, cells.naturalWidth(action) + 32);
     }
 
     private Layout.Face face(FittedBar.Person person, double end, double middle) {
         Type type = Type.semibold(14 * scale);
         boolean withText = device.width() >= FACE_WITH_TEXT;
         double text = withText ? Math.min(160, measure.width(person.title(), type)) : 0;
-        double width = Metrics.TARGET + (text > 0 ? text + 8 : 0);
+        double width = Metrics.TARGET + (text > 0 ? text + 20 : 0);
         var ground = new Box(end - width, middle - Metrics.TARGET / 2, width, Metrics.TARGET);
-        Box picture = Box.around(ground.x() + Metrics.TARGET / 2, middle, Metrics.FACE_SMALL, Metrics.FACE_SMALL);
+        // What is outermost keeps the same distance from the edge as an icon at the other end.
+        double x = ground.x() + Metrics.TARGET / 2 - (text > 0 ? 0 : Metrics.EDGE);
+        Box picture = Box.around(x, middle, Metrics.FACE_SMALL, Metrics.FACE_SMALL);
         List<TextLine> texts = text > 0
                 ? List.of(TextLine.of(
                         person.title(),
@@ -192,36 +238,5 @@ final class TopBoxes {
         return width <= most || width == 0
                 ? type
                 : Type.semibold(Math.max(usual, Math.floor(type.size() * most / width * 16) / 16));
-    }
-
-    private void items(Box room, Box whole) {
-        double padding = 12;
-        double natural = 0;
-        var line = new Box(whole.x(), room.y(), whole.width(), room.height());
-        var cells = new ItemLayout(line, Form.IconSide.BEFORE, Form.Labels.ALL, scale, MarkHome.Inner.LOWER, measure);
-        var widths = new ArrayList<Double>();
-        for (FittedItem item : items) {
-            double width =
-                    bar.look().itemWidth().orElse(Math.max(Metrics.TARGET, cells.naturalWidth(item) + 2 * padding));
-            widths.add(width);
-            natural += width;
-        }
-        double spacing = bar.look().size(Size.SPACING);
-        natural += spacing * (widths.size() - 1);
-        double shrink = natural > room.width() && natural > 0 ? room.width() / natural : 1;
-        double used = natural * shrink;
-        double centred = Math.max(room.x(), Math.min(whole.centerX() - used / 2, room.right() - used));
-        double x =
-                switch (form.items()) {
-                    case START -> room.x();
-                    case CENTER -> centred;
-                    case END -> room.right() - used;
-                };
-        for (int i = 0; i < widths.size(); i++) {
-            double width = widths.get(i) * shrink;
-            Box target = new Box(x, room.centerY() - Metrics.TARGET / 2, width, Metrics.TARGET);
-            inRow.add(cells.slot(items.get(i), target));
-            x += width + spacing * shrink;
-        }
     }
 }

@@ -5,13 +5,13 @@ import java.util.Optional;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
+import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
-import org.yonderarc.fit.FittedItem;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
-import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.TopForm;
@@ -23,6 +23,10 @@ import org.yonderarc.walk.Step;
 final class TopHome extends FormHome<TopForm> {
     /** More buttons than this at the end leave no room for the title. */
     private static final int MOST_ACTIONS = 3;
+    /** The narrowest item in dp. */
+    private static final double NARROWEST = 48;
+    /** What a button and a title take at least, in dp. */
+    private static final double LEAST_BESIDE = 152;
 
     private static final UsualLook LOOK = UsualLook.of(UsualLook.sizes(24, 14, 17, 48, 4, 4, 6, 56), Indicator.NONE);
 
@@ -37,7 +41,7 @@ final class TopHome extends FormHome<TopForm> {
                 Codecs.choice(TopForm.Middle.values()),
                 TopForm::title,
                 TopForm.DEFAULT.title(),
-                "What stands in its middle: the place's title, the app's logo, or nothing.");
+                "What stands in it: the place's title, the app's name, its logo, or nothing.");
         var items = shape.field(
                 "items",
                 Codecs.choice(Form.Side.values()),
@@ -60,6 +64,40 @@ final class TopHome extends FormHome<TopForm> {
                 TopForm::scrolling,
                 TopForm.DEFAULT.scrolling(),
                 "Whether it stays or leaves when the content scrolls.");
+        var align = shape.field(
+                "align",
+                Codecs.choice(TopForm.Align.values()),
+                TopForm::align,
+                TopForm.DEFAULT.align(),
+                "Where the title stands: in the middle, at the start, or as is usual on the device.");
+        var subtitle = shape.optional(
+                "subtitle", PlanCodecs.WORDS, TopForm::subtitle, "What stands below the title: {station}.");
+        var labels = SharedShapes.labels(shape, TopForm::labels);
+        var icons = shape.field(
+                "icons",
+                Codecs.choice(Form.IconSide.values()),
+                TopForm::icons,
+                TopForm.DEFAULT.icons(),
+                "Where the icon stands, seen from its label.");
+        var below = shape.field(
+                "below",
+                Codecs.FLAG,
+                TopForm::below,
+                false,
+                "Whether the items of its menu stand on a line of their own, below the title.");
+        var widths = shape.field(
+                "widths",
+                Codecs.choice(TopForm.Widths.values()),
+                TopForm::widths,
+                TopForm.DEFAULT.widths(),
+                "How wide the items of its menu are: as what they say, or all equally.");
+        var most = shape.field(
+                "most",
+                Codecs.whole(TopForm.MOST),
+                TopForm::most,
+                TopForm.DEFAULT.most(),
+                "How many items of its menu it holds at most, the overflow item included.");
+        var overflow = SharedShapes.overflow(shape, TopForm::overflow);
         var style = SharedShapes.style(shape, TopForm::style);
         return shape.makes(got -> new TopForm(
                 got.get(title),
@@ -68,6 +106,14 @@ final class TopHome extends FormHome<TopForm> {
                 got.get(profile),
                 got.get(line),
                 got.get(scrolling),
+                got.get(align),
+                got.get(subtitle),
+                got.get(labels),
+                got.get(icons),
+                got.get(below),
+                got.get(widths),
+                got.get(most),
+                got.get(overflow),
                 got.get(style)));
     }
 
@@ -77,20 +123,41 @@ final class TopHome extends FormHome<TopForm> {
     }
 
     @Override
+    List<Item> held(TopForm form, List<Item> all, Device device) {
+        List<Item> own = own(form, all);
+        double taken =
+                form.below() ? 0 : LEAST_BESIDE + NARROWEST * form.actions().size();
+        double width = device.width() - device.safe().left() - device.safe().right() - taken;
+        int slots = Math.max(1, (int) (width / NARROWEST));
+        return FitContext.held(own, Math.min(form.most(), slots));
+    }
+
+    /** The items of its menu, but for those that stand elsewhere in it. */
+    private static List<Item> own(TopForm form, List<Item> all) {
+        return all.stream()
+                .filter(item -> !form.actions().contains(item.id()))
+                .filter(item -> !form.ofPerson().equals(Optional.of(item.id())))
+                .toList();
+    }
+
+    @Override
     void fit(Bar bar, TopForm form, FitContext context, List<FittedBar> out) {
-        Optional<Menu> menu = bar.menu().flatMap(context.plan().menus()::find);
-        List<FittedItem> items = menu.map(shown -> context.visible().items(shown).stream()
-                        .filter(item -> !form.actions().contains(item.id()))
-                        .filter(item -> !form.ofPerson().equals(Optional.of(item.id())))
-                        .map(item -> context.item(shown, item, form))
-                        .toList())
-                .orElse(List.of());
-        out.add(context.bare(bar, form)
-                .withItems(items)
+        FittedBar bare = context.bare(bar, form)
                 .withApart(context.named(bar, form))
                 .withButtons(leading(context).stream().toList())
                 .withPerson(form.profile().map(profile -> context.person(profile, context.ofPerson(bar, form))))
-                .withTitle(context.title()));
+                .withTitle(
+                        form.title() == TopForm.Middle.NAME
+                                ? context.plan().app().name()
+                                : context.title())
+                .withNote(form.subtitle().map(context::filled).orElse(""));
+        if (bar.menu().isEmpty()) {
+            out.add(bare);
+            return;
+        }
+        List<Item> all = context.visible().items(context.menu(bar));
+        List<Item> own = own(form, all);
+        context.overflowing(bar, form, own, held(form, all, context.device()), bare, bar.id(), out);
     }
 
     /** Back where there is a way back, else the menu where a drawer can be opened. */

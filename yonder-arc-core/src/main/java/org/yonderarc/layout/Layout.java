@@ -158,10 +158,16 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
      * What stands in a bar beside items and buttons.
      *
      * @param title the title of the place
+     * @param note what stands below the title
      * @param logo the app's logo
      * @param face the person, or the app
      */
-    public record Head(Optional<TextLine> title, Optional<Logo> logo, Optional<Face> face) {
+    public record Head(Optional<TextLine> title, Optional<TextLine> note, Optional<Logo> logo, Optional<Face> face) {
+        /** Without anything below the title. */
+        public Head(Optional<TextLine> title, Optional<Logo> logo, Optional<Face> face) {
+            this(title, Optional.empty(), logo, face);
+        }
+
         /** Nothing. */
         public static final Head NONE = new Head(Optional.empty(), Optional.empty(), Optional.empty());
 

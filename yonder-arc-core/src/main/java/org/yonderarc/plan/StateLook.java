@@ -10,8 +10,19 @@ import java.util.Optional;
  * @param label its label
  * @param fill what lies behind the whole item
  * @param indicator the mark of the selected item
+ * @param outline the line around the whole item
  */
-public record StateLook(Optional<Paint> icon, Optional<Paint> label, Optional<Paint> fill, Optional<Paint> indicator) {
+public record StateLook(
+        Optional<Paint> icon,
+        Optional<Paint> label,
+        Optional<Paint> fill,
+        Optional<Paint> indicator,
+        Optional<Paint> outline) {
+    /** Colours without a line around the item. */
+    public StateLook(Optional<Paint> icon, Optional<Paint> label, Optional<Paint> fill, Optional<Paint> indicator) {
+        this(icon, label, fill, indicator, Optional.empty());
+    }
+
     /** Says nothing. */
     public static final StateLook NONE =
             new StateLook(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
@@ -21,6 +32,7 @@ public record StateLook(Optional<Paint> icon, Optional<Paint> label, Optional<Pa
         Objects.requireNonNull(label, "label");
         Objects.requireNonNull(fill, "fill");
         Objects.requireNonNull(indicator, "indicator");
+        Objects.requireNonNull(outline, "outline");
     }
 
     /** These colours, and those of {@code base} where this one says nothing. */
@@ -29,6 +41,7 @@ public record StateLook(Optional<Paint> icon, Optional<Paint> label, Optional<Pa
                 icon.or(() -> base.icon),
                 label.or(() -> base.label),
                 fill.or(() -> base.fill),
-                indicator.or(() -> base.indicator));
+                indicator.or(() -> base.indicator),
+                outline.or(() -> base.outline));
     }
 }

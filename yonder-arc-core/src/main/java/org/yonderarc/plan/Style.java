@@ -61,6 +61,11 @@ public record Style(
         states = Map.copyOf(states);
     }
 
+    /** The same with other colours by state. */
+    public Style withStates(Map<ItemState, StateLook> other) {
+        return new Style(indicator, bold, filled, ground, sizes, other);
+    }
+
     /** This style, and {@code base} where it says nothing. */
     public Style over(Style base) {
         if (base.equals(NONE)) {

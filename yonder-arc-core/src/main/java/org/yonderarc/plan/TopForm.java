@@ -13,6 +13,14 @@ import java.util.Optional;
  * @param profile the picture of the person, with a text beside it
  * @param line whether a line closes it below
  * @param scrolling whether it stays when the content scrolls
+ * @param align where the title stands
+ * @param subtitle what stands below the title; may have holes for facts
+ * @param labels which items show their label
+ * @param icons where icons stand
+ * @param below whether its menu's items stand on a line of their own, below the title
+ * @param widths how wide its menu's items are
+ * @param most how many of its menu's items it holds at most, the overflow item included, within {@link #MOST}
+ * @param overflow the item that leads to those that don't fit
  * @param style how it looks
  */
 public record TopForm(
@@ -22,11 +30,36 @@ public record TopForm(
         Optional<Profile> profile,
         boolean line,
         Scrolling scrolling,
+        Align align,
+        Optional<Words> subtitle,
+        Labels labels,
+        IconSide icons,
+        boolean below,
+        Widths widths,
+        int most,
+        Overflow overflow,
         Optional<Style.Ref> style)
         implements Form {
+    /** How many items it may hold. */
+    public static final Range MOST = new Range(2, 24);
+
     /** A top bar with all defaults. */
-    public static final TopForm DEFAULT =
-            new TopForm(Middle.TEXT, Side.END, List.of(), Optional.empty(), true, Scrolling.STAYS, Optional.empty());
+    public static final TopForm DEFAULT = new TopForm(
+            Middle.TEXT,
+            Side.END,
+            List.of(),
+            Optional.empty(),
+            true,
+            Scrolling.STAYS,
+            Align.CENTER,
+            Optional.empty(),
+            Labels.ALL,
+            IconSide.BEFORE,
+            false,
+            Widths.TEXT,
+            12,
+            Overflow.DEFAULT,
+            Optional.empty());
 
     public TopForm {
         Objects.requireNonNull(title, "title");
@@ -34,6 +67,13 @@ public record TopForm(
         actions = List.copyOf(actions);
         Objects.requireNonNull(profile, "profile");
         Objects.requireNonNull(scrolling, "scrolling");
+        Objects.requireNonNull(align, "align");
+        Objects.requireNonNull(subtitle, "subtitle");
+        Objects.requireNonNull(labels, "labels");
+        Objects.requireNonNull(icons, "icons");
+        Objects.requireNonNull(widths, "widths");
+        MOST.require(most, "the most items of a top bar");
+        Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(style, "style");
     }
 
@@ -68,14 +108,60 @@ public record TopForm(
     }
 
     @Override
+    public Optional<Labels> labelled() {
+        return Optional.of(labels);
+    }
+
+    @Override
+    public Optional<Overflow> overflows() {
+        return Optional.of(overflow);
+    }
+
+    @Override
     public TopForm withStyle(Style.Ref other) {
-        return new TopForm(title, items, actions, profile, line, scrolling, Optional.of(other));
+        return with(labels, icons, Optional.of(other));
+    }
+
+    @Override
+    public TopForm withLabels(Labels which) {
+        return with(which, icons, style);
+    }
+
+    @Override
+    public TopForm withIcons(IconSide side) {
+        return with(labels, side, style);
+    }
+
+    private TopForm with(Labels which, IconSide side, Optional<Style.Ref> look) {
+        return new TopForm(
+                title, items, actions, profile, line, scrolling, align, subtitle, which, side, below, widths, most,
+                overflow, look);
+    }
+
+    /** Where a title stands. */
+    public enum Align {
+        /** In the middle of the bar, whatever is beside it. */
+        CENTER,
+        /** At the start, beside the button that leads back. */
+        START,
+        /** In the middle where fingers are used, at the start where there is a mouse. */
+        BY_DEVICE
+    }
+
+    /** How wide items are. */
+    public enum Widths {
+        /** Each as wide as what it says. */
+        TEXT,
+        /** All equally wide, together as wide as the bar. */
+        EQUAL
     }
 
     /** What stands in the middle of a top bar. */
     public enum Middle {
         /** The place's title. */
         TEXT,
+        /** The app's name. */
+        NAME,
         /** The app's logo. */
         LOGO,
         /** Nothing. */

@@ -71,7 +71,7 @@ public final class BarComposer {
         bar.head().logo().ifPresent(logo -> nodes.add(logo(logo)));
         nodes.add(list(bar.list()));
         bar.apart().forEach(slot -> nodes.add(slot(slot, Optional.empty())));
-        bar.head().title().ifPresent(line -> nodes.add(title(line)));
+        bar.head().title().ifPresent(line -> nodes.add(title(line, bar.head().note())));
         bar.buttons().forEach(button -> nodes.add(button(button)));
         return SceneNode.Group.of(part, part.word(), meaning, bar.box(), nodes);
     }
@@ -138,6 +138,11 @@ public final class BarComposer {
         Colour fill = in(look.fill());
         if (fill.alpha() > 0) {
             nodes.add(new SceneNode.Rect("fill", slot.behind(), slot.radius(), fill));
+        }
+        Colour outline = in(look.outline());
+        if (outline.alpha() > 0) {
+            Box box = slot.behind().inset(0.5);
+            nodes.add(new SceneNode.Path("outline", Outline.rounded(box, slot.radius()), outline, Optional.of(1.0)));
         }
         if (item.states().contains(ItemState.FOCUSED)) {
             Box around = slot.plate().map(Layout.Plate::box).orElse(slot.target());
@@ -231,13 +236,16 @@ public final class BarComposer {
                 .orElseGet(() -> new Meaning.Button(name, item.step(), item.enabled()));
     }
 
-    private SceneNode title(TextLine line) {
+    private SceneNode title(TextLine line, Optional<TextLine> note) {
+        var texts = new ArrayList<SceneNode>();
+        texts.add(new SceneNode.Text("text", line, palette.text()));
+        note.ifPresent(below -> texts.add(new SceneNode.Text("note", below, palette.muted())));
         return SceneNode.Group.of(
                 Part.Plain.TITLE,
                 "title",
                 new Meaning.Heading(fitting.title()),
-                line.box(),
-                List.of(new SceneNode.Text("text", line, palette.text())));
+                note.map(below -> line.box().around(below.box())).orElse(line.box()),
+                texts);
     }
 
     private SceneNode button(Layout.Button button) {

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -61,6 +62,26 @@ class LookTest {
         assertEquals(gap, look.size(Size.GAP));
         assertEquals(padding, look.size(Size.PADDING));
         assertEquals(mark, look.indicator().kind());
+    }
+
+    @Test
+    void anItemWithAGroundOfItsOwnKeepsItOnHoverAndPress() {
+        var plan = PlanBuilder.app("Brinelight")
+                .start("tides")
+                .style(
+                        "button",
+                        style -> style.state(
+                                ItemState.DEFAULT,
+                                look -> look.fill("accent").label("accent-text").icon("accent-text")))
+                .screen("tides", screen -> screen)
+                .menu("main", menu -> menu.item("tides", item -> item.style("button")))
+                .build();
+        Look look = Looks.of(plan, BottomForm.DEFAULT, plan.items().findFirst());
+        for (ItemState state : List.of(ItemState.HOVER, ItemState.PRESSED)) {
+            assertEquals(
+                    Optional.of(new Paint.ByRole(Role.ACCENT)),
+                    look.in(Set.of(state)).fill());
+        }
     }
 
     @Test

@@ -85,7 +85,9 @@ class BuildersTest {
                         .state(ItemState.HOVER, look -> look.fill("quiet"))
                         .state(ItemState.PRESSED, look -> look.fill("line"))
                         .state(ItemState.FOCUSED, look -> look.fill("tint"))
-                        .state(ItemState.DISABLED, look -> look.icon("muted").label("muted"))
+                        .state(
+                                ItemState.DISABLED,
+                                look -> look.icon("muted").label("muted").outline("line"))
                         .state(ItemState.DEFAULT, look -> look.icon("muted")))
                 .style("loud", style -> style.indicator(Indicator.Kind.DOT)
                         .ground(ground -> ground.fill(fill -> fill.from("coral", "dusk")
@@ -219,6 +221,12 @@ class BuildersTest {
                                 .items(Form.Side.START)
                                 .actions("settings")
                                 .profile("pictures/me.png", "{observer}", "observer", "log")
+                                .align(TopForm.Align.BY_DEVICE)
+                                .subtitle("{observer}")
+                                .labels(Form.Labels.SELECTED)
+                                .icons(Form.IconSide.ABOVE)
+                                .below(true, TopForm.Widths.EQUAL)
+                                .most(6, more -> more.label("Others").icon("menu-2"))
                                 .line(false)
                                 .style(style -> style.size(Size.TITLE_SIZE, 20))
                                 .scrolling(TopForm.Scrolling.LEAVES)))

@@ -1,0 +1,118 @@
+package org.yonderarc.form;
+
+import static org.yonderarc.layout.Metrics.crisp;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.ItemLayout;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.MarkHome;
+import org.yonderarc.layout.Metrics;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Size;
+import org.yonderarc.plan.TopForm;
+
+/**
+ * Lays the items of a top bar out in a row. Where there is little room, labels become short ones, then icons stand alone; what
+ * still doesn't fit is scrolled to. Nothing is cut off.
+ */
+record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
+    /** From a label to the ends of its item. */
+    private static final double PADDING = 12;
+
+    private enum Level {
+        WHOLE,
+        SHORT,
+        ICONS
+    }
+
+    private ItemLayout cells(Box line, Level level) {
+        Form.Labels labels = level == Level.ICONS ? Form.Labels.NONE : form.labels();
+        return new ItemLayout(line, form.icons(), labels, scale, MarkHome.Inner.LOWER, measure);
+    }
+
+    /** The height of a row of its own. */
+    double height() {
+        var cells = cells(new Box(0, 0, 0, 0), Level.WHOLE);
+        double tallest = bar.items().stream()
+                .mapToDouble(item -> cells.height(item, 1))
+                .max()
+                .orElse(0);
+        return Math.max(Metrics.TARGET, crisp(tallest + 2 * Metrics.SLOT_MARGIN));
+    }
+
+    private List<Double> widths(ItemLayout cells, Level level) {
+        return bar.items().stream().map(item -> width(cells, item, level)).toList();
+    }
+
+    private double width(ItemLayout cells, FittedItem item, Level level) {
+        double icon = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        String text = level == Level.WHOLE ? item.label() : item.brief();
+        double label = cells.showsLabel(item) ? cells.widest(item, text) : 0;
+        double gap = icon > 0 && label > 0 ? item.look().size(Size.GAP) : 0;
+        double natural = cells.isVertical() ? Math.max(icon, label) : icon + gap + label;
+        return bar.look().itemWidth().orElse(Math.max(Metrics.TARGET, natural + 2 * PADDING));
+    }
+
+    private double sum(List<Double> widths) {
+        double all = widths.stream().mapToDouble(Double::doubleValue).sum();
+        return all + bar.look().size(Size.SPACING) * (widths.size() - 1);
+    }
+
+    /** The items in {@code room}, in a bar so large. */
+    Layout.ItemList in(Box room, Box whole) {
+        var line = new Box(whole.x(), room.y(), whole.width(), room.height());
+        ItemLayout cells = null;
+        List<Double> widths = List.of();
+        for (Level level : Level.values()) {
+            cells = cells(line, level);
+            widths = widths(cells, level);
+            if (sum(widths) <= room.width()) {
+                break;
+            }
+        }
+        double spacing = bar.look().size(Size.SPACING);
+        int count = widths.size();
+        double share = Metrics.onGrid((room.width() - spacing * (count - 1)) / count);
+        if (form.widths() == TopForm.Widths.EQUAL && widths.stream().allMatch(width -> width <= share)) {
+            widths = widths.stream().map(width -> share).toList();
+        }
+        double used = sum(widths);
+        boolean scrolls = used > room.width();
+        double x = scrolls ? room.x() - Metrics.onGrid(offset(widths, room.width())) : start(room, whole, used);
+        double height = form.below() ? room.height() : Metrics.TARGET;
+        var slots = new ArrayList<Layout.Slot>();
+        for (int i = 0; i < count; i++) {
+            var target = new Box(x, room.centerY() - height / 2, widths.get(i), height);
+            slots.add(cells.slot(bar.items().get(i), target));
+            x += widths.get(i) + spacing;
+        }
+        return Layout.ItemList.of(scrolls ? room : whole, scrolls, slots);
+    }
+
+    private double start(Box room, Box whole, double used) {
+        return switch (form.items()) {
+            case START -> room.x();
+            case CENTER -> Math.max(room.x(), Math.min(whole.centerX() - used / 2, room.right() - used));
+            case END -> form.below() ? room.x() : room.right() - used;
+        };
+    }
+
+    /** How far a row is scrolled, so that the selected item stands as near to the middle as the ends allow. */
+    private double offset(List<Double> widths, double room) {
+        double spacing = bar.look().size(Size.SPACING);
+        double at = 0;
+        double middle = 0;
+        for (int i = 0; i < widths.size(); i++) {
+            if (bar.items().get(i).selected()) {
+                middle = at + widths.get(i) / 2;
+            }
+            at += widths.get(i) + spacing;
+        }
+        return Math.max(0, Math.min(at - spacing - room, middle - room / 2));
+    }
+}
