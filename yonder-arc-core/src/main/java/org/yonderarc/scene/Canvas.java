@@ -105,6 +105,14 @@ public final class Canvas {
         nodes.add(new SceneNode.Icon(key, box, name, filled, fill));
     }
 
+    /** What is drawn in a part of the room. */
+    void in(Box part, Consumer<Canvas> draw) {
+        var inner = new Canvas(part, palette, measure, textScale, addresses);
+        draw.accept(inner);
+        nodes.addAll(inner.nodes);
+        reaches(inner.bottom);
+    }
+
     /** Something drawn that says something; nothing where the text is empty. */
     void figure(Part part, String key, String text, Box box, Consumer<Canvas> draw) {
         var inner = new Canvas(box, palette, measure, textScale, addresses);

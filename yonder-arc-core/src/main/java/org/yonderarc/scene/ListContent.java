@@ -10,13 +10,51 @@ final class ListContent {
     private static final double THUMB = 48;
     private static final double INSET = 12;
     private static final double CHEVRON = 24;
+    /** On wider screens a list stands beside the first of its things. */
+    private static final double BESIDE_DETAIL = 880;
+    /** How wide a list is there. */
+    private static final double LIST = 440;
     /** The share of a row's room that its value takes at most. */
     private static final double MOST_VALUE = 0.45;
 
     private ListContent() {}
 
     static void draw(List<Row> rows, Canvas art) {
-        card(rows, 0, art.area().y() + Canvas.PAD, art);
+        Box area = art.area();
+        boolean isWide = area.width() >= BESIDE_DETAIL && art.textScale() <= 1.3;
+        var list = new Box(area.x(), area.y(), isWide ? LIST : area.width(), area.height());
+        art.in(list, inner -> {
+            if (rows.isEmpty()) {
+                NeutralContent.list(inner);
+            } else {
+                card(rows, 0, list.y() + Canvas.PAD, inner);
+            }
+        });
+        if (isWide) {
+            detail(rows, new Box(list.right(), area.y(), area.width() - list.width(), area.height()), art);
+        }
+    }
+
+    /** What a wide screen has room for beside a list: the first of its things. */
+    private static void detail(List<Row> rows, Box room, Canvas art) {
+        Palette palette = art.palette();
+        double width = room.width() - 2 * Canvas.PAD;
+        var card = new Box(
+                room.x(), room.y() + Canvas.PAD, width + Canvas.PAD, Math.max(0, Math.min(480, room.height() - 32)));
+        art.card("detail", card);
+        var hero = new Box(
+                card.x() + Canvas.PAD, card.y() + Canvas.PAD, card.width() - 2 * Canvas.PAD, card.height() * 0.45);
+        if (rows.isEmpty()) {
+            art.rect("hero", hero, INSET, palette.quiet());
+            NeutralContent.below(hero, art);
+            return;
+        }
+        Row first = rows.get(0);
+        art.picture("hero", hero, INSET, first.title());
+        var words = new Lines(art, hero.width())
+                .add("detail-title", first.title(), new Ink(Canvas.LARGE, palette.text()), 30)
+                .add("detail-note", first.note(), new Ink(Canvas.PLAIN, palette.muted()), 24);
+        words.draw(hero.x(), hero.bottom() + 20 + words.height() / 2);
     }
 
     /** The rows from {@code first} on, as a card whose upper edge is at {@code y}. */

@@ -10,6 +10,9 @@ final class PictureContent {
     private static final double GAP = 12;
     private static final double INSET = 12;
     private static final double CARD_PICTURE = 136;
+    /** The narrowest card where several stand beside each other. */
+    private static final double CARD = 320;
+
     private static final double COLUMN = 184;
     private static final double TILE_PICTURE = 120;
     private static final double HERO = 208;
@@ -19,15 +22,28 @@ final class PictureContent {
     private PictureContent() {}
 
     static void cards(List<Row> rows, Canvas art) {
+        if (rows.isEmpty()) {
+            NeutralContent.tiles(CARD, CARD_PICTURE, 3, art);
+            return;
+        }
         Box area = art.area();
+        double column = CARD * Math.max(1, (1 + art.textScale()) / 2);
+        int columns = (int) Math.max(1, (area.width() - 2 * Canvas.PAD + GAP) / (column + GAP));
+        double width = (area.width() - 2 * Canvas.PAD - (columns - 1) * GAP) / columns;
         double y = area.y() + Canvas.PAD;
-        double width = area.width() - 2 * Canvas.PAD;
-        for (int i = 0; i < rows.size(); i++) {
-            Row row = rows.get(i);
-            double words = Lines.of(row, width - 32, art).height();
-            var box = new Box(area.x() + Canvas.PAD, y, width, 8 + CARD_PICTURE + Math.max(64, words + 22));
-            art.row(i, row, box, inner -> card(row, box, inner));
-            y = box.bottom() + GAP;
+        for (int first = 0; first < rows.size(); first += columns) {
+            List<Row> line = rows.subList(first, Math.min(rows.size(), first + columns));
+            double words = line.stream()
+                    .mapToDouble(row -> Lines.of(row, width - 32, art).height())
+                    .max()
+                    .orElse(0);
+            double height = 8 + CARD_PICTURE + Math.max(64, words + 22);
+            for (int i = 0; i < line.size(); i++) {
+                Row row = line.get(i);
+                var box = new Box(area.x() + Canvas.PAD + i * (width + GAP), y, width, height);
+                art.row(first + i, row, box, inner -> card(row, box, inner));
+            }
+            y += height + GAP;
         }
     }
 
@@ -52,6 +68,10 @@ final class PictureContent {
     }
 
     static void gallery(List<Row> rows, Canvas art) {
+        if (rows.isEmpty()) {
+            NeutralContent.tiles(COLUMN - GAP, TILE_PICTURE, 3, art);
+            return;
+        }
         Box area = art.area();
         double column = COLUMN * Math.max(1, (1 + art.textScale()) / 2);
         int columns = (int) Math.max(1, Math.round((area.width() - Canvas.PAD) / column));
@@ -97,6 +117,7 @@ final class PictureContent {
         var hero = new Box(area.x() + Canvas.PAD, area.y() + Canvas.PAD, area.width() - 2 * Canvas.PAD, HERO);
         art.picture("picture", hero, Canvas.CARD_RADIUS, seed);
         if (rows.isEmpty()) {
+            NeutralContent.below(hero, art);
             return;
         }
         Row first = rows.get(0);

@@ -40,8 +40,6 @@ public final class Composer {
 
     /** What lies between the content and a bar over it. */
     private static final Colour SCRIM = new Colour(4, 12, 16, 0.44);
-    /** Wider content is hard to read; it is centred. */
-    private static final double WIDEST_CONTENT = 760;
 
     private final Fitting fitting;
     private final Layout layout;
@@ -148,7 +146,8 @@ public final class Composer {
                 .mapToDouble(bar -> bar.box().bottom() - content.y())
                 .max()
                 .orElse(0);
-        double width = fills() ? content.width() : Math.min(content.width(), WIDEST_CONTENT);
+        double width =
+                Math.min(content.width(), Contents.widest(fitting.content().kind()));
         double height = Math.max(0, content.height() - head);
         var room = new Box(content.centerX() - width / 2, content.y() + head, width, height);
         var canvas = new Canvas(room, palette, measure, fitting.device().textScale(), fitting.rows());
