@@ -27,6 +27,16 @@ public final class OverflowBuilder extends MapBuilder<OverflowBuilder> {
         return put("tiles", tiles);
     }
 
+    /** Sets how many items stand before it. */
+    public OverflowBuilder after(int items) {
+        return put("after", items);
+    }
+
+    /** Sets what it opens: a place in the content, or a sheet from the lower edge. */
+    public OverflowBuilder opens(Form.Overflow.Opens what) {
+        return put("opens", what);
+    }
+
     /** Puts the person at the head of its place; the text may have holes for facts. */
     public OverflowBuilder profile(String text) {
         return put("profile", text);

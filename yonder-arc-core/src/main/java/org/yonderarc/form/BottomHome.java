@@ -85,7 +85,7 @@ final class BottomHome extends FormHome<BottomForm> {
                 - Math.max(device.safe().left(), inset)
                 - Math.max(device.safe().right(), inset);
         int slots = Math.max(2, (int) (width / NARROWEST));
-        return FitContext.held(all, Math.min(form.most(), slots));
+        return FitContext.held(all, Math.min(form.most(), slots), form.overflows());
     }
 
     @Override

@@ -104,10 +104,15 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
      * The items that stand in a bar with so much room; the others go to the overflow, whose item takes one place. What is pinned
      * goes first, then what comes first in the menu.
      */
-    static List<Item> held(List<Item> all, int room) {
+    static List<Item> held(List<Item> all, int most, Optional<Form.Overflow> overflow) {
+        Optional<Integer> after = overflow.flatMap(Form.Overflow::after).filter(count -> all.size() > count);
+        return held(all, after.map(count -> Math.min(most, count + 1)).orElse(most), after.isPresent());
+    }
+
+    private static List<Item> held(List<Item> all, int room, boolean leaves) {
         List<Item> candidates =
                 all.stream().filter(item -> item.slot() != Item.Slot.OVERFLOW).toList();
-        if (candidates.size() <= room && candidates.size() == all.size()) {
+        if (!leaves && candidates.size() <= room && candidates.size() == all.size()) {
             return all;
         }
         int free = Math.max(1, room - 1);
@@ -160,6 +165,20 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         out.add(bare.withItems(items));
     }
 
+    /** What the place says that is open in place of the screen's content; no value where none is. */
+    Optional<String> openPlace() {
+        return bars.stream()
+                .filter(bar -> visible.form(bar)
+                        .overflows()
+                        .filter(any -> any.opens() == Form.Overflow.Opens.PLACE)
+                        .isPresent())
+                .filter(bar -> isOpen(Step.Toggle.overflow(bar.id()))
+                        || isOpen(bar.id()) && visible.form(bar).kind() != Form.Kind.RADIAL)
+                .flatMap(bar -> visible.form(bar).overflows().stream())
+                .map(this::label)
+                .findFirst();
+    }
+
     private FittedItem more(Bar bar, Form.Overflow overflow, String toggles, FittedBar bare, boolean selected) {
         String id = Step.Toggle.overflow(bar.id());
         String label = label(overflow);
@@ -181,7 +200,8 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     /** The place that lists the items that didn't fit into a bar. */
     private FittedBar place(Bar bar, Form.Overflow overflow, Menu menu, List<Item> held) {
         Style own = overflow.style().map(ref -> ref.in(plan().styles())).orElse(Style.NONE);
-        Form list = new GridForm(List.of(), Optional.empty(), overflow.tiles(), false, Optional.empty());
+        Form list = new GridForm(List.of(), Optional.empty(), overflow.tiles(), false, false, Optional.empty())
+                .asSheet(overflow.opens() == Form.Overflow.Opens.SHEET);
         return new FittedBar(bar.id(), label(overflow), list, Looks.of(plan(), list, own))
                 .withLines(lines(menu, list, held, own))
                 .withPerson(overflow.profile().map(profile -> person(profile, Optional.empty())))

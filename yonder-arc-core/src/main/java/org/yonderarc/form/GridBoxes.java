@@ -47,6 +47,10 @@ final class GridBoxes {
     /** Lines of a label on a card, and of its note. */
     private static final int LINES = 2;
 
+    private static final double SHEET_RADIUS = 24;
+    /** The share of the device's height that a sheet takes at most. */
+    private static final double MOST_SHEET = 0.7;
+
     private final GridForm form;
     private final FittedBar bar;
     private final Device device;
@@ -57,13 +61,13 @@ final class GridBoxes {
     private final ListBoxes list;
     private final ItemLayout cells;
 
-    private GridBoxes(GridForm form, FittedBar bar, Room room) {
+    private GridBoxes(GridForm form, FittedBar bar, Room room, Box content) {
         this.form = form;
         this.bar = bar;
         this.device = room.device();
         this.measure = room.measure();
         this.appName = room.appName();
-        this.content = room.content();
+        this.content = content;
         this.scale = Math.min(device.textScale(), ListBoxes.MOST_SCALE);
         boolean isRows = form.tiles() == Form.Tiles.ROWS;
         this.cells = new ItemLayout(
@@ -77,7 +81,21 @@ final class GridBoxes {
     }
 
     static Layout.Bar layOut(GridForm form, FittedBar bar, Room room) {
-        return new GridBoxes(form, bar, room).layOut();
+        if (!form.sheet()) {
+            return new GridBoxes(form, bar, room, room.content()).layOut();
+        }
+        Device device = room.device();
+        double least = room.content().x();
+        double width = Math.min(room.content().width(), WIDEST_LIST);
+        double left = least + (room.content().width() - width) / 2;
+        double end = device.height() - device.safe().bottom();
+        double needed = new GridBoxes(form, bar, room, new Box(left, 0, width, end))
+                .layOut().list().slots().stream()
+                        .mapToDouble(slot -> slot.target().bottom())
+                        .max()
+                        .orElse(0);
+        double height = Math.min(needed + MARGIN, device.height() * MOST_SHEET);
+        return new GridBoxes(form, bar, room, new Box(left, end - height, width, height)).layOut();
     }
 
     private Layout.Bar layOut() {
@@ -98,6 +116,9 @@ final class GridBoxes {
         Box box = isOverflow
                 ? content
                 : new Box(content.x(), content.y(), content.width(), Math.max(0, bottom - content.y()));
+        if (form.sheet()) {
+            return sheet(face, logo, top);
+        }
         var ground = new Layout.Ground(
                 box,
                 0,
@@ -114,6 +135,17 @@ final class GridBoxes {
                 List.of(),
                 new Layout.Head(Optional.empty(), logo, face),
                 List.of());
+    }
+
+    /** A sheet at the lower edge; it goes on below the edge, so that its lower corners aren't seen. */
+    private Layout.Bar sheet(Optional<Layout.Face> face, Optional<Layout.Logo> logo, double top) {
+        double end = device.height() + SHEET_RADIUS;
+        var box = new Box(content.x(), content.y(), content.width(), end - content.y());
+        var ground = new Layout.Ground(
+                box, SHEET_RADIUS, true, Optional.of(Role.SURFACE), Optional.empty(), Layout.Scrim.DIM);
+        var view = new Box(box.x(), top, box.width(), Math.max(0, content.bottom() - top));
+        return new Layout.Bar(
+                bar, ground, list.in(view), List.of(), new Layout.Head(Optional.empty(), logo, face), List.of());
     }
 
     /** As many columns as the width and the text size allow. */

@@ -46,8 +46,8 @@ final class GridHome extends FormHome<GridForm> {
                 "Cards in columns, or rows below each other.");
         var logo = SharedShapes.logo(shape, GridForm::logo);
         var style = SharedShapes.style(shape, GridForm::style);
-        return shape.makes(
-                got -> new GridForm(got.get(screens), got.get(columns), got.get(tiles), got.get(logo), got.get(style)));
+        return shape.makes(got ->
+                new GridForm(got.get(screens), got.get(columns), got.get(tiles), got.get(logo), false, got.get(style)));
     }
 
     @Override

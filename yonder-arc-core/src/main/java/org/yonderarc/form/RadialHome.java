@@ -89,7 +89,7 @@ final class RadialHome extends FormHome<RadialForm> {
 
     @Override
     List<Item> held(RadialForm form, List<Item> all, Device device) {
-        return FitContext.held(all, Math.min(form.most(), RadialBoxes.most(form, device)));
+        return FitContext.held(all, Math.min(form.most(), RadialBoxes.most(form, device)), form.overflows());
     }
 
     @Override

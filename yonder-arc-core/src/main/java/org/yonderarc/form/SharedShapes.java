@@ -75,8 +75,25 @@ public final class SharedShapes {
                 "The person, at the head of the place that lists the others.");
         var style = shape.optional(
                 "style", StyleShape.REF, Form.Overflow::style, "How the items there look: a style's name, or a style.");
-        return shape.makes(got ->
-                new Form.Overflow(got.get(label), got.get(icon), got.get(tiles), got.get(profile), got.get(style)));
+        var after = shape.optional(
+                "after",
+                Codecs.whole(Form.Overflow.AFTER),
+                Form.Overflow::after,
+                "How many items stand before it. Default: as many as there is room for.");
+        var opens = shape.field(
+                "opens",
+                Codecs.choice(Form.Overflow.Opens.values()),
+                Form.Overflow::opens,
+                Form.Overflow.DEFAULT.opens(),
+                "What it opens: a place in the content, or a sheet that comes up from the lower edge.");
+        return shape.makes(got -> new Form.Overflow(
+                got.get(label),
+                got.get(icon),
+                got.get(tiles),
+                got.get(profile),
+                got.get(style),
+                got.get(after),
+                got.get(opens)));
     }
 
     private static Shape<Form.Profile> profile() {

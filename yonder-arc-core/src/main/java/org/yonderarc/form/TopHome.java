@@ -129,7 +129,7 @@ final class TopHome extends FormHome<TopForm> {
                 form.below() ? 0 : LEAST_BESIDE + NARROWEST * form.actions().size();
         double width = device.width() - device.safe().left() - device.safe().right() - taken;
         int slots = Math.max(1, (int) (width / NARROWEST));
-        return FitContext.held(own, Math.min(form.most(), slots));
+        return FitContext.held(own, Math.min(form.most(), slots), form.overflows());
     }
 
     /** The items of its menu, but for those that stand elsewhere in it. */
@@ -146,10 +146,10 @@ final class TopHome extends FormHome<TopForm> {
                 .withApart(context.named(bar, form))
                 .withButtons(leading(context).stream().toList())
                 .withPerson(form.profile().map(profile -> context.person(profile, context.ofPerson(bar, form))))
-                .withTitle(
-                        form.title() == TopForm.Middle.NAME
+                .withTitle(context.openPlace()
+                        .orElseGet(() -> form.title() == TopForm.Middle.NAME
                                 ? context.plan().app().name()
-                                : context.title())
+                                : context.title()))
                 .withNote(form.subtitle().map(context::filled).orElse(""));
         if (bar.menu().isEmpty()) {
             out.add(bare);

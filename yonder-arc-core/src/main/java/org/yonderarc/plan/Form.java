@@ -168,16 +168,44 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
      * @param tiles how the others are shown in the place that it opens
      * @param profile the person, at the head of that place
      * @param style how the items there look
+     * @param after how many items stand before it, within {@link #AFTER}; by default as many as there is room for
+     * @param opens what it opens
      */
-    record Overflow(Words label, String icon, Tiles tiles, Optional<Profile> profile, Optional<Style.Ref> style) {
+    record Overflow(
+            Words label,
+            String icon,
+            Tiles tiles,
+            Optional<Profile> profile,
+            Optional<Style.Ref> style,
+            Optional<Integer> after,
+            Opens opens) {
+        /** How many items may stand before it. */
+        public static final Range AFTER = new Range(1, 11);
+
+        /** What an overflow opens. */
+        public enum Opens {
+            /** A place in the content. */
+            PLACE,
+            /** A sheet that comes up from the lower edge, over the content. */
+            SHEET
+        }
+
         /** The item with all defaults. */
-        public static final Overflow DEFAULT =
-                new Overflow(Words.of("More"), "dots", Tiles.ROWS, Optional.empty(), Optional.empty());
+        public static final Overflow DEFAULT = new Overflow(
+                Words.of("More"),
+                "dots",
+                Tiles.ROWS,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Opens.PLACE);
 
         public Overflow {
             Objects.requireNonNull(label, "label");
             Objects.requireNonNull(icon, "icon");
             Objects.requireNonNull(tiles, "tiles");
+            AFTER.require(after, "the items before an overflow");
+            Objects.requireNonNull(opens, "opens");
             Objects.requireNonNull(profile, "profile");
             Objects.requireNonNull(style, "style");
         }

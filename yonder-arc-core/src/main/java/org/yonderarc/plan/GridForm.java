@@ -11,17 +11,23 @@ import java.util.Optional;
  * @param columns how many columns it has, within {@link #COLUMNS}; no value for as many as the width allows
  * @param tiles whether the items stand on cards or in rows
  * @param logo whether the app's logo stands above it
+ * @param sheet whether it comes up from the lower edge, over the content; only of an overflow
  * @param style how its items look
  */
 public record GridForm(
-        List<String> screens, Optional<Integer> columns, Tiles tiles, boolean logo, Optional<Style.Ref> style)
+        List<String> screens,
+        Optional<Integer> columns,
+        Tiles tiles,
+        boolean logo,
+        boolean sheet,
+        Optional<Style.Ref> style)
         implements Form {
     /** How many columns it may have. */
     public static final Range COLUMNS = new Range(2, 6);
 
     /** A grid with all defaults, on no screen yet. */
     public static final GridForm DEFAULT =
-            new GridForm(List.of(), Optional.empty(), Tiles.CARDS, false, Optional.empty());
+            new GridForm(List.of(), Optional.empty(), Tiles.CARDS, false, false, Optional.empty());
 
     public GridForm {
         screens = List.copyOf(screens);
@@ -37,7 +43,7 @@ public record GridForm(
 
     @Override
     public Edge edge() {
-        return Edge.CONTENT;
+        return sheet ? Edge.ABOVE : Edge.CONTENT;
     }
 
     @Override
@@ -47,11 +53,16 @@ public record GridForm(
 
     @Override
     public GridForm withStyle(Style.Ref other) {
-        return new GridForm(screens, columns, tiles, logo, Optional.of(other));
+        return new GridForm(screens, columns, tiles, logo, sheet, Optional.of(other));
+    }
+
+    /** The same as a sheet, or not. */
+    public GridForm asSheet(boolean is) {
+        return new GridForm(screens, columns, tiles, logo, is, style);
     }
 
     /** The same on these screens. */
     public GridForm on(List<String> ids) {
-        return new GridForm(ids, columns, tiles, logo, style);
+        return new GridForm(ids, columns, tiles, logo, sheet, style);
     }
 }

@@ -71,7 +71,7 @@ public final class BarComposer {
         bar.head().logo().ifPresent(logo -> nodes.add(logo(logo)));
         nodes.add(list(bar.list()));
         bar.apart().forEach(slot -> nodes.add(slot(slot, Optional.empty())));
-        bar.head().title().ifPresent(line -> nodes.add(title(line, bar.head().note())));
+        bar.head().title().ifPresent(line -> nodes.add(title(bar, line)));
         bar.buttons().forEach(button -> nodes.add(button(button)));
         return SceneNode.Group.of(part, part.word(), meaning, bar.box(), nodes);
     }
@@ -236,14 +236,17 @@ public final class BarComposer {
                 .orElseGet(() -> new Meaning.Button(name, item.step(), item.enabled()));
     }
 
-    private SceneNode title(TextLine line, Optional<TextLine> note) {
+    private SceneNode title(Layout.Bar bar, TextLine line) {
+        Optional<TextLine> note = bar.head().note();
+        // The app's name in place of the title isn't what the place is called.
+        boolean isName = bar.fitted().title().equals(fitting.app().name());
         var texts = new ArrayList<SceneNode>();
         texts.add(new SceneNode.Text("text", line, palette.text()));
         note.ifPresent(below -> texts.add(new SceneNode.Text("note", below, palette.muted())));
         return SceneNode.Group.of(
                 Part.Plain.TITLE,
                 "title",
-                new Meaning.Heading(fitting.title()),
+                new Meaning.Heading(isName ? fitting.title() : bar.fitted().title()),
                 note.map(below -> line.box().around(below.box())).orElse(line.box()),
                 texts);
     }

@@ -39,5 +39,7 @@ public final class NestedTabs {
         navigator.open("meal", java.util.Map.of("meal", "soup"));
         navigator.choose("beds");
         navigator.choose("meals");
+        navigator.choose("news");
+        navigator.choose("huts");
     }
 }

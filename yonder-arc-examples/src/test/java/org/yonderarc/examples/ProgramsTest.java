@@ -56,11 +56,13 @@ class ProgramsTest {
     void nestedTabsKeepTheirTrailsAndSignInReturns() {
         assertEquals(
                 """
-                choose:huts -> huts
+                choose:huts -> beds
                 choose:meals -> meals
                 open:meal?meal=soup -> meal?meal=soup
                 choose:beds -> beds
                 choose:meals -> meal?meal=soup
+                choose:news -> news
+                choose:huts -> meal?meal=soup
                 """,
                 printed(() -> NestedTabs.main(new String[0])));
         assertEquals(

@@ -178,6 +178,8 @@ class BuildersTest {
                                         .whenFull(Form.WhenFull.OVERFLOW)
                                         .overflow(more -> more.label("Further")
                                                 .icon("menu-2")
+                                                .after(2)
+                                                .opens(Form.Overflow.Opens.SHEET)
                                                 .profile("{observer}")
                                                 .style("loud"))
                                         .style("calm")
