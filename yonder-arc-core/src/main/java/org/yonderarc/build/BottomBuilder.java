@@ -50,4 +50,17 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
         floating.put("shadow", Trees.flag(shadow));
         return put("floating", Trees.map(floating));
     }
+
+    /** Lets it float at another distance from the lower edge, at most so wide, at one side or in the middle, in dp. */
+    public BottomBuilder floating(
+            double inset, double radius, boolean shadow, double lower, double widest, Form.Side align) {
+        var floating = new LinkedHashMap<String, Value>();
+        floating.put("inset", Trees.number(inset));
+        floating.put("radius", Trees.number(radius));
+        floating.put("shadow", Trees.flag(shadow));
+        floating.put("lower", Trees.number(lower));
+        floating.put("widest", Trees.number(widest));
+        floating.put("align", Trees.text(align.name().toLowerCase(java.util.Locale.ROOT)));
+        return put("floating", Trees.map(floating));
+    }
 }

@@ -63,6 +63,21 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
         return put("beneath", Trees.map(beneath));
     }
 
+    /** Sets how the content moves aside from a drawer beneath it, and how large it is then, as a share of its size. */
+    public DrawerBuilder beneath(double share, double radius, boolean shadow, double scale) {
+        var beneath = new LinkedHashMap<String, Value>();
+        beneath.put("share", Trees.number(share));
+        beneath.put("radius", Trees.number(radius));
+        beneath.put("shadow", Trees.flag(shadow));
+        beneath.put("scale", Trees.number(scale));
+        return put("beneath", Trees.map(beneath));
+    }
+
+    /** Sets its width as a share of the window's. */
+    public DrawerBuilder share(double ofWindow) {
+        return put("share", ofWindow);
+    }
+
     /** Sets the items that stand at its foot. */
     public DrawerBuilder footer(String... items) {
         return put("footer", items);

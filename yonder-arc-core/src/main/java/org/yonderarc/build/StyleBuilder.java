@@ -41,6 +41,25 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
         return put("indicator", Trees.map(indicator));
     }
 
+    /** Sets a line as the mark of the selected item, as long as something: at which edge, and its thickness in dp. */
+    public StyleBuilder line(Indicator.Edge edge, Indicator.Along along, double thickness) {
+        var indicator = new LinkedHashMap<String, Value>();
+        indicator.put("kind", word(Indicator.Kind.LINE));
+        indicator.put("edge", word(edge));
+        indicator.put("along", word(along));
+        indicator.put("thickness", Trees.number(thickness));
+        return put("indicator", Trees.map(indicator));
+    }
+
+    /** Sets a notch as the mark of the selected item: the width of its circle, and how far that lies below the edge, in dp. */
+    public StyleBuilder notch(double width, double depth) {
+        var indicator = new LinkedHashMap<String, Value>();
+        indicator.put("kind", word(Indicator.Kind.NOTCH));
+        indicator.put("width", Trees.number(width));
+        indicator.put("depth", Trees.number(depth));
+        return put("indicator", Trees.map(indicator));
+    }
+
     /** Sets which labels are set in semibold. */
     public StyleBuilder bold(Style.Which which) {
         return put("bold", which);

@@ -132,6 +132,16 @@ public final class StyleShape {
                 "Its extent across the bar in dp.");
         var radius = shape.optional(
                 "radius", Codecs.number(Indicator.RADIUS), Indicator::radius, "The radius of its corners in dp.");
+        var along = shape.optional(
+                "along",
+                Codecs.choice(Indicator.Along.values()),
+                Indicator::along,
+                "What a line is as long as, where it has no width: the icon, the label or the item.");
+        var depth = shape.optional(
+                "depth",
+                Codecs.number(Indicator.DEPTH),
+                Indicator::depth,
+                "How far the middle of a notch's circle lies below the bar's edge in dp. Default: 6.");
         return shape.shortForm(kind)
                 .makes(got -> new Indicator(
                         got.get(kind),
@@ -139,7 +149,9 @@ public final class StyleShape {
                         got.get(behind),
                         got.get(width),
                         got.get(thickness),
-                        got.get(radius)));
+                        got.get(radius),
+                        got.get(along),
+                        got.get(depth)));
     }
 
     private static Shape<StateLook> look() {

@@ -45,8 +45,17 @@ final class BottomBoxes {
         this.measure = room.measure();
         Insets safe = device.safe();
         double inset = form.floating().map(BottomForm.Floating::inset).orElse(0.0);
-        this.left = Math.max(room.from() > 0 ? room.from() : safe.left(), 0) + inset;
-        this.right = device.width() - safe.right() - inset;
+        double start = Math.max(room.from() > 0 ? room.from() : safe.left(), 0) + inset;
+        double end = device.width() - safe.right() - inset;
+        double free = Math.max(0, end - start);
+        double width = Math.min(
+                free, form.floating().flatMap(BottomForm.Floating::widest).orElse(free));
+        this.left = switch (form.floating().map(BottomForm.Floating::align).orElse(Form.Side.CENTER)) {
+            case START -> start;
+            case CENTER -> start + (free - width) / 2;
+            case END -> end - width;
+        };
+        this.right = left + width;
         MarkHome mark = Marks.of(bar.look().indicator().kind());
         this.padding = Math.max(bar.look().size(Size.PADDING), mark.padding());
         // What is raised out of the bar has its label below it, wherever icons stand otherwise.
@@ -68,7 +77,7 @@ final class BottomBoxes {
         double bottom = device.height()
                 - Math.max(
                         device.safe().bottom(),
-                        floating.map(BottomForm.Floating::inset).orElse(0.0));
+                        floating.map(how -> how.lower().orElse(how.inset())).orElse(0.0));
         double y = bottom - height;
         Box inner = new Box(left, y, right - left, height);
         Box box = floating.isPresent() ? inner : new Box(from, y, device.width() - from, device.height() - y);
@@ -129,7 +138,9 @@ final class BottomBoxes {
         double above = 0;
         for (FittedItem item : items) {
             tallest = Math.max(tallest, cells.height(item, 1));
-            above = Math.max(above, Marks.of(item.look().indicator().kind()).above());
+            above = Math.max(
+                    above,
+                    Marks.of(item.look().indicator().kind()).above(item.look().indicator()));
         }
         double own = bar.look().size(Size.THICKNESS);
         return Math.max(Math.max(own, Metrics.TARGET), Metrics.crisp(tallest + 2 * Metrics.SLOT_MARGIN + above));

@@ -67,7 +67,24 @@ final class BottomHome extends FormHome<BottomForm> {
         var radius = shape.field(
                 "radius", Codecs.number(Floating.RADIUS), Floating::radius, 24.0, "The radius of its corners in dp.");
         var shadow = shape.field("shadow", Codecs.FLAG, Floating::shadow, true, "Whether it casts a shadow.");
-        return shape.makes(got -> new Floating(got.get(inset), got.get(radius), got.get(shadow)));
+        var lower = shape.optional(
+                "lower",
+                Codecs.number(Floating.INSET),
+                Floating::lower,
+                "Its distance from the lower edge in dp. Default: as from the others.");
+        var widest = shape.optional(
+                "widest",
+                Codecs.number(Floating.WIDEST),
+                Floating::widest,
+                "How wide it is at most, in dp. Default: as wide as the device leaves room.");
+        var align = shape.field(
+                "align",
+                Codecs.choice(Form.Side.values()),
+                Floating::align,
+                Form.Side.CENTER,
+                "Where it stands where it is narrower than that.");
+        return shape.makes(got -> new Floating(
+                got.get(inset), got.get(radius), got.get(shadow), got.get(lower), got.get(widest), got.get(align)));
     }
 
     @Override
@@ -84,7 +101,8 @@ final class BottomHome extends FormHome<BottomForm> {
         double width = device.width()
                 - Math.max(device.safe().left(), inset)
                 - Math.max(device.safe().right(), inset);
-        int slots = Math.max(2, (int) (width / NARROWEST));
+        double most = form.floating().flatMap(Floating::widest).orElse(width);
+        int slots = Math.max(2, (int) (Math.min(width, most) / NARROWEST));
         return FitContext.held(all, Math.min(form.most(), slots), form.overflows());
     }
 

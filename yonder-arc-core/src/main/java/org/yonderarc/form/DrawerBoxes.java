@@ -47,8 +47,9 @@ final class DrawerBoxes {
         if (bar.isCollapsed()) {
             return form.collapsed().orElseThrow() + left;
         }
-        double most = form.opens().takesRoom() ? device.width() / 2 : device.width() - Metrics.BESIDE_DRAWER;
-        return Math.min(form.width() + left, most);
+        double beside = form.share().isPresent() ? 0 : Metrics.BESIDE_DRAWER;
+        double most = form.opens().takesRoom() ? device.width() / 2 : device.width() - beside;
+        return Math.min(form.share().map(share -> device.width() * share).orElse(form.width() + left), most);
     }
 
     private ItemLayout cells(Box room, double scale) {

@@ -54,6 +54,11 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 DrawerForm::width,
                 DrawerForm.DEFAULT.width(),
                 "Its width in dp.");
+        var share = shape.optional(
+                "share",
+                Codecs.number(DrawerForm.SHARE),
+                DrawerForm::share,
+                "Its width as a share of the window's, in place of one in dp; 1 for all of a narrow window.");
         var collapsed = shape.optional(
                 "collapsed",
                 Codecs.number(DrawerForm.COLLAPSED),
@@ -72,6 +77,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 got.get(header),
                 got.get(footer),
                 got.get(width),
+                got.get(share),
                 got.get(collapsed),
                 got.get(beneath),
                 got.get(logo),
@@ -98,7 +104,13 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 Beneath::shadow,
                 Beneath.DEFAULT.shadow(),
                 "Whether it casts a shadow on the drawer.");
-        return shape.makes(got -> new Beneath(got.get(share), got.get(radius), got.get(shadow)));
+        var scale = shape.field(
+                "scale",
+                Codecs.number(Beneath.SCALE),
+                Beneath::scale,
+                Beneath.DEFAULT.scale(),
+                "How large it is then, as a share of its size.");
+        return shape.makes(got -> new Beneath(got.get(share), got.get(radius), got.get(shadow), got.get(scale)));
     }
 
     private static Shape<Header> header() {
@@ -191,7 +203,10 @@ final class DrawerHome extends FormHome<DrawerForm> {
         Beneath how = form.beneath();
         double width = bar.map(placed -> placed.box().width()).orElse(0.0);
         return Optional.of(new Layout.Aside(
-                width * how.share(), bar.isPresent() ? how.radius() : 0, how.shadow() && bar.isPresent()));
+                width * how.share(),
+                bar.isPresent() ? how.radius() : 0,
+                how.shadow() && bar.isPresent(),
+                bar.isPresent() ? how.scale() : 1));
     }
 
     @Override

@@ -165,20 +165,6 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         out.add(bare.withItems(items));
     }
 
-    /** What the place says that is open in place of the screen's content; no value where none is. */
-    Optional<String> openPlace() {
-        return bars.stream()
-                .filter(bar -> visible.form(bar)
-                        .overflows()
-                        .filter(any -> any.opens() == Form.Overflow.Opens.PLACE)
-                        .isPresent())
-                .filter(bar -> isOpen(Step.Toggle.overflow(bar.id()))
-                        || isOpen(bar.id()) && visible.form(bar).kind() != Form.Kind.RADIAL)
-                .flatMap(bar -> visible.form(bar).overflows().stream())
-                .map(this::label)
-                .findFirst();
-    }
-
     private FittedItem more(Bar bar, Form.Overflow overflow, String toggles, FittedBar bare, boolean selected) {
         String id = Step.Toggle.overflow(bar.id());
         String label = label(overflow);

@@ -146,10 +146,10 @@ final class TopHome extends FormHome<TopForm> {
                 .withApart(context.named(bar, form))
                 .withButtons(leading(context).stream().toList())
                 .withPerson(form.profile().map(profile -> context.person(profile, context.ofPerson(bar, form))))
-                .withTitle(context.openPlace()
-                        .orElseGet(() -> form.title() == TopForm.Middle.NAME
+                .withTitle(
+                        form.title() == TopForm.Middle.NAME
                                 ? context.plan().app().name()
-                                : context.title()))
+                                : context.title())
                 .withNote(form.subtitle().map(context::filled).orElse(""));
         if (bar.menu().isEmpty()) {
             out.add(bare);

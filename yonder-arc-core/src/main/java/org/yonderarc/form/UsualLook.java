@@ -93,6 +93,8 @@ record UsualLook(Map<Size, Double> sizes, Indicator mark, Look plain) {
                 Indicator.Behind.ITEM,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 }

@@ -104,7 +104,8 @@ public record ItemLayout(
         double iconMiddle = below ? top + block - cell / 2 : top + cell / 2;
         double labelTop = below ? top : top + cell + gap;
         Optional<Double> raised = item.selected() && inner == MarkHome.Inner.UPPER
-                ? Marks.of(item.look().indicator().kind()).iconMiddle(bar)
+                ? Marks.of(item.look().indicator().kind())
+                        .iconMiddle(item.look().indicator(), bar)
                 : Optional.empty();
         double middle = raised.orElse(iconMiddle);
         Box icon = Box.around(target.centerX(), middle, size, size);
@@ -138,7 +139,7 @@ public record ItemLayout(
 
     private Layout.Slot finished(FittedItem item, Box target, Box icon, List<TextLine> lines) {
         Box marked = marked(icon, lines);
-        Optional<Box> circle = mark(item, marked, target, 0)
+        Optional<Box> circle = mark(item, marked, label(lines), target, 0)
                 .filter(mark -> Marks.of(item.look().indicator().kind()).isRaised())
                 .map(mark -> mark.shapes().get(0).box());
         Optional<Layout.Badge> badge = item.badge().map(text -> circle.map(around -> atRim(text, around, target))
@@ -172,9 +173,13 @@ public record ItemLayout(
                 Metrics.BADGE);
     }
 
+    private static Box label(List<TextLine> lines) {
+        return lines.stream().map(TextLine::box).reduce(Box::around).orElse(new Box(0, 0, 0, 0));
+    }
+
     private Layout.Slot finished(FittedItem item, Box target, Layout.Body body, Box marked) {
         double radius = Math.min(item.look().size(Size.ITEM_RADIUS), target.height() / 2);
-        Optional<Layout.Mark> mark = mark(item, marked, target, radius);
+        Optional<Layout.Mark> mark = mark(item, marked, label(body.label()), target, radius);
         return new Layout.Slot(item, target, target, radius, body, mark, Optional.empty());
     }
 
@@ -182,7 +187,8 @@ public record ItemLayout(
     public Layout.Slot placed(FittedItem item, Box target, Layout.Body body, double radius) {
         boolean takesLabel = body.plates().isEmpty() && isBeside(body.icon(), body.label());
         Box marked = takesLabel ? together(body.icon(), body.label()) : body.icon();
-        var room = new MarkHome.Room(item.look().indicator(), marked, target, radius, target, inner);
+        var room =
+                new MarkHome.Room(item.look().indicator(), marked, label(body.label()), target, radius, target, inner);
         Optional<Layout.Mark> mark = item.selected() ? Marks.in(room) : Optional.empty();
         return new Layout.Slot(item, target, target, radius, body, mark, Optional.empty());
     }
@@ -371,9 +377,9 @@ public record ItemLayout(
         return new Layout.Badge(box, Optional.of(inside(line, box)));
     }
 
-    private Optional<Layout.Mark> mark(FittedItem item, Box icon, Box target, double radius) {
+    private Optional<Layout.Mark> mark(FittedItem item, Box icon, Box label, Box target, double radius) {
         return item.selected()
-                ? Marks.in(new MarkHome.Room(item.look().indicator(), icon, target, radius, bar, inner))
+                ? Marks.in(new MarkHome.Room(item.look().indicator(), icon, label, target, radius, bar, inner))
                 : Optional.empty();
     }
 }

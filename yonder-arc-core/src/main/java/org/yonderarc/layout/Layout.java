@@ -44,8 +44,9 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
      * @param distance how far, in dp
      * @param radius the radius of its corners in dp
      * @param shadow whether it casts a shadow
+     * @param scale how large it is, as a share of its size; smaller, it stays in the middle between top and bottom
      */
-    public record Aside(double distance, double radius, boolean shadow) {}
+    public record Aside(double distance, double radius, boolean shadow, double scale) {}
 
     /**
      * The boxes of a bar.

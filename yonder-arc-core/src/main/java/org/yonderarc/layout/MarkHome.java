@@ -23,12 +23,13 @@ public interface MarkHome {
      *
      * @param indicator what the style says
      * @param icon the icon, or icon and label where they stand beside each other; of no size where there is no icon
+     * @param label the label; of no size where none shows
      * @param target the item
      * @param radius the radius of the corners of what lies behind the item, in dp
      * @param bar the bar's box, without the safe insets
      * @param inner which edge lies towards the content
      */
-    record Room(Indicator indicator, Box icon, Box target, double radius, Box bar, Inner inner) {
+    record Room(Indicator indicator, Box icon, Box label, Box target, double radius, Box bar, Inner inner) {
         /** Whether the bar stands, and its items lie below each other. */
         public boolean stands() {
             return inner == Inner.TRAILING;
@@ -70,7 +71,7 @@ public interface MarkHome {
     }
 
     /** The room that it wants above the items of a bar that lies, in dp. */
-    default double above() {
+    default double above(Indicator indicator) {
         return 0;
     }
 
@@ -80,7 +81,7 @@ public interface MarkHome {
     }
 
     /** The y of the middle of the selected item's icon in a bar that lies; no value where it stays with the others. */
-    default Optional<Double> iconMiddle(Box bar) {
+    default Optional<Double> iconMiddle(Indicator indicator, Box bar) {
         return Optional.empty();
     }
 

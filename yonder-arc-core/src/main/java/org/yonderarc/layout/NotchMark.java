@@ -2,6 +2,7 @@ package org.yonderarc.layout;
 
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
 
@@ -21,7 +22,7 @@ final class NotchMark implements MarkHome {
     public List<Layout.Shape> shapes(Room room) {
         double size = room.indicator().width().orElse(SIZE);
         double y = room.inner() == Inner.UPPER
-                ? room.bar().y() + DEPTH
+                ? room.bar().y() + depth(room.indicator())
                 : room.icon().centerY();
         return List.of(new Layout.Shape(Box.around(room.target().centerX(), y, size, size), size / 2));
     }
@@ -46,14 +47,20 @@ final class NotchMark implements MarkHome {
         return PADDING;
     }
 
-    @Override
-    public double above() {
-        return 4;
+    private static double depth(Indicator indicator) {
+        return indicator.depth().orElse(DEPTH);
     }
 
     @Override
-    public Optional<Double> iconMiddle(Box bar) {
-        return Optional.of(bar.y() + DEPTH);
+    public double above(Indicator indicator) {
+        double lower = depth(indicator) + indicator.width().orElse(SIZE) / 2;
+        // What the circle reaches further into the bar than usual, its label gives way by.
+        return Math.max(0, 4 + lower - (DEPTH + SIZE / 2));
+    }
+
+    @Override
+    public Optional<Double> iconMiddle(Indicator indicator, Box bar) {
+        return Optional.of(bar.y() + depth(indicator));
     }
 
     @Override

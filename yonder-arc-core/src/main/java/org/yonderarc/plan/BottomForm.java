@@ -81,16 +81,25 @@ public record BottomForm(
      * @param inset its distance from the edges in dp, within {@link #INSET}
      * @param radius the radius of its corners in dp, within {@link #RADIUS}
      * @param shadow whether it casts a shadow
+     * @param lower its distance from the lower edge in dp, within {@link #INSET}, where that is another
+     * @param widest how wide it is at most, in dp, within {@link #WIDEST}; by default as wide as the device leaves room
+     * @param align where it stands where it is narrower than that
      */
-    public record Floating(double inset, double radius, boolean shadow) {
+    public record Floating(
+            double inset, double radius, boolean shadow, Optional<Double> lower, Optional<Double> widest, Side align) {
         /** Distances from the edges in dp. */
-        public static final Range INSET = new Range(0, 64);
+        public static final Range INSET = new Range(0, 160);
+        /** Greatest widths in dp. */
+        public static final Range WIDEST = new Range(120, 4000);
         /** Radii of corners in dp. */
         public static final Range RADIUS = new Range(0, 64);
 
         public Floating {
             INSET.require(inset, "the inset of a floating bar");
             RADIUS.require(radius, "the radius of a floating bar");
+            INSET.require(lower, "the distance of a floating bar from the lower edge");
+            WIDEST.require(widest, "the greatest width of a floating bar");
+            Objects.requireNonNull(align, "align");
         }
     }
 }

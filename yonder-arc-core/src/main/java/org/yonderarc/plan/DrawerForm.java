@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param header what stands at its head
  * @param footer the ids of the items that stand at its foot
  * @param width its width in dp, within {@link #WIDTH}
+ * @param share its width as a share of the window's, within {@link #SHARE}, in place of one in dp
  * @param collapsed its width in dp while it is collapsed to icons, within {@link #COLLAPSED}; no value where it can't be
  * @param beneath how the content moves aside from a drawer beneath it
  * @param logo whether the app's logo stands at its head
@@ -21,6 +22,7 @@ public record DrawerForm(
         Optional<Header> header,
         List<String> footer,
         double width,
+        Optional<Double> share,
         Optional<Double> collapsed,
         Beneath beneath,
         boolean logo,
@@ -28,18 +30,29 @@ public record DrawerForm(
         implements Form {
     /** Widths in dp. */
     public static final Range WIDTH = new Range(160, 480);
+    /** Shares of the window's width. */
+    public static final Range SHARE = new Range(0.2, 1);
     /** Widths in dp of a drawer that is collapsed to icons. */
     public static final Range COLLAPSED = new Range(48, 120);
 
     /** A drawer with all defaults. */
     public static final DrawerForm DEFAULT = new DrawerForm(
-            Opening.OVER, Optional.empty(), List.of(), 300, Optional.empty(), Beneath.DEFAULT, false, Optional.empty());
+            Opening.OVER,
+            Optional.empty(),
+            List.of(),
+            300,
+            Optional.empty(),
+            Optional.empty(),
+            Beneath.DEFAULT,
+            false,
+            Optional.empty());
 
     public DrawerForm {
         Objects.requireNonNull(opens, "opens");
         Objects.requireNonNull(header, "header");
         footer = List.copyOf(footer);
         WIDTH.require(width, "the width of a drawer");
+        SHARE.require(share, "the share of a drawer");
         COLLAPSED.require(collapsed, "the width of a collapsed drawer");
         Objects.requireNonNull(beneath, "beneath");
         Objects.requireNonNull(style, "style");
@@ -72,12 +85,12 @@ public record DrawerForm(
 
     @Override
     public DrawerForm withStyle(Style.Ref other) {
-        return new DrawerForm(opens, header, footer, width, collapsed, beneath, logo, Optional.of(other));
+        return new DrawerForm(opens, header, footer, width, share, collapsed, beneath, logo, Optional.of(other));
     }
 
     /** The same, opening otherwise. */
     public DrawerForm opening(Opening how) {
-        return new DrawerForm(how, header, footer, width, collapsed, beneath, logo, style);
+        return new DrawerForm(how, header, footer, width, share, collapsed, beneath, logo, style);
     }
 
     /** How a drawer opens. */
@@ -130,18 +143,22 @@ public record DrawerForm(
      * @param share how far it moves, as a share of the drawer's width, within {@link #SHARE}
      * @param radius the radius of its corners in dp, within {@link #RADIUS}
      * @param shadow whether it casts a shadow on the drawer
+     * @param scale how large it is then, as a share of its size, within {@link #SCALE}
      */
-    public record Beneath(double share, double radius, boolean shadow) {
+    public record Beneath(double share, double radius, boolean shadow, double scale) {
         /** Shares of the drawer's width. */
         public static final Range SHARE = new Range(0.2, 1);
         /** Radii of corners in dp. */
-        public static final Range RADIUS = new Range(0, 64);
+        public static final Range RADIUS = new Range(0, 160);
+        /** Shares of the page's size. */
+        public static final Range SCALE = new Range(0.5, 1);
         /** With all defaults. */
-        public static final Beneath DEFAULT = new Beneath(1, 24, true);
+        public static final Beneath DEFAULT = new Beneath(1, 24, true, 1);
 
         public Beneath {
             SHARE.require(share, "the share by which content moves aside");
             RADIUS.require(radius, "the radius of content that moved aside");
+            SCALE.require(scale, "the scale of content that moved aside");
         }
     }
 }

@@ -12,6 +12,8 @@ import java.util.Optional;
  * @param width its length along the bar in dp, within {@link #WIDTH}
  * @param thickness its extent across the bar in dp, within {@link #THICKNESS}
  * @param radius the radius of its corners in dp, within {@link #RADIUS}
+ * @param along what a line is as long as, where it has no length of its own
+ * @param depth how far the middle of a notch's circle lies below the bar's edge in dp, within {@link #DEPTH}; above it below 0
  */
 public record Indicator(
         Kind kind,
@@ -19,13 +21,17 @@ public record Indicator(
         Behind behind,
         Optional<Double> width,
         Optional<Double> thickness,
-        Optional<Double> radius) {
+        Optional<Double> radius,
+        Optional<Along> along,
+        Optional<Double> depth) {
     /** Lengths along the bar in dp. */
     public static final Range WIDTH = new Range(2, 400);
     /** Extents across the bar in dp. */
     public static final Range THICKNESS = new Range(1, 120);
     /** Radii of corners in dp. */
     public static final Range RADIUS = new Range(0, 60);
+    /** How far a notch's circle lies below the edge in dp. */
+    public static final Range DEPTH = new Range(-32, 32);
     /** No mark. */
     public static final Indicator NONE = of(Kind.NONE);
 
@@ -59,6 +65,16 @@ public record Indicator(
         ITEM
     }
 
+    /** What a line is as long as. */
+    public enum Along {
+        /** The icon. */
+        ICON,
+        /** The label. */
+        LABEL,
+        /** The whole item. */
+        ITEM
+    }
+
     public Indicator {
         Objects.requireNonNull(kind, "kind");
         Objects.requireNonNull(edge, "edge");
@@ -66,10 +82,20 @@ public record Indicator(
         WIDTH.require(width, "the width of a mark");
         THICKNESS.require(thickness, "the thickness of a mark");
         RADIUS.require(radius, "the radius of a mark");
+        Objects.requireNonNull(along, "along");
+        DEPTH.require(depth, "the depth of a notch");
     }
 
     /** A mark of this kind, with all defaults. */
     public static Indicator of(Kind kind) {
-        return new Indicator(kind, Edge.INNER, Behind.ICON, Optional.empty(), Optional.empty(), Optional.empty());
+        return new Indicator(
+                kind,
+                Edge.INNER,
+                Behind.ICON,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 }

@@ -118,7 +118,8 @@ public final class Composer {
 
     /** Everything but the drawer, moved aside from it. */
     private void aside(Layout.Aside aside, List<SceneNode> page, List<SceneNode> nodes) {
-        var shift = Shift.by(aside.distance(), 0);
+        double down = layout.screen().height() * (1 - aside.scale()) / 2;
+        var shift = new Shift(false, aside.scale(), aside.distance(), down);
         Box moved = shift.box(layout.screen());
         if (aside.shadow()) {
             nodes.add(SceneNode.Group.of(
@@ -135,7 +136,7 @@ public final class Composer {
             inner.add(scrim(moved, Layout.Scrim.CLEAR));
         }
         nodes.add(SceneNode.Group.of(Part.Plain.PAGE, "page", new Meaning.Plain(), moved, inner)
-                .clipped(aside.radius()));
+                .clipped(Math.min(aside.radius(), moved.height() / 2)));
     }
 
     /** The sample content, below the bars at its head. */

@@ -10,6 +10,7 @@ import org.yonderarc.fit.Visible;
 import org.yonderarc.form.FitContext;
 import org.yonderarc.form.Forms;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
@@ -70,6 +71,15 @@ public final class Fitter {
         var context = new FitContext(walk, setting, state, visible, bars, title);
         var out = new ArrayList<FittedBar>();
         bars.forEach(bar -> Forms.fit(bar, visible.form(bar), context, out));
+        // A place that stands in for the screen's content has the title of its own.
+        out.stream()
+                .filter(bar -> bar.standing() == FittedBar.Standing.OVERFLOW)
+                .filter(bar -> bar.form().edge() == Form.Edge.CONTENT)
+                .findFirst()
+                .ifPresent(place -> out.replaceAll(
+                        bar -> bar.form().kind() == Form.Kind.TOP && bar.standing() == FittedBar.Standing.OPEN
+                                ? bar.withTitle(place.name()).withNote("")
+                                : bar));
         return out;
     }
 

@@ -89,7 +89,7 @@ class BuildersTest {
                                 ItemState.DISABLED,
                                 look -> look.icon("muted").label("muted").outline("line"))
                         .state(ItemState.DEFAULT, look -> look.icon("muted")))
-                .style("loud", style -> style.indicator(Indicator.Kind.DOT)
+                .style("loud", style -> style.notch(48, -4)
                         .ground(ground -> ground.fill(fill -> fill.from("coral", "dusk")
                                         .through("accent")
                                         .through("#123456", 0.8)
@@ -98,7 +98,8 @@ class BuildersTest {
                                 .edge("line", 2, true)
                                 .shadow(true)
                                 .opacity(0.9)))
-                .style("plain", style -> style.ground(ground -> ground.fill("surface")))
+                .style("plain", style -> style.ground(ground -> ground.fill("surface"))
+                        .line(Indicator.Edge.OUTER, Indicator.Along.LABEL, 2))
                 .selectMotion(MotionBuilder.spring(300, 30, 0.5, 2).after(20))
                 .stateMotion(MotionBuilder.lasting(90))
                 .drawerMotion(MotionBuilder.lasting(240).easing("linear(0 0%, 0.5 20% 40%, 1)"))
@@ -185,7 +186,7 @@ class BuildersTest {
                                         .style("calm")
                                         .labels(Form.Labels.SELECTED)
                                         .icons(Form.IconSide.BEFORE)
-                                        .floating(12, 20, false))
+                                        .floating(12, 20, false, 20, 400, Form.Side.END))
                         .form(
                                 "tablet",
                                 FormBuilder.rail()
@@ -210,7 +211,8 @@ class BuildersTest {
                                                 90)
                                         .person("observer", "sign-out")
                                         .logo(true)
-                                        .beneath(0.8, 12, false)
+                                        .beneath(0.8, 12, false, 0.9)
+                                        .share(0.4)
                                         .style(style -> style.size(Size.TITLE_SIZE, 12))
                                         .footer("sign-out")
                                         .width(280)
