@@ -56,6 +56,12 @@ final class BarRules {
             Form.Edge edge = edge(bar, kinds.get(0)).orElseThrow();
             boolean isNested = !bar.within().equals(other.within());
             boolean isDrawer = kinds.stream().allMatch(kind -> isDrawer(bar, kind) && isDrawer(other, kind));
+            boolean takesOver = edge == Form.Edge.UPPER
+                    && (bar.within().isEmpty() ? other : bar).menu().isPresent();
+            if (isNested && takesOver) {
+                // The header of the part, with its items, stands in the place of the other.
+                return;
+            }
             if (isNested
                     && edge != Form.Edge.UPPER
                     && !isDrawer

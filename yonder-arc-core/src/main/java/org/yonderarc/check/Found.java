@@ -15,6 +15,7 @@ final class Found {
     private final List<Acceptance> accepted;
     private final Set<Acceptance> used = new HashSet<>();
     private final Findings left = new Findings();
+    private final Set<Finding> told = new HashSet<>();
     private boolean anyError;
 
     Found(List<Acceptance> accepted) {
@@ -31,6 +32,10 @@ final class Found {
     }
 
     void add(Finding finding) {
+        // Two items of one screen would tell of its icon twice.
+        if (!told.add(finding)) {
+            return;
+        }
         anyError |= finding.severity() == Severity.ERROR;
         for (Acceptance acceptance : accepted) {
             if (accepts(acceptance, finding)) {

@@ -187,13 +187,9 @@ final class TopBoxes {
         double at = x;
         for (FittedItem action : bar.apart()) {
             var target = new Box(at, middle - Metrics.TARGET / 2, width(cells, action), Metrics.TARGET);
-            double height = Math.max(32, cells.height(action, 1) + 12);
-            Layout.Slot slot = cells.slot(action, target);
-            apart.add(
-                    action.icon().isPresent()
-                            ? slot
-                            : slot.filling(
-                                    Box.around(target.centerX(), middle, Math.max(0, target.width() - 8), height)));
+            double height = action.icon().isEmpty() ? Math.max(32, cells.height(action, 1) + 12) : Metrics.TARGET - 8;
+            apart.add(cells.slot(action, target)
+                    .filling(Box.around(target.centerX(), middle, Math.max(0, target.width() - 8), height)));
             at = target.right();
         }
         return x;
@@ -227,7 +223,7 @@ final class TopBoxes {
     }
 
     private double itemsTitleRoom(double leading, double end, Type type) {
-        double wanted = measure.width(bar.title(), type);
+        double wanted = Math.max(measure.width(bar.title(), type), measure.width(bar.note(), noteType()));
         return Math.max(0, Math.min(Math.max(LEAST_TITLE, wanted), (end - leading) / 2));
     }
 

@@ -20,9 +20,13 @@ public final class Frame {
     private static final Colour GLINT = Colour.rgb(0x3C5866);
     private static final Colour STRIP = Colour.rgb(0xF4F7F8);
     private static final Colour LINE = Colour.rgb(0xC9D3D7);
+    private static final Colour DARK_STRIP = Colour.rgb(0x1D2529);
+    private static final Colour DARK_LINE = Colour.rgb(0x3B484E);
+    /** What is darker than this has a dark window around it. */
+    private static final double DARK = 0.18;
 
     /** The room around the device, in which its shadow lies. */
-    private static final double MARGIN = 40;
+    static final double MARGIN = 40;
     /** What a body shows around its screen. */
     private static final double BEZEL = 12;
     /** The height of the strip above a window's content. */
@@ -45,7 +49,7 @@ public final class Frame {
         var nodes = new ArrayList<SceneNode>();
         shadow(body, radius + bezel, nodes);
         if (isWindow) {
-            nodes.add(new SceneNode.Rect("body", body, radius, LINE));
+            nodes.add(new SceneNode.Rect("body", body, radius, isDark(scene) ? DARK_LINE : LINE));
             nodes.add(window(scene, body, radius));
         } else {
             nodes.add(new SceneNode.Rect("edge", body, radius + bezel, EDGE));
@@ -60,14 +64,19 @@ public final class Frame {
     private static SceneNode window(Scene scene, Box body, double radius) {
         Box inner = inset(body, 1);
         var parts = new ArrayList<SceneNode>();
-        parts.add(new SceneNode.Rect("strip", inner, 0, STRIP));
+        parts.add(new SceneNode.Rect("strip", inner, 0, isDark(scene) ? DARK_STRIP : STRIP));
+        Colour line = isDark(scene) ? DARK_LINE : LINE;
         for (int i = 0; i < 3; i++) {
             double y = inner.y() + TITLE / 2 - 5 + 4.0 * i;
-            parts.add(new SceneNode.Rect("grip-" + i, new Box(body.centerX() - 20, y, 40, 1.5), 0.75, LINE));
+            parts.add(new SceneNode.Rect("grip-" + i, new Box(body.centerX() - 20, y, 40, 1.5), 0.75, line));
         }
         parts.add(scene.placed("shot", MARGIN + 1, MARGIN + TITLE, 1, 0));
         return new SceneNode.Group(
                 "window", new org.yonderarc.scene.Meaning.Plain(), inner, Optional.of(radius - 1), parts);
+    }
+
+    private static boolean isDark(Scene scene) {
+        return scene.background().luminance() < DARK;
     }
 
     /** Many thin layers, each wider than the one above, so that no edge of one is seen. */

@@ -71,6 +71,8 @@ public final class Sheet {
             }
         }
         var nodes = new ArrayList<SceneNode>();
+        // Above the pictures, whose own ground would hide them.
+        var captions = new ArrayList<SceneNode>();
         text(nodes, "title", title, TITLE, MARGIN, MARGIN + 12, measure);
         double y = MARGIN + HEAD;
         double right = MARGIN + measure.width(title, TITLE);
@@ -78,18 +80,33 @@ public final class Sheet {
             int to = end(widths, from, WIDEST - left - MARGIN);
             double x = left;
             for (int i = from; i < to; i++) {
-                text(nodes, "column-" + i, columns.get(i), LABEL, x, y - CAPTION / 2, measure);
+                double above = x + inset(rows.get(0).get(i));
+                text(
+                        captions,
+                        "column-" + i,
+                        columns.get(i),
+                        LABEL,
+                        above,
+                        y - CAPTION / 2 + inset(rows.get(0).get(i)) / 2,
+                        measure);
                 x += widths[i] + GAP;
             }
             right = Math.max(right, x - GAP);
             for (int r = 0; r < rows.size(); r++) {
-                text(nodes, "row-" + r + "-" + from, sides.get(r), LABEL, MARGIN, y + 12, measure);
+                double middle = y + 12 + inset(rows.get(r).get(from));
+                text(captions, "row-" + r + "-" + from, sides.get(r), LABEL, MARGIN, middle, measure);
                 y = row(nodes, rows.get(r), new Band(r, from, to), widths, left, y) + GAP;
             }
             from = to;
             y += from < widths.length ? CAPTION + GAP : 0;
         }
+        nodes.addAll(captions);
         return new Scene(right + MARGIN, y - GAP + MARGIN, DESK, title, nodes);
+    }
+
+    /** How far the picture of a device stands within its scene, which holds its shadow too. */
+    private static double inset(Scene scene) {
+        return scene.background().equals(DESK) ? Frame.MARGIN : 0;
     }
 
     /** Where a band of columns ends that starts at {@code from}: the others go on below it. */
