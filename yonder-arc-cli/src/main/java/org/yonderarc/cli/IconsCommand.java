@@ -1,8 +1,10 @@
 package org.yonderarc.cli;
 
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -12,9 +14,13 @@ import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.IconSearch;
+import org.yonderarc.draw.IconSheet;
 import org.yonderarc.draw.Icons;
+import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanIcons;
+import org.yonderarc.draw.Studio;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SafeFile;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Plan;
@@ -32,15 +38,31 @@ import picocli.CommandLine.Spec;
             "",
             "Examples:",
             "  yonder icons money",
-            "  yonder icons water --twins",
+            "  yonder icons water --twins -o water.png",
+            "  yonder icons arrow left --category arrows",
             "  yonder icons --of brinelight.yaml"
         })
 final class IconsCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(arity = "0..1", paramLabel = "WORD", description = "What the icon should mean: money, shore, people.")
-    private Optional<String> word = Optional.empty();
+    @Parameters(
+            arity = "0..*",
+            paramLabel = "WORD",
+            description = "What the icon should mean: money, shore, people. Several words mean one thing together.")
+    private List<String> words = List.of();
+
+    @Option(
+            names = "--category",
+            paramLabel = "NAME",
+            description = "Only icons that the set files under this: animals, map.")
+    private Optional<String> category = Optional.empty();
+
+    @Option(
+            names = {"-o", "--output"},
+            paramLabel = "FILE",
+            description = "Also draws what was found, outlined and filled: .svg or .png.")
+    private Optional<Path> output = Optional.empty();
 
     @Option(
             names = "--of",
@@ -59,10 +81,16 @@ final class IconsCommand implements Callable<Integer> {
         if (most < 1 || most > 500) {
             throw new Refusal("--most: " + most + " is outside of 1 to 500.");
         }
-        if (word.isPresent() == plan.isPresent()) {
+        boolean searches = !words.isEmpty() || category.isPresent();
+        if (searches == plan.isPresent()) {
             throw new Refusal("name either a word, such as \"yonder icons money\", or a plan with --of.");
         }
-        return plan.isPresent() ? used(plan.get()) : search(word.get());
+        if (output.isPresent()
+                && !output.get().toString().endsWith(".svg")
+                && !output.get().toString().endsWith(".png")) {
+            throw new Refusal(output.get() + ": a picture's name ends in .svg or .png.");
+        }
+        return plan.isPresent() ? used(plan.get()) : search(String.join(" ", words));
     }
 
     private int used(Path file) throws Exception {
@@ -96,6 +124,13 @@ final class IconsCommand implements Callable<Integer> {
         if (uses.isEmpty()) {
             out.println("The plan uses no icons.");
         }
+        if (icons instanceof PlanIcons beside) {
+            List<String> unused = beside.own().stream()
+                    .filter(name -> !uses.containsKey(name))
+                    .sorted()
+                    .toList();
+            unused.forEach(name -> out.println(name + "  of your own, unused by this plan"));
+        }
         return Main.FINE;
     }
 
@@ -103,28 +138,59 @@ final class IconsCommand implements Callable<Integer> {
         uses.computeIfAbsent(icon, none -> new TreeSet<>()).add(by);
     }
 
-    private int search(String word) throws Exception {
+    private int search(String wanted) throws Exception {
         var search = new IconSearch();
+        Optional<String> within = category.map(name -> name.toLowerCase(Locale.ROOT));
+        if (within.isPresent() && !search.categories().contains(within.get())) {
+            throw new Refusal("--category: there is no \"" + category.get() + "\". "
+                    + Suggestion.sentence(
+                            within.get(),
+                            search.categories(),
+                            "Write " + Suggestion.choice(search.categories()) + "."));
+        }
         var icons = new BundledIcons();
-        List<IconSearch.Found> found = search.find(word, Integer.MAX_VALUE).stream()
+        List<IconSearch.Found> all = search.find(wanted, within, Integer.MAX_VALUE);
+        List<IconSearch.Found> found = all.stream()
                 .filter(icon -> !twins || icons.hasTwin(icon.name()))
                 .limit(most)
                 .toList();
         PrintWriter out = spec.commandLine().getOut();
         if (found.isEmpty()) {
-            List<String> near = search.near(word);
-            out.println("No icon means \"" + word + "\"."
-                    + (near.isEmpty()
-                            ? " Try another word for it."
-                            : " Did you mean " + Suggestion.choice(near) + "?"));
+            out.println(all.isEmpty() ? nothing(wanted, search) : withoutTwins(wanted, all));
             return Main.FINE;
         }
         int width = found.stream().mapToInt(icon -> icon.name().length()).max().orElse(0);
         for (IconSearch.Found icon : found) {
             String twin = icons.hasTwin(icon.name()) ? "filled twin" : "           ";
-            String words = String.join(", ", icon.words().stream().limit(6).toList());
-            out.println(icon.name() + " ".repeat(width - icon.name().length()) + "  " + twin + "  " + words);
+            String said = String.join(", ", icon.words().stream().limit(6).toList());
+            out.println(icon.name() + " ".repeat(width - icon.name().length()) + "  " + twin + "  " + said);
+        }
+        if (output.isPresent()) {
+            draw(wanted.isEmpty() ? category.orElse("") : wanted, found, icons);
+            out.println("Drew " + output.get() + ".");
         }
         return Main.FINE;
+    }
+
+    private static String nothing(String wanted, IconSearch search) {
+        List<String> near = search.near(wanted);
+        return "No icon means \"" + wanted + "\"."
+                + (near.isEmpty() ? " Try another word for it." : " Did you mean " + Suggestion.choice(near) + "?");
+    }
+
+    private static String withoutTwins(String wanted, List<IconSearch.Found> all) {
+        List<String> names = all.stream().limit(4).map(IconSearch.Found::name).toList();
+        return "No icon that means \"" + wanted + "\" has a filled twin. Without one there "
+                + (names.size() == 1 ? "is " : "are ") + String.join(", ", names)
+                + "; set \"selected-icon\" for those.";
+    }
+
+    private void draw(String title, List<IconSearch.Found> found, Icons icons) throws Exception {
+        var studio = new Studio(icons, Pictures.NONE);
+        List<String> names = found.stream().map(IconSearch.Found::name).toList();
+        var scene = IconSheet.of("Icons for " + title, names, icons, studio.measure());
+        boolean isSvg = output.get().toString().endsWith(".svg");
+        byte[] bytes = isSvg ? studio.svg(scene).getBytes(StandardCharsets.UTF_8) : studio.png(scene, 2);
+        SafeFile.write(output.get(), bytes);
     }
 }

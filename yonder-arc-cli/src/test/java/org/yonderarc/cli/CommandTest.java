@@ -244,6 +244,26 @@ class CommandTest {
     }
 
     @Test
+    void severalWordsAndCategoriesNarrowTheSearchAndItCanBeDrawn() throws Exception {
+        assertEquals(0, yonder("icons", "arrow", "left", "--most", "5"));
+        assertTrue(out.toString().startsWith("arrow-left "), out.toString());
+        assertEquals(0, yonder("icons", "chat", "--most", "6"));
+        assertTrue(out.toString().lines().anyMatch(line -> line.startsWith("message")), out.toString());
+        assertTrue(out.toString().lines().noneMatch(line -> line.startsWith("cat ")), out.toString());
+        assertEquals(0, yonder("icons", "--category", "animals", "--most", "500"));
+        assertTrue(out.toString().lines().anyMatch(line -> line.startsWith("fish ")), out.toString());
+        assertEquals(2, yonder("icons", "--category", "animls"));
+        assertTrue(err.toString().contains("Did you mean \"animals\"?"), err.toString());
+        assertEquals(0, yonder("icons", "school", "--twins", "--category", "animals"));
+        Path picture = folder.resolve("icons.svg");
+        assertEquals(0, yonder("icons", "heart", "--most", "3", "-o", picture.toString()));
+        String svg = Files.readString(picture);
+        assertTrue(svg.contains(">heart</text>") || svg.contains(">heart<"), svg.substring(0, 400));
+        assertEquals(2, yonder("icons", "heart", "-o", "heart.gif"));
+        assertTrue(err.toString().contains("ends in .svg or .png"), err.toString());
+    }
+
+    @Test
     void checkWritesForProgramsAndIsStrictWhenAsked() throws Exception {
         Path odd =
                 Files.writeString(folder.resolve("odd.yaml"), Brinelight.yaml().replace("    - species\n", ""));

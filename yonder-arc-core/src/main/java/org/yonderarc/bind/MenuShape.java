@@ -226,6 +226,11 @@ final class MenuShape {
                 PlanCodecs.WORDS,
                 Item::note,
                 "What is said about it where there is room: in tiles and in lists.");
+        var value = shape.optional(
+                "value",
+                PlanCodecs.WORDS,
+                Item::value,
+                "What stands at its end in lists: {free-looms}, a time, a key.");
         var icon = shape.optional("icon", PlanCodecs.ICON, Item::icon, "The name of its icon. Default: its screen's.");
         var selectedIcon = shape.optional(
                 "selected-icon",
@@ -272,6 +277,7 @@ final class MenuShape {
                         got.get(shortLabel),
                         got.get(spoken),
                         got.get(note),
+                        got.get(value),
                         got.get(icon),
                         got.get(selectedIcon),
                         got.get(badge),

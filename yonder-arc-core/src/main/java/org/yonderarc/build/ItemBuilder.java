@@ -58,6 +58,11 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
         return put("spoken", text);
     }
 
+    /** Sets what stands at its end in lists; may have holes for facts. */
+    public ItemBuilder value(String text) {
+        return put("value", text);
+    }
+
     /** Sets what is said about the item where there is room, in tiles and lists. */
     public ItemBuilder note(String text) {
         return put("note", text);

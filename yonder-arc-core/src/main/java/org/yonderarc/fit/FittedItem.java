@@ -16,6 +16,7 @@ import org.yonderarc.walk.Step;
  * @param brief what it says where the label doesn't fit; the label itself where the plan gives no shorter one
  * @param spoken its accessible name
  * @param note what is said about it where there is room; empty for nothing
+ * @param value what stands at its end where there is room; empty for nothing
  * @param icon the name of its icon
  * @param badge what its badge says: empty text for a dot; no value for no badge
  * @param address the address of the place on top of its branch, or on the web; no value where it leads to none
@@ -30,6 +31,7 @@ public record FittedItem(
         String brief,
         String spoken,
         String note,
+        String value,
         Optional<String> icon,
         Optional<String> badge,
         Optional<String> address,
@@ -60,6 +62,6 @@ public record FittedItem(
     public FittedItem unselected() {
         var rest = states.isEmpty() ? EnumSet.noneOf(ItemState.class) : EnumSet.copyOf(states);
         rest.remove(ItemState.SELECTED);
-        return new FittedItem(id, label, brief, spoken, note, icon, badge, address, step, leaves, rest, look);
+        return new FittedItem(id, label, brief, spoken, note, value, icon, badge, address, step, leaves, rest, look);
     }
 }

@@ -174,6 +174,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 label,
                 label,
                 "",
+                "",
                 Optional.of(overflow.icon()),
                 Optional.empty(),
                 Optional.empty(),
@@ -266,6 +267,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 item.shortLabel().map(this::filled).orElse(label),
                 item.spoken().map(this::filled).orElse(label),
                 item.note().map(this::filled).orElse(""),
+                item.value().map(this::filled).orElse(""),
                 selected
                         ? item.selectedIcon().or(item::icon).or(() -> screen.flatMap(Screen::icon))
                         : item.icon().or(() -> screen.flatMap(Screen::icon)),

@@ -288,16 +288,46 @@ public record ItemLayout(
         double x = left + (size > 0 ? size + item.look().size(Size.GAP) : 0);
         Optional<Layout.Badge> badge = trailing(item, right, target.centerY(), right - x);
         right = badge.map(box -> box.box().x() - 8).orElse(right);
-        List<String> texts = listTexts(item, Math.max(0, right - x), type);
+        Optional<TextLine> value = value(item, right, target.centerY());
+        right = value.map(line -> line.left() - 8).orElse(right);
+        double room = Math.max(0, right - x);
+        List<String> texts = listTexts(item, room, type);
+        List<String> notes = notes(item, room);
         double height = lineHeight(type);
+        double second = lineHeight(noteType());
+        double y = target.centerY() - (texts.size() * height + notes.size() * second) / 2;
         var lines = new ArrayList<TextLine>();
         for (String text : texts) {
-            double y = target.centerY() + (lines.size() - (texts.size() - 1) / 2.0) * height;
-            lines.add(
-                    TextLine.of(text, START, x, crisp(type.baselineAround(y)), Math.max(0, right - x), type, measure));
+            lines.add(TextLine.of(text, START, x, crisp(type.baselineAround(y + height / 2)), room, type, measure));
+            y += height;
+        }
+        var below = new ArrayList<TextLine>();
+        for (String text : notes) {
+            double baseline = crisp(noteType().baselineAround(y + second / 2));
+            below.add(TextLine.of(text, START, x, baseline, room, noteType(), measure));
+            y += second;
         }
         Box marked = isBeside(icon, lines) ? together(icon, lines) : icon;
-        return finished(item, target, new Layout.Body(icon, lines, List.of(), badge, leaves), marked);
+        return finished(item, target, new Layout.Body(icon, lines, below, value, badge, leaves, List.of()), marked);
+    }
+
+    private Type noteType() {
+        return Type.regular(12 * textScale);
+    }
+
+    private List<String> notes(FittedItem item, double room) {
+        return item.note().isEmpty() ? List.of() : TextFit.wrap(item.note(), noteType(), room, 2, measure);
+    }
+
+    /** What stands at the end of a line; it takes at most a third of the bar. */
+    private Optional<TextLine> value(FittedItem item, double right, double middle) {
+        if (item.value().isEmpty()) {
+            return Optional.empty();
+        }
+        Type type = Type.regular(13 * textScale);
+        double baseline = crisp(type.baselineAround(middle));
+        return Optional.of(
+                TextLine.of(item.value(), TextLine.Anchor.END, right, baseline, bar.width() / 3, type, measure));
     }
 
     private List<String> listTexts(FittedItem item, double room, Type type) {
@@ -314,7 +344,8 @@ public record ItemLayout(
         double badge = trailing(item, 0, 0, width)
                 .map(found -> found.box().width() + 8)
                 .orElse(0.0);
-        return Math.max(0, width - 32 - size - badge - (item.leaves() ? 24 : 0));
+        double value = value(item, 0, 0).map(line -> line.width() + 8).orElse(0.0);
+        return Math.max(0, width - 32 - size - badge - value - (item.leaves() ? 24 : 0));
     }
 
     /** How many times the longest word of a label fits into a line so wide. */
@@ -326,8 +357,10 @@ public record ItemLayout(
     /** The height that a line of a list needs in so much room. */
     public double lineHeight(FittedItem item, double width, double least) {
         Type type = type(item);
-        int lines = Math.max(1, listTexts(item, lineRoom(item, width), type).size());
-        return Math.max(least, lines * lineHeight(type) + 2 * Metrics.SLOT_MARGIN);
+        double room = lineRoom(item, width);
+        int lines = Math.max(1, listTexts(item, room, type).size());
+        double below = notes(item, room).size() * lineHeight(noteType());
+        return Math.max(least, lines * lineHeight(type) + below + 2 * Metrics.SLOT_MARGIN);
     }
 
     /** A badge at the end of a line; a dot where there is no room for what it says. */

@@ -282,6 +282,7 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
      * @param icon its icon; of no size where it has none
      * @param label the lines of its label; none where it isn't shown
      * @param note the lines of what is said about it
+     * @param value what stands at its end
      * @param badge its badge
      * @param leaves the sign that it leads out of the app
      * @param plates what lies behind the lines of its label; none where they stand on the bar
@@ -290,17 +291,18 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
             Box icon,
             List<TextLine> label,
             List<TextLine> note,
+            Optional<TextLine> value,
             Optional<Badge> badge,
             Optional<Box> leaves,
             List<Box> plates) {
         /** Texts that stand on the bar itself. */
         public Body(Box icon, List<TextLine> label, List<TextLine> note, Optional<Badge> badge, Optional<Box> leaves) {
-            this(icon, label, note, badge, leaves, List.of());
+            this(icon, label, note, Optional.empty(), badge, leaves, List.of());
         }
 
         /** The same, its label on plates. */
         public Body on(List<Box> other) {
-            return new Body(icon, label, note, badge, leaves, other);
+            return new Body(icon, label, note, value, badge, leaves, other);
         }
 
         public Body {

@@ -16,6 +16,7 @@ import java.util.stream.Stream;
  * @param shortLabel what it says where there is little room; by default the label
  * @param spoken its accessible name; by default the label
  * @param note what is said about it where there is room, in tiles and lists
+ * @param value what stands at its end where there is room, in lists
  * @param icon the name of its icon; by default that of its screen
  * @param selectedIcon the name of its icon while it is selected; by default the filled twin of the icon
  * @param badge its badge
@@ -35,6 +36,7 @@ public record Item(
         Optional<Words> shortLabel,
         Optional<Words> spoken,
         Optional<Words> note,
+        Optional<Words> value,
         Optional<String> icon,
         Optional<String> selectedIcon,
         Optional<Badge> badge,
@@ -85,14 +87,15 @@ public record Item(
 
     /** The item of an entry: {@code project-7} of the item {@code project} and the entry {@code 7}. */
     private Item with(ListEntry entry) {
-        Function<String, Optional<String>> value = entry::value;
+        Function<String, Optional<String>> told = entry::value;
         return new Item(
                 id + "-" + entry.id(),
-                target.filled(value),
+                target.filled(told),
                 Optional.of(Words.plain(entry.label())),
                 Optional.empty(),
                 Optional.empty(),
                 entry.value("note").map(Words::plain).or(() -> note),
+                entry.value("value").map(Words::plain).or(() -> value),
                 entry.value("icon").or(() -> icon),
                 entry.value("icon").isPresent() ? Optional.empty() : selectedIcon,
                 badge,
@@ -113,6 +116,7 @@ public record Item(
         Objects.requireNonNull(shortLabel, "shortLabel");
         Objects.requireNonNull(spoken, "spoken");
         Objects.requireNonNull(note, "note");
+        Objects.requireNonNull(value, "value");
         Objects.requireNonNull(icon, "icon");
         Objects.requireNonNull(selectedIcon, "selectedIcon");
         Objects.requireNonNull(badge, "badge");
@@ -131,6 +135,7 @@ public record Item(
         return new Item(
                 screen,
                 new Target.ToScreen(Place.of(screen), true),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -177,6 +182,7 @@ public record Item(
                 shortLabel,
                 spoken,
                 note,
+                value,
                 icon,
                 selectedIcon,
                 badge,

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import org.yonderarc.finding.Suggestion;
 
@@ -29,6 +30,15 @@ public final class IconSearch {
             Map.entry("quit", List.of("logout", "exit")),
             Map.entry("notes", List.of("note", "notebook")),
             Map.entry("payments", List.of("payment", "money")),
+            Map.entry("chat", List.of("message", "messages")),
+            Map.entry("notification", List.of("bell")),
+            Map.entry("notifications", List.of("bell")),
+            Map.entry("delete", List.of("trash")),
+            Map.entry("edit", List.of("pencil")),
+            Map.entry("favourites", List.of("heart", "star", "bookmark")),
+            Map.entry("picture", List.of("photo")),
+            Map.entry("course", List.of("school", "book", "certificate")),
+            Map.entry("thread", List.of("needle", "fabric")),
             Map.entry("species", List.of("animal", "plant", "fish")));
 
     private final List<Entry> entries = new ArrayList<>();
@@ -104,20 +114,59 @@ public final class IconSearch {
         return new Entry(name, category, words);
     }
 
-    /** The icons for a word, best first, at most {@code most}; may be empty. */
-    public List<Found> find(String word, int most) {
-        String wanted = word.strip().toLowerCase(Locale.ROOT);
-        record Scored(Entry entry, int score) {}
-        var all = new ArrayList<>(List.of(wanted));
-        all.addAll(ALSO.getOrDefault(wanted, List.of()));
-        return entries.stream()
-                .map(entry -> new Scored(
-                        entry, all.stream().mapToInt(entry::score).max().orElse(0)))
-                .filter(scored -> scored.score > 0)
-                .sorted(Comparator.comparingInt(Scored::score).reversed().thenComparing(scored -> scored.entry.name))
-                .limit(most)
-                .map(scored -> new Found(scored.entry.name, scored.entry.category, scored.entry.words))
+    /** The icons for a word or several, best first, at most {@code most}; may be empty. */
+    public List<Found> find(String words, int most) {
+        return find(words, Optional.empty(), most);
+    }
+
+    /**
+     * As {@link #find(String, int)}, of one category only. An icon that all words mean comes first; where none is meant by
+     * all of them, those that more of them mean.
+     *
+     * @param words one or several, between spaces; none for all of a category
+     * @param category one of {@link #categories()}, in lower case
+     */
+    public List<Found> find(String words, Optional<String> category, int most) {
+        List<String> wanted = List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+")).stream()
+                .filter(word -> !word.isEmpty())
                 .toList();
+        record Scored(Entry entry, int matched, int score) {}
+        List<Scored> scored = entries.stream()
+                .filter(entry -> category.isEmpty() || entry.category.equals(category.get()))
+                .map(entry -> {
+                    List<Integer> scores =
+                            wanted.stream().map(word -> score(entry, word)).toList();
+                    int matched =
+                            (int) scores.stream().filter(score -> score > 0).count();
+                    return new Scored(
+                            entry,
+                            matched,
+                            scores.stream().mapToInt(Integer::intValue).sum());
+                })
+                .toList();
+        int best = scored.stream().mapToInt(Scored::matched).max().orElse(0);
+        return scored.stream()
+                .filter(one -> wanted.isEmpty() || one.matched == best && best > 0)
+                .sorted(Comparator.comparingInt(Scored::score).reversed().thenComparing(one -> one.entry.name))
+                .limit(most)
+                .map(one -> new Found(one.entry.name, one.entry.category, one.entry.words))
+                .toList();
+    }
+
+    /** What the word itself means counts before what its kin mean. */
+    private static int score(Entry entry, String word) {
+        int kin = ALSO.getOrDefault(word, List.of()).stream()
+                .mapToInt(entry::score)
+                .max()
+                .orElse(0);
+        return Math.max(entry.score(word), ALSO.containsKey(word) ? kin * 3 / 4 : 0);
+    }
+
+    /** What the set files its icons under, in lower case. */
+    public List<String> categories() {
+        var all = new TreeSet<String>();
+        entries.stream().map(Entry::category).filter(one -> !one.isEmpty()).forEach(all::add);
+        return List.copyOf(all);
     }
 
     /** Words that are written like {@code word} and that icons are filed under, best first. */

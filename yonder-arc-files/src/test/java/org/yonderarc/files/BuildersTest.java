@@ -170,7 +170,8 @@ class BuildersTest {
                         .document(
                                 "papers/rules.pdf", item -> item.label("Rules").pointer(Visibility.Pointer.FINE))
                         .everyUnder("Below", "surveys", true, "survey")
-                        .signal("sign-out", item -> item.note("Until {drafts} drafts are sent")))
+                        .signal("sign-out", item -> item.note("Until {drafts} drafts are sent")
+                                .value("now")))
                 .bar(bar -> bar.menu("main")
                         .form(
                                 "phone",
