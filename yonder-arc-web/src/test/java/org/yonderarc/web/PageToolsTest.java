@@ -26,6 +26,7 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
+import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.draw.BundledIcons;
@@ -33,6 +34,8 @@ import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -121,6 +124,76 @@ class PageToolsTest {
         survey.click();
         assertFalse(map.isDisplayed());
         until(() -> browser.findElement(By.id("address")).getText().equals(address));
+    }
+
+    private static final Plan WORKSHOP = PlanBuilder.app("Workshop")
+            .start("home")
+            .fact("pieces", List.of(ListEntry.of("scarf", "Blue scarf")))
+            .style(
+                    "dyed",
+                    style -> style.ground(ground -> ground.fill(fill -> fill.from("#27356b")
+                            .through("#4a2d62", 0.3)
+                            .to("#5a2d62")
+                            .angle(90))))
+            .screen("home", screen -> screen.icon("home"))
+            .screen("library", screen -> screen.icon("book").web("https://patterns.example/all"))
+            .screen("piece", screen -> screen.path("/pieces/{piece}"))
+            .menu(
+                    "main",
+                    menu -> menu.item("home").item("library").item("piece?piece={id}", item -> item.each("pieces", 20)))
+            .bar(bar -> bar.menu("main")
+                    .form(FormBuilder.rail().labels(Form.Labels.NONE).style("dyed")))
+            .bar(bar -> bar.form(FormBuilder.top()))
+            .build();
+
+    private static int items() {
+        return browser.findElements(By.cssSelector("#device nav [role=listitem]"))
+                .size();
+    }
+
+    private static WebElement item(int index) {
+        return browser.findElements(By.cssSelector("#device nav [role=listitem] a"))
+                .get(index);
+    }
+
+    @Test
+    void aTesterSaysHowManyEntriesAListHas() throws Exception {
+        open(WORKSHOP);
+        assertEquals(3, items());
+        WebElement count = browser.findElement(By.cssSelector("#facts input[name=pieces]"));
+        assertEquals("1", count.getDomProperty("value"));
+        for (int wanted : new int[] {4, 0, 2}) {
+            count.clear();
+            count.sendKeys(Integer.toString(wanted));
+            until(() -> items() == 2 + wanted);
+        }
+        item(2).click();
+        until(() -> browser.findElement(By.id("address")).getText().equals("/pieces/scarf"));
+    }
+
+    @Test
+    void aPageOfTheWebIsNamedAndNeverLoaded() throws Exception {
+        open(WORKSHOP);
+        item(1).click();
+        until(() -> browser.findElement(By.id("address")).getText().equals("/library"));
+        until(() -> !browser.findElements(By.cssSelector("#device main a")).isEmpty());
+        WebElement link = browser.findElement(By.cssSelector("#device main a"));
+        assertEquals("https://patterns.example/all", link.getDomAttribute("href"));
+        assertEquals("_blank", link.getDomAttribute("target"));
+        Object loaded = browser.executeScript(
+                "return performance.getEntriesByType('resource').filter(one => one.name.startsWith('http')).length");
+        assertEquals(0L, loaded);
+    }
+
+    /** CSS Images Level 3, section 3.1, as Chromium resolves it; an item without a label says its name. */
+    @Test
+    void gradientsAndNamesOfBareItemsReachThePage() throws Exception {
+        open(WORKSHOP);
+        String ground = (String) browser.executeScript("return [...document.querySelectorAll('#device nav div')]"
+                + ".map(one => getComputedStyle(one).backgroundImage).find(one => one.startsWith('linear-gradient'))");
+        assertEquals("linear-gradient(90deg, rgb(39, 53, 107) 0%, rgb(74, 45, 98) 30%, rgb(90, 45, 98) 100%)", ground);
+        WebElement home = item(0);
+        assertEquals("Home", home.getDomAttribute("title"));
     }
 
     @Test
