@@ -12,6 +12,7 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.layout.ItemLayout;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.Metrics;
+import org.yonderarc.layout.TextFit;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
@@ -20,6 +21,9 @@ import org.yonderarc.tree.Split;
 
 /** Lays persons out at the head of drawers and lists. */
 record PersonBoxes(double scale, TextMeasure measure) {
+    /** The height of a person above a list. */
+    private static final double ABOVE = 80;
+
     /** The initials in a picture's circle; its type grows with the picture. */
     static TextLine initials(FittedBar.Person person, Box picture, TextMeasure measure) {
         Type type = Type.semibold(picture.height() * 0.4);
@@ -66,8 +70,8 @@ record PersonBoxes(double scale, TextMeasure measure) {
         var texts = new ArrayList<TextLine>();
         double most = Math.max(0, room.right() - 16 - x);
         double y = picture.bottom() + 12;
-        y = line(person.title(), Type.semibold(17 * scale), x, y, most, texts);
-        y = person.note().isEmpty() ? y : line(person.note(), Type.regular(14 * scale), x, y, most, texts);
+        y = line(person.title(), Type.semibold(17 * scale), x, y, most, 2, texts);
+        y = person.note().isEmpty() ? y : line(person.note(), Type.regular(14 * scale), x, y, most, 2, texts);
         return face(new Box(0, from, width, crisp(y) + 16 - from), picture, person, texts, background);
     }
 
@@ -77,19 +81,24 @@ record PersonBoxes(double scale, TextMeasure measure) {
         Box picture = new Box(room.x() + 28, room.y() + 12, 48, 48);
         var texts = new ArrayList<TextLine>();
         double height = ItemLayout.lineHeight(type);
-        line(
-                person.title(),
-                type,
-                picture.right() + 16,
-                picture.centerY() - height / 2,
-                Math.max(0, room.right() - picture.right() - 32),
-                texts);
-        return face(new Box(content.x(), content.y(), content.width(), 80), picture, person, texts, Optional.empty());
+        double most = Math.max(0, room.right() - picture.right() - 32);
+        int lines = 2 * height <= ABOVE - 8
+                ? TextFit.wrap(person.title(), type, most, 2, measure).size()
+                : 1;
+        line(person.title(), type, picture.right() + 16, picture.centerY() - lines * height / 2, most, lines, texts);
+        return face(
+                new Box(content.x(), content.y(), content.width(), ABOVE), picture, person, texts, Optional.empty());
     }
 
-    private double line(String text, Type type, double x, double y, double most, List<TextLine> out) {
+    /** A text on up to so many lines; gives where they end. */
+    private double line(String text, Type type, double x, double y, double most, int lines, List<TextLine> out) {
         double height = ItemLayout.lineHeight(type);
-        out.add(TextLine.of(text, START, x, crisp(type.baselineAround(y + height / 2)), most, type, measure));
-        return y + height;
+        double at = y;
+        for (String part : TextFit.wrap(text, type, most, lines, measure)) {
+            double baseline = crisp(type.baselineAround(at + height / 2));
+            out.add(TextLine.of(part, START, x, baseline, most, type, measure));
+            at += height;
+        }
+        return at;
     }
 }

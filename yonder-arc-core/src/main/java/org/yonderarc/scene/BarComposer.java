@@ -285,7 +285,8 @@ public final class BarComposer {
                         new SceneNode.Picture("picture", face.picture(), ROUND, file, SceneNode.Picture.Fit.COVER)));
         int index = 0;
         for (TextLine line : face.texts()) {
-            inner.add(new SceneNode.Text("line-" + index, line, index == 0 ? first : second));
+            boolean isTitle = line.type().equals(face.texts().get(0).type());
+            inner.add(new SceneNode.Text("line-" + index, line, isTitle ? first : second));
             index++;
         }
         return face.person()

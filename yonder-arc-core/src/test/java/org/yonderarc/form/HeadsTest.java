@@ -140,6 +140,24 @@ class HeadsTest {
     }
 
     @Test
+    void longNamesAndNotesTakeASecondLineBeforeAnythingIsCutOff() {
+        var form = FormBuilder.drawer()
+                .opens(DrawerForm.Opening.KEPT)
+                .width(200)
+                .header("usual.png", "{observer}", "Observer at the stations of the northern shore");
+        SceneNode.Group face =
+                scene(form, Scheme.LIGHT).first(part -> part == Part.Plain.FACE).orElseThrow();
+        List<SceneNode.Text> lines = all(List.of(face))
+                .filter(node -> node instanceof SceneNode.Text && node.key().startsWith("line"))
+                .map(SceneNode.Text.class::cast)
+                .toList();
+        assertEquals(3, lines.size());
+        assertEquals(lines.get(1).fill(), lines.get(2).fill(), "both lines of the note");
+        assertTrue(lines.get(0).fill() != lines.get(1).fill());
+        assertTrue(face.area().bottom() > lines.get(2).line().baseline());
+    }
+
+    @Test
     void thePersonIsAnItemThatCanBeChosen() {
         var form = FormBuilder.top().profile("usual.png", "{observer}", "photo", "account");
         SceneNode.Group item = scene(form, Scheme.LIGHT)
