@@ -1,5 +1,6 @@
 package org.yonderarc.browser;
 
+import java.util.List;
 import java.util.Optional;
 import org.teavm.jso.browser.Window;
 import org.teavm.jso.dom.html.HTMLDocument;
@@ -25,6 +26,7 @@ final class Show {
     private final HTMLElement device;
     private final Stage stage;
     private final DomPainter painter;
+    private final List<Device> devices;
     private Wishes wishes;
     private boolean isWaiting;
     private int focusMoves;
@@ -42,6 +44,7 @@ final class Show {
     Show(HTMLDocument document, HTMLElement device, Walk walk, State state, Wishes wishes, Stage.Host host) {
         this.device = device;
         this.wishes = wishes;
+        this.devices = Device.presets(walk.plan());
         this.stage = new Stage(walk, state, surroundings(Optional.empty()), new CanvasMeasure(), new Scrolling(host));
         this.painter = new DomPainter(document, device);
         Page.onPointer(device, this::point, path -> take(new Input.Choose(path)));
@@ -103,11 +106,15 @@ final class Show {
         wake();
     }
 
+    private Optional<Device> preset(String id) {
+        return devices.stream().filter(device -> device.id().equals(id)).findFirst();
+    }
+
     private Surroundings surroundings(Optional<Device> window) {
         Visibility.Pointer pointer = Page.isTouched() ? Visibility.Pointer.COARSE : Visibility.Pointer.FINE;
-        Device wanted = window.or(() -> Device.preset(wishes.device())).orElseGet(Show::window);
+        Device wanted = window.or(() -> preset(wishes.device())).orElseGet(Show::window);
         Device turned = wishes.turned() && window.isEmpty() ? turned(wanted) : wanted;
-        boolean isWindow = Device.preset(turned.id()).isEmpty();
+        boolean isWindow = preset(turned.id()).isEmpty();
         var here = new Device(
                 turned.id(),
                 turned.width(),

@@ -74,7 +74,7 @@ final class LookOptions {
 
     /** The same look on another device. */
     View view(Walk walk, TextMeasure measure, String name) throws Refusal {
-        return new View(walk, setting(device(name), walk.plan()), measure);
+        return new View(walk, setting(device(name, walk.plan()), walk.plan()), measure);
     }
 
     private Setting setting(Device on, Plan plan) throws Refusal {
@@ -89,9 +89,9 @@ final class LookOptions {
         }
     }
 
-    private Device device(String name) throws Refusal {
+    private Device device(String name, Plan plan) throws Refusal {
         try {
-            return Device.named(name).withText(textScale);
+            return Device.named(name, plan).withText(textScale);
         } catch (IllegalArgumentException wrong) {
             throw new Refusal(wrong.getMessage());
         }

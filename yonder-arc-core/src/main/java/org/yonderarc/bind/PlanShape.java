@@ -22,6 +22,7 @@ import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.DevicePreset;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Menu;
@@ -33,6 +34,7 @@ import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Theme;
+import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Words;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
@@ -66,6 +68,7 @@ final class PlanShape {
     static final Shape<App> APP = app();
     static final Shape<Acceptance> ACCEPTANCE = acceptance();
     static final BarShape BAR = new BarShape();
+    private static final Shape<DevicePreset> DEVICE = device();
     private static final Codec<List<Bar>> BARS = Codecs.list(BAR, Bounds.BARS);
     static final Shape<Plan> PLAN = plan();
 
@@ -259,6 +262,34 @@ final class PlanShape {
         return shape.makes(got -> new Acceptance(got.get(code), got.get(at), got.get(because)));
     }
 
+    private static Shape<DevicePreset> device() {
+        var shape = new Shape<DevicePreset>("device", "A device of your own.");
+        var width = shape.required("width", Codecs.number(DevicePreset.SIZE), DevicePreset::width, "Its width in dp.");
+        var height =
+                shape.required("height", Codecs.number(DevicePreset.SIZE), DevicePreset::height, "Its height in dp.");
+        var inset = Codecs.number(DevicePreset.INSET);
+        var top =
+                shape.field("top", inset, DevicePreset::top, 0.0, "What the hardware claims of its upper edge in dp.");
+        var bottom = shape.field("bottom", inset, DevicePreset::bottom, 0.0, "What it claims of its lower edge.");
+        var left = shape.field("left", inset, DevicePreset::left, 0.0, "What it claims of its left edge.");
+        var right = shape.field("right", inset, DevicePreset::right, 0.0, "What it claims of its right edge.");
+        var pointer = shape.field(
+                "pointer",
+                Codecs.choice(Visibility.Pointer.values()),
+                DevicePreset::pointer,
+                Visibility.Pointer.COARSE,
+                "What people point with: coarse is a finger, fine a mouse or a pen.");
+        return shape.makes(got -> new DevicePreset(
+                got.id(),
+                got.get(width),
+                got.get(height),
+                got.get(top),
+                got.get(bottom),
+                got.get(left),
+                got.get(right),
+                got.get(pointer)));
+    }
+
     private static Shape<Plan> plan() {
         var shape = new Shape<Plan>("plan", "The whole definition of one app's navigation.");
         var format = shape.required(
@@ -286,6 +317,12 @@ final class PlanShape {
                 Plan::kinds,
                 DeviceKind.DEFAULTS,
                 "The kinds of devices, each with the narrowest window in dp that belongs to it.");
+        var devices = shape.field(
+                "devices",
+                Codecs.catalog("device", CatalogCodec.of(DEVICE), Bounds.KINDS),
+                Plan::devices,
+                Catalog.of(List.<DevicePreset>of()),
+                "Devices of your own that pictures, sheets and the page show beside the usual ones.");
         var facts = shape.field(
                 "facts",
                 Codecs.catalog("fact", CatalogCodec.of(FactShape.FACT)),
@@ -323,6 +360,7 @@ final class PlanShape {
                 got.get(styles),
                 got.get(motion),
                 got.get(kinds),
+                got.get(devices),
                 got.get(facts),
                 got.has(screens) ? got.get(screens) : Catalog.of(List.<Screen>of()),
                 got.get(menus),

@@ -16,6 +16,7 @@ import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Visibility;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.Trees;
@@ -47,6 +48,7 @@ public final class PlanBuilder {
     private final List<MapValue.Entry> styles = new ArrayList<>();
     private final Map<String, Value> motion = new LinkedHashMap<>();
     private final Map<String, Value> kinds = new LinkedHashMap<>();
+    private final Map<String, Value> devices = new LinkedHashMap<>();
     private final List<MapValue.Entry> facts = new ArrayList<>();
     private final List<MapValue.Entry> screens = new ArrayList<>();
     private final List<MapValue.Entry> menus = new ArrayList<>();
@@ -196,6 +198,33 @@ public final class PlanBuilder {
         return this;
     }
 
+    /** Adds a device of the plan's own, its size in dp; the hardware claims nothing of its edges. */
+    public PlanBuilder device(String id, double width, double height, Visibility.Pointer pointer) {
+        return device(id, width, height, pointer, 0, 0, 0, 0);
+    }
+
+    /** Adds a device of the plan's own, with what the hardware claims of its edges in dp. */
+    public PlanBuilder device(
+            String id,
+            double width,
+            double height,
+            Visibility.Pointer pointer,
+            double top,
+            double right,
+            double bottom,
+            double left) {
+        var device = new LinkedHashMap<String, Value>();
+        device.put("width", Trees.number(width));
+        device.put("height", Trees.number(height));
+        device.put("top", Trees.number(top));
+        device.put("bottom", Trees.number(bottom));
+        device.put("left", Trees.number(left));
+        device.put("right", Trees.number(right));
+        device.put("pointer", Trees.text(pointer.name().toLowerCase(java.util.Locale.ROOT)));
+        devices.put(id, Trees.map(device));
+        return this;
+    }
+
     /** Defines a device kind by the narrowest window in dp that belongs to it; the default kinds go. */
     public PlanBuilder kind(String id, double from) {
         kinds.put(id, Trees.number(from));
@@ -329,6 +358,9 @@ public final class PlanBuilder {
             out.put("styles", new MapValue(Spot.ROOT, styles));
         }
         out.put("motion", Trees.map(motion));
+        if (!devices.isEmpty()) {
+            out.put("devices", Trees.map(devices));
+        }
         if (!kinds.isEmpty()) {
             out.put("kinds", Trees.map(kinds));
         }

@@ -43,7 +43,7 @@ final class LabelRules {
         var rules = new LabelRules(subject);
         var walk = Walk.of(subject.plan());
         var worst = new HashMap<String, Worst>();
-        for (Device device : Device.PRESETS) {
+        for (Device device : Device.presets(subject.plan())) {
             for (String language : subject.plan().app().languages().isEmpty()
                     ? List.of(Words.ANY)
                     : subject.plan().app().languages()) {

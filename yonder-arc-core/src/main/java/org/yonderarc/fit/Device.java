@@ -1,9 +1,11 @@
 package org.yonderarc.fit;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.tree.Decimals;
 
@@ -86,6 +88,10 @@ public record Device(
      * @throws IllegalArgumentException with the reason, if it is neither
      */
     public static Device named(String text) {
+        return preset(text).orElseGet(() -> named(text, presetNames()));
+    }
+
+    private static Device named(String text, List<String> names) {
         int by = text.indexOf('x');
         boolean isSize = by > 0 && isNumber(text.substring(0, by)) && isNumber(text.substring(by + 1));
         if (isSize) {
@@ -93,12 +99,38 @@ public record Device(
             double height = Double.parseDouble(text.substring(by + 1));
             return new Device("window", width, height, Insets.NONE);
         }
-        return preset(text)
-                .orElseThrow(() -> new IllegalArgumentException("there is no device \"" + text + "\". "
-                        + Suggestion.sentence(
-                                text,
-                                presetNames(),
-                                "Choose " + Suggestion.choice(presetNames()) + ", or a size: 800x1180.")));
+        throw new IllegalArgumentException("there is no device \"" + text + "\". "
+                + Suggestion.sentence(text, names, "Choose " + Suggestion.choice(names) + ", or a size: 800x1180."));
+    }
+
+    /** The usual presets and those of a plan, which take the place of usual ones with their names. */
+    public static List<Device> presets(Plan plan) {
+        var all = new LinkedHashMap<String, Device>();
+        PRESETS.forEach(device -> all.put(device.id, device));
+        plan.devices()
+                .forEach(own -> all.put(
+                        own.id(),
+                        new Device(
+                                own.id(),
+                                own.width(),
+                                own.height(),
+                                new Insets(own.top(), own.right(), own.bottom(), own.left()),
+                                1,
+                                own.pointer())));
+        return List.copyOf(all.values());
+    }
+
+    /**
+     * As {@link #named(String)}, with the devices of a plan.
+     *
+     * @throws IllegalArgumentException with the reason, if it is neither a preset nor a size
+     */
+    public static Device named(String text, Plan plan) {
+        List<Device> all = presets(plan);
+        return all.stream().filter(device -> device.id.equals(text)).findFirst().orElseGet(() -> {
+            List<String> names = all.stream().map(Device::id).toList();
+            return named(text, names);
+        });
     }
 
     private static boolean isNumber(String text) {

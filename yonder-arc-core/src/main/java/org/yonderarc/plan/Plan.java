@@ -18,6 +18,7 @@ import java.util.stream.Stream;
  * @param styles the styles that bars and items share
  * @param motion how things move
  * @param kinds the kinds of devices
+ * @param devices the devices of its own that pictures show
  * @param facts the live values that the app tells
  * @param screens the screens
  * @param menus the menus
@@ -30,6 +31,7 @@ public record Plan(
         Catalog<Style.Named> styles,
         Motion motion,
         Catalog<DeviceKind> kinds,
+        Catalog<DevicePreset> devices,
         Catalog<Fact> facts,
         Catalog<Screen> screens,
         Catalog<Menu> menus,
@@ -44,6 +46,7 @@ public record Plan(
         Objects.requireNonNull(styles, "styles");
         Objects.requireNonNull(motion, "motion");
         Objects.requireNonNull(kinds, "kinds");
+        Objects.requireNonNull(devices, "devices");
         Objects.requireNonNull(facts, "facts");
         Objects.requireNonNull(screens, "screens");
         menus = Catalog.of(menus.stream().map(menu -> menu.of(screens)).toList());
@@ -92,11 +95,11 @@ public record Plan(
 
     /** The same with other bars. */
     public Plan withBars(List<Bar> other) {
-        return new Plan(app, theme, styles, motion, kinds, facts, screens, menus, other, accepted);
+        return new Plan(app, theme, styles, motion, kinds, devices, facts, screens, menus, other, accepted);
     }
 
     /** The same with other menus. */
     public Plan withMenus(Catalog<Menu> other) {
-        return new Plan(app, theme, styles, motion, kinds, facts, screens, other, bars, accepted);
+        return new Plan(app, theme, styles, motion, kinds, devices, facts, screens, other, bars, accepted);
     }
 }

@@ -139,7 +139,7 @@ public final class Axes {
     private Axis devices(String name) {
         var devices = new LinkedHashMap<String, Device>();
         for (String value : only.isEmpty() ? List.of("phone", "tablet", "desktop") : only) {
-            devices.put(value, Device.named(value));
+            devices.put(value, Device.named(value, plan));
         }
         return of(
                 name,

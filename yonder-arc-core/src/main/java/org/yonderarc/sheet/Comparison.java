@@ -71,6 +71,7 @@ public record Comparison(Plan before, Plan after) {
         styles(out);
         menus(out);
         catalog("fact", before.facts(), after.facts(), out);
+        catalog("device", before.devices(), after.devices(), out);
         catalog("device kind", before.kinds(), after.kinds(), out);
         if (!before.accepted().equals(after.accepted())) {
             out.add(new Difference("changed", "which findings are accepted"));

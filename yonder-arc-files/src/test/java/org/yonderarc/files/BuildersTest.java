@@ -114,6 +114,7 @@ class BuildersTest {
                 .kind("desktop", 1024)
                 .fact("signed-in", false)
                 .fact("drafts", 2)
+                .device("kiosk", 1080, 1920, Visibility.Pointer.FINE, 10, 40, 20, 30)
                 .fact("observer", "Guest")
                 .fact(
                         "outings",

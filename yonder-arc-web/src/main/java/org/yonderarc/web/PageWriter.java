@@ -97,7 +97,7 @@ public final class PageWriter {
         slots.put("symbols", symbols(plan));
         slots.put("plan", json);
         slots.put("pictures", pictures(plan));
-        slots.put("devices", devices());
+        slots.put("devices", devices(plan));
         slots.put("sizes", sizes());
         slots.put("languages", languages(plan));
         slots.put("one-language", plan.app().languages().size() > 1 ? "" : " hidden");
@@ -130,8 +130,8 @@ public final class PageWriter {
         return svg.substring(svg.indexOf("<svg")).replaceFirst("<svg ", "<svg class=\"still\" ");
     }
 
-    private static String devices() {
-        return Device.PRESETS.stream()
+    private static String devices(Plan plan) {
+        return Device.presets(plan).stream()
                 .map(device ->
                         "<option value=\"" + device.id() + "\">" + device.id().replace('-', ' ') + "</option>")
                 .collect(Collectors.joining());

@@ -1,0 +1,43 @@
+package org.yonderarc.plan;
+
+import java.util.Objects;
+
+/**
+ * A device of a plan's own: a kiosk, a car's display, a reader. Pictures, sheets and the page offer it beside the usual ones, and
+ * the check lays labels out on it.
+ *
+ * @param id its id; one that the usual ones have takes their place
+ * @param width its width in dp, within {@link #SIZE}
+ * @param height its height in dp, within {@link #SIZE}
+ * @param top what the hardware claims of its upper edge in dp, within {@link #INSET}
+ * @param bottom what it claims of its lower edge
+ * @param left what it claims of its left edge
+ * @param right what it claims of its right edge
+ * @param pointer what people point with
+ */
+public record DevicePreset(
+        String id,
+        double width,
+        double height,
+        double top,
+        double bottom,
+        double left,
+        double right,
+        Visibility.Pointer pointer)
+        implements Identified {
+    /** Widths and heights in dp. */
+    public static final Range SIZE = new Range(240, 4000);
+    /** What hardware may claim of an edge in dp. */
+    public static final Range INSET = new Range(0, 100);
+
+    public DevicePreset {
+        Ids.require(id, "device");
+        SIZE.require(width, "the width of a device");
+        SIZE.require(height, "the height of a device");
+        INSET.require(top, "the inset of a device");
+        INSET.require(bottom, "the inset of a device");
+        INSET.require(left, "the inset of a device");
+        INSET.require(right, "the inset of a device");
+        Objects.requireNonNull(pointer, "pointer");
+    }
+}
