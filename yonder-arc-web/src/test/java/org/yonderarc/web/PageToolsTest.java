@@ -39,6 +39,7 @@ import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Wireframe;
 
 /** What stands around the app on its page. */
@@ -128,6 +129,7 @@ class PageToolsTest {
 
     private static final Plan WORKSHOP = PlanBuilder.app("Workshop")
             .start("home")
+            .device("kiosk", 700, 900, Visibility.Pointer.COARSE)
             .fact("pieces", List.of(ListEntry.of("scarf", "Blue scarf")))
             .style(
                     "dyed",
@@ -169,6 +171,13 @@ class PageToolsTest {
         }
         item(2).click();
         until(() -> browser.findElement(By.id("address")).getText().equals("/pieces/scarf"));
+    }
+
+    @Test
+    void aDeviceOfThePlansOwnIsOfferedBesideTheUsualOnes() throws Exception {
+        open(WORKSHOP);
+        new Select(browser.findElement(By.id("device-name"))).selectByValue("kiosk");
+        until(() -> browser.findElement(By.tagName("body")).getText().contains("Kiosk, 700 \u00d7 900"));
     }
 
     @Test
