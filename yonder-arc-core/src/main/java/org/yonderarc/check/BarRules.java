@@ -95,6 +95,33 @@ final class BarRules {
                 .isPresent();
     }
 
+    /** The item with which a part starts is one of its bar's. */
+    static void first(Subject subject) {
+        int index = 0;
+        for (Bar bar : subject.plan().bars()) {
+            String pointer = subject.bar(index++) + "/first";
+            List<String> items = bar.menu().flatMap(subject.plan().menus()::find).stream()
+                    .flatMap(menu -> menu.items().stream())
+                    .map(Item::id)
+                    .toList();
+            if (bar.first().isPresent() && bar.within().isEmpty()) {
+                subject.tell(
+                        Code.BAD_VALUE,
+                        pointer,
+                        "\"first\" says where a part starts, but the bar \"" + bar.id() + "\" stands everywhere.",
+                        "Add \"within: ...\", or remove it.");
+            } else if (bar.first().filter(id -> !items.contains(id)).isPresent()) {
+                subject.unknown(
+                        Code.UNKNOWN_ITEM,
+                        pointer,
+                        "item of this bar",
+                        bar.first().get(),
+                        items,
+                        "Name an item of the bar's own menu.");
+            }
+        }
+    }
+
     static void logos(Subject subject) {
         int index = 0;
         for (Bar bar : subject.plan().bars()) {

@@ -48,6 +48,7 @@ public final class Check {
             IconRules::own,
             LabelRules::same,
             BarRules::logos,
+            BarRules::first,
             UnusedRules::facts,
             UnusedRules::caps,
             UnusedRules::styles);

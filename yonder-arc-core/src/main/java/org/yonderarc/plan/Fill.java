@@ -28,7 +28,7 @@ public record Fill(Paint from, List<Stop> through, Optional<Paint> to, double an
         ANGLE.require(angle, "the angle of a gradient");
         if (!through.isEmpty() && to.isEmpty()) {
             throw new IllegalArgumentException(
-                    "a gradient that goes through a colour needs one that it ends at: \"to\"");
+                    "a gradient that goes through a colour ends at one, too: \"to: ...\" is missing");
         }
         if (through.size() > MOST_STOPS) {
             throw new IllegalArgumentException("a gradient has at most " + MOST_STOPS + " colours between its ends");

@@ -1,6 +1,7 @@
 package org.yonderarc.walk;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.build.PlanException;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.PlainMeasure;
@@ -116,6 +118,18 @@ class PartsTest {
                 Optional.of("beasts"),
                 hidden.selected(
                         hidden.step(hidden.start(), new Step.Choose("guide")).after()));
+    }
+
+    @Test
+    void theFirstIsAnItemOfTheBarOfAPart() {
+        var other = assertThrows(PlanException.class, () -> guide().bar(
+                        bar -> bar.menu("kinds").within("guide").first("tides").form(FormBuilder.bottom()))
+                .build());
+        assertTrue(other.getMessage().contains("There is no item of this bar \"tides\""), other.getMessage());
+        var everywhere = assertThrows(PlanException.class, () -> guide().bar(
+                        bar -> bar.menu("kinds").first("plants").form(FormBuilder.rail()))
+                .build());
+        assertTrue(everywhere.getMessage().contains("stands everywhere"), everywhere.getMessage());
     }
 
     @Test
