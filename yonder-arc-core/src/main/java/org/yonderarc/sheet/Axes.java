@@ -111,7 +111,7 @@ public final class Axes {
         return of(axis, only.isEmpty() ? usual : only, apply);
     }
 
-    /** An axis of these values; a number alone would not say what it is of. */
+    /** An axis of these values; each picture says of which axis its value is. */
     private static Axis of(String axis, List<String> values, BiFunction<Shot, String, Shot> apply) {
         return new Axis(
                 axis,
@@ -121,8 +121,7 @@ public final class Axes {
     }
 
     private static String caption(String axis, String value) {
-        boolean isPlain = axis.equals("device") || axis.equals("screen");
-        return (isPlain ? value : axis + ": " + value).replace('-', ' ');
+        return axis.replace('-', ' ') + ": " + value.replace('-', ' ');
     }
 
     private static String word(Enum<?> value) {
