@@ -14,6 +14,7 @@ import org.yonderarc.codec.Shape;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.ListEntry;
+import org.yonderarc.plan.Place;
 import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
@@ -113,13 +114,7 @@ final class FactShape {
                 return Trees.flag(flag.on());
             }
             if (value instanceof FactValue.Entries list) {
-                return Trees.list(list.entries().stream()
-                        .<Value>map(entry -> {
-                            var values = new LinkedHashMap<String, Value>();
-                            entry.values().forEach((name, text) -> values.put(name, Trees.text(text)));
-                            return Trees.map(values);
-                        })
-                        .toList());
+                return Trees.list(list.entries().stream().map(ListEntry::tree).toList());
             }
             return value instanceof FactValue.Number number ? Trees.number(number.number()) : Trees.text(value.text());
         }
@@ -133,7 +128,7 @@ final class FactShape {
             Value scalar = Trees.with(
                     Trees.map("type", Trees.texts(List.of("number", "string"))),
                     "maxLength",
-                    Trees.number(Bounds.TEXT));
+                    Trees.number(Place.LONGEST_VALUE));
             Value written = Trees.with(
                     Trees.with(Trees.type("string"), "pattern", Trees.text("^[a-z0-9]+(-[a-z0-9]+)*$")),
                     "maxLength",

@@ -56,11 +56,7 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
 
     /** Sets how the content moves aside from a drawer beneath it: a share of its width, and a radius in dp. */
     public DrawerBuilder beneath(double share, double radius, boolean shadow) {
-        var beneath = new LinkedHashMap<String, Value>();
-        beneath.put("share", Trees.number(share));
-        beneath.put("radius", Trees.number(radius));
-        beneath.put("shadow", Trees.flag(shadow));
-        return put("beneath", Trees.map(beneath));
+        return beneath(share, radius, shadow, 1);
     }
 
     /** Sets how the content moves aside from a drawer beneath it, and how large it is then, as a share of its size. */

@@ -248,16 +248,7 @@ public final class PlanBuilder {
 
     /** Declares a fact that is a list, of whose entries repeated items are made. */
     public PlanBuilder fact(String id, List<ListEntry> initial) {
-        return add(
-                facts,
-                id,
-                Trees.list(initial.stream()
-                        .<Value>map(entry -> {
-                            var values = new LinkedHashMap<String, Value>();
-                            entry.values().forEach((name, text) -> values.put(name, Trees.text(text)));
-                            return Trees.map(values);
-                        })
-                        .toList()));
+        return add(facts, id, Trees.list(initial.stream().map(ListEntry::tree).toList()));
     }
 
     /** Lets saved states not keep a fact that was declared: what another person on the device must not see. */

@@ -6,7 +6,6 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -17,6 +16,7 @@ import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -206,21 +206,42 @@ final class LinkRules {
         }
     }
 
-    /** Items are repeated for the entries of a list, and the holes of their places are what is told of entries. */
+    /** Items are repeated for the entries of a list, and each of its entries has what their places are made of. */
     static void lists(Subject subject) {
         for (Subject.PlacedItem placed : subject.items()) {
             placed.item().each().ifPresent(each -> {
-                Optional<FactValue> value =
-                        subject.plan().facts().find(each.fact()).map(Fact::initial);
-                if (value.filter(initial -> !(initial instanceof FactValue.Entries))
-                        .isPresent()) {
+                FactValue value = subject.plan()
+                        .facts()
+                        .find(each.fact())
+                        .map(Fact::initial)
+                        .orElse(null);
+                if (value instanceof FactValue.Entries list) {
+                    list.entries().forEach(entry -> filled(subject, placed, each.fact(), entry));
+                } else if (value != null) {
                     subject.tell(
                             Code.BAD_VALUE,
                             placed.pointer() + "/each",
-                            "\"" + each.fact() + "\" is " + value.get().kind() + ", and has no entries.",
+                            "\"" + each.fact() + "\" is " + value.kind() + ", and has no entries.",
                             "Declare it as a list: \"" + each.fact() + ": []\".");
                 }
             });
+        }
+    }
+
+    private static void filled(Subject subject, Subject.PlacedItem placed, String list, ListEntry entry) {
+        placed.item().target().holes().stream()
+                .filter(hole -> entry.value(hole).isEmpty())
+                .forEach(hole -> subject.tell(
+                        Code.MISSING_PARAMETER,
+                        placed.pointer() + (placed.item().screen().isPresent() ? "/screen" : "/web"),
+                        "The entry \"" + entry.id() + "\" of \"" + list + "\" has no \"" + hole
+                                + "\", so that no item shows for it.",
+                        Suggestion.sentence(hole, entry.values().keySet(), "Add \"" + hole + ": ...\" to the entry.")));
+        Target target = placed.item().target();
+        boolean isWhole =
+                target.holes().stream().allMatch(hole -> entry.value(hole).isPresent());
+        if (isWhole && target.filled(entry::value) instanceof Target.ToScreen to) {
+            subject.parameters(to.place().screen(), to.place().parameters(), placed.pointer() + "/screen");
         }
     }
 

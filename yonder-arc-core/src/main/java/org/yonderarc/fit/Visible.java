@@ -64,11 +64,12 @@ public final class Visible {
         return out;
     }
 
-    /** Whether a bar of a part stands in the place of one that holds more of the app. */
+    /** Whether a bar of a part stands in the place of one that leads through more of the app; headers only head it. */
     public boolean isInPlaceOfAnother() {
         List<Bar> shown = bars();
         return plan.bars().stream()
                 .filter(bar -> bar.menu().isPresent() && bar(bar) && !shown.contains(bar))
+                .filter(bar -> form(bar).edge() != Form.Edge.UPPER)
                 .anyMatch(bar -> shown.stream()
                         .filter(other -> form(other).edge() == form(bar).edge())
                         .anyMatch(other -> other.menu().isPresent() && depth(other) > depth(bar)));

@@ -52,8 +52,9 @@ final class BottomBoxes {
                 free, form.floating().flatMap(BottomForm.Floating::widest).orElse(free));
         this.left = switch (form.floating().map(BottomForm.Floating::align).orElse(Form.Side.CENTER)) {
             case START -> start;
-            case CENTER -> start + (free - width) / 2;
-            case END -> end - width;
+            // On the grid of the slots, or the first would begin before the bar.
+            case CENTER -> width < free ? Metrics.onGrid(start + (free - width) / 2) : start;
+            case END -> width < free ? Metrics.onGrid(end - width) : start;
         };
         this.right = left + width;
         MarkHome mark = Marks.of(bar.look().indicator().kind());

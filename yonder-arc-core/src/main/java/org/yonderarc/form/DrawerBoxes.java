@@ -49,7 +49,11 @@ final class DrawerBoxes {
         }
         double beside = form.share().isPresent() ? 0 : Metrics.BESIDE_DRAWER;
         double most = form.opens().takesRoom() ? device.width() / 2 : device.width() - beside;
-        return Math.min(form.share().map(share -> device.width() * share).orElse(form.width() + left), most);
+        // A share of a narrow window is never less than the narrowest drawer.
+        double wanted = form.share()
+                .map(share -> Math.max(DrawerForm.WIDTH.least() + left, device.width() * share))
+                .orElse(form.width() + left);
+        return Math.min(wanted, most);
     }
 
     private ItemLayout cells(Box room, double scale) {

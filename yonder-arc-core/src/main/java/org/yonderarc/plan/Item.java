@@ -75,14 +75,24 @@ public record Item(
         }
     }
 
-    /** The items that show in its place with these facts: itself, or one for each entry of its list. */
+    /**
+     * The items that show in its place with these facts: itself, or one for each entry of its list. An entry that lacks what its
+     * place is made of has none: it would lead nowhere.
+     */
     public Stream<Item> repeated(Map<String, FactValue> facts) {
         if (each.isEmpty()) {
             return Stream.of(this);
         }
         return facts.get(each.get().fact()) instanceof FactValue.Entries list
-                ? list.entries().stream().limit(each.get().most()).map(this::with)
+                ? list.entries().stream()
+                        .filter(this::isFilledBy)
+                        .limit(each.get().most())
+                        .map(this::with)
                 : Stream.empty();
+    }
+
+    private boolean isFilledBy(ListEntry entry) {
+        return target.holes().stream().allMatch(hole -> entry.value(hole).isPresent());
     }
 
     /** The item of an entry: {@code project-7} of the item {@code project} and the entry {@code 7}. */

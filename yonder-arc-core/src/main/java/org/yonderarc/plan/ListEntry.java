@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.yonderarc.tree.Split;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 
 /**
  * An entry of a fact that is a list, of which a repeated item makes one item.
@@ -31,13 +33,25 @@ public record ListEntry(String id, String label, Map<String, String> more) {
         if (label.isBlank()) {
             throw new IllegalArgumentException("entry \"" + id + "\" has no label");
         }
-        more.keySet().forEach(name -> Ids.require(name, "what is told of an entry"));
+        more.forEach((name, value) -> {
+            Ids.require(name, "what is told of an entry");
+            bounded(value);
+        });
+        bounded(label);
         more = java.util.Collections.unmodifiableMap(new TreeMap<>(more));
     }
 
     /** An entry of which nothing else is told. */
     public static ListEntry of(String id, String label) {
         return new ListEntry(id, label, Map.of());
+    }
+
+    /** Whatever is told may fill an address. */
+    private static void bounded(String value) {
+        if (value.length() > Place.LONGEST_VALUE) {
+            throw new IllegalArgumentException(
+                    "what is told of an entry has at most " + Place.LONGEST_VALUE + " characters");
+        }
     }
 
     /** It may start with a digit: it is the end of an item's id. */
@@ -79,6 +93,13 @@ public record ListEntry(String id, String label, Map<String, String> more) {
     private static String shortened(String slug) {
         String cut = slug.substring(0, Math.min(LONGEST_ID, slug.length()));
         return cut.endsWith("-") ? cut.substring(0, cut.length() - 1) : cut;
+    }
+
+    /** The entry as a plan writes it. */
+    public Value tree() {
+        var values = new LinkedHashMap<String, Value>();
+        values().forEach((name, text) -> values.put(name, Trees.text(text)));
+        return Trees.map(values);
     }
 
     /** Entries as a text: {@code id=7&label=Blue%20scarf;id=8&label=Shawl}. */

@@ -1,5 +1,6 @@
 package org.yonderarc.plan;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -54,15 +55,22 @@ public sealed interface Target {
         }
     }
 
+    /** The names of the holes that it has: {@code id} of {@code survey?survey={id}}. */
+    default List<String> holes() {
+        if (this instanceof ToScreen to) {
+            return to.place.parameters().values().stream()
+                    .flatMap(text -> Template.holesOf(text).stream())
+                    .toList();
+        }
+        return this instanceof ToWeb to ? Template.holesOf(to.address) : List.of();
+    }
+
     /** The same, a hole such as {@code {id}} that is all of a parameter's value, or stands in an address, filled. */
     default Target filled(Function<String, Optional<String>> values) {
         if (this instanceof ToScreen to) {
             var parameters = new TreeMap<String, String>();
             to.place.parameters().forEach((name, text) -> {
-                String filled = Template.fill(text, values);
-                if (!filled.isEmpty() && filled.length() <= Place.LONGEST_VALUE) {
-                    parameters.put(name, filled);
-                }
+                parameters.put(name, Template.fill(text, values));
             });
             return new ToScreen(new Place(to.place.screen(), parameters), to.goes);
         }

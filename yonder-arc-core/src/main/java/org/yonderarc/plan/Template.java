@@ -65,6 +65,15 @@ public final class Template {
         return out.toString();
     }
 
+    /** The names of the holes of a text; none where its braces are none of holes. */
+    static List<String> holesOf(String text) {
+        try {
+            return text.indexOf('{') < 0 ? List.of() : parse(text).holes();
+        } catch (IllegalArgumentException none) {
+            return List.of();
+        }
+    }
+
     /** A text with its holes filled; itself where its braces are none of holes. */
     static String fill(String text, Function<String, Optional<String>> values) {
         try {

@@ -3,6 +3,7 @@ package org.yonderarc.scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.Marks;
@@ -19,6 +20,7 @@ public final class BarGround {
     private final Layout.Ground ground;
     private final Form.Edge side;
     private final Ground said;
+    private final boolean isPlace;
     private final Theme theme;
     private final Palette palette;
     private final List<SceneNode> nodes;
@@ -27,6 +29,7 @@ public final class BarGround {
         this.ground = bar.ground();
         this.side = bar.fitted().form().edge();
         this.said = bar.fitted().look().ground();
+        this.isPlace = bar.fitted().standing() == FittedBar.Standing.OVERFLOW;
         this.theme = theme;
         this.palette = palette;
         this.nodes = nodes;
@@ -82,7 +85,8 @@ public final class BarGround {
     }
 
     private List<Fill.Shade> shades() {
-        double share = said.opacity().orElse(1.0);
+        // What opens in place of the content hides it, however clear the bars are.
+        double share = isPlace ? 1 : said.opacity().orElse(1.0);
         List<Fill.Shade> shades = said.fill()
                 .map(own -> own.in(theme, palette.scheme()))
                 .orElseGet(() -> List.of(new Fill.Shade(

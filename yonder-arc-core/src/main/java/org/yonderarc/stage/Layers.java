@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import org.yonderarc.layout.Box;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Place;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
@@ -13,6 +14,9 @@ import org.yonderarc.scene.SceneNode;
 final class Layers {
     private final Predicate<Place> hosted;
     private final Predicate<Place> takesInput;
+    /** Where the bar at the upper edge ends: content that goes on beneath a clear one is painted, an app's own view is not. */
+    private final double upper;
+
     private final List<Layer> done = new ArrayList<>();
 
     /** The clips and the opacity of the groups around. */
@@ -27,13 +31,17 @@ final class Layers {
         }
     }
 
-    private Layers(Predicate<Place> hosted, Predicate<Place> takesInput) {
+    private Layers(Predicate<Place> hosted, Predicate<Place> takesInput, double upper) {
+        this.upper = upper;
         this.hosted = hosted;
         this.takesInput = takesInput;
     }
 
     static List<Layer> of(Scene scene, Predicate<Place> hosted, Predicate<Place> takesInput) {
-        var layers = new Layers(hosted, takesInput);
+        double upper = scene.first(part -> part instanceof Part.Bar bar && bar.edge() == Form.Edge.UPPER)
+                .map(bar -> bar.area().bottom())
+                .orElse(0.0);
+        var layers = new Layers(hosted, takesInput, upper);
         List<SceneNode> last = layers.cut(scene.nodes(), new Around(List.of(), 1));
         layers.flush(last);
         return layers.done;
@@ -82,7 +90,7 @@ final class Layers {
         var below = new ArrayList<SceneNode>();
         var above = new ArrayList<SceneNode>();
         Box area = group.area();
-        double top = area.y();
+        double top = Math.max(area.y(), Math.min(upper, area.bottom()));
         for (SceneNode node : group.children()) {
             if (node instanceof SceneNode.Group bar && bar.part() instanceof Part.Bar) {
                 above.add(bar);

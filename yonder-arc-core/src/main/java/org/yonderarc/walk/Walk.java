@@ -2,7 +2,6 @@ package org.yonderarc.walk;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,8 +44,7 @@ public final class Walk {
     private final Plan plan;
     private final Places places;
     private final Guards guards;
-    private final Map<String, Item> items = new LinkedHashMap<>();
-    private final List<Item> repeated;
+    private final Items items;
     private final BarSteps bars;
     private final Parts parts;
     private final FactSteps facts;
@@ -57,8 +55,7 @@ public final class Walk {
         this.plan = plan;
         this.places = new Places(plan);
         this.guards = new Guards(plan);
-        plan.items().filter(item -> item.each().isEmpty()).forEach(item -> items.putIfAbsent(item.id(), item));
-        this.repeated = plan.items().filter(item -> item.each().isPresent()).toList();
+        this.items = new Items(plan);
         this.bars = new BarSteps(plan);
         this.parts = new Parts(plan);
         this.facts = new FactSteps(plan, guards);
@@ -108,14 +105,7 @@ public final class Walk {
 
     /** The item with this id, those of lists included. */
     Optional<Item> item(String id, Map<String, FactValue> facts) {
-        Item fixed = items.get(id);
-        return fixed != null
-                ? Optional.of(fixed)
-                : repeated.stream()
-                        .filter(item -> id.startsWith(item.id() + "-"))
-                        .flatMap(item -> item.repeated(facts))
-                        .filter(item -> item.id().equals(id))
-                        .findFirst();
+        return items.find(id, facts);
     }
 
     /** Takes one step. */
@@ -253,11 +243,16 @@ public final class Walk {
                     state,
                     step,
                     "There is no item \"" + step.item() + "\". "
-                            + Suggestion.sentence(step.item(), items.keySet(), "The plan has no item like it."));
+                            + Suggestion.sentence(step.item(), items.ids(), "The plan has no item like it."));
         }
         Item item = known.get();
         if (!isEnabled(item, state)) {
             return Change.refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
+        }
+        Optional<String> problem = item.of().isPresent() ? item.place().flatMap(this::problem) : Optional.empty();
+        if (problem.isPresent()) {
+            // What an entry fills is known only now.
+            return Change.refused(state, step, problem.get());
         }
         if (item.place().isEmpty()) {
             return new Change(
@@ -366,7 +361,7 @@ public final class Walk {
                             step,
                             "There is no branch \"" + step.branch() + "\". "
                                     + Suggestion.sentence(
-                                            step.branch(), items.keySet(), "A branch has the id of its item."));
+                                            step.branch(), items.ids(), "A branch has the id of its item."));
         }
         if (step.branch().equals(state.branch())) {
             return guards.arrived(

@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -153,7 +154,7 @@ class HeadsTest {
                 .toList();
         assertEquals(3, lines.size());
         assertEquals(lines.get(1).fill(), lines.get(2).fill(), "both lines of the note");
-        assertTrue(lines.get(0).fill() != lines.get(1).fill());
+        assertNotEquals(lines.get(0).fill(), lines.get(1).fill());
         assertTrue(face.area().bottom() > lines.get(2).line().baseline());
     }
 

@@ -8,9 +8,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.OverflowBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Fitting;
@@ -21,11 +24,14 @@ import org.yonderarc.form.OwnIcons;
 import org.yonderarc.plan.BottomForm;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.GridForm;
 import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.RadialForm;
 import org.yonderarc.plan.Size;
+import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -67,6 +73,101 @@ class LayoutInvariantsTest {
                     .filter(bar -> !floats(bar))
                     .forEach(bar -> assertFalse(bar.box().overlaps(layout.content()), context));
         }
+    }
+
+    /** Everything else that forms, styles and items may say: floating widths, sheets, rows of top bars, logos, notes, lists. */
+    @Test
+    void holdForAllThatFormsStylesAndItemsMaySay() {
+        for (int seed = 0; seed < CASES / 2; seed++) {
+            var random = new Random(seed);
+            var walk = Walk.of(richPlan(random));
+            Device device = device(random);
+            Layout layout = Layouter.layOut(Fitter.fit(walk, device, state(walk, random)), new PlainMeasure());
+            String context = "rich seed " + seed + ": " + device;
+            layout.bars().stream().filter(bar -> !isSheet(bar)).forEach(bar -> bar(bar, device, context));
+            layout.bars().stream()
+                    .flatMap(bar -> bar.slots().stream())
+                    .forEach(slot -> slot.body().value().ifPresent(value -> slot.label()
+                            .forEach(line ->
+                                    assertFalse(value.box().overlaps(line.box()), "value on label: " + context))));
+            new View(walk, device, new PlainMeasure()).scene(state(walk, random));
+        }
+    }
+
+    private static boolean isSheet(Layout.Bar bar) {
+        return bar.fitted().form() instanceof GridForm grid && grid.sheet();
+    }
+
+    private static Plan richPlan(Random random) {
+        var entries = IntStream.range(0, random.nextInt(4))
+                .mapToObj(i -> new ListEntry("e" + i, "Entry ".repeat(1 + random.nextInt(4)), Map.of("badge", "" + i)))
+                .toList();
+        var builder = PlanBuilder.app("Random")
+                .start("s0")
+                .fact("n", random.nextInt(300))
+                .fact("all", entries);
+        int items = 2 + random.nextInt(6);
+        for (int i = 0; i < items; i++) {
+            String title = "Wax".repeat(1 + random.nextInt(6)) + (random.nextBoolean() ? " and wane" : "");
+            boolean hasIcon = random.nextInt(4) > 0;
+            builder.screen("s" + i, screen -> hasIcon ? screen.title(title).icon("droplet") : screen.title(title));
+        }
+        builder.screen("c0", screen -> screen.under("s0"))
+                .screen("one", screen -> screen.path("/one/{one}").icon("flag"))
+                .menu("main", menu -> {
+                    for (int i = 0; i < items; i++) {
+                        int which = random.nextInt(4);
+                        menu.item(
+                                "s" + i,
+                                item -> which == 0
+                                        ? item.note("A note of some length below it")
+                                                .value("{n} more")
+                                        : which == 1 ? item.badge("n").shortLabel("W") : item);
+                    }
+                    return menu.item("one?one={id}", item -> item.each("all", 3));
+                });
+        FormBuilder<?> form = richForm(random);
+        var along = Indicator.Along.values()[random.nextInt(3)];
+        double depth = random.nextInt(60) - 30;
+        boolean notched = random.nextBoolean();
+        double opacity = random.nextBoolean() ? 1 : random.nextDouble();
+        form.style(style -> (notched
+                        ? style.notch(40 + random.nextInt(30), depth)
+                        : style.line(Indicator.Edge.INNER, along, 3))
+                .ground(ground -> ground.fill("accent").opacity(opacity).edge("line", 2, true)));
+        return builder.bar(bar -> bar.menu("main").form(form)).build();
+    }
+
+    private static FormBuilder<?> richForm(Random random) {
+        Form.Side side = Form.Side.values()[random.nextInt(3)];
+        UnaryOperator<OverflowBuilder> overflow = more -> more.after(1 + random.nextInt(4))
+                .opens(Form.Overflow.Opens.values()[random.nextInt(2)])
+                .tiles(Form.Tiles.values()[random.nextInt(2)]);
+        return switch (random.nextInt(5)) {
+            case 0 ->
+                FormBuilder.bottom()
+                        .floating(random.nextInt(24), random.nextInt(32), true, random.nextInt(60), 240, side)
+                        .overflow(overflow);
+            case 1 ->
+                FormBuilder.top()
+                        .align(TopForm.Align.values()[random.nextInt(3)])
+                        .subtitle(random.nextBoolean() ? "{n} of them" : "{n}")
+                        .labels(Form.Labels.values()[random.nextInt(3)])
+                        .icons(Form.IconSide.values()[random.nextInt(4)])
+                        .below(random.nextBoolean(), TopForm.Widths.values()[random.nextInt(2)])
+                        .items(side)
+                        .most(2 + random.nextInt(10), overflow);
+            case 2 ->
+                FormBuilder.drawer()
+                        .opens(DrawerForm.Opening.values()[random.nextInt(4)])
+                        .share(0.2 + random.nextDouble() * 0.8)
+                        .beneath(1, random.nextInt(80), true, 0.5 + random.nextDouble() / 2)
+                        .collapsed(72)
+                        .header("p.png", "Somebody of a long name", "Somewhere far away from here")
+                        .logo(random.nextBoolean());
+            case 3 -> FormBuilder.rail().logo(true).items(side);
+            default -> FormBuilder.grid("s0").logo(true).tiles(Form.Tiles.values()[random.nextInt(2)]);
+        };
     }
 
     private static boolean floats(Layout.Bar bar) {

@@ -8,12 +8,15 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.walk.Steps;
@@ -44,6 +47,37 @@ class SurroundingsTest {
 
     private static void go(Theatre theatre, String step) {
         theatre.take(Steps.parse(PLAN, step));
+    }
+
+    @Test
+    void anAppsOwnViewBeginsBelowABarThatCanBeSeenThrough() {
+        var plan = PlanBuilder.app("Shore")
+                .start("own")
+                .screen("own", screen -> screen)
+                .menu("main", menu -> menu.item("own"))
+                .bar(bar -> bar.form(FormBuilder.top()
+                        .style(style ->
+                                style.ground(ground -> ground.fill("surface").opacity(0.7)))))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom()))
+                .build();
+        var theatre = new Theatre(plan, Device.PHONE, "own");
+        Scene scene = theatre.stage.scene(theatre.now);
+        double end = scene.first(part -> part instanceof Part.Bar bar && bar.edge() == Form.Edge.UPPER)
+                .orElseThrow()
+                .area()
+                .bottom();
+        assertEquals(
+                0,
+                scene.first(part -> part instanceof Part.Screen)
+                        .orElseThrow()
+                        .area()
+                        .y());
+        Surface surface = theatre.stage.layers(theatre.now).stream()
+                .filter(Layer.Content.class::isInstance)
+                .map(layer -> ((Layer.Content) layer).surface())
+                .findFirst()
+                .orElseThrow();
+        assertEquals(end, surface.box().y());
     }
 
     @Test

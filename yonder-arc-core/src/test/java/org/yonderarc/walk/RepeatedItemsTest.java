@@ -24,6 +24,7 @@ import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.ListEntry;
+import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.view.View;
@@ -148,9 +149,48 @@ class RepeatedItemsTest {
         assertEquals(4, items(few, few.start()).size());
         assertThrows(IllegalArgumentException.class, () -> FactValue.of(entries(1001)));
         assertThrows(IllegalArgumentException.class, () -> FactValue.of(List.of(TWO.get(0), TWO.get(0))));
+        assertThrows(IllegalArgumentException.class, () -> new ListEntry("a", "A", Map.of("code", "9".repeat(501))));
         for (String id : List.of("", "Blue", "a--b", "a".repeat(33))) {
             assertThrows(IllegalArgumentException.class, () -> ListEntry.of(id, "Blue"), id);
         }
+    }
+
+    @Test
+    void anEntryWithoutWhatItsPlaceIsMadeOfHasNoItemAndOneOfAnotherKindLeadsNowhere() {
+        Plan plan = PlanBuilder.app("Loom")
+                .start("home")
+                .fact("pieces", List.of(new ListEntry("a", "A", Map.of("code", "7"))))
+                .screen("home", screen -> screen)
+                .screen("piece", screen -> screen.path("/pieces/{piece}").parameter("piece", Parameter.Kind.NUMBER))
+                .menu("main", menu -> menu.item("home").item("piece?piece={code}", item -> item.each("pieces", 9)))
+                .bar(bar -> bar.menu("main").form(FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
+                .build();
+        Walk of = Walk.of(plan);
+        FactValue told = FactValue.of(
+                List.of(ListEntry.of("none", "None"), new ListEntry("word", "Word", Map.of("code", "seven"))));
+        State state = of.step(of.start(), new Step.Tell("pieces", told)).after();
+        new View(of, Device.DESKTOP, new PlainMeasure()).scene(state);
+        assertEquals(
+                List.of("home", "piece-word"),
+                items(of, state).stream().map(FittedItem::id).toList());
+        Change word = of.step(state, new Step.Choose("piece-word"));
+        assertEquals(
+                List.of(new Effect.Refused("{piece} of \"piece\" takes a number, not \"seven\".")), word.effects());
+    }
+
+    @Test
+    void theCheckTellsOfEntriesThatLackWhatTheirPlaceIsMadeOf() {
+        var told = assertThrows(PlanException.class, () -> PlanBuilder.app("Loom")
+                .start("home")
+                .fact("pieces", TWO)
+                .screen("home", screen -> screen)
+                .screen("piece", screen -> screen.path("/pieces/{piece}").parameter("piece", Parameter.Kind.NUMBER))
+                .menu("main", menu -> menu.item("home")
+                        .item("piece?piece={badge}", item -> item.each("pieces", 9))
+                        .item("piece?piece={label}", item -> item.id("other").each("pieces", 9)))
+                .build());
+        assertTrue(told.getMessage().contains("The entry \"shawl\" of \"pieces\" has no \"badge\""), told.getMessage());
+        assertTrue(told.getMessage().contains("takes a number, not \"Shawl\""), told.getMessage());
     }
 
     @Test

@@ -8,13 +8,11 @@ import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
-import java.awt.LinearGradientPaint;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
-import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.awt.image.BufferedImage;
@@ -30,7 +28,6 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.Fill;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
@@ -235,32 +232,12 @@ public final class PngPainter {
             });
         }
 
-        private static LinearGradientPaint shaded(SceneNode.Gradient node) {
-            List<Fill.Shade> shades = node.shades();
-            var at = new float[shades.size()];
-            var colours = new Color[shades.size()];
-            for (int i = 0; i < at.length; i++) {
-                // Java2D wants each further than the one before; a hard edge is one that is as near as can be.
-                at[i] = Math.max((float) shades.get(i).at(), i == 0 ? 0 : Math.nextUp(at[i - 1]));
-                colours[i] = color(shades.get(i).colour());
-            }
-            at[at.length - 1] = 1;
-            for (int i = at.length - 2; i > 0; i--) {
-                at[i] = Math.min(at[i], Math.nextDown(at[i + 1]));
-            }
-            return new LinearGradientPaint(
-                    new Point2D.Double(node.startX(), node.startY()),
-                    new Point2D.Double(node.endX(), node.endY()),
-                    at,
-                    colours);
-        }
-
         @Override
         public void gradient(SceneNode.Gradient node) {
             if (!isSeen(node.area())) {
                 return;
             }
-            graphics.setPaint(shaded(node));
+            graphics.setPaint(Shading.of(node));
             graphics.fill(shape(node.area(), node.radius()));
         }
 
@@ -442,7 +419,7 @@ public final class PngPainter {
         return path;
     }
 
-    private static Color color(Colour colour) {
+    static Color color(Colour colour) {
         return new Color(colour.red(), colour.green(), colour.blue(), (int) Math.round(colour.alpha() * 255));
     }
 }
