@@ -7,7 +7,7 @@ import java.time.Duration;
 import java.util.List;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.examples.Brinelight;
 import org.yonderarc.web.PageWriter;
@@ -43,8 +43,7 @@ public final class PageMinute {
     public static void main(String[] arguments) throws IOException {
         int seconds = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 60;
         Path page = Files.createTempFile("yonder-page", ".html");
-        Files.writeString(
-                page, new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(Brinelight.plan()));
+        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(Brinelight.plan()));
         ChromeDriver browser = Chromium.start(1280, 900);
         try {
             browser.manage().timeouts().scriptTimeout(Duration.ofSeconds(seconds + 30L));

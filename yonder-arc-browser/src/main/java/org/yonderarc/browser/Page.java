@@ -135,7 +135,7 @@ final class Page {
     @JSBody(
             params = "then",
             script = "var go = function() { setTimeout(function() { then(); }, 0); };"
-                    + "Promise.all([document.fonts.load('400 16px Inter'), document.fonts.load('600 16px Inter')])"
+                    + "Promise.all(Array.from(document.fonts).map(function(font) { return font.load(); }))"
                     + ".then(go, go);")
     static native void whenFontsAreLoaded(Callback then);
 

@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.Studio;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.plan.Plan;
@@ -66,7 +65,7 @@ final class CompareCommand implements Callable<Integer> {
         }
         if (output.isPresent()) {
             new Inputs().plan(old, before).plan(now, after).spare(output.get());
-            var studio = new Studio(plan.icons(), plan.pictures());
+            var studio = plan.studio(after);
             Optional<Scene> pictures = comparison.pictures(look.shot(after, Optional.empty()), studio.measure());
             if (pictures.isEmpty()) {
                 out.println("No screen looks different; no picture was drawn.");
@@ -75,6 +74,7 @@ final class CompareCommand implements Callable<Integer> {
             } else {
                 SafeFile.write(output.get(), studio.png(pictures.get(), scale));
             }
+            plan.notes(spec.commandLine().getErr());
         }
         return Main.FINE;
     }

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.GifWriter;
-import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.NavigationMap;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.Studio;
@@ -94,7 +94,7 @@ final class DemoCommand implements Callable<Integer> {
         out.println("  " + folder.resolve("surveys.gif") + ": what choosing the surveys looks like");
         out.println("\n5. A prototype to click\n");
         Path page = folder.resolve("brinelight.html");
-        made.write("brinelight.html", new PageWriter(studio.icons(), Pictures.NONE, new InterFont()).page(plan));
+        made.write("brinelight.html", new PageWriter(studio.icons(), Pictures.NONE, Fonts.NONE).page(plan));
         out.println("  " + page + ": open it in a browser; it needs no network");
         List<Path> kept = made.done();
         if (!kept.isEmpty()) {

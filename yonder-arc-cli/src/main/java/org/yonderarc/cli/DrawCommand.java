@@ -2,7 +2,6 @@ package org.yonderarc.cli;
 
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.Studio;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
@@ -50,12 +49,13 @@ final class DrawCommand implements Callable<Integer> {
         picture.check();
         PrintWriter out = spec.commandLine().getOut();
         Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = new Studio(plan.icons(), plan.pictures());
+        var studio = plan.studio(sound);
         var walk = Walk.of(sound);
         var view = look.view(walk, studio.measure());
         var state = look.state(walk);
         Scene scene = view.scene(state);
         picture.write(frame ? Frame.around(scene, view.setting().device()) : scene, studio, plan.inputs(sound));
+        plan.notes(spec.commandLine().getErr());
         if (why) {
             Explanation.explain(walk, view.setting(), state).forEach(line -> out.println(FindingText.visible(line)));
         }

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.FilmStrip;
 import org.yonderarc.draw.GifWriter;
-import org.yonderarc.draw.Studio;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
@@ -94,7 +93,7 @@ final class FilmCommand implements Callable<Integer> {
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
         var walk = Walk.of(sound);
-        var studio = new Studio(plan.icons(), plan.pictures());
+        var studio = plan.studio(sound);
         View view = look.view(walk, studio.measure());
         State state = look.state(walk);
         Change change = null;
@@ -129,6 +128,7 @@ final class FilmCommand implements Callable<Integer> {
                             ? studio.svg(strip).getBytes(java.nio.charset.StandardCharsets.UTF_8)
                             : studio.png(strip, scale));
         }
+        plan.notes(spec.commandLine().getErr());
         out.println("Filmed " + turn.orElseGet(steps.isEmpty() ? () -> "" : () -> steps.get(steps.size() - 1)) + ", "
                 + Math.round(film.duration()) + " ms, in " + output + ".");
         return Main.FINE;

@@ -3,7 +3,6 @@ package org.yonderarc.cli;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.NavigationMap;
-import org.yonderarc.draw.Studio;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
 import picocli.CommandLine.Command;
@@ -34,7 +33,7 @@ final class MapCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         picture.check();
         Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = new Studio(plan.icons(), plan.pictures());
+        var studio = plan.studio(sound);
         Scene scene;
         try {
             scene = NavigationMap.of(look.shot(sound, Optional.empty()), studio.measure());
@@ -42,6 +41,7 @@ final class MapCommand implements Callable<Integer> {
             throw new Refusal(tooMany.getMessage() + ".");
         }
         picture.write(scene, studio, plan.inputs(sound));
+        plan.notes(spec.commandLine().getErr());
         spec.commandLine()
                 .getOut()
                 .println("Drew " + picture.output() + " ("

@@ -3,7 +3,6 @@ package org.yonderarc.cli;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.Studio;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.finding.Suggestion;
@@ -62,7 +61,7 @@ final class MeasureCommand implements Callable<Integer> {
             throw new Refusal(output + ": its name ends in .svg, .png, .csv, .json or .tokens.json.");
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = new Studio(plan.icons(), plan.pictures());
+        var studio = plan.studio(sound);
         Measures measures;
         try {
             measures = new Measures(look.shot(sound, Optional.of(part)), studio.measure());
@@ -84,6 +83,7 @@ final class MeasureCommand implements Callable<Integer> {
         } else {
             SafeFile.write(output, studio.png(MeasurePicture.of(measures, studio.measure()), 1));
         }
+        plan.notes(spec.commandLine().getErr());
         spec.commandLine().getOut().println("Measured " + measures.all().size() + " parts in " + output + ".");
         return Main.FINE;
     }

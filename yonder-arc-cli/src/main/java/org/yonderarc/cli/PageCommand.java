@@ -2,7 +2,6 @@ package org.yonderarc.cli;
 
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.InterFont;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.web.PageWriter;
@@ -38,7 +37,7 @@ final class PageCommand implements Callable<Integer> {
             throw new Refusal(output + ": a page's name ends in .html.");
         }
         PlanFile checked = plan.checked(spec.commandLine().getErr());
-        String page = new PageWriter(plan.icons(), plan.pictures(), new InterFont()).page(checked);
+        String page = new PageWriter(plan.icons(), plan.pictures(), plan.fonts()).page(checked);
         plan.inputs(checked.plan().orElseThrow()).spare(output);
         SafeFile.write(output, page);
         spec.commandLine()

@@ -5,9 +5,13 @@ import java.nio.file.Path;
 import java.util.Optional;
 import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.Pictures;
+import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.draw.PlanIcons;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.draw.Typeface;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
@@ -20,6 +24,8 @@ final class PlanArgument {
     private Path file;
 
     private Pictures pictures;
+    private Fonts fonts;
+    private Studio studio;
 
     PlanArgument() {}
 
@@ -39,13 +45,33 @@ final class PlanArgument {
         return pictures;
     }
 
+    /** The fonts in the plan's folder. */
+    Fonts fonts() {
+        if (fonts == null) {
+            fonts = Fonts.in(folder());
+        }
+        return fonts;
+    }
+
+    /** What the plan is drawn with: its icons, its pictures, its font. */
+    Studio studio(Plan plan) {
+        studio = new Studio(icons(), pictures(), Typeface.of(plan, fonts()));
+        return studio;
+    }
+
+    /** Tells of letters that were drawn in a font of this machine, or in none. */
+    void notes(PrintWriter err) {
+        studio.notes().forEach(note -> err.println("Note: " + FindingText.visible(note)));
+        err.flush();
+    }
+
     /** The folder that the plan is in. */
     Path folder() {
         return file.toAbsolutePath().getParent();
     }
 
     PlanFile read() throws FileTrouble, Refusal {
-        PlanFile read = PlanFile.read(file, icons(), pictures()::trouble);
+        PlanFile read = PlanFile.read(file, icons(), new PlanFolder(pictures(), fonts()));
         Optional<String> locale = read.plan().map(PlanMentions::files).flatMap(Locales::problem);
         if (locale.isPresent()) {
             throw new Refusal(locale.get());

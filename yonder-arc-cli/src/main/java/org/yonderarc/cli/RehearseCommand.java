@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.Studio;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.JourneyFile;
 import org.yonderarc.files.SafeFile;
@@ -76,7 +75,7 @@ final class RehearseCommand implements Callable<Integer> {
                             .reduce((a, b) -> a + "\n           " + b)
                             .orElse(""));
             if (output.isPresent()) {
-                var studio = new Studio(plan.icons(), plan.pictures());
+                var studio = plan.studio(sound);
                 Scene scene = new View(Walk.of(sound), journey.device(), studio.measure()).scene(outcome.state());
                 Path picture = output.get().resolve(Ids.slug(journey.name()) + ".png");
                 Inputs inputs = plan.inputs(sound);
@@ -84,6 +83,7 @@ final class RehearseCommand implements Callable<Integer> {
                 inputs.spare(picture);
                 SafeFile.write(picture, studio.png(scene, 1));
                 out.println("             picture: " + picture);
+                plan.notes(spec.commandLine().getErr());
             }
         }
         out.println(journeys.size() + " journeys, " + failed + " not as expected.");

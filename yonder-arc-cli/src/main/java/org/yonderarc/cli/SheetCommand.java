@@ -2,7 +2,6 @@ package org.yonderarc.cli;
 
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.Studio;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.sheet.Axes;
@@ -68,7 +67,7 @@ final class SheetCommand implements Callable<Integer> {
             throw new Refusal("--frame is drawn around whole screens; leave it out, or --part.");
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = new Studio(plan.icons(), plan.pictures());
+        var studio = plan.studio(sound);
         Shot base = look.shot(sound, part).framed(frame);
         Scene scene;
         try {
@@ -80,6 +79,7 @@ final class SheetCommand implements Callable<Integer> {
             throw new Refusal(message.endsWith("?") || message.endsWith(".") ? message : message + ".");
         }
         picture.write(scene, studio, plan.inputs(sound));
+        plan.notes(spec.commandLine().getErr());
         spec.commandLine().getOut().println("Drew " + picture.output() + ".");
         return Main.FINE;
     }

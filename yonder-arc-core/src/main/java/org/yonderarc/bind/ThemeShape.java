@@ -8,10 +8,12 @@ import java.util.Optional;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.Field;
 import org.yonderarc.codec.PaintShape;
+import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.codec.StyleShape;
 import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.FontFiles;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Theme;
 
@@ -19,6 +21,9 @@ import org.yonderarc.plan.Theme;
 final class ThemeShape {
     /** The colours of one scheme, by role. */
     static final Shape<Map<Role, Colour>> COLOURS = colours();
+
+    /** The files of a font, or one that stands for both weights. */
+    static final Shape<FontFiles> FONT = font();
 
     static final Shape<Theme> THEME = theme();
 
@@ -43,6 +48,18 @@ final class ThemeShape {
         });
     }
 
+    private static Shape<FontFiles> font() {
+        var shape = new Shape<FontFiles>("font", "The font of all texts, from files in the plan's folder.");
+        var regular = shape.required(
+                "regular", PlanCodecs.FONT_FILE, FontFiles::regular, "The regular weight: a .ttf or .otf file.");
+        var semibold = shape.optional(
+                "semibold",
+                PlanCodecs.FONT_FILE,
+                FontFiles::semibold,
+                "The weight of titles and selected labels. Without it, the regular file stands for both.");
+        return shape.shortForm(regular).makes(got -> new FontFiles(got.get(regular), got.get(semibold)));
+    }
+
     private static Shape<Theme> theme() {
         var shape = new Shape<Theme>("theme", "The colours of the plan, in both schemes.");
         var light = shape.field("light", COLOURS, Theme::light, Map.of(), "Dark on light.");
@@ -55,12 +72,17 @@ final class ThemeShape {
                 Theme::named,
                 Catalog.of(List.of()),
                 "Colours by names of your own, one for both schemes or one for each; styles refer to them as to roles.");
+        var font = shape.optional(
+                "font",
+                FONT,
+                Theme::font,
+                "The font of all texts, in bars and in content: a .ttf or .otf file in the plan's folder, or one for each weight.");
         var tokens = shape.optional(
                 "tokens",
                 Codecs.TEXT,
                 Theme::tokens,
                 "A Design Tokens (DTCG) file; colours and sizes may then be written \"{brand.teal}\".");
-        return shape.makes(
-                got -> new Theme(got.get(light), got.get(dark), got.get(style), got.get(named), got.get(tokens)));
+        return shape.makes(got -> new Theme(
+                got.get(light), got.get(dark), got.get(style), got.get(named), got.get(font), got.get(tokens)));
     }
 }

@@ -115,6 +115,18 @@ public final class PlanBuilder {
         return this;
     }
 
+    /** Sets all texts in a font of the plan's folder: the paths of its regular and its semibold file. */
+    public PlanBuilder font(String regular, String semibold) {
+        looks.put("font", Trees.with(Trees.map("regular", Trees.text(regular)), "semibold", Trees.text(semibold)));
+        return this;
+    }
+
+    /** Sets all texts in a font of the plan's folder: the path of the one file for both weights. */
+    public PlanBuilder font(String file) {
+        looks.put("font", Trees.text(file));
+        return this;
+    }
+
     /** Names the Design Tokens file that colours and sizes refer to. */
     public PlanBuilder tokens(String file) {
         looks.put("tokens", Trees.text(file));

@@ -47,6 +47,7 @@ public final class Check {
             StyleRules::marks,
             IconRules::own,
             LabelRules::same,
+            FontRules::letters,
             BarRules::logos,
             BarRules::first,
             UnusedRules::facts,

@@ -2,9 +2,9 @@ package org.yonderarc.check;
 
 import java.util.Optional;
 
-/** The port through which the check asks about files in the plan's folder. */
+/** The port through which the check asks about files in the plan's folder, and what is in them. */
 @FunctionalInterface
-public interface FileNames {
+public interface FileNames extends FileLook {
     /** Knows every file: for places where no folder is at hand. */
     FileNames ANY = path -> true;
 
@@ -15,7 +15,7 @@ public interface FileNames {
      */
     boolean has(String path);
 
-    /** Why a file that is there can't be used as the picture it is named for; nothing where it can, or is no picture. */
+    @Override
     default Optional<String> trouble(String path) {
         return Optional.empty();
     }

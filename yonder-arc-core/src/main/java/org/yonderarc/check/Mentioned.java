@@ -28,6 +28,7 @@ final class Mentioned implements Mentions {
     final List<At<Place>> places = new ArrayList<>();
     final List<At<String>> icons = new ArrayList<>();
     final List<At<String>> files = new ArrayList<>();
+    final List<At<String>> fonts = new ArrayList<>();
     final List<At<Condition>> conditions = new ArrayList<>();
     final List<At<Style>> styles = new ArrayList<>();
     final List<At<Transition>> transitions = new ArrayList<>();
@@ -68,6 +69,11 @@ final class Mentioned implements Mentions {
     @Override
     public void file(String path, String pointer) {
         files.add(new At<>(path, pointer));
+    }
+
+    @Override
+    public void font(String path, String pointer) {
+        fonts.add(new At<>(path, pointer));
     }
 
     @Override

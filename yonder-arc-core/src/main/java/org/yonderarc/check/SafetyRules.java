@@ -83,11 +83,20 @@ final class SafetyRules {
     }
 
     static void files(Subject subject) {
-        subject.mentioned().files.forEach(at -> file(subject, at.value(), at.pointer()));
+        subject.mentioned().files.forEach(at -> {
+            if (isThere(subject, at.value(), at.pointer())) {
+                picture(subject, at.value(), at.pointer());
+            }
+        });
+        subject.mentioned().fonts.forEach(at -> {
+            if (isThere(subject, at.value(), at.pointer())) {
+                FontRules.file(subject, at.value(), at.pointer());
+            }
+        });
     }
 
     /** A relative path that stays inside of the plan's folder on every system. */
-    private static void file(Subject subject, String file, String pointer) {
+    private static boolean isThere(Subject subject, String file, String pointer) {
         boolean plain =
                 !file.isBlank() && file.chars().noneMatch(c -> c < ' ' || c == 127 || "\\:*?\"<>|".indexOf(c) >= 0);
         boolean inside = !file.startsWith("/") && !List.of(file.split("/", -1)).contains("..");
@@ -104,13 +113,18 @@ final class SafetyRules {
                     "There is no file \"" + file + "\" in the plan's folder.",
                     "Put it there, or correct the name; links that lead out of the folder don't count.");
         } else {
-            subject.files()
-                    .trouble(file)
-                    .ifPresent(trouble -> subject.tell(
-                            Code.BAD_PICTURE,
-                            pointer,
-                            "The picture \"" + file + "\" isn't shown as it is: " + trouble + ".",
-                            "Save it anew as a PNG, a JPEG or an SVG of plain paths."));
+            return true;
         }
+        return false;
+    }
+
+    private static void picture(Subject subject, String file, String pointer) {
+        subject.files()
+                .trouble(file)
+                .ifPresent(trouble -> subject.tell(
+                        Code.BAD_PICTURE,
+                        pointer,
+                        "The picture \"" + file + "\" isn't shown as it is: " + trouble + ".",
+                        "Save it anew as a PNG, a JPEG or an SVG of plain paths."));
     }
 }

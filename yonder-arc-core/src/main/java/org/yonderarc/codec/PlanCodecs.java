@@ -33,6 +33,9 @@ public final class PlanCodecs {
     /** The path of a file in the plan's folder. */
     public static final Codec<String> FILE = Codecs.seen(Codecs.TEXT, Mentions::file);
 
+    /** A font file in the plan's folder. */
+    public static final Codec<String> FONT_FILE = Codecs.seen(Codecs.TEXT, Mentions::font);
+
     public static final Codec<PathTemplate> PATH = Codecs.parsed(
             "a path", PathTemplate::parse, PathTemplate::text, "^/", "Write a path such as \"/surveys/{survey}\".");
 

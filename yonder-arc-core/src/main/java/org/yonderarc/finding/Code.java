@@ -69,6 +69,7 @@ public enum Code {
     UNUSED_TEXT(WARNING, "A text for what isn't there is never shown; probably its key is misspelt."),
     MISSING_FILE(WARNING, "Where it is wanted, nothing would show."),
     BAD_PICTURE(WARNING, "Where it is wanted, nothing would show, or something would hang."),
+    BAD_FONT(WARNING, "Texts would be set in another font than the app's."),
     LABEL_TOO_WIDE(WARNING, "A label that is cut off has to be guessed."),
     LONG_WORD(ADVICE, "A word that can't be broken is cut off on narrow devices and in large text."),
     HIDDEN_CHARACTERS(WARNING, "Characters that can't be seen change how a text reads, and can deceive."),
@@ -78,6 +79,7 @@ public enum Code {
     UNUSED_FACT(ADVICE, "What nobody uses is a leftover, or something was forgotten."),
     UNUSED_STYLE(ADVICE, "What nobody refers to is a leftover, or a name is misspelt."),
     UNUSED_ICON(ADVICE, "A file that nothing uses is a leftover, or was forgotten."),
+    FONT_LACKS(ADVICE, "Words that are set in two fonts look patched."),
     UNUSED_ACCEPTANCE(ADVICE, "It accepts nothing, and would hide a new finding.");
 
     private final Severity severity;

@@ -32,6 +32,11 @@ public interface Mentions {
     /** The path of a file in the plan's folder. */
     default void file(String path, String pointer) {}
 
+    /** The path of a font file in the plan's folder. */
+    default void font(String path, String pointer) {
+        file(path, pointer);
+    }
+
     /** A condition over facts. */
     default void condition(Condition condition, String pointer) {}
 

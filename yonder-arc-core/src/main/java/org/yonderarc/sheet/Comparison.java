@@ -256,6 +256,9 @@ public record Comparison(Plan before, Plan after) {
         if (!before.theme().style().equals(after.theme().style())) {
             out.add(new Difference("restyled", "the style of all items"));
         }
+        if (!before.theme().font().equals(after.theme().font())) {
+            out.add(new Difference("restyled", "the font of all texts"));
+        }
         for (Style.Named named : after.styles()) {
             Optional<Style.Named> old = before.styles().find(named.id());
             if (old.isEmpty()) {

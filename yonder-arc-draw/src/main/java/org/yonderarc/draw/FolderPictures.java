@@ -1,8 +1,6 @@
 package org.yonderarc.draw;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Map;
@@ -15,11 +13,11 @@ final class FolderPictures implements Pictures {
     private static final Map<String, String> TYPES =
             Map.of("png", "image/png", "jpg", "image/jpeg", "jpeg", "image/jpeg", "svg", "image/svg+xml");
 
-    private final Path folder;
+    private final InFolder folder;
     private final Map<String, Found> all = new ConcurrentHashMap<>();
 
     FolderPictures(Path folder) {
-        this.folder = folder;
+        this.folder = new InFolder(folder, LARGEST);
     }
 
     private record Found(Optional<Picture> picture, Optional<String> trouble) {}
@@ -60,19 +58,10 @@ final class FolderPictures implements Pictures {
             return new Found(Optional.empty(), Optional.empty());
         }
         try {
-            Path real = folder.resolve(file).toRealPath();
-            if (!real.startsWith(folder.toRealPath()) || !Files.isRegularFile(real)) {
-                return new Found(Optional.empty(), Optional.empty());
-            }
-            try (var in = Files.newInputStream(real)) {
-                byte[] bytes = in.readNBytes((int) LARGEST + 1);
-                if (bytes.length > LARGEST) {
-                    throw new IOException("a picture file has at most " + (LARGEST >> 20) + " MiB");
-                }
-                return new Found(Optional.of(CleanPicture.of(mime, bytes)), leftOut(mime, bytes));
-            }
-        } catch (java.nio.file.FileSystemException | InvalidPathException missing) {
-            return new Found(Optional.empty(), Optional.empty());
+            Optional<byte[]> bytes = folder.read(file);
+            return bytes.isEmpty()
+                    ? new Found(Optional.empty(), Optional.empty())
+                    : new Found(Optional.of(CleanPicture.of(mime, bytes.get())), leftOut(mime, bytes.get()));
         } catch (IOException broken) {
             return new Found(Optional.empty(), Optional.of(broken.getMessage()));
         }

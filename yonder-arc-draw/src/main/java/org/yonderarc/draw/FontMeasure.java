@@ -5,7 +5,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 
-/** Measures texts exactly as the bundled font sets them, kerning included. Thread-safe. */
+/** Measures texts exactly as a typeface sets them, kerning included. Thread-safe. */
 public final class FontMeasure implements TextMeasure {
     /** Texts are measured at this size and scaled: advances are linear, and the cache serves every size. */
     private static final double REFERENCE = 1024;
@@ -14,12 +14,12 @@ public final class FontMeasure implements TextMeasure {
 
     private record Key(String text, Type.Weight weight) {}
 
-    private final InterFont font;
+    private final Typeface face;
     private final Map<Key, Double> ems = new ConcurrentHashMap<>();
 
-    /** A measure for {@code font}. */
-    public FontMeasure(InterFont font) {
-        this.font = font;
+    /** A measure for {@code face}. */
+    public FontMeasure(Typeface face) {
+        this.face = face;
     }
 
     @Override
@@ -33,7 +33,7 @@ public final class FontMeasure implements TextMeasure {
             if (ems.size() >= MOST) {
                 ems.clear();
             }
-            known = font.width(text, new Type(REFERENCE, type.weight())) / REFERENCE;
+            known = face.width(text, new Type(REFERENCE, type.weight())) / REFERENCE;
             ems.put(key, known);
         }
         return known * type.size();

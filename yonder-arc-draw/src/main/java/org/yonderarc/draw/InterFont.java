@@ -6,13 +6,12 @@ import java.awt.Shape;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
 import java.awt.font.TextAttribute;
-import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.text.AttributedString;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import org.yonderarc.layout.Type;
 
@@ -22,7 +21,7 @@ public final class InterFont {
     public static final String FAMILY = "Inter";
 
     /** Outlines as designed: no hinting, no rounding to pixels. */
-    private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
+    static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
 
     private final Map<Type.Weight, Font> fonts = new EnumMap<>(Type.Weight.class);
 
@@ -68,48 +67,9 @@ public final class InterFont {
         return in;
     }
 
-    /** The outline of a text on one line, kerned, its left end at {@code x}. */
-    Shape outline(String text, Type type, double x, double baseline) {
-        return covers(text, type)
-                ? glyphs(text, type).getOutline((float) x, (float) baseline)
-                : mixed(text, type).getOutline(AffineTransform.getTranslateInstance(x, baseline));
-    }
-
-    /** The advance width of a text on one line. */
-    double width(String text, Type type) {
-        if (!covers(text, type)) {
-            return mixed(text, type).getAdvance();
-        }
-        GlyphVector glyphs = glyphs(text, type);
-        return glyphs.getGlyphPosition(glyphs.getNumGlyphs()).getX();
-    }
-
-    private boolean covers(String text, Type type) {
-        return fonts.get(type.weight()).canDisplayUpTo(text) < 0;
-    }
-
-    private GlyphVector glyphs(String text, Type type) {
-        char[] chars = text.toCharArray();
-        Font font = fonts.get(type.weight()).deriveFont((float) type.size());
-        return font.layoutGlyphVector(EXACT, chars, 0, chars.length, Font.LAYOUT_LEFT_TO_RIGHT);
-    }
-
-    /** A text with characters that the font lacks: those come from the fallback font, joined and ordered as Unicode says. */
-    private TextLayout mixed(String text, Type type) {
-        Font own = fonts.get(type.weight()).deriveFont((float) type.size());
-        Font other = fallbacks.get(type.weight()).deriveFont((float) type.size());
-        var attributed = new AttributedString(text);
-        int start = 0;
-        while (start < text.length()) {
-            boolean covered = own.canDisplay(text.codePointAt(start));
-            int end = start;
-            while (end < text.length() && own.canDisplay(text.codePointAt(end)) == covered) {
-                end += Character.charCount(text.codePointAt(end));
-            }
-            attributed.addAttribute(TextAttribute.FONT, covered ? own : other, start, end);
-            start = end;
-        }
-        return new TextLayout(attributed.getIterator(), EXACT);
+    /** The fonts of a weight: the one, and the one for letters that it lacks. */
+    List<Font> fonts(Type.Weight weight) {
+        return List.of(fonts.get(weight), fallbacks.get(weight));
     }
 
     /** The index of the glyph for a code point; 0 if the font has none. */

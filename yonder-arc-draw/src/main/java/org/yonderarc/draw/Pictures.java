@@ -11,7 +11,7 @@ public interface Pictures {
     Pictures NONE = file -> Optional.empty();
 
     /** The largest picture file that is read: 8 MiB. */
-    long LARGEST = 8L << 20;
+    int LARGEST = 8 << 20;
 
     /**
      * A picture.

@@ -54,14 +54,14 @@ public final class PngPainter {
 
     private final Icons icons;
     private final Pictures pictures;
-    private final InterFont font;
+    private final Typeface face;
     private final Recent<SVGDocument> documents = new Recent<>(MOST_ICONS);
 
-    /** A painter with these icons, these pictures and this font. */
-    public PngPainter(Icons icons, Pictures pictures, InterFont font) {
+    /** A painter with these icons, these pictures and this typeface. */
+    public PngPainter(Icons icons, Pictures pictures, Typeface face) {
         this.icons = icons;
         this.pictures = pictures;
-        this.font = font;
+        this.face = face;
     }
 
     /**
@@ -204,7 +204,7 @@ public final class PngPainter {
             double size = line.type().size();
             if (!line.text().isEmpty() && isSeen(line.baseline() - 2 * size, line.baseline() + size)) {
                 graphics.setColor(color(node.fill()));
-                graphics.fill(font.outline(line.text(), line.type(), line.left(), line.baseline()));
+                graphics.fill(face.outline(line.text(), line.type(), line.left(), line.baseline()));
             }
         }
 

@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Objects;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.zip.Deflater;
@@ -19,23 +20,37 @@ final class Sfnt {
 
     private Sfnt() {}
 
-    /** The tables of a file by their tags. */
+    /**
+     * The tables of a file by their tags.
+     *
+     * @throws IndexOutOfBoundsException if it says of one that it lies outside of the file
+     */
     static SortedMap<String, byte[]> tables(byte[] file) {
         var tables = new TreeMap<String, byte[]>();
         var buffer = ByteBuffer.wrap(file);
         for (int i = 0; i < buffer.getShort(4); i++) {
             int entry = 12 + 16 * i;
             int offset = buffer.getInt(entry + 8);
+            int length = buffer.getInt(entry + 12);
             tables.put(
                     new String(file, entry, 4, StandardCharsets.US_ASCII),
-                    Arrays.copyOfRange(file, offset, offset + buffer.getInt(entry + 12)));
+                    Arrays.copyOfRange(file, Objects.checkFromIndexSize(offset, length, file.length), offset + length));
         }
         return tables;
     }
 
-    /** A WOFF 1.0 file (W3C Recommendation, 13 December 2012) of these tables. */
+    /** A WOFF 1.0 file (W3C Recommendation, 13 December 2012) of a whole font file, as it is. */
+    static byte[] packed(byte[] file) {
+        return woff(ByteBuffer.wrap(file).getInt(), tables(file));
+    }
+
+    /** A WOFF 1.0 file of these tables, made anew. */
     static byte[] woff(SortedMap<String, byte[]> tables) {
         adjust(tables);
+        return woff(OTTO, tables);
+    }
+
+    private static byte[] woff(int flavour, SortedMap<String, byte[]> tables) {
         int count = tables.size();
         int offset = 44 + 20 * count;
         int unpacked = 12 + 16 * count;
@@ -54,7 +69,7 @@ final class Sfnt {
         }
         var header = ByteBuffer.allocate(44)
                 .putInt(0x774F4646)
-                .putInt(OTTO)
+                .putInt(flavour)
                 .putInt(offset)
                 .putShort((short) count)
                 .putShort((short) 0)

@@ -17,6 +17,7 @@ import org.yonderarc.scene.SceneNode;
  */
 public final class Studio {
     private final Icons icons;
+    private final Typeface face;
     private final TextMeasure measure;
     private final SvgPainter svg;
     private final PngPainter png;
@@ -28,11 +29,16 @@ public final class Studio {
 
     /** A studio with these icons and pictures, and the bundled font. */
     public Studio(Icons icons, Pictures pictures) {
+        this(icons, pictures, Typeface.bundled());
+    }
+
+    /** A studio with these icons, these pictures and this typeface. */
+    public Studio(Icons icons, Pictures pictures, Typeface face) {
         this.icons = icons;
-        var font = new InterFont();
-        this.measure = new FontMeasure(font);
-        this.svg = new SvgPainter(icons, pictures);
-        this.png = new PngPainter(icons, pictures, font);
+        this.face = face;
+        this.measure = face.measure();
+        this.svg = SvgPainter.alone(icons, pictures, face);
+        this.png = new PngPainter(icons, pictures, face);
     }
 
     /** The icons. */
@@ -40,9 +46,14 @@ public final class Studio {
         return icons;
     }
 
-    /** The exact measure of the bundled font. */
+    /** The exact measure of the typeface. */
     public TextMeasure measure() {
         return measure;
+    }
+
+    /** What people should know of letters that only a font of this machine has, or none, in sentences. */
+    public List<String> notes() {
+        return face.notes();
     }
 
     /** The scene as an SVG document. */

@@ -16,11 +16,25 @@ import org.yonderarc.tree.Markup;
 public final class SvgPainter {
     private final Icons icons;
     private final Pictures pictures;
+    private final Typeface face;
+    private final String rules;
 
-    /** A painter with these icons and pictures. */
-    public SvgPainter(Icons icons, Pictures pictures) {
+    private SvgPainter(Icons icons, Pictures pictures, Typeface face, String rules) {
         this.icons = icons;
         this.pictures = pictures;
+        this.face = face;
+        this.rules = rules;
+    }
+
+    /** A painter of documents that stand alone: they bring the plan's own font with them. */
+    public static SvgPainter alone(Icons icons, Pictures pictures, Typeface face) {
+        String rules = FaceRules.ofDocument(face);
+        return new SvgPainter(icons, pictures, face, rules.isEmpty() ? "" : "<style>\n" + rules + "</style>\n");
+    }
+
+    /** A painter of parts of a page, which has the fonts already. */
+    public static SvgPainter within(Icons icons, Pictures pictures, Typeface face) {
+        return new SvgPainter(icons, pictures, face, "");
     }
 
     /** The scene as a document; one unit is one dp. */
@@ -33,9 +47,10 @@ public final class SvgPainter {
                 + "<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" width=\""
                 + width
                 + "\" height=\"" + height + "\" viewBox=\"0 0 " + width + " " + height
-                + "\" role=\"img\" aria-labelledby=\"title\" font-family=\"" + InterFont.FAMILY
-                + ", system-ui, sans-serif\">\n"
+                + "\" role=\"img\" aria-labelledby=\"title\" font-family=\"" + FaceRules.families(face)
+                + "\">\n"
                 + "<title id=\"title\">" + Markup.escape(scene.title()) + "</title>\n"
+                + rules
                 + run.defs()
                 + "<rect width=\"" + width + "\" height=\"" + height + "\" fill=\""
                 + scene.background().hex() + "\"/>\n"
@@ -81,7 +96,8 @@ public final class SvgPainter {
             body.append("<text x=\"")
                     .append(Decimals.brief(line.x()))
                     .append("\" y=\"")
-                    .append(Decimals.brief(line.baseline()))
+                    .append(Decimals.brief(
+                            line.baseline() + face.lift() * line.type().size()))
                     .append('"');
             switch (line.anchor()) {
                 case START -> {}

@@ -97,7 +97,7 @@ class PaintersTest {
         var child = new SceneNode.Rect("r", new Box(0, 0, 40, 40), 0, red);
         var group = new SceneNode.Group("g", new Meaning.Plain(), box, Optional.of(10.0), List.of(child));
         var scene = new Scene(40, 40, Colour.rgb(0xFFFFFF), "clip", List.of(group));
-        BufferedImage image = new PngPainter(studio.icons(), Pictures.NONE, new InterFont()).image(scene, 2);
+        BufferedImage image = new PngPainter(studio.icons(), Pictures.NONE, Typeface.bundled()).image(scene, 2);
         assertEquals(0xFFFF0000, image.getRGB(40, 40));
         assertEquals(0xFFFFFFFF, image.getRGB(21, 21), "inside of the box, outside of its round corner");
         assertEquals(0xFFFFFFFF, image.getRGB(70, 40), "outside of the box");
@@ -327,7 +327,7 @@ class PaintersTest {
         };
         var picture = new SceneNode.Picture("p", new Box(0, 0, 100, 2000), 0, "tall.png", SceneNode.Picture.Fit.COVER);
         var scene = new Scene(100, 2000, Colour.rgb(0xFFFFFF), "tall", List.of(picture));
-        new PngPainter(studio.icons(), counted, new InterFont()).paint(scene, 1);
+        new PngPainter(studio.icons(), counted, Typeface.bundled()).paint(scene, 1);
         assertEquals(1, read.get());
         assertEquals(caches, ImageIO.getUseCache());
     }

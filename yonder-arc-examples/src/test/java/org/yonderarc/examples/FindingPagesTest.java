@@ -75,13 +75,26 @@ class FindingPagesTest {
     private static final class Folder implements FileNames {
         @Override
         public boolean has(String path) {
-            return List.of("papers/rules.pdf", "pictures/shore.png", "pictures/cut-off.png")
+            return List.of(
+                            "papers/rules.pdf",
+                            "pictures/shore.png",
+                            "pictures/cut-off.png",
+                            "fonts/dune-regular.ttf",
+                            "fonts/dune-semibold.ttf",
+                            "fonts/dune.woff2")
                     .contains(path);
         }
 
         @Override
         public Optional<String> trouble(String path) {
-            return path.endsWith("cut-off.png") ? Optional.of("it is a broken PNG") : Optional.empty();
+            return path.endsWith("cut-off.png")
+                    ? Optional.of("it is a broken PNG")
+                    : Optional.of("it is packed as WOFF2").filter(reason -> path.endsWith(".woff2"));
+        }
+
+        @Override
+        public String lacking(String font, String text) {
+            return text.replaceAll("\\p{IsLatin}", "");
         }
     }
 }

@@ -3,14 +3,16 @@ package org.yonderarc.examples;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.FontMeasure;
-import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Fonts;
+import org.yonderarc.draw.Pictures;
+import org.yonderarc.draw.PlanFolder;
+import org.yonderarc.draw.Typeface;
+import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.SourceText;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.navigator.Navigator;
@@ -23,16 +25,19 @@ import org.yonderarc.walk.Walk;
 
 /** The workshop's plan as an app runs it: pieces that come and go, courses with tabs, a library on the web. */
 class LoomsteadTest {
+    private static final Path FOLDER = Path.of("src/main/resources/org/yonderarc/examples");
+    private static final Path FILE = FOLDER.resolve("loomstead.yaml");
+
     private final Navigator navigator = new Navigator(plan(), Runnable::run);
 
     private static Plan plan() {
-        try (var in = LoomsteadTest.class.getResourceAsStream("loomstead.yaml")) {
-            String yaml = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            return PlanFile.read(new SourceText("loomstead.yaml", yaml), new BundledIcons())
-                    .plan()
-                    .orElseThrow();
-        } catch (java.io.IOException failed) {
-            throw new java.io.UncheckedIOException(failed);
+        try {
+            PlanFile read =
+                    PlanFile.read(FILE, new BundledIcons(), new PlanFolder(Pictures.in(FOLDER), Fonts.in(FOLDER)));
+            assertEquals(List.of(), read.findings());
+            return read.plan().orElseThrow();
+        } catch (FileTrouble failed) {
+            throw new IllegalStateException(failed);
         }
     }
 
@@ -79,12 +84,14 @@ class LoomsteadTest {
     @Test
     void everyScreenIsDrawnOnEveryDevice() {
         var walk = Walk.of(plan());
+        var face = Typeface.of(walk.plan(), Fonts.in(FOLDER));
         for (Device device : List.of(Device.PHONE, Device.TABLET, Device.DESKTOP)) {
-            var view = new View(walk, device, new FontMeasure(new InterFont()));
+            var view = new View(walk, device, face.measure());
             for (String item : List.of("looms", "courses", "patterns", "house", "account", "booked", "rules", "ways")) {
                 navigator.choose(item);
                 assertTrue(view.scene(navigator.state()).nodes().size() > 1, item);
             }
         }
+        assertEquals(List.of(), face.notes());
     }
 }

@@ -5,22 +5,27 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.function.Function;
+import org.yonderarc.check.FileLook;
 import org.yonderarc.check.FileNames;
 
 /** The files of a plan's folder. A link counts only if what it leads to lies inside of the folder too. */
 final class FolderFiles implements FileNames {
     private final Path folder;
-    private final Function<String, Optional<String>> pictures;
+    private final FileLook look;
 
-    FolderFiles(Path folder, Function<String, Optional<String>> pictures) {
+    FolderFiles(Path folder, FileLook look) {
         this.folder = folder;
-        this.pictures = pictures;
+        this.look = look;
     }
 
     @Override
     public Optional<String> trouble(String path) {
-        return pictures.apply(path);
+        return look.trouble(path);
+    }
+
+    @Override
+    public String lacking(String font, String text) {
+        return look.lacking(font, text);
     }
 
     @Override

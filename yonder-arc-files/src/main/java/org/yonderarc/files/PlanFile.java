@@ -3,12 +3,12 @@ package org.yonderarc.files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import org.yonderarc.bind.MergedTree;
 import org.yonderarc.bind.PlanSchema;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.check.CheckedReading;
+import org.yonderarc.check.FileLook;
 import org.yonderarc.check.FileNames;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Finding;
@@ -34,29 +34,27 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      * @throws FileTrouble if the file can't be read
      */
     public static PlanFile read(Path file, IconNames icons) throws FileTrouble {
-        return read(file, icons, picture -> Optional.empty());
+        return read(file, icons, FileLook.NONE);
     }
 
     /**
-     * As {@link #read(Path, IconNames)}, and looks into the pictures too.
+     * As {@link #read(Path, IconNames)}, and looks into the pictures and fonts too.
      *
-     * @param pictures says why a picture of the plan's folder can't be used; nothing where it can
+     * @param look looks into the files of the plan's folder
      * @throws FileTrouble if the file can't be read
      */
-    public static PlanFile read(Path file, IconNames icons, Function<String, Optional<String>> pictures)
-            throws FileTrouble {
-        return inFolder(SourceText.read(file), icons, file.toAbsolutePath().getParent(), pictures);
+    public static PlanFile read(Path file, IconNames icons, FileLook look) throws FileTrouble {
+        return inFolder(SourceText.read(file), icons, file.toAbsolutePath().getParent(), look);
     }
 
     /** Reads and checks the text of a plan whose other files are in {@code folder}. */
     public static PlanFile inFolder(SourceText source, IconNames icons, Path folder) {
-        return inFolder(source, icons, folder, picture -> Optional.empty());
+        return inFolder(source, icons, folder, FileLook.NONE);
     }
 
-    /** As {@link #inFolder(SourceText, IconNames, Path)}, and looks into the pictures too. */
-    public static PlanFile inFolder(
-            SourceText source, IconNames icons, Path folder, Function<String, Optional<String>> pictures) {
-        return read(source, icons, new FolderFiles(folder, pictures));
+    /** As {@link #inFolder(SourceText, IconNames, Path)}, and looks into the pictures and fonts too. */
+    public static PlanFile inFolder(SourceText source, IconNames icons, Path folder, FileLook look) {
+        return read(source, icons, new FolderFiles(folder, look));
     }
 
     /** Reads and checks the text of a plan, the files that it names taken to be there. */

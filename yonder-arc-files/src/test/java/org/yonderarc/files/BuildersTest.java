@@ -64,6 +64,7 @@ class BuildersTest {
                 .themeStyle("calm")
                 .colour("coral", "#b4452f")
                 .colour("dusk", "#35385a", "#aaafd6")
+                .font("fonts/plain.ttf", "fonts/strong.otf")
                 .tokens("tokens.json")
                 .style("calm", style -> style.indicator(
                                 Indicator.Kind.SHAPE, Indicator.Edge.OUTER, Indicator.Behind.ITEM, 56, 32, 16)

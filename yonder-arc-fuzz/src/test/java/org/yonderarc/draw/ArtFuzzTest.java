@@ -89,7 +89,8 @@ class ArtFuzzTest {
         for (Device device : List.of(Device.PHONE, Device.DESKTOP)) {
             var view = new View(walk, device, new PlainMeasure());
             Scene start = view.scene(walk.start());
-            sound(new SvgPainter(new BundledIcons(), Pictures.NONE).paint(start));
+            sound(SvgPainter.within(new BundledIcons(), Pictures.NONE, Typeface.bundled())
+                    .paint(start));
             for (Item item : plan.get().items().limit(3).toList()) {
                 Change change = walk.step(walk.start(), new Step.Choose(item.id()));
                 Scene end = view.scene(change.after());

@@ -7,10 +7,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.yonderarc.draw.FontMeasure;
 import org.yonderarc.draw.Icons;
-import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.NavigationMap;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.SvgPainter;
+import org.yonderarc.draw.Typeface;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
@@ -32,11 +32,11 @@ final class PageMap {
     private final SvgPainter painter;
     private final FontMeasure measure;
 
-    PageMap(Plan plan, InterFont font, Icons icons, Pictures pictures) {
+    PageMap(Plan plan, Typeface face, Icons icons, Pictures pictures) {
         this.plan = plan;
         this.walk = Walk.of(plan);
-        this.painter = new SvgPainter(icons, pictures);
-        this.measure = new FontMeasure(font);
+        this.painter = SvgPainter.within(icons, pictures, face);
+        this.measure = face.measure();
     }
 
     /** The part; empty where the plan has more screens than a map shows. */

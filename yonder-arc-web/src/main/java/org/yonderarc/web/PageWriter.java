@@ -19,13 +19,14 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.yonderarc.bind.PlanMentions;
-import org.yonderarc.draw.FontMeasure;
+import org.yonderarc.draw.FaceRules;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.IconArt;
 import org.yonderarc.draw.Icons;
-import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.Licences;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.SvgPainter;
+import org.yonderarc.draw.Typeface;
 import org.yonderarc.draw.WebFont;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
@@ -54,13 +55,13 @@ public final class PageWriter {
 
     private final Icons icons;
     private final Pictures pictures;
-    private final InterFont font;
+    private final Fonts fonts;
 
-    /** A writer with these icons, these pictures and this font. */
-    public PageWriter(Icons icons, Pictures pictures, InterFont font) {
+    /** A writer with these icons and pictures, and the fonts that plans may name. */
+    public PageWriter(Icons icons, Pictures pictures, Fonts fonts) {
         this.icons = icons;
         this.pictures = pictures;
-        this.font = font;
+        this.fonts = fonts;
     }
 
     /** The page of a plan that was built; the same plan gives the same bytes. */
@@ -85,6 +86,7 @@ public final class PageWriter {
         String script = "\n" + resource(SCRIPT).replace("</", "<\\/")
                 + "\n// In a task of its own: reading the script takes long enough.\nsetTimeout(main, 0);\n";
         int[] letters = letters(json);
+        Typeface face = Typeface.of(plan, fonts);
         var slots = new LinkedHashMap<String, String>();
         var words = PageWords.of(plan);
         slots.put("lang", words.language());
@@ -92,8 +94,10 @@ public final class PageWriter {
         slots.put("words", words.ofScript());
         slots.put("title", Markup.escape(plan.app().name()));
         slots.put("app", Markup.escape(plan.app().name()));
-        slots.put("regular", base64(WebFont.woff(font, Type.Weight.REGULAR, letters)));
-        slots.put("semibold", base64(WebFont.woff(font, Type.Weight.SEMIBOLD, letters)));
+        slots.put("regular", base64(WebFont.woff(face.behind(), Type.Weight.REGULAR, letters)));
+        slots.put("semibold", base64(WebFont.woff(face.behind(), Type.Weight.SEMIBOLD, letters)));
+        slots.put("families", FaceRules.families(face));
+        slots.put("faces", FaceRules.ofPage(face));
         slots.put("symbols", symbols(plan));
         slots.put("plan", json);
         slots.put("pictures", pictures(plan));
@@ -101,10 +105,10 @@ public final class PageWriter {
         slots.put("sizes", sizes());
         slots.put("languages", languages(plan));
         slots.put("one-language", plan.app().languages().size() > 1 ? "" : " hidden");
-        slots.put("still", still(plan));
+        slots.put("still", still(plan, face));
         slots.put("findings", findings);
         slots.put("no-findings", findings.isEmpty() ? " hidden" : "");
-        String map = new PageMap(plan, font, icons, pictures).html();
+        String map = new PageMap(plan, face, icons, pictures).html();
         slots.put("map", map);
         slots.put("no-map", map.isEmpty() ? " hidden" : "");
         slots.put("licences", Markup.escape(Licences.ofFont() + "\n\n" + Licences.ofIcons()));
@@ -123,10 +127,10 @@ public final class PageWriter {
     }
 
     /** The start on a phone, which shows before the script runs, and without it. */
-    private String still(Plan plan) {
+    private String still(Plan plan, Typeface face) {
         var walk = Walk.of(plan);
-        Scene start = new View(walk, Device.PHONE, new FontMeasure(font)).scene(walk.start());
-        String svg = new SvgPainter(icons, pictures).paint(start);
+        Scene start = new View(walk, Device.PHONE, face.measure()).scene(walk.start());
+        String svg = SvgPainter.within(icons, pictures, face).paint(start);
         return svg.substring(svg.indexOf("<svg")).replaceFirst("<svg ", "<svg class=\"still\" ");
     }
 

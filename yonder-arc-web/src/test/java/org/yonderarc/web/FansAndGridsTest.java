@@ -23,7 +23,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
@@ -82,7 +82,7 @@ class FansAndGridsTest {
     private static void write(String name, Plan plan) throws Exception {
         Files.writeString(
                 folder.resolve(name + ".html"),
-                new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(plan));
+                new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(plan));
     }
 
     private static void page(String name) {

@@ -28,7 +28,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Indicator;
@@ -65,7 +65,7 @@ class PageFormsTest {
     @BeforeAll
     static void start() throws Exception {
         Path page = folder.resolve("page.html");
-        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(PLAN));
+        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(PLAN));
         // High enough for a phone as large as it is.
         browser = Chromium.start(1280, 1120);
     }
@@ -181,7 +181,7 @@ class PageFormsTest {
                 .bar(bar -> bar.form(FormBuilder.top().scrolling(TopForm.Scrolling.LEAVES)))
                 .build();
         Path page = folder.resolve("leaves.html");
-        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(plan));
+        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(plan));
         browser.get(page.toUri().toString());
         settled("Long");
         for (int by : new int[] {0, 30, 56, 300, 0}) {

@@ -32,9 +32,9 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.FontMeasure;
-import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
+import org.yonderarc.draw.Typeface;
 import org.yonderarc.fit.Device;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
@@ -128,7 +128,7 @@ class PageStageTest {
 
     @BeforeAll
     static void start() throws Exception {
-        var writer = new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont());
+        var writer = new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE);
         for (var plan : Map.of("drawer", DRAWER, "bottom", BOTTOM, "rail", RAIL, "long", LONG)
                 .entrySet()) {
             Files.writeString(folder.resolve(plan.getKey() + ".html"), writer.page(plan.getValue()));
@@ -498,8 +498,8 @@ class PageStageTest {
         browser.get("about:blank");
         browser.get(address(name) + "#view=at=" + saved);
         until(() -> !browser.findElements(By.cssSelector("#device main")).isEmpty());
-        var stage =
-                new Stage(walk, state, Surroundings.of(Device.PHONE), new FontMeasure(new InterFont()), step -> false);
+        var stage = new Stage(
+                walk, state, Surroundings.of(Device.PHONE), Typeface.bundled().measure(), step -> false);
         assertEquals(said(stage), said());
     }
 
@@ -544,7 +544,12 @@ class PageStageTest {
         App(Plan plan) {
             walk = Walk.of(plan);
             state = walk.start();
-            stage = new Stage(walk, state, Surroundings.of(Device.PHONE), new FontMeasure(new InterFont()), this::step);
+            stage = new Stage(
+                    walk,
+                    state,
+                    Surroundings.of(Device.PHONE),
+                    Typeface.bundled().measure(),
+                    this::step);
         }
 
         private boolean step(Step step) {

@@ -24,9 +24,9 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.FontMeasure;
-import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
+import org.yonderarc.draw.Typeface;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Easing;
@@ -65,7 +65,7 @@ class PageTest {
     @BeforeAll
     static void writePageAndStartBrowser() throws Exception {
         Path page = folder.resolve("page.html");
-        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(PLAN));
+        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(PLAN));
         address = page.toUri().toString();
         browser = Chromium.start(1280, 800);
     }
@@ -198,7 +198,7 @@ class PageTest {
     /** The font of the page is a part of the bundled one; the browser's own measure is the reference. */
     @Test
     void theExactMeasureIsTheBrowsers() {
-        var measure = new FontMeasure(new InterFont());
+        var measure = Typeface.bundled().measure();
         for (Type type : List.of(Type.regular(12), Type.semibold(12), Type.regular(15), Type.semibold(34))) {
             for (String text :
                     List.of("Surveys", "AVATAR To Wax", "12:10", "Gull Point, lower shore", "\u00C5ngstr\u00F6m fi")) {

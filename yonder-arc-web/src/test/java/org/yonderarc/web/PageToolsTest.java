@@ -30,7 +30,7 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
@@ -44,7 +44,7 @@ import org.yonderarc.plan.Wireframe;
 
 /** What stands around the app on its page. */
 class PageToolsTest {
-    private static final PageWriter WRITER = new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont());
+    private static final PageWriter WRITER = new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE);
 
     private static final Plan SHORE = PlanBuilder.app("Shore")
             .start("surveys")

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.plan.Plan;
 
@@ -39,7 +39,7 @@ class PageWordsTest {
     }
 
     private static String page(String language) {
-        return new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(plan(language));
+        return new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(plan(language));
     }
 
     @ParameterizedTest
@@ -114,7 +114,7 @@ class PageWordsTest {
                 .start("a")
                 .screen("a", screen -> screen.title(title))
                 .build();
-        String page = new PageWriter(new BundledIcons(), Pictures.NONE, new InterFont()).page(plan);
+        String page = new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(plan);
         int at = page.indexOf("base64,");
         return page.substring(at, page.indexOf(')', at));
     }

@@ -8,6 +8,7 @@ import java.io.ByteArrayInputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
+import java.util.List;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
@@ -24,8 +25,12 @@ import org.yonderarc.build.DrawerBuilder;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.InterFont;
+import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.Studio;
+import org.yonderarc.draw.Typeface;
 import org.yonderarc.draw.WebFont;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
@@ -62,7 +67,7 @@ class PicturesAgreeTest {
     private static Path folder;
 
     private static ChromeDriver browser;
-    private final Studio studio = new Studio();
+    private Studio studio = new Studio();
 
     @BeforeAll
     static void startBrowser() throws Exception {
@@ -100,6 +105,29 @@ class PicturesAgreeTest {
         var setting =
                 new Setting(new Device("window", width, 760, new Insets(20, 0, 10, 0)), "", Interaction.focus("a"));
         agree(new View(walk, setting, studio.measure()).scene(state), form);
+    }
+
+    @Test
+    void forAFontOfOnesOwn() throws Exception {
+        for (String style : List.of("", "-Bold")) {
+            try (var in =
+                    getClass().getResourceAsStream("/net/sf/jasperreports/fonts/dejavu/DejaVuSerif" + style + ".ttf")) {
+                Files.write(folder.resolve("serif" + style + ".ttf"), in.readAllBytes());
+            }
+        }
+        Plan plan = PlanBuilder.app("Brinelight")
+                .font("serif.ttf", "serif-Bold.ttf")
+                .start("a")
+                .screen("a", screen -> screen.title("Office of tides")
+                        .icon("droplet")
+                        .wireframe(Wireframe.Kind.LIST)
+                        .row("Gull Point", "Flow and ebb at AV 7", "0.4 m"))
+                .screen("b", screen -> screen.title("Map").icon("map-pin"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .build();
+        studio = new Studio(new BundledIcons(), Pictures.NONE, Typeface.of(plan, Fonts.in(folder)));
+        var walk = Walk.of(plan);
+        agree(new View(walk, Device.PHONE, studio.measure()).scene(walk.start()), "own font");
     }
 
     @Test

@@ -1,0 +1,169 @@
+package org.yonderarc.draw;
+
+import java.awt.Font;
+import java.awt.Shape;
+import java.awt.font.GlyphVector;
+import java.awt.font.TextAttribute;
+import java.awt.font.TextLayout;
+import java.awt.geom.AffineTransform;
+import java.io.IOException;
+import java.text.AttributedString;
+import java.text.Bidi;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.yonderarc.layout.Type;
+import org.yonderarc.plan.FontFiles;
+import org.yonderarc.plan.Plan;
+
+/**
+ * What texts are set in: a plan's own font if it has one, then the bundled fonts, and for letters that all of those lack the
+ * fonts of the machine, which {@link #notes()} tells of. Thread-safe.
+ */
+public final class Typeface {
+    /** Baselines are moved by so much of the em at most: farther away, it isn't capitals that the font has at "H". */
+    private static final double MOST_LIFT = 0.15;
+
+    private final InterFont bundled;
+    private final Map<Type.Weight, FontFile> own;
+    private final Map<Type.Weight, List<Font>> chains = new EnumMap<>(Type.Weight.class);
+    private final double lift;
+    private final Substitutes substitutes = new Substitutes();
+
+    private Typeface(InterFont bundled, Map<Type.Weight, FontFile> own) {
+        this.bundled = bundled;
+        this.own = own;
+        FontFile regular = own.get(Type.Weight.REGULAR);
+        double most = regular == null ? 0 : (regular.capHeight() - Type.CAP_HEIGHT) / 2;
+        lift = Math.max(-MOST_LIFT, Math.min(MOST_LIFT, most));
+        for (Type.Weight weight : Type.Weight.values()) {
+            var chain = new ArrayList<Font>();
+            Optional.ofNullable(own.get(weight)).map(FontFile::font).ifPresent(chain::add);
+            chain.addAll(bundled.fonts(weight));
+            chains.put(weight, List.copyOf(chain));
+        }
+    }
+
+    /** The bundled fonts. */
+    public static Typeface bundled() {
+        return new Typeface(new InterFont(), Map.of());
+    }
+
+    /** The font of a plan, over the bundled ones; a file that can't be used counts as none. */
+    public static Typeface of(Plan plan, Fonts fonts) {
+        return new Typeface(
+                new InterFont(),
+                plan.theme().font().map(font -> read(font, fonts)).orElse(Map.of()));
+    }
+
+    private static Map<Type.Weight, FontFile> read(FontFiles files, Fonts fonts) {
+        Optional<FontFile> regular = read(files.regular(), fonts);
+        Optional<FontFile> semibold = files.semibold().flatMap(file -> read(file, fonts));
+        var own = new EnumMap<Type.Weight, FontFile>(Type.Weight.class);
+        regular.ifPresent(font -> own.put(Type.Weight.REGULAR, font));
+        semibold.or(() -> regular).ifPresent(font -> own.put(Type.Weight.SEMIBOLD, font));
+        return own;
+    }
+
+    private static Optional<FontFile> read(String file, Fonts fonts) {
+        return fonts.read(file).flatMap(bytes -> {
+            try {
+                return Optional.of(FontFile.of(bytes));
+            } catch (IOException unusable) {
+                return Optional.empty();
+            }
+        });
+    }
+
+    /** The exact measure of texts that are set in it. */
+    public FontMeasure measure() {
+        return new FontMeasure(this);
+    }
+
+    /** The bundled font, which stands behind a plan's own. */
+    public InterFont behind() {
+        return bundled;
+    }
+
+    /** The font files of the plan's own, by weight. */
+    Map<Type.Weight, FontFile> own() {
+        return own;
+    }
+
+    /** By how much of the em baselines are lower than in the bundled font, so that capitals stand centred. */
+    double lift() {
+        return lift;
+    }
+
+    /** What people should know of the letters that neither the plan's font nor the bundled ones have, in sentences. */
+    public List<String> notes() {
+        return substitutes.notes();
+    }
+
+    /** The outline of a text on one line, kerned, its left end at {@code x}. */
+    Shape outline(String text, Type type, double x, double baseline) {
+        double y = baseline + lift * type.size();
+        return isPlain(text, type)
+                ? glyphs(text, type).getOutline((float) x, (float) y)
+                : mixed(text, type).getOutline(AffineTransform.getTranslateInstance(x, y));
+    }
+
+    /** The advance width of a text on one line. */
+    double width(String text, Type type) {
+        if (!isPlain(text, type)) {
+            return mixed(text, type).getAdvance();
+        }
+        GlyphVector glyphs = glyphs(text, type);
+        return glyphs.getGlyphPosition(glyphs.getNumGlyphs()).getX();
+    }
+
+    /** Whether one font has it all, and it runs from the left. */
+    private boolean isPlain(String text, Type type) {
+        return chains.get(type.weight()).get(0).canDisplayUpTo(text) < 0
+                && !Bidi.requiresBidi(text.toCharArray(), 0, text.length());
+    }
+
+    private GlyphVector glyphs(String text, Type type) {
+        char[] chars = text.toCharArray();
+        Font font = chains.get(type.weight()).get(0).deriveFont((float) type.size());
+        return font.layoutGlyphVector(InterFont.EXACT, chars, 0, chars.length, Font.LAYOUT_LEFT_TO_RIGHT);
+    }
+
+    /** A text of several fonts, joined and ordered as Unicode says. */
+    private TextLayout mixed(String text, Type type) {
+        var attributed = new AttributedString(text);
+        int start = 0;
+        while (start < text.length()) {
+            Font font = font(text.codePointAt(start), type.weight());
+            int end = start + Character.charCount(text.codePointAt(start));
+            while (end < text.length() && goesOn(font, text.codePointAt(end), type.weight())) {
+                end += Character.charCount(text.codePointAt(end));
+            }
+            attributed.addAttribute(TextAttribute.FONT, font.deriveFont((float) type.size()), start, end);
+            start = end;
+        }
+        return new TextLayout(attributed.getIterator(), InterFont.EXACT);
+    }
+
+    /** What joins a letter stays in its font: a mark of another font would stand beside it. */
+    private boolean goesOn(Font font, int c, Type.Weight weight) {
+        return switch (Character.getType(c)) {
+            case Character.NON_SPACING_MARK,
+                    Character.COMBINING_SPACING_MARK,
+                    Character.ENCLOSING_MARK,
+                    Character.FORMAT -> true;
+            default -> font(c, weight) == font;
+        };
+    }
+
+    private Font font(int c, Type.Weight weight) {
+        List<Font> chain = chains.get(weight);
+        return chain.stream()
+                .filter(font -> font.canDisplay(c))
+                .findFirst()
+                .or(() -> substitutes.font(c, weight))
+                .orElse(chain.get(0));
+    }
+}
