@@ -55,6 +55,12 @@ final class BarShape implements Codec<Bar> {
             PlanCodecs.name(Noun.ITEM),
             Bar::first,
             "Of a bar within a part: the item to which whatever leads to the part leads at first, later to the one where the person was. Default: the first.");
+    private final Field<Bar, Map<String, List<String>>> order = own.field(
+            "order",
+            new OrderCodec(),
+            Bar::order,
+            Map.of(),
+            "The items that stand first, in this order, or one order for each device kind; each stays in its section.");
     private final Field<Bar, Optional<Transition>> transition = own.optional(
             "transition",
             MotionShape.TRANSITION,
@@ -136,6 +142,7 @@ final class BarShape implements Codec<Bar> {
                 forms,
                 got.get(within),
                 got.get(first),
+                got.get(order),
                 visibility.apply(got),
                 got.get(transition)));
     }

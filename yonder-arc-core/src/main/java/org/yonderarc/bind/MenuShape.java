@@ -238,6 +238,11 @@ final class MenuShape {
                 Item::selectedIcon,
                 "The name of its icon while it is selected. Default: the filled twin of its icon.");
         var badge = shape.optional("badge", BADGE, Item::badge, "Its badge: a fact, or a map.");
+        var tag = shape.optional(
+                "tag",
+                PlanCodecs.WORDS,
+                Item::tag,
+                "A word where a badge would stand, while none shows: New. Hidden where it comes to nothing.");
         var when = shape.optional("when", PlanCodecs.CONDITION, Item::when, "It is shown only while this holds.");
         var enabled = shape.optional(
                 "enabled", PlanCodecs.CONDITION, Item::enabled, "It can be chosen only while this holds.");
@@ -281,6 +286,7 @@ final class MenuShape {
                         got.get(icon),
                         got.get(selectedIcon),
                         got.get(badge),
+                        got.get(tag),
                         got.get(when),
                         got.get(enabled),
                         got.get(transition),

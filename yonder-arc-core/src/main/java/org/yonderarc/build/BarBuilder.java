@@ -1,6 +1,7 @@
 package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
@@ -9,6 +10,7 @@ import org.yonderarc.tree.Value;
 /** Defines one bar of a {@link PlanBuilder}. */
 public final class BarBuilder extends ShownBuilder<BarBuilder> {
     private final Map<String, Value> forms = new LinkedHashMap<>();
+    private final Map<String, Value> orders = new LinkedHashMap<>();
 
     BarBuilder() {}
 
@@ -40,6 +42,17 @@ public final class BarBuilder extends ShownBuilder<BarBuilder> {
     /** Sets the item of the bar to which whatever leads to its part leads at first. */
     public BarBuilder first(String item) {
         return put("first", item);
+    }
+
+    /** Sets which items stand first, in this order. */
+    public BarBuilder order(String... items) {
+        return put("order", items);
+    }
+
+    /** Sets which items stand first on a kind of devices, in this order; not beside {@link #order(String...)}. */
+    public BarBuilder orderOn(String kind, List<String> items) {
+        orders.put(kind, Trees.texts(items));
+        return put("order", Trees.map(orders));
     }
 
     /** Sets the form for every device kind. */

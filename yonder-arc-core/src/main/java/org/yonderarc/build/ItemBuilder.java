@@ -97,6 +97,11 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
         return put("badge", Trees.map(badge));
     }
 
+    /** Shows a word where a badge would stand, while none shows; may have holes for facts. */
+    public ItemBuilder tag(String text) {
+        return put("tag", text);
+    }
+
     /** Shows the item only while a condition holds. */
     public ItemBuilder when(String condition) {
         return put("when", condition);

@@ -44,6 +44,21 @@ public final class StateLookBuilder extends MapBuilder<StateLookBuilder> {
         return put("outline", paint);
     }
 
+    /** Sets the colour of the tile behind the icon. */
+    public StateLookBuilder tile(String paint) {
+        return put("tile", paint);
+    }
+
+    /** Sets the colour of the tile behind the icon, one for each scheme. */
+    public StateLookBuilder tile(String light, String dark) {
+        return put("tile", each(light, dark));
+    }
+
+    /** Sets the colour of the badge. */
+    public StateLookBuilder badge(String paint) {
+        return put("badge", paint);
+    }
+
     /** Sets the colour of the mark. */
     public StateLookBuilder indicator(String paint) {
         return put("indicator", paint);

@@ -6,6 +6,7 @@ import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.Style;
+import org.yonderarc.plan.Tile;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -58,6 +59,21 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
         indicator.put("width", Trees.number(width));
         indicator.put("depth", Trees.number(depth));
         return put("indicator", Trees.map(indicator));
+    }
+
+    /** Sets a tile behind every icon. */
+    public StyleBuilder tile(Tile.Shape shape) {
+        return put("tile", shape);
+    }
+
+    /** Sets a tile behind every icon, so wide and high in dp. */
+    public StyleBuilder tile(Tile.Shape shape, double size) {
+        return put("tile", Trees.with(Trees.map("shape", word(shape)), "size", Trees.number(size)));
+    }
+
+    /** Sets where badges stand. */
+    public StyleBuilder badgeAt(Style.BadgeAt place) {
+        return put("badge-at", place);
     }
 
     /** Sets which labels are set in semibold. */

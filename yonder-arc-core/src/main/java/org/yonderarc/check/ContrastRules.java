@@ -159,8 +159,11 @@ final class ContrastRules {
         Colour marked = isMarked ? over(paints.indicator().orElse(Paint.NONE).in(theme, scheme), fill) : fill;
         Colour behindLabel = isMarked && mark.behind() == Indicator.Behind.ITEM ? marked : fill;
         Colour label = over(paints.label().orElse(Paint.NONE).in(theme, scheme), behindLabel);
-        Colour icon = over(paints.icon().orElse(Paint.NONE).in(theme, scheme), marked);
-        return new Seen(label.contrastWith(behindLabel), icon.contrastWith(marked));
+        Colour behindIcon = look.tile()
+                .map(tile -> over(paints.tile().orElse(Paint.NONE).in(theme, scheme), marked))
+                .orElse(marked);
+        Colour icon = over(paints.icon().orElse(Paint.NONE).in(theme, scheme), behindIcon);
+        return new Seen(label.contrastWith(behindLabel), icon.contrastWith(behindIcon));
     }
 
     /** Whether every bar whose items have the style at {@code pointer} hides their labels. */

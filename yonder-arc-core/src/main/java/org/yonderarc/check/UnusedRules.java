@@ -54,7 +54,8 @@ final class UnusedRules {
         boolean isNumber = subject.plan()
                 .facts()
                 .find(badge.fact())
-                .filter(fact -> fact.initial() instanceof FactValue.Number)
+                .filter(fact ->
+                        fact.initial() instanceof FactValue.Number || fact.initial() instanceof FactValue.Entries)
                 .isPresent();
         if (!isNumber && badge.cap() != Badge.DEFAULT_CAP) {
             subject.tell(

@@ -14,6 +14,7 @@ import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.StateLook;
 import org.yonderarc.plan.Style;
+import org.yonderarc.plan.Tile;
 import org.yonderarc.tree.Changes;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
@@ -22,6 +23,7 @@ import org.yonderarc.tree.Value;
 /** The shapes of styles. */
 public final class StyleShape {
     public static final Shape<Indicator> INDICATOR = indicator();
+    public static final Shape<Tile> TILE = tile();
     public static final Shape<StateLook> LOOK = look();
     public static final Shape<Style> STYLE = style();
 
@@ -154,6 +156,17 @@ public final class StyleShape {
                         got.get(depth)));
     }
 
+    private static Shape<Tile> tile() {
+        var shape = new Shape<Tile>("tile", "What lies behind every icon.");
+        var form = shape.required("shape", Codecs.choice(Tile.Shape.values()), Tile::shape, "Its shape.");
+        var size = shape.optional(
+                "size",
+                Codecs.number(Tile.SIZE),
+                Tile::size,
+                "Its width and height in dp. Default: 16 dp more than the icon.");
+        return shape.shortForm(form).makes(got -> new Tile(got.get(form), got.get(size)));
+    }
+
     private static Shape<StateLook> look() {
         var shape = new Shape<StateLook>("look", "The colours of an item in one state, each a role, a colour or none.");
         var icon = shape.optional("icon", PaintShape.PAINT, StateLook::icon, "Its icon.");
@@ -163,8 +176,18 @@ public final class StyleShape {
                 shape.optional("indicator", PaintShape.PAINT, StateLook::indicator, "The mark of the selected item.");
         var outline =
                 shape.optional("outline", PaintShape.PAINT, StateLook::outline, "The line around the whole item.");
-        return shape.makes(got ->
-                new StateLook(got.get(icon), got.get(label), got.get(fill), got.get(indicator), got.get(outline)));
+        var tile = shape.optional(
+                "tile", PaintShape.PAINT, StateLook::tile, "What lies behind its icon, where the style has a tile.");
+        var badge = shape.optional(
+                "badge", PaintShape.PAINT, StateLook::badge, "Its badge; what it says is black or white.");
+        return shape.makes(got -> new StateLook(
+                got.get(icon),
+                got.get(label),
+                got.get(fill),
+                got.get(indicator),
+                got.get(outline),
+                got.get(tile),
+                got.get(badge)));
     }
 
     /** A number; an editor may also see the name of a design token there, which is settled before the plan is read. */
@@ -205,6 +228,12 @@ public final class StyleShape {
                 "Which icons are shown filled; without a filled twin the outline stands in.");
         var ground = shape.field(
                 "ground", PaintShape.GROUND, Style::ground, Ground.NONE, "What lies behind the bar; an item has none.");
+        var tile = shape.optional("tile", TILE, Style::tile, "What lies behind every icon.");
+        var badgeAt = shape.optional(
+                "badge-at",
+                Codecs.choice(Style.BadgeAt.values()),
+                Style::badgeAt,
+                "Where badges stand: as usual, or at the icon's upper or lower corner, in lists too.");
         var sizes = new LinkedHashMap<Size, Field<Style, Optional<Double>>>();
         for (Size size : Size.values()) {
             sizes.put(
@@ -235,6 +264,8 @@ public final class StyleShape {
                     got.get(bold),
                     got.get(filled),
                     got.get(ground),
+                    got.get(tile),
+                    got.get(badgeAt),
                     Map.copyOf(ownSizes),
                     Map.copyOf(ownStates));
         });

@@ -9,6 +9,7 @@ import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.StateLook;
 import org.yonderarc.plan.Style;
+import org.yonderarc.plan.Tile;
 
 /**
  * How an item looks in a form, resolved: the item's own style over that of the bar's form, over the theme's, over what is
@@ -25,6 +26,38 @@ public record Look(Style style) {
     /** The width of each item in dp, where it is fixed. */
     public Optional<Double> itemWidth() {
         return Optional.ofNullable(style.sizes().get(Size.ITEM_WIDTH));
+    }
+
+    /** The type size of labels in dp, before the person's text scale. */
+    public double labelSize(boolean selected) {
+        double usual = size(Size.LABEL_SIZE);
+        return selected ? style.sizes().getOrDefault(Size.SELECTED_SIZE, usual) : usual;
+    }
+
+    /** The room at one side in dp: what the style says of it, or of all. */
+    public double padding(Size side) {
+        return style.sizes().getOrDefault(side, size(Size.PADDING));
+    }
+
+    /** How far items under a heading are set in, in dp. */
+    public double indent() {
+        return style.sizes().getOrDefault(Size.INDENT, 0.0);
+    }
+
+    /** What lies behind every icon. */
+    public Optional<Tile> tile() {
+        return style.tile();
+    }
+
+    /** The width and height that an icon takes, with the tile behind it, in dp. */
+    public double iconCell() {
+        double icon = size(Size.ICON_SIZE);
+        return Math.max(icon, style.tile().map(tile -> tile.around(icon)).orElse(0.0));
+    }
+
+    /** Where badges stand. */
+    public Style.BadgeAt badgeAt() {
+        return style.badgeAt().orElse(Style.BadgeAt.USUAL);
     }
 
     /** The mark of the selected item. */

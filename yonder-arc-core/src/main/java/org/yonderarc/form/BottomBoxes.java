@@ -33,7 +33,10 @@ final class BottomBoxes {
     private final double left;
 
     private final double right;
-    private final double padding;
+    /** The room before the first item, and before it and behind the last one together. */
+    private final double before;
+
+    private final double ends;
     private final double spacing;
     private final Form.IconSide side;
 
@@ -58,7 +61,8 @@ final class BottomBoxes {
         };
         this.right = left + width;
         MarkHome mark = Marks.of(bar.look().indicator().kind());
-        this.padding = Math.max(bar.look().size(Size.PADDING), mark.padding());
+        this.before = Math.max(bar.look().padding(Size.PADDING_START), mark.padding());
+        this.ends = before + Math.max(bar.look().padding(Size.PADDING_END), mark.padding());
         // What is raised out of the bar has its label below it, wherever icons stand otherwise.
         this.side = mark.isRaised() ? Form.IconSide.ABOVE : form.icons();
         this.spacing = bar.look().size(Size.SPACING);
@@ -158,7 +162,7 @@ final class BottomBoxes {
 
     private double slotWidth(int rows) {
         int count = perRow(rows);
-        double room = right - left - 2 * padding - spacing * (count - 1);
+        double room = right - left - ends - spacing * (count - 1);
         return bar.look()
                 .itemWidth()
                 .map(fixed -> Math.min(fixed, Metrics.onGrid(room / count)))
@@ -181,7 +185,7 @@ final class BottomBoxes {
         double width = slotWidth(rows);
         // What the grid leaves over, under 1/64 dp for each slot, is shared by both ends.
         double used = width * count + spacing * (count - 1);
-        double start = Metrics.onGrid(inner.x() + (inner.width() - used) / 2);
+        double start = Metrics.onGrid(inner.x() + before + (inner.width() - ends - used) / 2);
         var slots = new ArrayList<Layout.Slot>();
         for (int i = 0; i < items.size(); i++) {
             var target = new Box(start + (i % count) * (width + spacing), inner.y() + i / count * row, width, row);
@@ -193,7 +197,7 @@ final class BottomBoxes {
     /** The selected item has the room of its label, the others share the rest. */
     private List<Layout.Slot> spread(ItemLayout cells, Box inner) {
         int count = items.size();
-        double room = inner.width() - 2 * padding - spacing * (count - 1);
+        double room = inner.width() - ends - spacing * (count - 1);
         long labelled = items.stream().filter(cells::showsLabel).count();
         double widest = 0;
         for (FittedItem item : items) {
@@ -202,7 +206,7 @@ final class BottomBoxes {
         double most = labelled == 0 ? 0 : (room - Metrics.TARGET * (count - labelled)) / labelled;
         double wide = Metrics.onGrid(Math.min(widest, most));
         double narrow = count == labelled ? 0 : Metrics.onGrid((room - wide * labelled) / (count - labelled));
-        double x = inner.x() + padding;
+        double x = inner.x() + before;
         var slots = new ArrayList<Layout.Slot>();
         for (FittedItem item : items) {
             double width = cells.showsLabel(item) ? wide : narrow;
@@ -221,14 +225,14 @@ final class BottomBoxes {
             selected = item.selected() ? items.indexOf(item) : selected;
         }
         int count = items.size();
-        double room = inner.width() - 2 * padding;
+        double room = inner.width() - ends;
         double width = Metrics.onGrid(Math.max(widest, (room - spacing * (count - 1)) / count));
         double all = width * count + spacing * (count - 1);
         double middle = selected * (width + spacing) + width / 2;
         double offset = Math.max(0, Math.min(all - room, middle - room / 2));
         var slots = new ArrayList<Layout.Slot>();
         for (int i = 0; i < count; i++) {
-            double x = inner.x() + padding + i * (width + spacing) - Metrics.onGrid(offset);
+            double x = inner.x() + before + i * (width + spacing) - Metrics.onGrid(offset);
             slots.add(slot(cells, items.get(i), new Box(x, inner.y(), width, inner.height())));
         }
         return slots;

@@ -68,7 +68,7 @@ final class DrawerBoxes {
         var room = new Box(safe.left(), safe.top(), seen - safe.left(), device.height() - safe.top());
         double scale = scale(room);
         var list = new ListBoxes(bar.look(), cells(room, scale), bar.isCollapsed());
-        double top = room.y() + bar.look().size(Size.PADDING);
+        double top = room.y() + bar.look().padding(Size.PADDING_TOP);
         Optional<FittedBar.Button> fold = bar.buttons().stream().findFirst();
         if (fold.isPresent()) {
             boolean isAlone = bar.isCollapsed() || bar.person().isEmpty() && !form.logo();
@@ -105,7 +105,9 @@ final class DrawerBoxes {
     /** A word that can't be broken fits whole: in a narrow drawer, labels grow less. */
     private double scale(Box room) {
         double wanted = Math.min(device.textScale(), ListBoxes.MOST_SCALE);
-        double inside = room.width() - 2 * bar.look().size(Size.PADDING);
+        double inside = room.width()
+                - bar.look().padding(Size.PADDING_START)
+                - bar.look().padding(Size.PADDING_END);
         var largest = cells(room, wanted);
         double share = Stream.concat(bar.items().stream(), bar.apart().stream())
                 .mapToDouble(item -> largest.wordShare(item, inside))
@@ -140,9 +142,9 @@ final class DrawerBoxes {
 
     /** The items at the foot; gives where they start. */
     private double foot(ListBoxes list, Box room) {
-        double bottom = device.height() - device.safe().bottom() - bar.look().size(Size.PADDING);
+        double bottom = device.height() - device.safe().bottom() - bar.look().padding(Size.PADDING_BOTTOM);
         double side = list.inset();
-        double width = room.width() - 2 * side;
+        double width = room.width() - list.sides();
         double all = bar.apart().stream()
                 .mapToDouble(item -> list.height(item, width))
                 .sum();

@@ -56,7 +56,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** The menu that a bar shows. */
     Menu menu(Bar bar) {
-        return plan().menus().get(bar.menu().orElseThrow());
+        return plan().menus().get(bar.menu().orElseThrow()).inOrder(bar.order(visible.kind()));
     }
 
     boolean isOpen(String bar) {
@@ -271,8 +271,12 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 selected
                         ? item.selectedIcon().or(item::icon).or(() -> screen.flatMap(Screen::icon))
                         : item.icon().or(() -> screen.flatMap(Screen::icon)),
-                item.of().flatMap(entry -> entry.value("badge")).or(() -> item.badge()
-                        .flatMap(badge -> Badges.text(badge, state.facts().get(badge.fact())))),
+                item.of()
+                        .flatMap(entry -> entry.value("badge"))
+                        .or(() -> item.badge()
+                                .flatMap(badge ->
+                                        Badges.text(badge, state.facts().get(badge.fact()))))
+                        .or(() -> item.tag().map(this::filled).filter(tag -> !tag.isEmpty())),
                 item.place()
                         .map(place -> walk.addressOf(trail == null ? place : trail.top()))
                         .or(() -> item.target() instanceof Target.ToWeb web

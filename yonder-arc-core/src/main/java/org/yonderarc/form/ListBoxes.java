@@ -22,6 +22,9 @@ final class ListBoxes {
     /** Texts of lists grow with the person's text scale up to this. */
     static final double MOST_SCALE = 2;
 
+    /** Lines are set in no farther than leaves them this much, in dp. */
+    private static final double LEAST_LINE = 140;
+
     private final Look look;
     private final ItemLayout cells;
     private final boolean collapsed;
@@ -44,26 +47,40 @@ final class ListBoxes {
         return cells;
     }
 
-    /** The distance of items from both sides. */
+    /** The distance of items from the leading side. */
     double inset() {
-        double padding = look.size(Size.PADDING);
+        return side(Size.PADDING_START);
+    }
+
+    /** The distance of items from both sides together. */
+    double sides() {
+        return inset() + side(Size.PADDING_END);
+    }
+
+    private double side(Size side) {
+        double padding = look.padding(side);
         return collapsed ? Math.min(padding, 8) : padding;
     }
 
     /** The lines from the upper edge of {@code room} on; gives where they end. */
     double add(List<FittedBar.Line> lines, Box room) {
         double inset = inset();
-        double width = room.width() - 2 * inset;
+        double width = room.width() - sides();
         double y = room.y();
+        double indent = 0;
         for (FittedBar.Line line : lines) {
             if (line.item().isPresent()) {
                 FittedItem item = line.item().get();
-                double height = height(item, width);
-                slots.add(cells.line(item, new Box(room.x() + inset, y, width, height), collapsed));
+                double height = height(item, width - indent);
+                var box = new Box(room.x() + inset + indent, y, width - indent, height);
+                slots.add(cells.line(item, box, collapsed));
                 y += height + look.size(Size.SPACING);
             } else if (line.heading().isPresent() && !collapsed) {
+                // No line gets narrower than its icon and a word need.
+                indent = Math.min(look.indent(), Math.max(0, width - LEAST_LINE));
                 y += heading(line.heading().get(), room.x() + inset + 16, y, Math.max(0, width - 32));
             } else {
+                indent = 0;
                 divider(room.x() + inset + 4, y, Math.max(0, width - 8));
                 y += Metrics.DIVIDER;
             }
@@ -74,7 +91,7 @@ final class ListBoxes {
     /** The height of an item in a list so wide. */
     double height(FittedItem item, double width) {
         double least = look.size(Size.ITEM_HEIGHT);
-        return collapsed ? least : crisp(cells.lineHeight(item, width, least));
+        return collapsed ? cells.tiled(item, least) : crisp(cells.lineHeight(item, width, least));
     }
 
     /** A heading at {@code y}; gives its height. */

@@ -74,8 +74,8 @@ final class RailBoxes {
         double scale = longest + around <= own ? wanted : device.atLeastUsual(wanted * (own - around) / longest);
         double width = own + safe.left();
         var placed = cells(new Box(safe.left(), 0, own, device.height()), scale);
-        double top = safe.top() + bar.look().size(Size.PADDING);
-        double bottom = device.height() - safe.bottom() - bar.look().size(Size.PADDING);
+        double top = safe.top() + bar.look().padding(Size.PADDING_TOP);
+        double bottom = device.height() - safe.bottom() - bar.look().padding(Size.PADDING_BOTTOM);
         Optional<Layout.Logo> logo = Optional.empty();
         if (form.logo()) {
             var logos = new LogoBoxes(appName, measure);

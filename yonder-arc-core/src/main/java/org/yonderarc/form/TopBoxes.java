@@ -7,6 +7,7 @@ import static org.yonderarc.layout.TextLine.Anchor.START;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
@@ -64,12 +65,15 @@ final class TopBoxes {
     private Layout.Bar layOut() {
         Type type = Type.semibold(bar.look().size(Size.TITLE_SIZE) * scale);
         double titles = ItemLayout.lineHeight(type) + (bar.note().isEmpty() ? 0 : ItemLayout.lineHeight(noteType()));
-        double height =
-                Math.max(Math.max(bar.look().size(Size.THICKNESS), Metrics.TARGET), titles + 2 * Metrics.SLOT_MARGIN);
+        TopRow row = new TopRow(form, bar, scale, measure);
+        double tallest = Stream.<Double>of(
+                        Metrics.TARGET, titles + 2 * Metrics.SLOT_MARGIN, tiles(), form.below() ? 0.0 : row.height())
+                .max(Double::compare)
+                .orElseThrow();
+        double height = Math.max(bar.look().size(Size.THICKNESS), tallest);
         double top = device.safe().top();
         double middle = top + height / 2;
         boolean hasItems = !items.isEmpty();
-        TopRow row = new TopRow(form, bar, scale, measure);
         double below = hasItems && form.below() ? row.height() : 0;
         var box = new Box(from, 0, device.width() - from, top + height + below);
         double leading = leading(middle);
@@ -130,6 +134,15 @@ final class TopBoxes {
                 : Optional.empty();
         return new Layout.Bar(
                 bar, Layout.Ground.of(box, line), list, apart, new Layout.Head(title, note, logo, face), buttons);
+    }
+
+    /** The height that tiles behind the icons of actions need. */
+    private double tiles() {
+        return bar.apart().stream()
+                .filter(action -> action.look().tile().isPresent())
+                .mapToDouble(action -> action.look().iconCell() + 2 * Metrics.SLOT_MARGIN)
+                .max()
+                .orElse(0);
     }
 
     private Type noteType() {
@@ -196,7 +209,9 @@ final class TopBoxes {
     }
 
     private static double width(ItemLayout cells, FittedItem action) {
-        return action.icon().isPresent() ? Metrics.TARGET : Math.max(Metrics.TARGET, cells.naturalWidth(action) + 32);
+        return action.icon().isPresent()
+                ? Math.max(Metrics.TARGET, action.look().iconCell() + 2 * Metrics.SLOT_MARGIN)
+                : Math.max(Metrics.TARGET, cells.naturalWidth(action) + 32);
     }
 
     private Layout.Face face(FittedBar.Person person, double end, double middle) {

@@ -50,7 +50,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
     }
 
     private double width(ItemLayout cells, FittedItem item, Level level) {
-        double icon = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double icon = item.icon().isPresent() ? item.look().iconCell() : 0;
         String text = level == Level.WHOLE ? item.label() : item.brief();
         double label = cells.showsLabel(item) ? cells.widest(item, text) : 0;
         double gap = icon > 0 && label > 0 ? item.look().size(Size.GAP) : 0;
@@ -84,7 +84,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
         double used = sum(widths);
         boolean scrolls = used > room.width();
         double x = scrolls ? room.x() - Metrics.onGrid(offset(widths, room.width())) : start(room, whole, used);
-        double height = form.below() ? room.height() : Metrics.TARGET;
+        double height = form.below() ? room.height() : Math.min(room.height(), height());
         var slots = new ArrayList<Layout.Slot>();
         for (int i = 0; i < count; i++) {
             var target = new Box(x, room.centerY() - height / 2, widths.get(i), height);

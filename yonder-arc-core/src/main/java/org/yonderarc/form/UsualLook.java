@@ -25,8 +25,9 @@ import org.yonderarc.plan.Style;
 record UsualLook(Map<Size, Double> sizes, Indicator mark, Look plain) {
     private static final double ITEM_RADIUS = 12;
     private static final Paint MUTED = new Paint.ByRole(Role.MUTED);
-    private static final StateLook DEFAULT =
-            new StateLook(Optional.of(MUTED), Optional.of(MUTED), Optional.of(Paint.NONE), Optional.of(Paint.NONE));
+    private static final StateLook DEFAULT = new StateLook(
+                    Optional.of(MUTED), Optional.of(MUTED), Optional.of(Paint.NONE), Optional.of(Paint.NONE))
+            .onTile(new Paint.ByRole(Role.QUIET));
     private static final StateLook HOVER = filled(Role.QUIET);
     private static final StateLook PRESSED = filled(Role.LINE);
 
@@ -47,15 +48,18 @@ record UsualLook(Map<Size, Double> sizes, Indicator mark, Look plain) {
     private static Style style(Map<Size, Double> sizes, Indicator mark) {
         MarkHome home = Marks.of(mark.kind());
         var selected = new StateLook(
-                Optional.of(home.usualIcon()),
-                Optional.of(new Paint.ByRole(Role.ACCENT)),
-                Optional.of(Paint.NONE),
-                Optional.of(home.usualFill()));
+                        Optional.of(home.usualIcon()),
+                        Optional.of(new Paint.ByRole(Role.ACCENT)),
+                        Optional.of(Paint.NONE),
+                        Optional.of(home.usualFill()))
+                .onTile(new Paint.ByRole(Role.TINT));
         return new Style(
                 Optional.of(mark),
                 Optional.of(Style.Which.SELECTED),
                 Optional.of(Style.Which.SELECTED),
                 Ground.NONE,
+                Optional.empty(),
+                Optional.empty(),
                 sizes,
                 Map.of(
                         ItemState.DEFAULT, DEFAULT,

@@ -11,6 +11,7 @@ import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Look;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Size;
+import org.yonderarc.plan.Style;
 import org.yonderarc.tree.Split;
 
 /**
@@ -49,7 +50,7 @@ public record ItemLayout(
     }
 
     private Type type(Look look, boolean selected) {
-        double size = look.size(Size.LABEL_SIZE) * textScale;
+        double size = look.labelSize(selected) * textScale;
         return look.isBold(selected) ? Type.semibold(size) : Type.regular(size);
     }
 
@@ -64,7 +65,8 @@ public record ItemLayout(
 
     /** The extent of the icon with a shape behind it, across a bar that lies. */
     private static double iconHeight(Look look) {
-        return Marks.of(look.indicator().kind()).across(look.indicator(), look.size(Size.ICON_SIZE));
+        return Math.max(
+                look.iconCell(), Marks.of(look.indicator().kind()).across(look.indicator(), look.size(Size.ICON_SIZE)));
     }
 
     /** The height of icon and label together. */
@@ -77,10 +79,21 @@ public record ItemLayout(
         return icon + label + (icon > 0 && label > 0 ? item.look().size(Size.GAP) : 0);
     }
 
+    /** The width of an item's icon with the tile behind it; 0 without an icon. */
+    private static double iconWidth(FittedItem item) {
+        return item.icon().isPresent() ? item.look().iconCell() : 0;
+    }
+
+    /** What the icon takes, with the tile behind it. */
+    private static Box cell(FittedItem item, Box icon) {
+        double size = item.look().iconCell();
+        return icon.width() > 0 && size > icon.width() ? Box.around(icon.centerX(), icon.centerY(), size, size) : icon;
+    }
+
     /** The width of icon and label beside each other. */
     public double naturalWidth(FittedItem item) {
         double label = showsLabel(item) ? widest(item, item.brief()) : 0;
-        double icon = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double icon = iconWidth(item);
         double gap = icon > 0 && label > 0 ? item.look().size(Size.GAP) : 0;
         return isVertical() ? Math.max(icon, label) : icon + gap + label;
     }
@@ -120,15 +133,16 @@ public record ItemLayout(
     private Layout.Slot beside(FittedItem item, Box target) {
         Type type = type(item);
         double size = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double cell = iconWidth(item);
         boolean shown = showsLabel(item);
-        double gap = size > 0 && shown ? item.look().size(Size.GAP) : 0;
-        double room = Math.max(0, target.width() - 2 * Metrics.SLOT_MARGIN - size - gap);
+        double gap = cell > 0 && shown ? item.look().size(Size.GAP) : 0;
+        double room = Math.max(0, target.width() - 2 * Metrics.SLOT_MARGIN - cell - gap);
         List<String> texts = shown ? texts(item, room) : List.of();
         double width = texts.isEmpty() ? 0 : Math.min(room, measure.width(texts.get(0), type));
-        double left = target.centerX() - (size + gap + width) / 2;
+        double left = target.centerX() - (cell + gap + width) / 2;
         boolean after = side == Form.IconSide.AFTER;
-        Box icon = Box.around(after ? left + width + gap + size / 2 : left + size / 2, target.centerY(), size, size);
-        double x = after ? left : left + size + gap;
+        Box icon = Box.around(after ? left + width + gap + cell / 2 : left + cell / 2, target.centerY(), size, size);
+        double x = after ? left : left + cell + gap;
         var lines = new ArrayList<TextLine>();
         texts.stream()
                 .limit(1)
@@ -138,12 +152,13 @@ public record ItemLayout(
     }
 
     private Layout.Slot finished(FittedItem item, Box target, Box icon, List<TextLine> lines) {
-        Box marked = marked(icon, lines);
+        Box cell = cell(item, icon);
+        Box marked = marked(cell, lines);
         Optional<Box> circle = mark(item, marked, label(lines), target, 0)
                 .filter(mark -> Marks.of(item.look().indicator().kind()).isRaised())
                 .map(mark -> mark.shapes().get(0).box());
         Optional<Layout.Badge> badge = item.badge().map(text -> circle.map(around -> atRim(text, around, target))
-                .orElseGet(() -> badge(item, text, icon, target)));
+                .orElseGet(() -> badge(item, text, cell, target)));
         return finished(item, target, new Layout.Body(icon, lines, List.of(), badge, Optional.empty()), marked);
     }
 
@@ -195,7 +210,7 @@ public record ItemLayout(
 
     /** The badge of an item whose icon stands in {@code icon}. */
     public Optional<Layout.Badge> badge(FittedItem item, Box icon, Box target) {
-        return item.badge().map(text -> badge(item, text, icon, target));
+        return item.badge().map(text -> badge(item, text, cell(item, icon), target));
     }
 
     /** What a shape behind the icon lies behind: beside its label, it takes the label in, too. */
@@ -244,7 +259,7 @@ public record ItemLayout(
 
     /** The width of the longest word of a label, or of the icon above or below it. */
     public double wordWidth(FittedItem item) {
-        double icon = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double icon = iconWidth(item);
         return showsLabel(item) ? Math.max(icon, longestWord(item, item.brief())) : icon;
     }
 
@@ -279,15 +294,18 @@ public record ItemLayout(
             return finished(item, target, Box.around(target.centerX(), target.centerY(), 0, 0), List.of(letter));
         }
         double size = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
+        double cell = iconWidth(item);
         double left = target.x() + 16;
-        Box icon = Box.around(left + size / 2, target.centerY(), size, size);
+        Box icon = Box.around(left + cell / 2, target.centerY(), size, size);
         double right = target.right() - 16;
         Optional<Box> leaves =
                 item.leaves() ? Optional.of(Box.around(right - 8, target.centerY(), 16, 16)) : Optional.empty();
         right = leaves.map(box -> box.x() - 8).orElse(right);
-        double x = left + (size > 0 ? size + item.look().size(Size.GAP) : 0);
-        Optional<Layout.Badge> badge = trailing(item, right, target.centerY(), right - x);
-        right = badge.map(box -> box.box().x() - 8).orElse(right);
+        double x = left + (cell > 0 ? cell + item.look().size(Size.GAP) : 0);
+        boolean isAtIcon = isBadgeAtIcon(item);
+        Optional<Layout.Badge> badge =
+                isAtIcon ? badge(item, icon, target) : trailing(item, right, target.centerY(), right - x);
+        right = badge.filter(any -> !isAtIcon).map(box -> box.box().x() - 8).orElse(right);
         Optional<TextLine> value = value(item, right, target.centerY());
         right = value.map(line -> line.left() - 8).orElse(right);
         double room = Math.max(0, right - x);
@@ -307,8 +325,15 @@ public record ItemLayout(
             below.add(TextLine.of(text, START, x, baseline, room, noteType(), measure));
             y += second;
         }
-        Box marked = isBeside(icon, lines) ? together(icon, lines) : icon;
+        Box whole = cell(item, icon);
+        Box marked = isBeside(icon, lines) ? together(whole, lines) : whole;
         return finished(item, target, new Layout.Body(icon, lines, below, value, badge, leaves, List.of()), marked);
+    }
+
+    /** Whether the badge of a line stands at the icon, and not at the end: a long one would hide it. */
+    private boolean isBadgeAtIcon(FittedItem item) {
+        double longest = item.badge().map(text -> measure.width(text, Metrics.BADGE)).orElse(0.0);
+        return item.look().badgeAt() != Style.BadgeAt.USUAL && longest < iconWidth(item) / 2;
     }
 
     private Type noteType() {
@@ -338,10 +363,9 @@ public record ItemLayout(
 
     /** The room that the label of a line has, where the line is so wide. */
     private double lineRoom(FittedItem item, double width) {
-        double size = item.icon().isPresent()
-                ? item.look().size(Size.ICON_SIZE) + item.look().size(Size.GAP)
-                : 0;
+        double size = item.icon().isPresent() ? iconWidth(item) + item.look().size(Size.GAP) : 0;
         double badge = trailing(item, 0, 0, width)
+                .filter(any -> !isBadgeAtIcon(item))
                 .map(found -> found.box().width() + 8)
                 .orElse(0.0);
         double value = value(item, 0, 0).map(line -> line.width() + 8).orElse(0.0);
@@ -360,7 +384,12 @@ public record ItemLayout(
         double room = lineRoom(item, width);
         int lines = Math.max(1, listTexts(item, room, type).size());
         double below = notes(item, room).size() * lineHeight(noteType());
-        return Math.max(least, lines * lineHeight(type) + below + 2 * Metrics.SLOT_MARGIN);
+        return Math.max(tiled(item, least), lines * lineHeight(type) + below + 2 * Metrics.SLOT_MARGIN);
+    }
+
+    /** The least height of a line with a tile in it. */
+    public double tiled(FittedItem item, double least) {
+        return item.look().tile().isEmpty() ? least : Math.max(least, iconWidth(item) + 2 * Metrics.SLOT_MARGIN);
     }
 
     /** A badge at the end of a line; a dot where there is no room for what it says. */
@@ -391,23 +420,30 @@ public record ItemLayout(
     private Layout.Badge badge(FittedItem item, String text, Box icon, Box target) {
         if (text.isEmpty()) {
             double x = icon.right() - Metrics.DOT / 2 - 2;
-            double y = Math.max(target.y(), Math.min(icon.y() - 2, target.bottom() - Metrics.DOT));
+            double wanted = isLower(item) ? icon.bottom() - Metrics.DOT + 2 : icon.y() - 2;
+            double y = Math.max(target.y(), Math.min(wanted, target.bottom() - Metrics.DOT));
             return new Layout.Badge(new Box(x, y, Metrics.DOT, Metrics.DOT), Optional.empty());
         }
         double room = Math.max(0, target.width() - 2 * Metrics.BADGE_PADDING - 2 * Layout.Badge.RING);
         var line = TextLine.of(text, MIDDLE, 0, 0, room, Metrics.BADGE, measure);
         double width = Math.max(Metrics.BADGE_HEIGHT, line.width() + 2 * Metrics.BADGE_PADDING);
         // A narrow slot, or a label that begins there, draws the badge back over the icon.
+        double inside = target.right() - Layout.Badge.RING;
         double most = side == Form.IconSide.BEFORE && showsLabel(item)
-                ? icon.right() + BEFORE_LABEL
-                : target.right() - Layout.Badge.RING;
+                ? Math.min(inside, icon.right() + BEFORE_LABEL)
+                : inside;
         double x = Math.max(target.x(), Math.min(icon.right() - Metrics.BADGE_OVERLAP, most - width));
+        double wanted = isLower(item) ? icon.bottom() - Metrics.BADGE_HEIGHT + 5 : icon.y() - 5;
         var box = new Box(
                 x,
-                Math.max(target.y(), Math.min(icon.y() - 5, target.bottom() - Metrics.BADGE_HEIGHT)),
+                Math.max(target.y(), Math.min(wanted, target.bottom() - Metrics.BADGE_HEIGHT)),
                 width,
                 Metrics.BADGE_HEIGHT);
         return new Layout.Badge(box, Optional.of(inside(line, box)));
+    }
+
+    private static boolean isLower(FittedItem item) {
+        return item.look().badgeAt() == Style.BadgeAt.LOWER;
     }
 
     private Optional<Layout.Mark> mark(FittedItem item, Box icon, Box label, Box target, double radius) {

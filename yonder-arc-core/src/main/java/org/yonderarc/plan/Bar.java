@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import java.util.Optional;
  * @param forms its form on each device kind; under {@link #ANY_KIND} the form for all others; never empty
  * @param within the id of the screen on which, and below which, it stands; no value for everywhere
  * @param first the id of the item to which whatever leads to {@code within} leads at first; by default the first of the menu
+ * @param order the ids of the items that stand first, by device kind; under {@link #ANY_KIND} those for all others
  * @param visibility where it shows
  * @param transition how screens that are chosen in it follow each other, where neither item nor screen says it
  */
@@ -22,6 +24,7 @@ public record Bar(
         Map<String, Form> forms,
         Optional<String> within,
         Optional<String> first,
+        Map<String, List<String>> order,
         Visibility visibility,
         Optional<Transition> transition)
         implements Identified {
@@ -37,6 +40,7 @@ public record Bar(
         forms = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(forms));
         Objects.requireNonNull(within, "within");
         Objects.requireNonNull(first, "first");
+        order = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(order));
         Objects.requireNonNull(visibility, "visibility");
         Objects.requireNonNull(transition, "transition");
     }
@@ -49,6 +53,7 @@ public record Bar(
                 Map.of(ANY_KIND, form),
                 Optional.empty(),
                 Optional.empty(),
+                Map.of(),
                 Visibility.EVERYWHERE,
                 Optional.empty());
     }
@@ -58,8 +63,13 @@ public record Bar(
         return Optional.ofNullable(forms.getOrDefault(kind, forms.get(ANY_KIND)));
     }
 
+    /** The ids of the items that stand first on a device kind, in order. */
+    public List<String> order(String kind) {
+        return order.getOrDefault(kind, order.getOrDefault(ANY_KIND, List.of()));
+    }
+
     /** The same with other forms. */
     public Bar withForms(Map<String, Form> other) {
-        return new Bar(id, menu, other, within, first, visibility, transition);
+        return new Bar(id, menu, other, within, first, order, visibility, transition);
     }
 }

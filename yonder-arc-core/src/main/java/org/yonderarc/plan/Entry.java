@@ -1,5 +1,6 @@
 package org.yonderarc.plan;
 
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -21,6 +22,11 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
     /** Whether it is a line between items. */
     default boolean isDivider() {
         return false;
+    }
+
+    /** The same, the items in it with these ids first. */
+    default Entry sorted(List<String> first) {
+        return this;
     }
 
     /** The same with every item in it changed. */
@@ -46,6 +52,15 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
         @Override
         public Optional<Words> title() {
             return Optional.of(heading);
+        }
+
+        @Override
+        public Entry sorted(List<String> first) {
+            return new Section(
+                    heading,
+                    list.stream()
+                            .sorted(Comparator.comparingInt(item -> Menu.rank(item, first)))
+                            .toList());
         }
 
         @Override

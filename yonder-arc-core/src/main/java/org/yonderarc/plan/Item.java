@@ -20,6 +20,7 @@ import java.util.stream.Stream;
  * @param icon the name of its icon; by default that of its screen
  * @param selectedIcon the name of its icon while it is selected; by default the filled twin of the icon
  * @param badge its badge
+ * @param tag a word where a badge would stand, while none shows; may have holes for facts
  * @param when shown only while this holds
  * @param enabled can be chosen only while this holds
  * @param transition how its screen follows another; by default as the screen says
@@ -40,6 +41,7 @@ public record Item(
         Optional<String> icon,
         Optional<String> selectedIcon,
         Optional<Badge> badge,
+        Optional<Words> tag,
         Optional<Condition> when,
         Optional<Condition> enabled,
         Optional<Transition> transition,
@@ -109,6 +111,7 @@ public record Item(
                 entry.value("icon").or(() -> icon),
                 entry.value("icon").isPresent() ? Optional.empty() : selectedIcon,
                 badge,
+                tag,
                 when,
                 enabled,
                 transition,
@@ -130,6 +133,7 @@ public record Item(
         Objects.requireNonNull(icon, "icon");
         Objects.requireNonNull(selectedIcon, "selectedIcon");
         Objects.requireNonNull(badge, "badge");
+        Objects.requireNonNull(tag, "tag");
         Objects.requireNonNull(when, "when");
         Objects.requireNonNull(enabled, "enabled");
         Objects.requireNonNull(transition, "transition");
@@ -145,6 +149,7 @@ public record Item(
         return new Item(
                 screen,
                 new Target.ToScreen(Place.of(screen), true),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -196,6 +201,7 @@ public record Item(
                 icon,
                 selectedIcon,
                 badge,
+                tag,
                 when,
                 Optional.of(condition),
                 transition,

@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 
@@ -37,6 +38,26 @@ public record Menu(String id, List<Entry> entries) implements Identified {
             }
         }
         return new Menu(id, resolved);
+    }
+
+    /** The same, the items with these ids first in this order, each within its section; the others stay as they are. */
+    public Menu inOrder(List<String> first) {
+        if (first.isEmpty()) {
+            return this;
+        }
+        return new Menu(
+                id,
+                entries.stream()
+                        .map(entry -> entry.sorted(first))
+                        .sorted(Comparator.comparingInt(
+                                entry -> entry instanceof Item item ? rank(item, first) : first.size()))
+                        .toList());
+    }
+
+    /** The place of an item among those that are named; behind all of them where it isn't. */
+    static int rank(Item item, List<String> first) {
+        int index = first.indexOf(item.id());
+        return index < 0 ? first.size() : index;
     }
 
     /** All items, those in sections included, in order. */

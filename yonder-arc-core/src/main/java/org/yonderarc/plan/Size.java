@@ -8,6 +8,8 @@ public enum Size {
     ICON_SIZE(12, 64, "The width and height of icons, in dp."),
     /** The size of labels, before the person's text scale. */
     LABEL_SIZE(8, 32, "The type size of labels in dp, before the person's own text scale."),
+    /** The size of the label of the selected item, before the person's text scale. */
+    SELECTED_SIZE(8, 32, "The type size in dp of the selected item's label. Default: as the others."),
     /** The size of the title in a top bar, of headings in a drawer. */
     TITLE_SIZE(8, 40, "The type size in dp of a top bar's title, or of a drawer's headings."),
     /** The width of each item; without it, items share the room. */
@@ -18,6 +20,16 @@ public enum Size {
     SPACING(0, 64, "The room between items, in dp."),
     /** Between the items and the ends of the bar. */
     PADDING(0, 96, "The room between the items and the ends of the bar, in dp."),
+    /** Above the first item, where items lie below each other. */
+    PADDING_TOP(0, 96, "The room above items that lie below each other, in dp. Default: the padding."),
+    /** Below the last item, where items lie below each other. */
+    PADDING_BOTTOM(0, 96, "The room below items that lie below each other, in dp. Default: the padding."),
+    /** Before items, at the leading side. */
+    PADDING_START(0, 96, "The room between items and the leading end or side of the bar, in dp. Default: the padding."),
+    /** Behind items, at the trailing side. */
+    PADDING_END(0, 96, "The room between items and the trailing end or side of the bar, in dp. Default: the padding."),
+    /** How far items under a heading are set in. */
+    INDENT(0, 64, "How far items under a heading are set in, in lists, in dp."),
     /** The radius of what lies behind an item. */
     ITEM_RADIUS(0, 60, "The radius in dp of the corners of what lies behind an item."),
     /** Between icon and label. */

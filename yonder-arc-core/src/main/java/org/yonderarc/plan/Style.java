@@ -13,6 +13,8 @@ import java.util.Optional;
  * @param bold which labels are set in semibold
  * @param filled which icons are shown filled; where one has no filled twin, its outline stands in
  * @param ground what lies behind the bar; of a style of an item, nothing
+ * @param tile what lies behind every icon
+ * @param badgeAt where badges stand
  * @param sizes sizes in dp
  * @param states colours by state
  */
@@ -21,20 +23,33 @@ public record Style(
         Optional<Which> bold,
         Optional<Which> filled,
         Ground ground,
+        Optional<Tile> tile,
+        Optional<BadgeAt> badgeAt,
         Map<Size, Double> sizes,
         Map<ItemState, StateLook> states) {
     /** Says nothing. */
-    public static final Style NONE =
-            new Style(Optional.empty(), Optional.empty(), Optional.empty(), Ground.NONE, Map.of(), Map.of());
+    public static final Style NONE = saying(Optional.empty(), Optional.empty());
+
+    private static Style saying(Optional<Indicator> indicator, Optional<Which> filled) {
+        return new Style(
+                indicator,
+                Optional.empty(),
+                filled,
+                Ground.NONE,
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(),
+                Map.of());
+    }
 
     /** The style that says only what mark the selected item has. */
     public static Style of(Indicator indicator) {
-        return new Style(Optional.of(indicator), Optional.empty(), Optional.empty(), Ground.NONE, Map.of(), Map.of());
+        return saying(Optional.of(indicator), Optional.empty());
     }
 
     /** The style that says only which icons are shown filled. */
     public static Style filling(Which filled) {
-        return new Style(Optional.empty(), Optional.empty(), Optional.of(filled), Ground.NONE, Map.of(), Map.of());
+        return saying(Optional.empty(), Optional.of(filled));
     }
 
     /** Which items something holds for. */
@@ -52,18 +67,30 @@ public record Style(
         }
     }
 
+    /** Where badges stand. */
+    public enum BadgeAt {
+        /** At the icon's upper corner; in lists, at the end of the line. */
+        USUAL,
+        /** At the icon's upper corner, in lists too. */
+        UPPER,
+        /** At the icon's lower corner. */
+        LOWER
+    }
+
     public Style {
         Objects.requireNonNull(indicator, "indicator");
         Objects.requireNonNull(bold, "bold");
         Objects.requireNonNull(filled, "filled");
         Objects.requireNonNull(ground, "ground");
+        Objects.requireNonNull(tile, "tile");
+        Objects.requireNonNull(badgeAt, "badgeAt");
         sizes = Map.copyOf(sizes);
         states = Map.copyOf(states);
     }
 
     /** The same with other colours by state. */
     public Style withStates(Map<ItemState, StateLook> other) {
-        return new Style(indicator, bold, filled, ground, sizes, other);
+        return new Style(indicator, bold, filled, ground, tile, badgeAt, sizes, other);
     }
 
     /** This style, and {@code base} where it says nothing. */
@@ -82,6 +109,8 @@ public record Style(
                 bold.or(() -> base.bold),
                 filled.or(() -> base.filled),
                 ground.over(base.ground),
+                tile.or(() -> base.tile),
+                badgeAt.or(() -> base.badgeAt),
                 allSizes,
                 allStates);
     }

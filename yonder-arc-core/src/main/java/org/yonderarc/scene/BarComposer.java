@@ -182,6 +182,14 @@ public final class BarComposer {
         Colour icon = faint(ink.orElseGet(() -> in(look.icon())), seen);
         Colour label = faint(ink.orElseGet(() -> in(look.label())), seen);
         boolean filled = item.look().isFilled(item.selected());
+        item.look()
+                .tile()
+                .filter(tile -> ink.isEmpty() && body.icon().width() > 0)
+                .ifPresent(tile -> {
+                    double size = item.look().iconCell();
+                    Box box = Box.around(body.icon().centerX(), body.icon().centerY(), size, size);
+                    nodes.add(new SceneNode.Rect("tile", box, tile.radius(size), faint(in(look.tile()), seen)));
+                });
         item.icon().ifPresent(name -> nodes.add(new SceneNode.Icon("icon", body.icon(), name, filled, icon)));
         int plate = 0;
         for (Box box : body.plates()) {
@@ -192,7 +200,7 @@ public final class BarComposer {
         texts("value", body.value().stream().toList(), faint(palette.muted(), seen), nodes);
         body.leaves()
                 .ifPresent(box -> nodes.add(new SceneNode.Icon("leaves", box, LEAVES_ICON, false, palette.muted())));
-        body.badge().ifPresent(badge -> nodes.add(badge(badge)));
+        body.badge().ifPresent(badge -> nodes.add(badge(badge, look.badge().map(paint -> paint.in(theme, scheme)))));
     }
 
     private void plate(Layout.Plate plate, int index, List<SceneNode> nodes) {
@@ -209,13 +217,14 @@ public final class BarComposer {
         }
     }
 
-    private SceneNode badge(Layout.Badge badge) {
+    private SceneNode badge(Layout.Badge badge, Optional<Colour> own) {
         var nodes = new ArrayList<SceneNode>();
         // The ring in the bar's colour keeps the badge off the icon's strokes.
         Box ring = badge.box().inset(-Layout.Badge.RING);
         nodes.add(new SceneNode.Rect("ring", ring, ROUND, palette.surface()));
-        nodes.add(new SceneNode.Rect("ground", badge.box(), ROUND, palette.badge()));
-        badge.text().ifPresent(text -> nodes.add(new SceneNode.Text("text", text, palette.badgeText())));
+        nodes.add(new SceneNode.Rect("ground", badge.box(), ROUND, own.orElse(palette.badge())));
+        Colour ink = own.map(Colour::ink).orElse(palette.badgeText());
+        badge.text().ifPresent(text -> nodes.add(new SceneNode.Text("text", text, ink)));
         return plain(Part.Plain.BADGE, "badge", ring, nodes);
     }
 

@@ -31,6 +31,8 @@ import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.RadialForm;
 import org.yonderarc.plan.Size;
+import org.yonderarc.plan.Style;
+import org.yonderarc.plan.Tile;
 import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.scene.Scene;
@@ -122,7 +124,9 @@ class LayoutInvariantsTest {
                                 item -> which == 0
                                         ? item.note("A note of some length below it")
                                                 .value("{n} more")
-                                        : which == 1 ? item.badge("n").shortLabel("W") : item);
+                                        : which == 1
+                                                ? item.badge("n").shortLabel("W")
+                                                : which == 2 ? item.tag("New") : item);
                     }
                     return menu.item("one?one={id}", item -> item.each("all", 3));
                 });
@@ -131,11 +135,20 @@ class LayoutInvariantsTest {
         double depth = random.nextInt(60) - 30;
         boolean notched = random.nextBoolean();
         double opacity = random.nextBoolean() ? 1 : random.nextDouble();
+        var tile = Tile.Shape.values()[random.nextInt(3)];
+        var badgeAt = Style.BadgeAt.values()[random.nextInt(3)];
         form.style(style -> (notched
                         ? style.notch(40 + random.nextInt(30), depth)
                         : style.line(Indicator.Edge.INNER, along, 3))
+                .tile(tile, 16 + random.nextInt(48))
+                .badgeAt(badgeAt)
+                .size(Size.SELECTED_SIZE, 10 + random.nextInt(12))
+                .size(Size.INDENT, random.nextInt(64))
+                .size(Size.PADDING_START, random.nextInt(40))
+                .size(Size.PADDING_END, random.nextInt(40))
+                .size(Size.PADDING_TOP, random.nextInt(40))
                 .ground(ground -> ground.fill("accent").opacity(opacity).edge("line", 2, true)));
-        return builder.bar(bar -> bar.menu("main").form(form)).build();
+        return builder.bar(bar -> bar.menu("main").order("s1", "s0").form(form)).build();
     }
 
     private static FormBuilder<?> richForm(Random random) {

@@ -30,6 +30,7 @@ import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Target;
+import org.yonderarc.plan.Tile;
 import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.plan.Visibility;
@@ -72,6 +73,14 @@ class BuildersTest {
                         .filled(Style.Which.ALL)
                         .size(Size.ICON_SIZE, 22)
                         .size(Size.LABEL_SIZE, 13)
+                        .size(Size.SELECTED_SIZE, 14)
+                        .size(Size.PADDING_TOP, 1)
+                        .size(Size.PADDING_BOTTOM, 2)
+                        .size(Size.PADDING_START, 3)
+                        .size(Size.PADDING_END, 4)
+                        .size(Size.INDENT, 12)
+                        .tile(Tile.Shape.ROUNDED, 40)
+                        .badgeAt(Style.BadgeAt.LOWER)
                         .size(Size.TITLE_SIZE, 18)
                         .size(Size.ITEM_WIDTH, 80)
                         .size(Size.ITEM_HEIGHT, 52)
@@ -89,7 +98,9 @@ class BuildersTest {
                         .state(
                                 ItemState.DISABLED,
                                 look -> look.icon("muted").label("muted").outline("line"))
-                        .state(ItemState.DEFAULT, look -> look.icon("muted")))
+                        .state(
+                                ItemState.DEFAULT,
+                                look -> look.icon("muted").tile("quiet", "line").badge("coral")))
                 .style("loud", style -> style.notch(48, -4)
                         .ground(ground -> ground.fill(fill -> fill.from("coral", "dusk")
                                         .through("accent")
@@ -99,7 +110,8 @@ class BuildersTest {
                                 .edge("line", 2, true)
                                 .shadow(true)
                                 .opacity(0.9)))
-                .style("plain", style -> style.ground(ground -> ground.fill("surface"))
+                .style("plain", style -> style.tile(Tile.Shape.ROUND)
+                        .ground(ground -> ground.fill("surface"))
                         .line(Indicator.Edge.OUTER, Indicator.Along.LABEL, 2))
                 .selectMotion(MotionBuilder.spring(300, 30, 0.5, 2).after(20))
                 .stateMotion(MotionBuilder.lasting(90))
@@ -173,7 +185,8 @@ class BuildersTest {
                                 "papers/rules.pdf", item -> item.label("Rules").pointer(Visibility.Pointer.FINE))
                         .everyUnder("Below", "surveys", true, "survey")
                         .signal("sign-out", item -> item.note("Until {drafts} drafts are sent")
-                                .value("now")))
+                                .value("now")
+                                .tag("New")))
                 .bar(bar -> bar.menu("main")
                         .form(
                                 "phone",
@@ -239,6 +252,8 @@ class BuildersTest {
                 .bar(bar -> bar.id("low")
                         .within("surveys")
                         .first("log")
+                        .orderOn("phone", List.of("log"))
+                        .orderOn("desktop", List.of("outing", "log"))
                         .menu("main")
                         .on("desktop")
                         .pointer(Visibility.Pointer.FINE)
