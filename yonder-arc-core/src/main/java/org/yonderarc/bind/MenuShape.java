@@ -161,7 +161,21 @@ final class MenuShape {
         var shape = new Shape<Entry.Section>("section", "Items under a heading.");
         var heading = shape.required("section", PlanCodecs.WORDS, Entry.Section::heading, "The heading.");
         var items = shape.required("items", Codecs.list(ITEM), Entry.Section::list, "The items in order.");
-        return shape.makes(got -> new Entry.Section(got.get(heading), got.get(items)));
+        var id = shape.optional(
+                "id",
+                PlanCodecs.ID,
+                Entry.Section::id,
+                "Its id in its menu, for steps that fold it: fold:main.ID. Default: its heading in lower case.");
+        var folds = shape.field(
+                "folds",
+                Codecs.choice(Entry.Folds.values()),
+                Entry.Section::folds,
+                Entry.Folds.NEVER,
+                "Whether people can fold it in lists: never; yes, and at first it is open, or folded; or as a page of its own.");
+        var icon =
+                shape.optional("icon", PlanCodecs.ICON, Entry.Section::icon, "The icon of its heading where it folds.");
+        return shape.makes(
+                got -> new Entry.Section(got.get(heading), got.get(items), got.get(id), got.get(folds), got.get(icon)));
     }
 
     private static Shape<Entry.Every> every() {

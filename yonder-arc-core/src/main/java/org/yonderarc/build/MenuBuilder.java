@@ -3,8 +3,10 @@ package org.yonderarc.build;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.yonderarc.plan.Entry;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -50,6 +52,28 @@ public final class MenuBuilder {
         return section(Texts.of(headings), define);
     }
 
+    /** Adds a section that people can fold, or a page of its own. */
+    public MenuBuilder section(String heading, Entry.Folds folds, UnaryOperator<MenuBuilder> define) {
+        return section(heading, define).last("folds", word(folds));
+    }
+
+    /** As {@link #section(String, Entry.Folds, UnaryOperator)}, with an id of its own and an icon. */
+    public MenuBuilder section(
+            String heading, Entry.Folds folds, String id, String icon, UnaryOperator<MenuBuilder> define) {
+        return section(heading, folds, define).last("id", Trees.text(id)).last("icon", Trees.text(icon));
+    }
+
+    private static Value word(Enum<?> word) {
+        return Trees.text(word.name().toLowerCase(Locale.ROOT));
+    }
+
+    /** Adds a key to the last entry. */
+    private MenuBuilder last(String key, Value value) {
+        MapValue last = (MapValue) entries.remove(entries.size() - 1);
+        entries.add(Trees.with(last, key, value));
+        return this;
+    }
+
     private MenuBuilder section(Value heading, UnaryOperator<MenuBuilder> define) {
         var section = new LinkedHashMap<String, Value>();
         section.put("section", heading);
@@ -74,10 +98,7 @@ public final class MenuBuilder {
 
     /** As {@link #everyUnder(String, boolean, String...)}, under a heading. */
     public MenuBuilder everyUnder(String heading, String screen, boolean deep, String... without) {
-        everyUnder(screen, deep, without);
-        Value last = entries.remove(entries.size() - 1);
-        entries.add(Trees.with((MapValue) last, "heading", Trees.text(heading)));
-        return this;
+        return everyUnder(screen, deep, without).last("heading", Trees.text(heading));
     }
 
     private MenuBuilder rule(Map<String, Value> rule) {

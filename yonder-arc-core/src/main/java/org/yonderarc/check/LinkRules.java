@@ -13,10 +13,12 @@ import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.form.OwnIcons;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.ListEntry;
+import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Parameter;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -173,6 +175,24 @@ final class LinkRules {
     }
 
     /** Ids that name one thing only: an item within its menu, and across menus where they lead to the same. */
+    /** Two sections of a menu that fold under one name would fold together. */
+    private static void sections(Subject subject) {
+        for (Menu menu : subject.plan().menus()) {
+            var keys = new HashSet<String>();
+            int index = 0;
+            for (Entry entry : menu.entries()) {
+                String pointer = Subject.pointer("menus", menu.id(), Integer.toString(index++));
+                entry.folding()
+                        .filter(section -> !keys.add(section.key(menu)))
+                        .ifPresent(section -> subject.tell(
+                                Code.DUPLICATE_ID,
+                                pointer,
+                                "There is another section \"" + section.key(menu) + "\" that folds.",
+                                "Give one of them an id of its own: \"id: ...\"."));
+            }
+        }
+    }
+
     static void ids(Subject subject) {
         var first = new HashMap<String, Subject.PlacedItem>();
         var inMenu = new HashSet<String>();
@@ -192,6 +212,7 @@ final class LinkRules {
                         "Give one of them an id of its own: \"id: ...\".");
             }
         }
+        sections(subject);
         var bars = new HashSet<String>();
         int index = 0;
         for (Bar bar : subject.plan().bars()) {

@@ -70,19 +70,20 @@ public record FittedBar(
      *
      * @param heading what a heading says; no value for an item or a divider
      * @param item the item; no value for a heading or a divider
+     * @param below whether the item belongs to the heading above it
      */
-    public record Line(Optional<String> heading, Optional<FittedItem> item) {
+    public record Line(Optional<String> heading, Optional<FittedItem> item, boolean below) {
         /** A line between items. */
-        public static final Line DIVIDER = new Line(Optional.empty(), Optional.empty());
+        public static final Line DIVIDER = new Line(Optional.empty(), Optional.empty(), false);
 
-        /** An item. */
-        public static Line of(FittedItem item) {
-            return new Line(Optional.empty(), Optional.of(item));
+        /** An item, by itself or below a heading. */
+        public static Line of(FittedItem item, boolean below) {
+            return new Line(Optional.empty(), Optional.of(item), below);
         }
 
         /** A heading. */
         public static Line of(String heading) {
-            return new Line(Optional.of(heading), Optional.empty());
+            return new Line(Optional.of(heading), Optional.empty(), false);
         }
     }
 
@@ -153,7 +154,7 @@ public record FittedBar(
 
     /** The same with these items in order. */
     public FittedBar withItems(List<FittedItem> items) {
-        return withLines(items.stream().map(Line::of).toList());
+        return withLines(items.stream().map(item -> Line.of(item, false)).toList());
     }
 
     /** The same with these items apart. */

@@ -21,7 +21,7 @@ import org.yonderarc.walk.Step;
  * @param badge what its badge says: empty text for a dot; no value for no badge
  * @param address the address of the place on top of its branch, or on the web; no value where it leads to none
  * @param step the step that a tap takes
- * @param leaves whether it leads out of the app, and carries the mark for that
+ * @param sign the icon at its end: that it leads out of the app, or folds a section
  * @param states the states that it is in
  * @param look how it looks
  */
@@ -36,7 +36,7 @@ public record FittedItem(
         Optional<String> badge,
         Optional<String> address,
         Step step,
-        boolean leaves,
+        Optional<String> sign,
         Set<ItemState> states,
         Look look) {
     public FittedItem {
@@ -53,6 +53,11 @@ public record FittedItem(
         return !states.contains(ItemState.DISABLED);
     }
 
+    /** Whether it is the heading of a section that folds. */
+    public boolean folds() {
+        return step instanceof Step.Fold;
+    }
+
     /** Whether it leads to the items that didn't fit. */
     public boolean isOverflow() {
         return Step.Toggle.isOverflow(id);
@@ -62,6 +67,6 @@ public record FittedItem(
     public FittedItem unselected() {
         var rest = states.isEmpty() ? EnumSet.noneOf(ItemState.class) : EnumSet.copyOf(states);
         rest.remove(ItemState.SELECTED);
-        return new FittedItem(id, label, brief, spoken, note, value, icon, badge, address, step, leaves, rest, look);
+        return new FittedItem(id, label, brief, spoken, note, value, icon, badge, address, step, sign, rest, look);
     }
 }

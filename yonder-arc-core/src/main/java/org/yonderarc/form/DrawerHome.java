@@ -165,8 +165,9 @@ final class DrawerHome extends FormHome<DrawerForm> {
         FittedBar.Standing standing = collapsed
                 ? FittedBar.Standing.COLLAPSED
                 : kept || context.isOpen(bar.id()) ? FittedBar.Standing.OPEN : FittedBar.Standing.CLOSED;
+        var lines = new MenuLines(context, menu, form, Style.NONE);
         out.add(context.bare(bar, form)
-                .withLines(context.lines(menu, form, inFoot, Style.NONE))
+                .withLines(lines.folding(!collapsed).but(inFoot))
                 .withApart(foot)
                 .withButtons(form.collapsed().isPresent() && kept ? List.of(fold(bar, collapsed, context)) : List.of())
                 .withPerson(form.header()

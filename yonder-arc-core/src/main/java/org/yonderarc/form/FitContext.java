@@ -12,7 +12,6 @@ import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Visible;
 import org.yonderarc.plan.Bar;
-import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.GridForm;
@@ -26,6 +25,7 @@ import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Target;
 import org.yonderarc.plan.Words;
+import org.yonderarc.scene.BarComposer;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Trail;
@@ -179,7 +179,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 Optional.empty(),
                 Optional.empty(),
                 new Step.Toggle(toggles),
-                false,
+                Optional.empty(),
                 setting.touch().states(id, selected, true),
                 bare.look());
     }
@@ -190,32 +190,11 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         Form list = new GridForm(List.of(), Optional.empty(), overflow.tiles(), false, false, Optional.empty())
                 .asSheet(overflow.opens() == Form.Overflow.Opens.SHEET);
         return new FittedBar(bar.id(), label(overflow), list, Looks.of(plan(), list, own))
-                .withLines(lines(menu, list, held, own))
+                .withLines(new MenuLines(this, menu, list, own)
+                        .folding(overflow.tiles() == Form.Tiles.ROWS)
+                        .but(held))
                 .withPerson(overflow.profile().map(profile -> person(profile, Optional.empty())))
                 .standing(FittedBar.Standing.OVERFLOW);
-    }
-
-    /** The lines of a menu but for some items; a heading without items and a divider at an end are left out. */
-    List<FittedBar.Line> lines(Menu menu, Form form, List<Item> without, Style style) {
-        var out = new ArrayList<FittedBar.Line>();
-        for (Entry entry : menu.entries()) {
-            List<Item> items = visible.repeated(entry.items())
-                    .filter(visible::item)
-                    .filter(item -> !without.contains(item))
-                    .toList();
-            boolean afterDivider = out.isEmpty() || out.get(out.size() - 1) == FittedBar.Line.DIVIDER;
-            if (entry.isDivider() && !afterDivider) {
-                out.add(FittedBar.Line.DIVIDER);
-            }
-            if (!items.isEmpty()) {
-                entry.title().ifPresent(heading -> out.add(FittedBar.Line.of(filled(heading))));
-            }
-            items.forEach(item -> out.add(FittedBar.Line.of(item(menu, item, form, style))));
-        }
-        if (!out.isEmpty() && out.get(out.size() - 1) == FittedBar.Line.DIVIDER) {
-            out.remove(out.size() - 1);
-        }
-        return out;
     }
 
     FittedBar.Person person(Form.Profile profile, Optional<FittedItem> item) {
@@ -283,7 +262,9 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                                 ? Optional.of(web.address())
                                 : Optional.empty()),
                 new Step.Choose(item.id()),
-                item.target() instanceof Target.ToWeb web && web.opens() == Target.Opens.BROWSER,
+                item.target() instanceof Target.ToWeb web && web.opens() == Target.Opens.BROWSER
+                        ? Optional.of(BarComposer.LEAVES_ICON)
+                        : Optional.empty(),
                 setting.touch().states(item.id(), selected, enabled),
                 Looks.of(plan(), form, own));
     }

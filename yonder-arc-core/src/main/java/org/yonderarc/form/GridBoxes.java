@@ -227,7 +227,7 @@ final class GridBoxes {
         y = lines(label(item, box.width()), cells.type(item), box, y, labels);
         var notes = new ArrayList<TextLine>();
         lines(note(item, box.width()), noteType(), box, y, notes);
-        Optional<Box> leaves = item.leaves()
+        Optional<Box> leaves = item.sign().isPresent()
                 ? Optional.of(Box.around(box.right() - INSET - 4, box.y() + INSET + 4, 16, 16))
                 : Optional.empty();
         double radius = Math.min(Math.max(CARD_RADIUS, item.look().size(Size.ITEM_RADIUS)), box.height() / 2);

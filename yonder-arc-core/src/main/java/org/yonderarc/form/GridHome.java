@@ -68,7 +68,10 @@ final class GridHome extends FormHome<GridForm> {
     @Override
     void fit(Bar bar, GridForm form, FitContext context, List<FittedBar> out) {
         Menu menu = context.menu(bar);
-        out.add(context.bare(bar, form).withLines(context.lines(menu, form, List.of(), Style.NONE)));
+        out.add(context.bare(bar, form)
+                .withLines(new MenuLines(context, menu, form, Style.NONE)
+                        .folding(form.tiles() == Form.Tiles.ROWS)
+                        .but(List.of())));
     }
 
     @Override

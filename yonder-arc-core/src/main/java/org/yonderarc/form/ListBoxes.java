@@ -25,6 +25,9 @@ final class ListBoxes {
     /** Lines are set in no farther than leaves them this much, in dp. */
     private static final double LEAST_LINE = 140;
 
+    /** Items below a heading that folds them are set in by this at least, in dp. */
+    private static final double IN_FOLD = 12;
+
     private final Look look;
     private final ItemLayout cells;
     private final boolean collapsed;
@@ -67,20 +70,23 @@ final class ListBoxes {
         double inset = inset();
         double width = room.width() - sides();
         double y = room.y();
-        double indent = 0;
+        // No line gets narrower than its icon and a word need.
+        double most = Math.max(0, width - LEAST_LINE);
+        boolean isInFold = false;
         for (FittedBar.Line line : lines) {
             if (line.item().isPresent()) {
                 FittedItem item = line.item().get();
+                isInFold = item.folds() || line.below() && isInFold;
+                boolean isSetIn = line.below() && !collapsed;
+                double indent = isSetIn ? Math.min(most, Math.max(look.indent(), isInFold ? IN_FOLD : 0)) : 0;
                 double height = height(item, width - indent);
                 var box = new Box(room.x() + inset + indent, y, width - indent, height);
                 slots.add(cells.line(item, box, collapsed));
                 y += height + look.size(Size.SPACING);
             } else if (line.heading().isPresent() && !collapsed) {
-                // No line gets narrower than its icon and a word need.
-                indent = Math.min(look.indent(), Math.max(0, width - LEAST_LINE));
+                isInFold = false;
                 y += heading(line.heading().get(), room.x() + inset + 16, y, Math.max(0, width - 32));
             } else {
-                indent = 0;
                 divider(room.x() + inset + 4, y, Math.max(0, width - 8));
                 y += Metrics.DIVIDER;
             }

@@ -14,9 +14,15 @@ public final class OwnIcons {
     public static final String COLLAPSE = "layout-sidebar-left-collapse";
     /** Of the button that expands a drawer. */
     public static final String EXPAND = "layout-sidebar-left-expand";
+    /** Of the heading of a section that is folded. */
+    public static final String UNFOLD = "chevron-down";
+    /** Of the heading of a section that isn't folded. */
+    public static final String FOLD = "chevron-up";
+    /** Of the heading of a section that is a page of its own. */
+    public static final String NEXT = "chevron-right";
     /** All of them, and those that forms have by default. */
-    public static final List<String> ALL =
-            List.of(BACK, MENU, COLLAPSE, EXPAND, Form.Overflow.DEFAULT.icon(), RadialForm.DEFAULT.icon());
+    public static final List<String> ALL = List.of(
+            BACK, MENU, COLLAPSE, EXPAND, UNFOLD, FOLD, NEXT, Form.Overflow.DEFAULT.icon(), RadialForm.DEFAULT.icon());
 
     private OwnIcons() {}
 }

@@ -298,8 +298,9 @@ public record ItemLayout(
         double left = target.x() + 16;
         Box icon = Box.around(left + cell / 2, target.centerY(), size, size);
         double right = target.right() - 16;
-        Optional<Box> leaves =
-                item.leaves() ? Optional.of(Box.around(right - 8, target.centerY(), 16, 16)) : Optional.empty();
+        Optional<Box> leaves = item.sign().isPresent()
+                ? Optional.of(Box.around(right - 8, target.centerY(), 16, 16))
+                : Optional.empty();
         right = leaves.map(box -> box.x() - 8).orElse(right);
         double x = left + (cell > 0 ? cell + item.look().size(Size.GAP) : 0);
         boolean isAtIcon = isBadgeAtIcon(item);
@@ -332,7 +333,8 @@ public record ItemLayout(
 
     /** Whether the badge of a line stands at the icon, and not at the end: a long one would hide it. */
     private boolean isBadgeAtIcon(FittedItem item) {
-        double longest = item.badge().map(text -> measure.width(text, Metrics.BADGE)).orElse(0.0);
+        double longest =
+                item.badge().map(text -> measure.width(text, Metrics.BADGE)).orElse(0.0);
         return item.look().badgeAt() != Style.BadgeAt.USUAL && longest < iconWidth(item) / 2;
     }
 
@@ -369,7 +371,7 @@ public record ItemLayout(
                 .map(found -> found.box().width() + 8)
                 .orElse(0.0);
         double value = value(item, 0, 0).map(line -> line.width() + 8).orElse(0.0);
-        return Math.max(0, width - 32 - size - badge - value - (item.leaves() ? 24 : 0));
+        return Math.max(0, width - 32 - size - badge - value - (item.sign().isPresent() ? 24 : 0));
     }
 
     /** How many times the longest word of a label fits into a line so wide. */

@@ -284,7 +284,7 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
      * @param note the lines of what is said about it
      * @param value what stands at its end
      * @param badge its badge
-     * @param leaves the sign that it leads out of the app
+     * @param sign the sign at its end
      * @param plates what lies behind the lines of its label; none where they stand on the bar
      */
     public record Body(
@@ -293,16 +293,16 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
             List<TextLine> note,
             Optional<TextLine> value,
             Optional<Badge> badge,
-            Optional<Box> leaves,
+            Optional<Box> sign,
             List<Box> plates) {
         /** Texts that stand on the bar itself. */
-        public Body(Box icon, List<TextLine> label, List<TextLine> note, Optional<Badge> badge, Optional<Box> leaves) {
-            this(icon, label, note, Optional.empty(), badge, leaves, List.of());
+        public Body(Box icon, List<TextLine> label, List<TextLine> note, Optional<Badge> badge, Optional<Box> sign) {
+            this(icon, label, note, Optional.empty(), badge, sign, List.of());
         }
 
         /** The same, its label on plates. */
         public Body on(List<Box> other) {
-            return new Body(icon, label, note, value, badge, leaves, other);
+            return new Body(icon, label, note, value, badge, sign, other);
         }
 
         public Body {

@@ -19,6 +19,13 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
         return Optional.empty();
     }
 
+    /** The section that it is, if it can be folded. */
+    default Optional<Section> folding() {
+        return this instanceof Section section && section.folds != Folds.NEVER
+                ? Optional.of(section)
+                : Optional.empty();
+    }
+
     /** Whether it is a line between items. */
     default boolean isDivider() {
         return false;
@@ -32,16 +39,41 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
     /** The same with every item in it changed. */
     Entry map(UnaryOperator<Item> change);
 
+    /** Whether people can fold a section. */
+    enum Folds {
+        /** It always shows. */
+        NEVER,
+        /** It can be folded; at first it shows. */
+        OPEN,
+        /** It can be unfolded; at first its heading shows alone. */
+        FOLDED,
+        /** Its heading leads to it, in place of the other entries, and back. */
+        PAGE
+    }
+
     /**
      * Items under a heading.
      *
      * @param heading what stands above them
      * @param list the items in order
+     * @param id its id in its menu, for who folds it; by default its heading in lower case
+     * @param folds whether it can be folded
+     * @param icon the icon of its heading where it folds
      */
-    record Section(Words heading, List<Item> list) implements Entry {
+    record Section(Words heading, List<Item> list, Optional<String> id, Folds folds, Optional<String> icon)
+            implements Entry {
         public Section {
             Objects.requireNonNull(heading, "heading");
+            Objects.requireNonNull(id, "id");
+            Objects.requireNonNull(folds, "folds");
+            Objects.requireNonNull(icon, "icon");
             list = List.copyOf(list);
+        }
+
+        /** What it is called in a menu by who folds it: {@code main.at-the-hut}. */
+        public String key(Menu menu) {
+            return menu.id() + "."
+                    + id.orElseGet(() -> Ids.slug(heading.in(Words.ANY).source()));
         }
 
         @Override
@@ -60,12 +92,15 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
                     heading,
                     list.stream()
                             .sorted(Comparator.comparingInt(item -> Menu.rank(item, first)))
-                            .toList());
+                            .toList(),
+                    id,
+                    folds,
+                    icon);
         }
 
         @Override
         public Entry map(UnaryOperator<Item> change) {
-            return new Section(heading, list.stream().map(change).toList());
+            return new Section(heading, list.stream().map(change).toList(), id, folds, icon);
         }
     }
 

@@ -198,8 +198,8 @@ public final class BarComposer {
         texts("label", body.label(), label, nodes);
         texts("note", body.note(), faint(palette.muted(), seen), nodes);
         texts("value", body.value().stream().toList(), faint(palette.muted(), seen), nodes);
-        body.leaves()
-                .ifPresent(box -> nodes.add(new SceneNode.Icon("leaves", box, LEAVES_ICON, false, palette.muted())));
+        item.sign().ifPresent(sign -> body.sign()
+                .ifPresent(box -> nodes.add(new SceneNode.Icon("sign", box, sign, false, palette.muted()))));
         body.badge().ifPresent(badge -> nodes.add(badge(badge, look.badge().map(paint -> paint.in(theme, scheme)))));
     }
 

@@ -103,7 +103,7 @@ public record Comparison(Plan before, Plan after) {
         for (int i = 0; i < menu.entries().size(); i++) {
             Entry entry = menu.entries().get(i);
             if (entry instanceof Entry.Section section) {
-                frame.add(section.heading() + ":"
+                frame.add(section.heading() + " " + section.id() + section.folds() + section.icon() + ":"
                         + section.list().stream().map(Item::id).toList());
             } else if (entry instanceof Entry.Every every) {
                 frame.add("rule at " + i + every.heading() + every.under() + every.deep() + every.without());

@@ -1,10 +1,14 @@
 package org.yonderarc.walk;
 
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 
@@ -12,10 +16,28 @@ import org.yonderarc.plan.Plan;
 final class BarSteps {
     private final Plan plan;
     private final Set<String> bars = new LinkedHashSet<>();
+    /** The sections that can be folded, and how they are at first. */
+    private final Map<String, Entry.Folds> sections = new LinkedHashMap<>();
 
     BarSteps(Plan plan) {
         this.plan = plan;
         plan.bars().forEach(bar -> bars.add(bar.id()));
+        plan.menus().forEach(menu -> menu.entries().stream()
+                .flatMap(entry -> entry.folding().stream())
+                .forEach(section -> sections.put(section.key(menu), section.folds())));
+    }
+
+    /** The sections that are folded at first. */
+    Set<String> folded() {
+        return sections.entrySet().stream()
+                .filter(section -> section.getValue() != Entry.Folds.OPEN)
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** Whether there is a bar or a section with this id to fold. */
+    boolean folds(String id) {
+        return bars.contains(id) || sections.containsKey(id);
     }
 
     /** Whether the plan has a bar with this id. */
@@ -54,23 +76,34 @@ final class BarSteps {
     }
 
     Change fold(State state, Step.Fold step) {
-        if (!bars.contains(step.bar())) {
+        if (!folds(step.bar())) {
             return noBar(state, step, step.bar());
         }
+        boolean isBar = bars.contains(step.bar());
         var folded = new LinkedHashSet<>(state.folded());
         boolean expands = folded.remove(step.bar());
         if (!expands) {
             folded.add(step.bar());
         }
         State after = new State(state.branch(), state.trails(), state.facts(), state.open(), folded, state.visited());
-        return Change.moved(state, step, after, expands ? "It expands." : "It collapses to icons.");
+        return Change.moved(
+                state,
+                step,
+                after,
+                expands
+                        ? isBar ? "It expands." : "The section unfolds."
+                        : isBar ? "It collapses to icons." : "The section folds.");
     }
 
     private Change noBar(State state, Step step, String bar) {
+        var known = new LinkedHashSet<>(bars);
+        if (step instanceof Step.Fold) {
+            known.addAll(sections.keySet());
+        }
         return Change.refused(
                 state,
                 step,
                 "There is no bar \"" + bar + "\". "
-                        + Suggestion.sentence(bar, bars, "The bars are " + String.join(", ", bars) + "."));
+                        + Suggestion.sentence(bar, known, "There are " + String.join(", ", known) + "."));
     }
 }

@@ -210,7 +210,7 @@ public final class SavedState {
                         trails,
                         facts,
                         state.open().filter(walk::hasBar),
-                        state.folded().stream().filter(walk::hasBar).collect(java.util.stream.Collectors.toSet()),
+                        state.folded().stream().filter(walk::folds).collect(java.util.stream.Collectors.toSet()),
                         state.visited().stream()
                                 .filter(trails::containsKey)
                                 .filter(one -> !one.equals(now))

@@ -19,7 +19,7 @@ import org.yonderarc.plan.Place;
  * @param trails the trail of every branch that was visited, by branch
  * @param facts the value of every fact, by id
  * @param open the id of the bar whose drawer or overflow is open
- * @param folded the ids of the bars that are collapsed to icons
+ * @param folded the ids of the bars that are collapsed to icons, and of the sections that are folded
  * @param visited the branches that the person was on before, each once, the last one last
  */
 public record State(
@@ -51,6 +51,11 @@ public record State(
     /** The same place with other facts. */
     public State withFacts(Map<String, FactValue> other) {
         return new State(branch, trails, other, open, folded, visited);
+    }
+
+    /** The same with these bars collapsed, and these sections folded. */
+    State withFolded(Set<String> other) {
+        return new State(branch, trails, facts, open, other, visited);
     }
 
     /** The same with other trails. */

@@ -225,7 +225,7 @@ public sealed interface Step {
         }
     }
 
-    /** A bar is collapsed to icons, or expanded if it is collapsed. */
+    /** A bar is collapsed to icons, or expanded if it is collapsed; a section, {@code main.at-the-hut}, folds or unfolds. */
     record Fold(String bar) implements Step {
         public Fold {
             Objects.requireNonNull(bar, "bar");

@@ -67,11 +67,12 @@ public final class Walk {
         this.startBranch =
                 places.branchAbove(Place.of(screen), plan.initialFacts()).orElse(State.LOOSE);
         this.start = parts.remembered(new State(
-                startBranch,
-                Map.of(
                         startBranch,
-                        places.trailTo(Place.of(screen), startBranch, item(startBranch, plan.initialFacts()))),
-                plan.initialFacts()));
+                        Map.of(
+                                startBranch,
+                                places.trailTo(Place.of(screen), startBranch, item(startBranch, plan.initialFacts()))),
+                        plan.initialFacts())
+                .withFolded(bars.folded()));
     }
 
     /**
@@ -91,6 +92,11 @@ public final class Walk {
     /** Whether the plan has a bar with this id. */
     boolean hasBar(String id) {
         return bars.has(id);
+    }
+
+    /** Whether the plan has a bar, or a section, with this id to fold. */
+    boolean folds(String id) {
+        return bars.folds(id);
     }
 
     /** The state of an app that was just started. */

@@ -23,6 +23,7 @@ import org.yonderarc.fit.Setting;
 import org.yonderarc.form.OwnIcons;
 import org.yonderarc.plan.BottomForm;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.GridForm;
 import org.yonderarc.plan.Indicator;
@@ -128,6 +129,7 @@ class LayoutInvariantsTest {
                                                 ? item.badge("n").shortLabel("W")
                                                 : which == 2 ? item.tag("New") : item);
                     }
+                    menu.section("Folds", Entry.Folds.values()[random.nextInt(4)], in -> in.item("c0"));
                     return menu.item("one?one={id}", item -> item.each("all", 3));
                 });
         FormBuilder<?> form = richForm(random);
@@ -255,8 +257,10 @@ class LayoutInvariantsTest {
         if (random.nextBoolean()) {
             state = walk.step(state, new Step.Open(Place.of("c0"))).after();
         }
-        if (random.nextInt(3) == 0) {
-            state = walk.step(state, new Step.Fold("main")).after();
+        for (String folds : List.of("main", "main.folds")) {
+            state = random.nextInt(3) == 0
+                    ? walk.step(state, new Step.Fold(folds)).after()
+                    : state;
         }
         return random.nextBoolean() ? walk.step(state, new Step.Toggle("main")).after() : state;
     }

@@ -16,6 +16,7 @@ import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
@@ -176,6 +177,12 @@ class BuildersTest {
                                         .minWidth(100)
                                         .maxWidth(900)
                                         .style(style -> style.bold(Style.Which.ALL))))
+                        .section(
+                                "Papers",
+                                Entry.Folds.PAGE,
+                                "shelf",
+                                "files",
+                                section -> section.item("tides", item -> item.id("paper")))
                         .web("https://tables.example/tides", item -> item.label("Tide tables")
                                 .icon("table")
                                 .opens(Target.Opens.INSIDE)
