@@ -14,6 +14,7 @@ import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.stage.Stage;
+import org.yonderarc.stage.Target;
 import org.yonderarc.tree.Decimals;
 
 /** The children of one group as elements of its own; their places are relative to it. */
@@ -293,12 +294,7 @@ final class Level implements SceneNode.Visitor {
     }
 
     private void mean(Element element, SceneNode.Group node) {
-        // What shows no text says its name where a pointer rests on it.
-        boolean isBare = node.children().stream().noneMatch(SceneNode.Text.class::isInstance);
-        Optional<String> name = node.meaning() instanceof Meaning.Link link
-                ? Optional.of(link.label())
-                : node.meaning() instanceof Meaning.Button button ? Optional.of(button.label()) : Optional.empty();
-        DomPainter.attribute(element, "title", name.filter(any -> isBare && node.part() != Part.Plain.SCRIM));
+        DomPainter.attribute(element, "title", Target.hint(node));
         Meaning meaning = node.meaning();
         if (meaning instanceof Meaning.Link link) {
             boolean isInside = link.address().startsWith("/");

@@ -56,7 +56,14 @@ final class RehearseCommand implements Callable<Integer> {
         Plan sound = plan.sound(spec.commandLine().getErr());
         var journeys = new ArrayList<Journey>();
         for (Path file : files) {
-            journeys.addAll(JourneyFile.read(file));
+            for (Journey journey : JourneyFile.read(file)) {
+                try {
+                    journey.on(sound);
+                } catch (IllegalArgumentException unknown) {
+                    throw new Refusal(file + ": " + unknown.getMessage());
+                }
+                journeys.add(journey);
+            }
         }
         PrintWriter out = spec.commandLine().getOut();
         int failed = 0;
@@ -76,7 +83,7 @@ final class RehearseCommand implements Callable<Integer> {
                             .orElse(""));
             if (output.isPresent()) {
                 var studio = plan.studio(sound);
-                Scene scene = new View(Walk.of(sound), journey.device(), studio.measure()).scene(outcome.state());
+                Scene scene = new View(Walk.of(sound), journey.on(sound), studio.measure()).scene(outcome.state());
                 Path picture = output.get().resolve(Ids.slug(journey.name()) + ".png");
                 Inputs inputs = plan.inputs(sound);
                 files.forEach(inputs::file);

@@ -103,6 +103,16 @@ class FilmAndRehearsalTest {
     }
 
     @Test
+    void aJourneyOnADeviceThatNobodyHasIsRefused() throws Exception {
+        Files.writeString(folder.resolve("lost.yaml"), "device: phne\njourneys: { A: [ back ] }\n");
+        assertTrue(yonder("rehearse plan.yaml lost.yaml") > 1);
+        assertTrue(
+                err.toString().contains("lost.yaml: there is no device \"phne\". Did you mean \"phone\"?"),
+                err.toString());
+        assertEquals("", out.toString());
+    }
+
+    @Test
     void journeysThatGoOtherwiseAreShownWithTheFirstDifference() throws Exception {
         Files.writeString(
                 folder.resolve("good.yaml"),

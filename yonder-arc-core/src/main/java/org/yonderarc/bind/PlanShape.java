@@ -20,6 +20,7 @@ import org.yonderarc.codec.StyleShape;
 import org.yonderarc.plan.Acceptance;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Body;
 import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.DevicePreset;
@@ -279,6 +280,11 @@ final class PlanShape {
                 DevicePreset::pointer,
                 Visibility.Pointer.COARSE,
                 "What people point with: coarse is a finger, fine a mouse or a pen.");
+        var body = shape.optional(
+                "body",
+                Codecs.choice(Body.values()),
+                device -> Optional.of(device.body()).filter(own -> own != DevicePreset.usual(device.pointer())),
+                "What pictures draw around it: plain, round with a strip below, square with keys below, fold, or window. Default: plain, for a mouse window.");
         return shape.makes(got -> new DevicePreset(
                 got.id(),
                 got.get(width),
@@ -287,7 +293,8 @@ final class PlanShape {
                 got.get(bottom),
                 got.get(left),
                 got.get(right),
-                got.get(pointer)));
+                got.get(pointer),
+                got.get(body).orElseGet(() -> DevicePreset.usual(got.get(pointer)))));
     }
 
     private static Shape<Plan> plan() {

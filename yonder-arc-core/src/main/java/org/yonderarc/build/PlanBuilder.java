@@ -10,6 +10,7 @@ import org.yonderarc.bind.Reading;
 import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
+import org.yonderarc.plan.Body;
 import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.OwnWord;
@@ -234,6 +235,13 @@ public final class PlanBuilder {
         device.put("right", Trees.number(right));
         device.put("pointer", Trees.text(pointer.name().toLowerCase(java.util.Locale.ROOT)));
         devices.put(id, Trees.map(device));
+        return this;
+    }
+
+    /** Draws a body around a device of the plan's own, which was added before. */
+    public PlanBuilder deviceBody(String id, Body body) {
+        var device = (MapValue) Objects.requireNonNull(devices.get(id), "there is no device \"" + id + "\"");
+        devices.put(id, Trees.with(device, "body", Trees.text(body.name().toLowerCase(java.util.Locale.ROOT))));
         return this;
     }
 

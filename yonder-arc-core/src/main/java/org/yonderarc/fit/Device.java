@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Body;
+import org.yonderarc.plan.DevicePreset;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.tree.Decimals;
@@ -18,9 +20,10 @@ import org.yonderarc.tree.Decimals;
  * @param safe the edges that the hardware claims for itself
  * @param textScale how much larger than usual the person wants texts, 0.8 to 3
  * @param pointer what the person points with
+ * @param body what pictures draw around it
  */
 public record Device(
-        String id, double width, double height, Insets safe, double textScale, Visibility.Pointer pointer) {
+        String id, double width, double height, Insets safe, double textScale, Visibility.Pointer pointer, Body body) {
     /** The narrowest and lowest window that anything is laid out for, in dp. */
     public static final double SMALLEST = 240;
     /** The widest and highest window that anything is laid out for, in dp. */
@@ -39,8 +42,15 @@ public record Device(
     public static final Device PHONE_LARGE = new Device("phone-large", 432, 928, new Insets(44, 0, 24, 0));
     /** A phone on its side, with a camera at its leading edge. */
     public static final Device PHONE_WIDE = new Device("phone-wide", 824, 384, new Insets(0, 0, 16, 44));
+    /** A phone with wide corners, whose camera and strip claim much of both ends. */
+    public static final Device PHONE_ROUND = phone("phone-round", 396, 858, new Insets(56, 0, 32, 0), Body.ROUND);
+    /** A phone with narrow corners and keys below its screen's content. */
+    public static final Device PHONE_SQUARE = phone("phone-square", 372, 796, new Insets(28, 0, 48, 0), Body.SQUARE);
+    /** A phone that folds, closed. */
+    public static final Device FOLDABLE_CLOSED =
+            phone("foldable-closed", 352, 780, new Insets(32, 0, 20, 0), Body.PLAIN);
     /** A phone that folds, opened. */
-    public static final Device FOLDABLE = new Device("foldable", 704, 780, new Insets(32, 0, 20, 0));
+    public static final Device FOLDABLE = phone("foldable", 704, 780, new Insets(32, 0, 20, 0), Body.FOLD);
     /** A tablet, upright. */
     public static final Device TABLET = new Device("tablet", 800, 1180, new Insets(28, 0, 20, 0));
     /** A tablet on its side. */
@@ -52,15 +62,36 @@ public record Device(
             new Device("desktop-large", 1680, 1000, Insets.NONE, 1, Visibility.Pointer.FINE);
 
     /** All presets. */
-    public static final List<Device> PRESETS =
-            List.of(PHONE, PHONE_SMALL, PHONE_LARGE, PHONE_WIDE, FOLDABLE, TABLET, TABLET_WIDE, DESKTOP, DESKTOP_LARGE);
+    public static final List<Device> PRESETS = List.of(
+            PHONE,
+            PHONE_SMALL,
+            PHONE_LARGE,
+            PHONE_WIDE,
+            PHONE_ROUND,
+            PHONE_SQUARE,
+            FOLDABLE_CLOSED,
+            FOLDABLE,
+            TABLET,
+            TABLET_WIDE,
+            DESKTOP,
+            DESKTOP_LARGE);
 
     /** A touch device with texts of the usual size. */
     public Device(String id, double width, double height, Insets safe) {
         this(id, width, height, safe, 1, Visibility.Pointer.COARSE);
     }
 
+    /** A device with the usual body: a window where people use a mouse. */
+    public Device(String id, double width, double height, Insets safe, double textScale, Visibility.Pointer pointer) {
+        this(id, width, height, safe, textScale, pointer, DevicePreset.usual(pointer));
+    }
+
+    private static Device phone(String id, double width, double height, Insets safe, Body body) {
+        return new Device(id, width, height, safe, 1, Visibility.Pointer.COARSE, body);
+    }
+
     public Device {
+        Objects.requireNonNull(body, "body");
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(safe, "safe");
         if (!(width >= SMALLEST && width <= LARGEST && height >= SMALLEST && height <= LARGEST)) {
@@ -116,7 +147,8 @@ public record Device(
                                 own.height(),
                                 new Insets(own.top(), own.right(), own.bottom(), own.left()),
                                 1,
-                                own.pointer())));
+                                own.pointer(),
+                                own.body())));
         return List.copyOf(all.values());
     }
 
@@ -144,12 +176,12 @@ public record Device(
 
     /** This device in another size, as when a window is resized. */
     public Device resized(double newWidth, double newHeight) {
-        return new Device(id, newWidth, newHeight, safe, textScale, pointer);
+        return new Device(id, newWidth, newHeight, safe, textScale, pointer, body);
     }
 
     /** This device with texts of another size. */
     public Device withText(double scale) {
-        return new Device(id, width, height, safe, scale, pointer);
+        return new Device(id, width, height, safe, scale, pointer, body);
     }
 
     /** A text scale that was made smaller for lack of room: not smaller than usual, unless the person wants it smaller. */
@@ -160,6 +192,6 @@ public record Device(
     /** This device as a person sees it who reads from right to left. */
     public Device mirrored() {
         var other = new Insets(safe.top(), safe.left(), safe.bottom(), safe.right());
-        return new Device(id, width, height, other, textScale, pointer);
+        return new Device(id, width, height, other, textScale, pointer, body);
     }
 }

@@ -3,21 +3,31 @@ package org.yonderarc.journey;
 import java.util.List;
 import java.util.Objects;
 import org.yonderarc.fit.Device;
+import org.yonderarc.plan.Plan;
 
 /**
  * Steps through an app, with what is to be found after each.
  *
  * @param name its name
- * @param device the device that it is walked on
+ * @param device the device that it is walked on: a preset, one of the plan's own, or a size in dp
  * @param facts the facts that hold at its start: {@code drafts=3}
  * @param legs its legs in order
  */
-public record Journey(String name, Device device, List<String> facts, List<Leg> legs) {
+public record Journey(String name, String device, List<String> facts, List<Leg> legs) {
     public Journey {
         Objects.requireNonNull(name, "name");
         Objects.requireNonNull(device, "device");
         facts = List.copyOf(facts);
         legs = List.copyOf(legs);
+    }
+
+    /**
+     * The device that it is walked on.
+     *
+     * @throws IllegalArgumentException with the reason, if neither the plan nor the presets have it
+     */
+    public Device on(Plan plan) {
+        return Device.named(device, plan);
     }
 
     /**

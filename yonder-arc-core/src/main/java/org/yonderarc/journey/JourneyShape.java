@@ -15,6 +15,7 @@ import org.yonderarc.codec.Field;
 import org.yonderarc.codec.Fields;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.Device;
+import org.yonderarc.plan.Ids;
 import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
@@ -84,11 +85,12 @@ final class JourneyShape {
         }
     };
 
-    private static final Codec<Device> DEVICE = Codecs.parsed(
+    /** Which devices there are depends on the plan too, so it is looked up when a journey is walked. */
+    private static final Codec<String> DEVICE = Codecs.parsed(
             "a device",
-            Device::named,
-            Device::id,
-            "^(" + String.join("|", Device.presetNames()) + "|[0-9]+x[0-9]+)$",
+            JourneyShape::named,
+            name -> name,
+            "^([a-z][a-z0-9]*(-[a-z0-9]+)*|[0-9]+x[0-9]+)$",
             "Write the name of a device, or a size in dp: 500x700.");
 
     private static final Shape<Journey.Leg> LEG = leg();
@@ -96,8 +98,24 @@ final class JourneyShape {
 
     private JourneyShape() {}
 
+    private static String named(String text) {
+        if (!Ids.is(text) && !isSize(text)) {
+            throw new IllegalArgumentException("\"" + text + "\" is no name of a device");
+        }
+        return text;
+    }
+
+    private static boolean isSize(String text) {
+        int by = text.indexOf('x');
+        return by > 0 && isNumber(text.substring(0, by)) && isNumber(text.substring(by + 1));
+    }
+
+    private static boolean isNumber(String text) {
+        return !text.isEmpty() && text.chars().allMatch(c -> c >= '0' && c <= '9');
+    }
+
     /** What a file of journeys says. */
-    record JourneyFileContent(Device device, Map<String, String> facts, Map<String, List<Journey.Leg>> journeys) {
+    record JourneyFileContent(String device, Map<String, String> facts, Map<String, List<Journey.Leg>> journeys) {
         List<Journey> list() {
             List<String> told = facts.entrySet().stream()
                     .map(fact -> fact.getKey() + "=" + fact.getValue())
@@ -144,8 +162,8 @@ final class JourneyShape {
                 "device",
                 DEVICE,
                 JourneyFileContent::device,
-                Device.PHONE,
-                "The device that all of them are walked on: a preset, or a size in dp.");
+                Device.PHONE.id(),
+                "The device that all of them are walked on: a preset, one of the plan's own, or a size in dp.");
         var facts = shape.field(
                 "facts",
                 named(PLAIN),

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.navigator.Navigator;
@@ -34,6 +35,7 @@ import org.yonderarc.walk.Walk;
 public final class Rehearsal {
     private final Walk walk;
     private final Journey journey;
+    private final Device device;
     private final Function<Step, Change> take;
     private final Supplier<State> now;
     private final List<String> told = new ArrayList<>();
@@ -41,6 +43,7 @@ public final class Rehearsal {
     private Rehearsal(Walk walk, Journey journey, Function<Step, Change> take, Supplier<State> now) {
         this.walk = walk;
         this.journey = journey;
+        this.device = journey.on(walk.plan());
         this.take = take;
         this.now = now;
     }
@@ -54,7 +57,11 @@ public final class Rehearsal {
      */
     public record Outcome(Journey journey, Optional<String> difference, State state) {}
 
-    /** Walks a journey up to the first difference. */
+    /**
+     * Walks a journey up to the first difference.
+     *
+     * @throws IllegalArgumentException if there is no such device
+     */
     public static Outcome of(Plan plan, Journey journey) {
         var walk = Walk.of(plan);
         var at = new Object() {
@@ -131,7 +138,7 @@ public final class Rehearsal {
 
     private Optional<String> difference(Journey.Expectation expected, Change change) {
         State state = change.after();
-        Fitting fitting = Fitter.fit(walk, journey.device(), state);
+        Fitting fitting = Fitter.fit(walk, device, state);
         String value = expected.value();
         return switch (expected.what()) {
             case AT -> compare("at", value, fitting.place().text());

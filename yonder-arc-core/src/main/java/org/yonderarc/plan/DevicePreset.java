@@ -14,6 +14,7 @@ import java.util.Objects;
  * @param left what it claims of its left edge
  * @param right what it claims of its right edge
  * @param pointer what people point with
+ * @param body what pictures draw around it
  */
 public record DevicePreset(
         String id,
@@ -23,12 +24,18 @@ public record DevicePreset(
         double bottom,
         double left,
         double right,
-        Visibility.Pointer pointer)
+        Visibility.Pointer pointer,
+        Body body)
         implements Identified {
     /** Widths and heights in dp. */
     public static final Range SIZE = new Range(240, 4000);
     /** What hardware may claim of an edge in dp. */
     public static final Range INSET = new Range(0, 100);
+
+    /** The usual body for who points with this. */
+    public static Body usual(Visibility.Pointer pointer) {
+        return pointer == Visibility.Pointer.FINE ? Body.WINDOW : Body.PLAIN;
+    }
 
     public DevicePreset {
         Ids.require(id, "device");
@@ -39,5 +46,6 @@ public record DevicePreset(
         INSET.require(left, "the inset of a device");
         INSET.require(right, "the inset of a device");
         Objects.requireNonNull(pointer, "pointer");
+        Objects.requireNonNull(body, "body");
     }
 }

@@ -4,11 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.fit.Device;
-import org.yonderarc.fit.Insets;
 import org.yonderarc.layout.Box;
-import org.yonderarc.layout.Outline;
+import org.yonderarc.plan.Body;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.Visibility;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
@@ -16,8 +14,6 @@ import org.yonderarc.scene.SceneNode;
 public final class Frame {
     private static final Colour BODY = Colour.rgb(0x27343A);
     private static final Colour EDGE = Colour.rgb(0x53636A);
-    private static final Colour LENS = Colour.rgb(0x0B1418);
-    private static final Colour GLINT = Colour.rgb(0x3C5866);
     private static final Colour STRIP = Colour.rgb(0xF4F7F8);
     private static final Colour LINE = Colour.rgb(0xC9D3D7);
     private static final Colour DARK_STRIP = Colour.rgb(0x1D2529);
@@ -32,15 +28,14 @@ public final class Frame {
     /** The height of the strip above a window's content. */
     private static final double TITLE = 36;
 
-    private static final double LENS_SIZE = 12;
     private static final int SHADOWS = 12;
 
     private Frame() {}
 
     /** The scene on its device: a body with a camera where the hardware claims an edge, a window where people use a mouse. */
     public static Scene around(Scene scene, Device device) {
-        boolean isWindow = device.pointer() == Visibility.Pointer.FINE;
-        double radius = isWindow ? 10 : Math.min(40, Math.min(scene.width(), scene.height()) / 10);
+        boolean isWindow = device.body() == Body.WINDOW;
+        double radius = radius(scene, device.body());
         double bezel = isWindow ? 1 : BEZEL;
         double above = isWindow ? TITLE : bezel;
         double width = scene.width() + 2 * (MARGIN + bezel);
@@ -55,7 +50,8 @@ public final class Frame {
             nodes.add(new SceneNode.Rect("edge", body, radius + bezel, EDGE));
             nodes.add(new SceneNode.Rect("body", inset(body, 1.5), radius + bezel - 1.5, BODY));
             nodes.add(scene.placed("shot", MARGIN + bezel, MARGIN + above, 1, radius));
-            camera(device, body, nodes);
+            var parts = new BodyParts(device, body, BEZEL);
+            parts.draw(nodes);
         }
         return new Scene(width, height, Sheet.DESK, scene.title(), nodes);
     }
@@ -88,24 +84,15 @@ public final class Frame {
         }
     }
 
-    /** A lens in the middle of the edge that the hardware claims most of; none where it claims nothing. */
-    private static void camera(Device device, Box body, List<SceneNode> nodes) {
-        Insets safe = device.safe();
-        double most = Math.max(Math.max(safe.top(), safe.left()), safe.right());
-        if (most < 2 * LENS_SIZE) {
-            return;
-        }
-        double x = most == safe.top()
-                ? body.centerX()
-                : most == safe.left() ? body.x() + BEZEL + most / 2 : body.right() - BEZEL - most / 2;
-        double y = most == safe.top() ? body.y() + BEZEL + most / 2 : body.centerY();
-        nodes.add(new SceneNode.Rect("lens", Box.around(x, y, LENS_SIZE, LENS_SIZE), LENS_SIZE / 2, LENS));
-        nodes.add(new SceneNode.Path(
-                "glint",
-                new Outline(List.of(
-                        new Outline.Move(x - 3, y - 1), new Outline.Curve(x - 3, y - 2.5, x - 1.5, y - 3, x, y - 3))),
-                GLINT,
-                Optional.of(1.0)));
+    private static double radius(Scene scene, Body body) {
+        double most = Math.min(scene.width(), scene.height()) / 8;
+        return switch (body) {
+            case WINDOW -> 10;
+            case ROUND -> Math.min(56, most);
+            case SQUARE -> Math.min(18, most);
+            case FOLD -> Math.min(28, most);
+            case PLAIN -> Math.min(40, Math.min(scene.width(), scene.height()) / 10);
+        };
     }
 
     private static Box inset(Box box, double by) {

@@ -146,6 +146,11 @@ public final class Stage {
         return still.touch().hovered().isPresent();
     }
 
+    /** The name of what can be chosen at a point and shows none; hosts say it where a pointer rests. */
+    public Optional<String> hint(double x, double y) {
+        return still.hit(x, y).target().flatMap(Target::hint);
+    }
+
     /** Whether the app's own view is reached at a point, and not something on the stage that lies over it. */
     public boolean reachesContent(double x, double y) {
         Hit hit = still.hit(x, y);

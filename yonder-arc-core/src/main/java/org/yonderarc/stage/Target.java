@@ -16,16 +16,24 @@ import org.yonderarc.walk.Step;
  * @param box where it is, in dp
  * @param part what part of the app it is
  * @param step the step that choosing it takes
+ * @param hint its name, where it shows none
  */
-public record Target(String path, Box box, Part part, Step step) {
+public record Target(String path, Box box, Part part, Step step, Optional<String> hint) {
     /** The target that a group is, if it is one. */
     static Optional<Target> of(SceneNode.Group group, String path) {
-        if (group.meaning() instanceof Meaning.Link link) {
-            return Optional.of(new Target(path, group.area(), group.part(), link.step()));
-        }
-        return group.meaning() instanceof Meaning.Button button
-                ? Optional.of(new Target(path, group.area(), group.part(), button.step()))
-                : Optional.empty();
+        Optional<Step> step = group.meaning() instanceof Meaning.Link link
+                ? Optional.of(link.step())
+                : group.meaning() instanceof Meaning.Button button ? Optional.of(button.step()) : Optional.empty();
+        return step.map(taken -> new Target(path, group.area(), group.part(), taken, hint(group)));
+    }
+
+    /** The name of a link or a button that shows no text: what hosts say where a pointer rests on it. */
+    public static Optional<String> hint(SceneNode.Group group) {
+        Optional<String> name = group.meaning() instanceof Meaning.Link link
+                ? Optional.of(link.label())
+                : group.meaning() instanceof Meaning.Button button ? Optional.of(button.label()) : Optional.empty();
+        boolean isBare = group.children().stream().noneMatch(SceneNode.Text.class::isInstance);
+        return name.filter(any -> isBare && group.part() != Part.Plain.SCRIM);
     }
 
     /** All that can be chosen among nodes, in the order in which they are painted. */

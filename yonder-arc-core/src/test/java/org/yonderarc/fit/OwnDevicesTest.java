@@ -6,16 +6,24 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.build.PlanException;
+import org.yonderarc.journey.Journey;
+import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.plan.Body;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Visibility;
+import org.yonderarc.scene.SceneNode;
 import org.yonderarc.sheet.Axes;
 import org.yonderarc.sheet.Axis;
+import org.yonderarc.sheet.Frame;
 import org.yonderarc.sheet.Sheet;
 import org.yonderarc.sheet.Shot;
+import org.yonderarc.view.View;
+import org.yonderarc.walk.Walk;
 
 /** Devices of a plan's own. */
 class OwnDevicesTest {
@@ -48,6 +56,42 @@ class OwnDevicesTest {
         var told = assertThrows(IllegalArgumentException.class, () -> Device.named("kiosc", plan));
         assertTrue(told.getMessage().contains("Did you mean \"kiosk\"?"), told.getMessage());
         assertThrows(IllegalArgumentException.class, () -> Device.named("kiosk"));
+    }
+
+    @Test
+    void journeysAreWalkedOnThem() {
+        var legs = List.of(new Journey.Leg("", List.of(new Journey.Expectation(Journey.What.AT, "tides")), 0));
+        assertEquals(
+                1080, new Journey("Look", "kiosk", List.of(), legs).on(plan).width());
+        assertEquals(
+                Optional.empty(),
+                Rehearsal.of(plan, new Journey("Look", "kiosk", List.of(), legs))
+                        .difference());
+        var told = assertThrows(
+                IllegalArgumentException.class, () -> Rehearsal.of(plan, new Journey("Look", "kisk", List.of(), legs)));
+        assertTrue(told.getMessage().contains("Did you mean \"kiosk\"?"), told.getMessage());
+    }
+
+    @Test
+    void bodiesShowWhatIsTheirs() {
+        Plan squared = builder()
+                .device("reader", 600, 800, Visibility.Pointer.COARSE, 30, 0, 40, 0)
+                .deviceBody("reader", Body.SQUARE)
+                .build();
+        assertEquals(List.of("key0", "key1", "key2"), parts(Device.named("reader", squared), "key"));
+        assertEquals(List.of("eye", "lens", "strip"), parts(Device.PHONE_ROUND, "eye", "lens", "strip"));
+        assertEquals(List.of("fold"), parts(Device.FOLDABLE, "fold", "key", "strip"));
+        assertEquals(List.of("window"), parts(Device.DESKTOP, "window", "lens"));
+        assertEquals(List.of("lens"), parts(Device.PHONE, "lens", "strip", "key", "fold", "window"));
+    }
+
+    private List<String> parts(Device device, String... names) {
+        var walk = Walk.of(plan);
+        var scene = Frame.around(new View(walk, device, new PlainMeasure()).scene(walk.start()), device);
+        return scene.nodes().stream()
+                .map(SceneNode::key)
+                .filter(key -> Stream.of(names).anyMatch(key::startsWith))
+                .toList();
     }
 
     @Test

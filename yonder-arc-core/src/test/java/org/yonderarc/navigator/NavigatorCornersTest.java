@@ -401,7 +401,7 @@ class NavigatorCornersTest {
                 .build();
         var legs =
                 List.of(new Journey.Leg("choose:b", List.of(new Journey.Expectation(Journey.What.SELECTED, "b")), 1));
-        var journey = new Journey("Closed", Device.PHONE, List.of(), legs);
+        var journey = new Journey("Closed", "phone", List.of(), legs);
         assertEquals(Optional.empty(), Rehearsal.of(plan, journey).difference());
     }
 
@@ -412,7 +412,7 @@ class NavigatorCornersTest {
         var legs = List.of(
                 new Journey.Leg("choose:help", List.of(new Journey.Expectation(Journey.What.AT, "projects")), 1),
                 new Journey.Leg("choose:seven", List.of(new Journey.Expectation(Journey.What.SELECTED, "seven")), 2));
-        var journey = new Journey("Gates", Device.PHONE, List.of("crates=3"), legs);
+        var journey = new Journey("Gates", "phone", List.of("crates=3"), legs);
         assertEquals(Optional.empty(), Rehearsal.of(navigator, journey).difference());
         assertEquals("seven", navigator.state().branch());
         assertTrue(Rehearsal.of(PLAN, journey).difference().orElseThrow().contains("at should be \"projects\""));

@@ -600,6 +600,19 @@ class StageTest {
                 .orElse(0.0);
     }
 
+    @Test
+    void whatShowsNoNameSaysItWhereAPointerRests() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.step("open:survey?survey=1");
+        on.rest();
+        Box back = on.part("Back to Surveys").box();
+        assertEquals(Optional.of("Back to Surveys"), on.stage.hint(back.centerX(), back.centerY()));
+        Box map = on.part("Map").box();
+        assertEquals(Optional.empty(), on.stage.hint(map.centerX(), map.centerY()), "its label shows");
+        assertEquals(Optional.empty(), on.stage.hint(200, 400), "nothing to choose");
+    }
+
     /** Nothing is reached where it is cut off, through a ground, or in a shadow. */
     @Test
     void onlyWhatIsSeenIsHit() {

@@ -10,6 +10,7 @@ import java.awt.event.ActionEvent;
 import java.awt.event.ComponentAdapter;
 import java.awt.event.ComponentEvent;
 import java.awt.event.KeyEvent;
+import java.awt.event.MouseEvent;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
@@ -21,6 +22,7 @@ import javax.swing.JComponent;
 import javax.swing.KeyStroke;
 import javax.swing.SwingUtilities;
 import javax.swing.Timer;
+import javax.swing.ToolTipManager;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
@@ -77,6 +79,7 @@ public final class AppPanel extends JComponent implements Accessible {
                 .moreContrast(SystemLook.wantsMoreContrast());
         this.stage = new Stage(Walk.of(navigator.plan()), navigator.state(), around, studio.measure(), new Host());
         setFocusable(true);
+        ToolTipManager.sharedInstance().registerComponent(this);
         setFocusTraversalKeysEnabled(false);
         var hands = new Hands(this, stage);
         addMouseListener(hands);
@@ -279,6 +282,12 @@ public final class AppPanel extends JComponent implements Accessible {
             timer.setInitialDelay(0);
             timer.start();
         }
+    }
+
+    /** The name of what shows none, where the mouse rests on it. */
+    @Override
+    public String getToolTipText(MouseEvent event) {
+        return stage.hint(event.getX(), event.getY()).orElse(null);
     }
 
     private void frame() {

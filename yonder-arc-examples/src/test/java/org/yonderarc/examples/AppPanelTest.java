@@ -40,6 +40,7 @@ class AppPanelTest {
                         "kept: true Survey 40: limpets and two crabs",
                         "flood: true Surveys, 9",
                         "closed: Surveys, 9",
+                        "hint: Menu",
                         "before: note",
                         "over: panel Survey true",
                         "through: panel",

@@ -8,6 +8,7 @@ import java.awt.Rectangle;
 import java.awt.Robot;
 import java.awt.event.InputEvent;
 import java.awt.event.KeyEvent;
+import java.awt.event.MouseEvent;
 import java.awt.image.BufferedImage;
 import java.io.File;
 import java.util.List;
@@ -48,13 +49,19 @@ final class Probe {
     private Probe() {}
 
     public static void main(String[] arguments) throws Exception {
-        robot = new Robot();
-        robot.setAutoDelay(30);
-        open(Brinelight.plan());
-        bars();
-        typing();
-        flood();
-        drawer();
+        try {
+            robot = new Robot();
+            robot.setAutoDelay(30);
+            open(Brinelight.plan());
+            bars();
+            typing();
+            flood();
+            drawer();
+        } catch (Exception failed) {
+            // The window would keep the process, and whoever waits for it.
+            failed.printStackTrace(System.out);
+            System.exit(1);
+        }
         System.exit(0);
     }
 
@@ -209,6 +216,7 @@ final class Probe {
         Component note = on(() -> named(panel, "note"));
         SwingUtilities.invokeAndWait(note::requestFocusInWindow);
         settle();
+        say("hint", on(() -> hint("Menu")));
         say("before", owner());
         click("Menu");
         say("over", owner() + " " + focused(panel.getAccessibleContext()) + " " + on(note::isShowing));
@@ -395,6 +403,22 @@ final class Probe {
     }
 
     /** Clicks what assistive technology calls so, where it says that it is. */
+    /** What is said where the mouse rests on something. */
+    private static String hint(String name) {
+        var part = find(panel.getAccessibleContext(), name).getAccessibleComponent();
+        Rectangle box = new Rectangle(part.getLocationOnScreen(), part.getSize());
+        Point origin = panel.getLocationOnScreen();
+        return panel.getToolTipText(new MouseEvent(
+                panel,
+                MouseEvent.MOUSE_MOVED,
+                0,
+                0,
+                (int) box.getCenterX() - origin.x,
+                (int) box.getCenterY() - origin.y,
+                0,
+                false));
+    }
+
     private static void click(String name) throws Exception {
         Rectangle box = on(() -> {
             AccessibleContext found = find(panel.getAccessibleContext(), name);

@@ -15,6 +15,7 @@ import org.yonderarc.build.PlanException;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Badge;
+import org.yonderarc.plan.Body;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Form;
@@ -129,6 +130,7 @@ class BuildersTest {
                 .fact("signed-in", false)
                 .fact("drafts", 2)
                 .device("kiosk", 1080, 1920, Visibility.Pointer.FINE, 10, 40, 20, 30)
+                .deviceBody("kiosk", Body.SQUARE)
                 .fact("observer", "Guest")
                 .fact(
                         "outings",
