@@ -288,6 +288,9 @@ final class Level implements SceneNode.Visitor {
         if (node.part() instanceof Part.Bar bar && bar.edge() == Form.Edge.ABOVE) {
             Page.style(element, "pointer-events", "none");
         }
+        if (node.part() == Part.Plain.SHADOW) {
+            Page.style(element, "pointer-events", "none");
+        }
         Page.toggle((HTMLElement) element, "badge", node.part() == Part.Plain.BADGE);
         Page.toggle((HTMLElement) element, "switch", node.part() == Part.Plain.SWITCH);
         Page.style(element, "opacity", node.opacity() < 1 ? Decimals.brief(node.opacity()) : "");

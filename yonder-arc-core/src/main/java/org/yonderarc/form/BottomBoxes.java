@@ -64,8 +64,8 @@ final class BottomBoxes {
         this.before = Math.max(bar.look().padding(Size.PADDING_START), mark.padding());
         this.ends = before + Math.max(bar.look().padding(Size.PADDING_END), mark.padding());
         // What is raised out of the bar has its label below it, wherever icons stand otherwise.
-        this.side = mark.isRaised() ? Form.IconSide.ABOVE : form.icons();
         this.spacing = bar.look().size(Size.SPACING);
+        this.side = mark.isRaised() || cutsBeside() ? Form.IconSide.ABOVE : form.icons();
     }
 
     /** The boxes; the bar starts at the trailing edge of what stands at the leading edge. */
@@ -103,7 +103,23 @@ final class BottomBoxes {
                 bar, ground, Layout.ItemList.of(view, scrolls, slots), List.of(), Layout.Head.NONE, List.of());
     }
 
+    /** Whether a label beside its icon would be cut off though all of them stand in one row: above it, it has more room. */
+    private boolean cutsBeside() {
+        boolean isBeside = form.icons() == Form.IconSide.BEFORE || form.icons() == Form.IconSide.AFTER;
+        if (!isBeside || form.labels() != Form.Labels.ALL || form.whenFull() != Form.WhenFull.OVERFLOW) {
+            return false;
+        }
+        double least = device.atLeastUsual(0);
+        var cells = cells(new Box(0, 0, 0, 0), form.icons(), least);
+        double room = slotWidth(1) - 2 * Metrics.SLOT_MARGIN;
+        return items.stream().anyMatch(item -> cells.naturalWidth(item) > room);
+    }
+
     private ItemLayout cells(Box whole, double scale) {
+        return cells(whole, side, scale);
+    }
+
+    private ItemLayout cells(Box whole, Form.IconSide side, double scale) {
         return new ItemLayout(whole, side, form.labels(), scale, MarkHome.Inner.UPPER, measure);
     }
 

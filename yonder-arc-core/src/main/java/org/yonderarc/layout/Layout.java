@@ -120,6 +120,9 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
             List<TextLine> headings,
             List<Box> dividers,
             Optional<Box> origin) {
+        /** Below the last item of a list that scrolls, in dp: there it is clear of what hints that the list goes on. */
+        public static final double END = 24;
+
         public ItemList {
             slots = List.copyOf(slots);
             headings = List.copyOf(headings);
@@ -135,13 +138,13 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
             return Math.max(0, end - view.right());
         }
 
-        /** How far its items reach below the view, in dp. */
+        /** How far its items reach below the view, with the room behind the last one, in dp; 0 where all of them show. */
         public double down() {
             double end = slots.stream()
                     .mapToDouble(slot -> slot.target().bottom())
                     .max()
                     .orElse(0);
-            return Math.max(0, end - view.bottom());
+            return end > view.bottom() ? end + END - view.bottom() : 0;
         }
 
         /** The same, seen beyond the edges of its view too. */

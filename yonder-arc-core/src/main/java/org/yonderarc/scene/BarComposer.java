@@ -70,6 +70,7 @@ public final class BarComposer {
         bar.head().face().ifPresent(face -> nodes.add(face(face)));
         bar.head().logo().ifPresent(logo -> nodes.add(logo(logo)));
         nodes.add(list(bar.list()));
+        BarGround.lower(bar, fitting.theme(), palette).ifPresent(colour -> goesOn(bar.list(), colour, nodes));
         bar.apart().forEach(slot -> nodes.add(slot(slot, Optional.empty())));
         bar.head().title().ifPresent(line -> nodes.add(title(bar, line)));
         bar.buttons().forEach(button -> nodes.add(button(button)));
@@ -78,6 +79,20 @@ public final class BarComposer {
 
     private static SceneNode.Group plain(Part.Plain part, String key, Box area, List<SceneNode> children) {
         return SceneNode.Group.of(part, key, new Meaning.Plain(), area, children);
+    }
+
+    /** What is cut off at the lower edge fades into the bar, so that a half of an item reads as more to come. */
+    private static void goesOn(Layout.ItemList list, Colour colour, List<SceneNode> nodes) {
+        if (!list.clips() || list.down() == 0) {
+            return;
+        }
+        Box view = list.view();
+        double height = Math.min(Layout.ItemList.END, view.height());
+        var box = new Box(view.x(), view.bottom() - height, view.width(), height);
+        var shades = List.of(new Fill.Shade(0, colour.withAlpha(0)), new Fill.Shade(1, colour));
+        // As a shadow, so that touches go through it.
+        nodes.add(
+                plain(Part.Plain.SHADOW, "goes-on", box, List.of(new SceneNode.Gradient("fade", box, 0, shades, 180))));
     }
 
     /** One group in every form, so that items keep their keys when a bar becomes another. */
@@ -101,6 +116,11 @@ public final class BarComposer {
         for (Layout.Slot slot : list.slots()) {
             int before = turn++;
             nodes.add(slot(slot, list.origin().map(from -> new Part.Entrance(from, before))));
+        }
+        if (list.down() > 0) {
+            // For hosts that scroll by what an element holds.
+            var end = new Box(list.view().x(), list.view().bottom() + list.down() - 1, 1, 1);
+            nodes.add(new SceneNode.Rect("end", end, 0, new Colour(0, 0, 0, 0)));
         }
         SceneNode.Group group = SceneNode.Group.of(
                 Part.Plain.LIST,

@@ -55,6 +55,18 @@ public final class BarGround {
         return Fill.middle(new BarGround(bar, theme, palette, List.of()).shades());
     }
 
+    /** The colour that a bar has at its lower edge; no value where it can be seen through, or has none. */
+    static Optional<Colour> lower(Layout.Bar bar, Theme theme, Palette palette) {
+        if (bar.ground().fill().isEmpty()) {
+            return Optional.empty();
+        }
+        var ground = new BarGround(bar, theme, palette, List.of());
+        List<Fill.Shade> shades = ground.shades();
+        boolean isDown = ground.said.fill().map(Fill::angle).orElse(180.0) == 180;
+        return Optional.of(shades.get(shades.size() - 1).colour())
+                .filter(colour -> colour.alpha() == 1 && (shades.size() == 1 || isDown));
+    }
+
     /** A soft shadow: the lower and the wider, the fainter. */
     public static SceneNode.Group shadow(Box box, double radius) {
         var layers = new ArrayList<SceneNode>();

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,11 +14,13 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.build.StyleBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.Insets;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Plan;
@@ -169,6 +172,48 @@ class ItemLooksTest {
                 Device.PHONE);
         assertEquals(60, bottom.get(0).target().x(), 0.1);
         assertEquals(Device.PHONE.width(), bottom.get(2).target().right(), 0.1);
+    }
+
+    @Test
+    void aListThatGoesOnFadesAtItsEnd() {
+        var low = new Device("low", 1200, 250, Insets.NONE);
+        var walk = Walk.of(plan(DRAWER, style -> style.size(Size.ITEM_HEIGHT, 90)));
+        for (Device device : List.of(low, Device.DESKTOP)) {
+            var bar = (SceneNode.Group) new View(walk, device, new PlainMeasure())
+                    .scene(walk.start()).nodes().stream()
+                            .filter(node -> node.key().contains("drawer"))
+                            .findFirst()
+                            .orElseThrow();
+            var list = (SceneNode.Group) child(bar, "list").orElseThrow();
+            var fade = child(bar, "goes-on");
+            assertEquals(device == low, fade.isPresent(), device.id());
+            fade.ifPresent(shown -> {
+                assertEquals(Part.Plain.SHADOW, ((SceneNode.Group) shown).part(), "touches go through");
+                assertEquals(list.area().bottom(), shown.box().orElseThrow().bottom());
+                // At its end, the last item stands above the fade.
+                double reach = ((Meaning.Scroll) list.meaning()).down();
+                double last = list.children().stream()
+                        .filter(node -> node.key().startsWith("item:"))
+                        .mapToDouble(node -> node.box().orElseThrow().bottom())
+                        .max()
+                        .orElseThrow();
+                assertEquals(list.area().bottom() - 24, last - reach, 1e-9);
+            });
+        }
+    }
+
+    private static Optional<SceneNode> child(SceneNode.Group group, String key) {
+        return group.children().stream().filter(node -> node.key().equals(key)).findFirst();
+    }
+
+    @Test
+    void aLabelThatIsCutOffBesideItsIconStandsBelowIt() {
+        Plan plan = plan(FormBuilder.bottom().icons(Form.IconSide.BEFORE), style -> style.size(Size.LABEL_SIZE, 22));
+        Layout.Slot narrow = slot(slots(plan, new Device("narrow", 300, 700, Insets.NONE)), "a");
+        assertTrue(narrow.label().get(0).box().y() > narrow.icon().bottom() - 6);
+        assertEquals("Harbour", narrow.label().get(0).text());
+        Layout.Slot wide = slot(slots(plan, new Device("wide", 580, 700, Insets.NONE)), "a");
+        assertTrue(wide.label().get(0).left() > wide.icon().right());
     }
 
     @Test
