@@ -42,6 +42,17 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
         return put("indicator", Trees.map(indicator));
     }
 
+    /** Sets a picture of the plan's folder as the mark of the selected item: behind what, and its size in dp. */
+    public StyleBuilder pictureMark(String file, Indicator.Behind behind, double width, double height) {
+        var indicator = new LinkedHashMap<String, Value>();
+        indicator.put("kind", word(Indicator.Kind.SHAPE));
+        indicator.put("behind", word(behind));
+        indicator.put("width", Trees.number(width));
+        indicator.put("thickness", Trees.number(height));
+        indicator.put("picture", Trees.text(file));
+        return put("indicator", Trees.map(indicator));
+    }
+
     /** Sets a line as the mark of the selected item, as long as something: at which edge, and its thickness in dp. */
     public StyleBuilder line(Indicator.Edge edge, Indicator.Along along, double thickness) {
         var indicator = new LinkedHashMap<String, Value>();

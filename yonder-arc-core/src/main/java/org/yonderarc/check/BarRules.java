@@ -191,13 +191,18 @@ final class BarRules {
                     "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has one item.",
                     "Add a second one, or do without the bar.");
         }
-        if (items.size() > Forms.mostAtOnce(form)) {
+        // What is repeated counts as often as it shows at first.
+        long shown = items.stream()
+                .map(Subject.PlacedItem::item)
+                .mapToLong(item -> item.repeated(subject.plan().initialFacts()).count())
+                .sum();
+        if (shown > Forms.mostAtOnce(form)) {
             once(
                     subject,
                     told,
                     Code.TOO_MANY_ITEMS,
                     pointer,
-                    "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has " + items.size() + " items.",
+                    "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has " + shown + " items.",
                     "Keep at most " + Forms.mostAtOnce(form) + ", or use a drawer.");
         }
         icons(subject, bar, form, items, pointer, told);

@@ -100,7 +100,7 @@ final class LabelRules {
         return item.label()
                 .or(() -> item.screen().flatMap(plan.screens()::find).map(Screen::title))
                 .map(words -> words.fill(
-                        language, name -> Optional.ofNullable(facts.get(name)).map(FactValue::said)))
+                        language, name -> Optional.ofNullable(facts.get(name)).map(value -> value.said(language))))
                 .orElse("");
     }
 

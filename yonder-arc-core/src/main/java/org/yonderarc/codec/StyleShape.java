@@ -112,7 +112,7 @@ public final class StyleShape {
                 "kind",
                 Codecs.choice(Indicator.Kind.values()),
                 Indicator::kind,
-                "None, a line, a filled shape, a dot, or a raised circle in a curved notch of the bar.");
+                "None, a line, a filled shape, a dot, a pair of brackets, or a raised circle in a curved notch of the bar.");
         var edge = shape.field(
                 "edge",
                 Codecs.choice(Indicator.Edge.values()),
@@ -124,7 +124,7 @@ public final class StyleShape {
                 Codecs.choice(Indicator.Behind.values()),
                 Indicator::behind,
                 Indicator.NONE.behind(),
-                "What a shape lies behind: the icon, or the whole item.");
+                "What a shape lies behind, or brackets stand around: the icon, or the whole item.");
         var width = shape.optional(
                 "width", Codecs.number(Indicator.WIDTH), Indicator::width, "Its length along the bar in dp.");
         var thickness = shape.optional(
@@ -144,6 +144,11 @@ public final class StyleShape {
                 Codecs.number(Indicator.DEPTH),
                 Indicator::depth,
                 "How far the middle of a notch's circle lies below the bar's edge in dp. Default: 6.");
+        var picture = shape.optional(
+                "picture",
+                PlanCodecs.FILE,
+                Indicator::picture,
+                "The picture that a shape is, in place of a colour: a file in the plan's folder.");
         return shape.shortForm(kind)
                 .makes(got -> new Indicator(
                         got.get(kind),
@@ -153,7 +158,8 @@ public final class StyleShape {
                         got.get(thickness),
                         got.get(radius),
                         got.get(along),
-                        got.get(depth)));
+                        got.get(depth),
+                        got.get(picture)));
     }
 
     private static Shape<Tile> tile() {

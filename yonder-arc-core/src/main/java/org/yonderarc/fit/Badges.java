@@ -8,8 +8,8 @@ import org.yonderarc.plan.FactValue;
 public final class Badges {
     private Badges() {}
 
-    /** What a badge says: an empty text for a dot, no value where it is hidden. */
-    public static Optional<String> text(Badge badge, FactValue value) {
+    /** What a badge says in a language: an empty text for a dot, no value where it is hidden. */
+    public static Optional<String> text(Badge badge, FactValue value, String language) {
         boolean hidden = value == null
                 || value.text().isEmpty()
                 || value instanceof FactValue.Flag flag && !flag.on()
@@ -23,6 +23,6 @@ public final class Badges {
         }
         boolean over = value instanceof FactValue.Number number && number.number() > badge.cap()
                 || value instanceof FactValue.Entries list && list.entries().size() > badge.cap();
-        return Optional.of(over ? badge.cap() + "+" : value.said());
+        return Optional.of(over ? new FactValue.Number(badge.cap()).said(language) + "+" : value.said(language));
     }
 }

@@ -217,7 +217,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
             String parameter = place.parameters().get(name);
             return parameter != null
                     ? Optional.of(parameter)
-                    : Optional.ofNullable(state.facts().get(name)).map(FactValue::said);
+                    : Optional.ofNullable(state.facts().get(name)).map(value -> value.said(language));
         });
     }
 
@@ -254,7 +254,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                         .flatMap(entry -> entry.value("badge"))
                         .or(() -> item.badge()
                                 .flatMap(badge ->
-                                        Badges.text(badge, state.facts().get(badge.fact()))))
+                                        Badges.text(badge, state.facts().get(badge.fact()), language())))
                         .or(() -> item.tag().map(this::filled).filter(tag -> !tag.isEmpty())),
                 item.place()
                         .map(place -> walk.addressOf(trail == null ? place : trail.top()))
@@ -288,6 +288,6 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     String filled(Words words) {
         Map<String, FactValue> facts = state.facts();
         return words.fill(
-                language(), name -> Optional.ofNullable(facts.get(name)).map(FactValue::said));
+                language(), name -> Optional.ofNullable(facts.get(name)).map(value -> value.said(language())));
     }
 }

@@ -62,7 +62,9 @@ final class RailBoxes {
         Insets safe = device.safe();
         double wanted = Math.min(device.textScale(), MOST_SCALE);
         boolean vertical = form.icons() == Form.IconSide.ABOVE || form.icons() == Form.IconSide.BELOW;
-        double usual = form.narrow() ? NARROW : bar.look().size(Size.THICKNESS);
+        double thickness = bar.look().size(Size.THICKNESS);
+        // A thickness that a style says goes before.
+        double usual = form.narrow() && thickness == RailHome.THICKNESS ? NARROW : thickness;
         var cells = cells(new Box(0, 0, 0, 0), wanted);
         double widest = all.stream().mapToDouble(cells::naturalWidth).max().orElse(0);
         double most = vertical ? usual * 1.3 : 240;

@@ -19,8 +19,11 @@ final class RailHome extends FormHome<RailForm> {
     /** More items than this can't be taken in at a glance. */
     private static final int MOST_AT_ONCE = 7;
 
+    /** Its usual width in dp. */
+    static final double THICKNESS = 88;
+
     private static final UsualLook LOOK =
-            UsualLook.of(UsualLook.sizes(24, 12, 14, 64, 4, 12, 4, 88), UsualLook.behindItem());
+            UsualLook.of(UsualLook.sizes(24, 12, 14, 64, 4, 12, 4, THICKNESS), UsualLook.behindItem());
 
     RailHome() {
         super(RailForm.class, RailForm.DEFAULT, keys());
@@ -34,7 +37,7 @@ final class RailHome extends FormHome<RailForm> {
                 Codecs.FLAG,
                 RailForm::narrow,
                 RailForm.DEFAULT.narrow(),
-                "Whether it is as narrow as touch targets allow.");
+                "Whether it is as narrow as touch targets allow; a thickness that its style says goes before.");
         var action = shape.optional(
                 "action",
                 PlanCodecs.name(Noun.ITEM),

@@ -10,6 +10,7 @@ public final class Marks {
     private static final MarkHome LINE = new LineMark();
     private static final MarkHome SHAPE = new ShapeMark();
     private static final MarkHome DOT = new DotMark();
+    private static final MarkHome BRACKETS = new BracketsMark();
     private static final MarkHome NOTCH = new NotchMark();
 
     private Marks() {}
@@ -21,6 +22,7 @@ public final class Marks {
             case LINE -> LINE;
             case SHAPE -> SHAPE;
             case DOT -> DOT;
+            case BRACKETS -> BRACKETS;
             case NOTCH -> NOTCH;
         };
     }

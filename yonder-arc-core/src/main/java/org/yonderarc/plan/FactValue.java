@@ -41,8 +41,8 @@ public sealed interface FactValue {
     /** The value as it is written. */
     String text();
 
-    /** The value as people read it: of a list, how many entries it has. */
-    default String said() {
+    /** The value as people of a language (BCP 47) read it: numbers as they write them, of a list how many entries it has. */
+    default String said(String language) {
         return text();
     }
 
@@ -86,6 +86,11 @@ public sealed interface FactValue {
         }
 
         @Override
+        public String said(String language) {
+            return Figures.in(text(), language);
+        }
+
+        @Override
         public String kind() {
             return "a number";
         }
@@ -121,8 +126,8 @@ public sealed interface FactValue {
         }
 
         @Override
-        public String said() {
-            return Integer.toString(entries.size());
+        public String said(String language) {
+            return Figures.in(Integer.toString(entries.size()), language);
         }
 
         @Override

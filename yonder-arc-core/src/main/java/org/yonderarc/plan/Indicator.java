@@ -8,12 +8,13 @@ import java.util.Optional;
  *
  * @param kind its kind
  * @param edge at which edge of the item a line or a dot stands
- * @param behind what a shape lies behind
+ * @param behind what a shape lies behind, or brackets stand around
  * @param width its length along the bar in dp, within {@link #WIDTH}
  * @param thickness its extent across the bar in dp, within {@link #THICKNESS}
  * @param radius the radius of its corners in dp, within {@link #RADIUS}
  * @param along what a line is as long as, where it has no length of its own
  * @param depth how far the middle of a notch's circle lies below the bar's edge in dp, within {@link #DEPTH}; above it below 0
+ * @param picture the picture file that a shape is, in place of a colour
  */
 public record Indicator(
         Kind kind,
@@ -23,7 +24,8 @@ public record Indicator(
         Optional<Double> thickness,
         Optional<Double> radius,
         Optional<Along> along,
-        Optional<Double> depth) {
+        Optional<Double> depth,
+        Optional<String> picture) {
     /** Lengths along the bar in dp. */
     public static final Range WIDTH = new Range(2, 400);
     /** Extents across the bar in dp. */
@@ -45,6 +47,8 @@ public record Indicator(
         SHAPE,
         /** A small dot at an edge of the item. */
         DOT,
+        /** A pair of brackets around the icon or the item. */
+        BRACKETS,
         /** A circle, raised into a curved notch of the bar, that carries the icon. */
         NOTCH
     }
@@ -83,6 +87,7 @@ public record Indicator(
         THICKNESS.require(thickness, "the thickness of a mark");
         RADIUS.require(radius, "the radius of a mark");
         Objects.requireNonNull(along, "along");
+        Objects.requireNonNull(picture, "picture");
         DEPTH.require(depth, "the depth of a notch");
     }
 
@@ -92,6 +97,7 @@ public record Indicator(
                 kind,
                 Edge.INNER,
                 Behind.ICON,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

@@ -16,6 +16,7 @@ import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Ground;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Paint;
@@ -140,9 +141,17 @@ public final class BarComposer {
             if (home.isRaised()) {
                 nodes.add(BarGround.shadow(shape.box().inset(2), shape.radius()));
             }
-            nodes.add(new SceneNode.Rect("shape-" + index++, shape.box(), shape.radius(), fill));
+            nodes.add(shape(item.look().indicator(), shape, "shape-" + index++, fill));
         }
         return plain(Part.Plain.MARK, "mark", mark.box(), nodes);
+    }
+
+    private static SceneNode shape(Indicator said, Layout.Shape shape, String key, Colour fill) {
+        return said.picture()
+                .filter(file -> said.kind() == Indicator.Kind.SHAPE)
+                .<SceneNode>map(file ->
+                        new SceneNode.Picture(key, shape.box(), shape.radius(), file, SceneNode.Picture.Fit.WHOLE))
+                .orElseGet(() -> new SceneNode.Rect(key, shape.box(), shape.radius(), fill));
     }
 
     private SceneNode slot(Layout.Slot slot, Optional<Part.Entrance> entrance) {

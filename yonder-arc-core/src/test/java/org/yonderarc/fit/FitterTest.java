@@ -157,7 +157,7 @@ class FitterTest {
         "tell:drafts=-1, none",
         "tell:drafts=7, 7",
         "tell:drafts=99, 99",
-        "tell:drafts=2.5, 2.5"
+        "tell:drafts=2.5, '2,5'"
     })
     void badgesHideAtZero(String step, String badge) {
         FittedItem tides = fit("384 x 824", step)

@@ -207,7 +207,7 @@ class LayoutInvariantsTest {
             return menu;
         });
         FormBuilder<?> form = form(random);
-        var indicator = Indicator.Kind.values()[random.nextInt(5)];
+        var indicator = Indicator.Kind.values()[random.nextInt(6)];
         boolean sized = random.nextInt(4) == 0;
         form.style(style -> {
             style.indicator(indicator);

@@ -3,12 +3,14 @@ package org.yonderarc.scene;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.build.StyleBuilder;
@@ -21,6 +23,7 @@ import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Plan;
@@ -214,6 +217,41 @@ class ItemLooksTest {
         assertEquals("Harbour", narrow.label().get(0).text());
         Layout.Slot wide = slot(slots(plan, new Device("wide", 580, 700, Insets.NONE)), "a");
         assertTrue(wide.label().get(0).left() > wide.icon().right());
+    }
+
+    @Test
+    void bracketsStandAroundTheIconOrTheItem() {
+        var slots = slots(plan(FormBuilder.bottom(), style -> style.indicator(Indicator.Kind.BRACKETS)), Device.PHONE);
+        Layout.Slot around = slot(slots, "a");
+        var shapes = around.mark().orElseThrow().shapes();
+        assertEquals(6, shapes.size());
+        assertTrue(shapes.stream().noneMatch(shape -> shape.box().overlaps(around.icon())));
+        assertEquals(around.icon().x() - 6, shapes.get(0).box().x());
+        assertEquals(around.icon().right() + 6, shapes.get(3).box().right());
+    }
+
+    @Test
+    void aPictureMayBeTheMark() {
+        Plan plan =
+                plan(FormBuilder.bottom(), style -> style.pictureMark("marks/wave.svg", Indicator.Behind.ICON, 56, 36));
+        assertTrue(PlanMentions.files(plan).contains("marks/wave.svg"));
+        var walk = Walk.of(plan);
+        var pictures = new ArrayList<SceneNode.Picture>();
+        new View(walk, Device.PHONE, new PlainMeasure())
+                .scene(walk.start())
+                .nodes()
+                .forEach(node -> pictures(node, pictures));
+        assertEquals(1, pictures.size());
+        assertEquals(56, pictures.get(0).area().width());
+        assertEquals(SceneNode.Picture.Fit.WHOLE, pictures.get(0).fit());
+    }
+
+    private static void pictures(SceneNode node, List<SceneNode.Picture> out) {
+        if (node instanceof SceneNode.Picture picture) {
+            out.add(picture);
+        } else if (node instanceof SceneNode.Group group) {
+            group.children().forEach(child -> pictures(child, out));
+        }
     }
 
     @Test

@@ -47,7 +47,7 @@ class SheetTest {
         "labels, 3",
         "icons, 4",
         "icon-style, 2",
-        "indicator, 5",
+        "indicator, 6",
         "contrast, 2",
         "text-scale, 3",
         "scroll=0;40;80, 3",

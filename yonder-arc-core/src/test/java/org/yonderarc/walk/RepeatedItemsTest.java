@@ -17,6 +17,9 @@ import org.yonderarc.build.DrawerBuilder;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.build.PlanException;
+import org.yonderarc.check.Check;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
@@ -56,6 +59,28 @@ class RepeatedItemsTest {
     }
 
     private final Walk walk = Walk.of(plan(TWO, 100));
+
+    @Test
+    void asManyAsShowAtFirstAreCountedInABar() {
+        for (int entries : new int[] {3, 12}) {
+            var all = IntStream.range(0, entries)
+                    .mapToObj(i -> ListEntry.of("p" + i, "Piece " + i))
+                    .toList();
+            Plan plan = PlanBuilder.app("Loom")
+                    .start("home")
+                    .fact("pieces", all)
+                    .screen("home", screen -> screen.icon("home"))
+                    .screen("piece", screen -> screen.path("/pieces/{piece}").icon("photo"))
+                    .menu("main", menu -> menu.item("home").item("piece?piece={id}", item -> item.each("pieces", 100)))
+                    .bar(bar -> bar.menu("main").form(FormBuilder.rail()))
+                    .build();
+            var found = Check.plan(plan, IconNames.ANY).stream()
+                    .filter(finding -> finding.code() == Code.TOO_MANY_ITEMS)
+                    .toList();
+            assertEquals(entries == 12 ? 1 : 0, found.size());
+            found.forEach(finding -> assertTrue(finding.message().contains("has 13 items"), finding.message()));
+        }
+    }
 
     private static List<FittedItem> items(Walk walk, State state) {
         FittedBar bar = Fitter.fit(walk, Device.DESKTOP, state).bars().get(0);

@@ -12,9 +12,12 @@ import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.draw.Typeface;
 import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.JourneyFile;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
+import org.yonderarc.journey.Journey;
+import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Plan;
@@ -79,6 +82,13 @@ class LoomsteadTest {
         assertEquals(
                 List.of("open on the web: https://patterns.loomstead.example/"),
                 navigator.visit().effects().stream().map(Effect::text).toList());
+    }
+
+    @Test
+    void itsJourneysAreAsExpected() throws Exception {
+        List<Journey> journeys = JourneyFile.read(FOLDER.resolve("loomstead.journeys.yaml"));
+        assertEquals(4, journeys.size());
+        journeys.forEach(journey -> Rehearsal.require(plan(), journey));
     }
 
     @Test

@@ -112,6 +112,8 @@ class BuildersTest {
                                 .edge("line", 2, true)
                                 .shadow(true)
                                 .opacity(0.9)))
+                .style("framed", style -> style.indicator(Indicator.Kind.BRACKETS))
+                .style("pictured", style -> style.pictureMark("pictures/wave.svg", Indicator.Behind.ITEM, 48, 40))
                 .style("plain", style -> style.tile(Tile.Shape.ROUND)
                         .ground(ground -> ground.fill("surface"))
                         .line(Indicator.Edge.OUTER, Indicator.Along.LABEL, 2))
