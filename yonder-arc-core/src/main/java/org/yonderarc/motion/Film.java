@@ -182,8 +182,8 @@ public final class Film {
         List<SceneNode> shown = before.isPresent() && !fades && ms < CARRY ? carried(nodes, ms) : nodes;
         double p = Math.min(1, ms / duration);
         return new Scene(
-                Tween.lerp(from.width(), to.width(), p),
-                Tween.lerp(from.height(), to.height(), p),
+                Tween.lerp(from.width(), to.width(), turned(ms)),
+                height(ms),
                 Oklab.mix(from.background(), to.background(), p),
                 to.title(),
                 shown);
@@ -268,7 +268,7 @@ public final class Film {
             out.add(fanned(group, entrance.get(), own));
             return;
         }
-        out.add(present(node, p, tempo));
+        out.add(pinned(present(node, p, tempo), to.height(), ms));
     }
 
     private void leave(SceneNode node, double p, double ms, Part.Tempo tempo, List<SceneNode> out) {
@@ -281,7 +281,22 @@ public final class Film {
             out.add(fanned(group, entrance.get(), 1 - p));
             return;
         }
-        out.add(present(node, 1 - p, tempo));
+        out.add(pinned(present(node, 1 - p, tempo), from.height(), ms));
+    }
+
+    /** A bar at the lower edge of a window that changes its size stays at that edge. */
+    private SceneNode pinned(SceneNode node, double height, double ms) {
+        boolean isLower = Pair.part(node) instanceof Part.Bar bar && bar.edge() == Form.Edge.LOWER;
+        return isLower && from.height() != to.height() ? node.moved(0, height(ms) - height) : node;
+    }
+
+    private double height(double ms) {
+        return Tween.lerp(from.height(), to.height(), turned(ms));
+    }
+
+    /** How far a window has become another one: as far as what stands in it, so that bars reach its edges. */
+    private double turned(double ms) {
+        return fades ? ms / duration : Math.max(0, Math.min(1, select.progress(ms)));
     }
 
     /** An item on its way out of its button. */

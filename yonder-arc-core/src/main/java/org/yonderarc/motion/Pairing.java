@@ -87,9 +87,12 @@ final class Pairing {
                 // Screens that share what they show have one name, so that it glides.
                 return "screen";
             }
-            // Bars that stand with the mark of the selected item are one bar in several forms: turned, one becomes the
-            // other.
-            return part instanceof Part.Bar bar && bar.tempo() == Part.Tempo.SELECT ? "bar" : node.key();
+            // Bars at one edge are one bar in several forms: turned, one becomes the other. From edge to edge, items
+            // would
+            // cross what stands between.
+            return part instanceof Part.Bar bar && bar.tempo() == Part.Tempo.SELECT
+                    ? "bar at " + bar.edge()
+                    : node.key();
         }
         // Rows share a name only if they lead to the same place.
         return shares && part instanceof Part.Row && node instanceof SceneNode.Group group

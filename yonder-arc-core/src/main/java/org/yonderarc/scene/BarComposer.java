@@ -106,7 +106,7 @@ public final class BarComposer {
         // The mark belongs to the bar, not to the item: so it can glide from one to the other.
         for (Layout.Slot slot : list.slots()) {
             if (slot.plate().isEmpty()) {
-                slot.mark().ifPresent(mark -> nodes.add(mark(slot.item(), mark)));
+                slot.mark().ifPresent(mark -> nodes.add(mark(slot.item(), mark, slot.icon())));
             }
         }
         int heading = 0;
@@ -132,7 +132,7 @@ public final class BarComposer {
         return list.clips() ? group.clipped(0) : group;
     }
 
-    private SceneNode mark(FittedItem item, Layout.Mark mark) {
+    private SceneNode mark(FittedItem item, Layout.Mark mark, Box icon) {
         Colour fill = in(item.look().in(item.states()).indicator());
         MarkHome home = Marks.of(mark.kind());
         var nodes = new ArrayList<SceneNode>();
@@ -142,6 +142,12 @@ public final class BarComposer {
                 nodes.add(BarGround.shadow(shape.box().inset(2), shape.radius()));
             }
             nodes.add(shape(item.look().indicator(), shape, "shape-" + index++, fill));
+        }
+        if (home.isRaised()) {
+            // It carries the icon, wherever it is on its way.
+            Colour ink = in(item.look().in(item.states()).icon());
+            boolean filled = item.look().isFilled(true);
+            item.icon().ifPresent(name -> nodes.add(new SceneNode.Icon("icon", icon, name, filled, ink)));
         }
         return plain(Part.Plain.MARK, "mark", mark.box(), nodes);
     }
@@ -162,7 +168,7 @@ public final class BarComposer {
         var nodes = new ArrayList<SceneNode>();
         slot.plate().ifPresent(plate -> {
             plate(plate, nodes);
-            slot.mark().ifPresent(mark -> nodes.add(mark(item, mark)));
+            slot.mark().ifPresent(mark -> nodes.add(mark(item, mark, slot.icon())));
         });
         Colour fill = in(look.fill());
         if (fill.alpha() > 0) {
@@ -181,7 +187,9 @@ public final class BarComposer {
                     ink.orElse(palette.accent()),
                     Optional.of(2.0)));
         }
-        body(slot.body(), item, look, ink, seen, nodes);
+        boolean isCarried =
+                slot.mark().filter(mark -> Marks.of(mark.kind()).isRaised()).isPresent();
+        body(slot.body(), item, look, ink, isCarried, seen, nodes);
         return SceneNode.Group.of(
                 new Part.Item(item.id(), entrance), "item:" + item.id(), meaning(item), slot.target(), nodes);
     }
@@ -206,6 +214,7 @@ public final class BarComposer {
             FittedItem item,
             StateLook look,
             Optional<Colour> ink,
+            boolean isCarried,
             double seen,
             List<SceneNode> nodes) {
         Colour icon = faint(ink.orElseGet(() -> in(look.icon())), seen);
@@ -213,13 +222,15 @@ public final class BarComposer {
         boolean filled = item.look().isFilled(item.selected());
         item.look()
                 .tile()
-                .filter(tile -> ink.isEmpty() && body.icon().width() > 0)
+                .filter(tile -> ink.isEmpty() && !isCarried && body.icon().width() > 0)
                 .ifPresent(tile -> {
                     double size = item.look().iconCell();
                     Box box = Box.around(body.icon().centerX(), body.icon().centerY(), size, size);
                     nodes.add(new SceneNode.Rect("tile", box, tile.radius(size), faint(in(look.tile()), seen)));
                 });
-        item.icon().ifPresent(name -> nodes.add(new SceneNode.Icon("icon", body.icon(), name, filled, icon)));
+        item.icon()
+                .filter(any -> !isCarried)
+                .ifPresent(name -> nodes.add(new SceneNode.Icon("icon", body.icon(), name, filled, icon)));
         int plate = 0;
         for (Box box : body.plates()) {
             plate(new Layout.Plate(box, LABEL_RADIUS, Role.SURFACE, Optional.empty(), true), plate++, nodes);
