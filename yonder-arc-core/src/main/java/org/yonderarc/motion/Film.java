@@ -214,6 +214,9 @@ public final class Film {
         } else {
             play(pair.children(), ms, children);
         }
+        if (b.part() instanceof Part.Item) {
+            together(pair, a.area(), b.area(), Tween.lerp(a.area(), b.area(), p), children);
+        }
         Optional<Double> clip = a.clip().isPresent() || b.clip().isPresent()
                 ? Optional.of(
                         Math.max(0, Tween.lerp(a.clip().orElse(0.0), b.clip().orElse(0.0), p)))
@@ -226,6 +229,18 @@ public final class Film {
                 clip,
                 children,
                 Tween.lerp(a.opacity(), b.opacity(), Math.max(0, Math.min(1, p)))));
+    }
+
+    /** What only comes or goes with an item that moves stays with the others in it: a label never parts from its icon. */
+    private static void together(Pair pair, Box from, Box to, Box now, List<SceneNode> children) {
+        for (Pair child : pair.children()) {
+            SceneNode alone = child.a() == null ? child.b() : child.b() == null ? child.a() : null;
+            if (alone != null) {
+                Box own = child.a() == null ? to : from;
+                children.replaceAll(node ->
+                        node.key().equals(alone.key()) ? node.moved(now.x() - own.x(), now.y() - own.y()) : node);
+            }
+        }
     }
 
     /** While the mark travels, the item that it leaves changes first, and the one that it goes to last. */

@@ -129,6 +129,104 @@ class FilmTest {
         }
     }
 
+    private static SceneNode.Group within(SceneNode.Group group, String... keys) {
+        SceneNode.Group at = group;
+        for (String key : keys) {
+            at = (SceneNode.Group) at.children().stream()
+                    .filter(node -> node.key().equals(key))
+                    .findFirst()
+                    .orElseThrow();
+        }
+        return at;
+    }
+
+    private static Plan turning(FormBuilder<?> phone, FormBuilder<?> desktop) {
+        return PlanBuilder.app("Turn")
+                .start("a")
+                .screen("a", screen -> screen.title("Harbour").icon("anchor"))
+                .screen("b", screen -> screen.title("Boats").icon("ship"))
+                .menu("main", menu -> menu.section("At the quay", in -> in.item("a"))
+                        .item("b"))
+                .bar(bar -> bar.menu("main").form("phone", phone).form("desktop", desktop))
+                .build();
+    }
+
+    @Test
+    void aRaisedCircleNeverTravelsEmpty() {
+        FormBuilder<?> form = FormBuilder.bottom().style(style -> style.indicator(Indicator.Kind.NOTCH));
+        Walk walk = Walk.of(turning(form, FormBuilder.rail()));
+        Film film = film(walk, walk.step(walk.start(), Steps.parse(walk.plan(), "choose:b")));
+        for (double share = 0; share <= 1; share += 0.05) {
+            SceneNode.Group mark =
+                    within(film.at(film.duration() * share).bar("bottom").orElseThrow(), "list", "mark");
+            Box circle = mark.children().stream()
+                    .filter(node -> node.key().equals("shape-0"))
+                    .findFirst()
+                    .flatMap(SceneNode::box)
+                    .orElseThrow();
+            double seen = mark.children().stream()
+                    .filter(SceneNode.Icon.class::isInstance)
+                    .map(SceneNode.Icon.class::cast)
+                    .filter(icon -> Math.abs(icon.area().centerX() - circle.centerX()) < 0.5
+                            && Math.abs(icon.area().centerY() - circle.centerY()) < 0.5)
+                    .mapToDouble(icon -> icon.fill().alpha())
+                    .sum();
+            assertTrue(seen > 0.9, "at " + share + " of the film: " + seen);
+        }
+    }
+
+    @Test
+    void aLabelStaysWithItsIconWhileABarFolds() {
+        Walk walk = Walk.of(turning(
+                FormBuilder.bottom(),
+                FormBuilder.drawer().opens(DrawerForm.Opening.KEPT).collapsed(72)));
+        Change change = walk.step(walk.start(), Steps.parse(walk.plan(), "fold:main"));
+        var view = new View(walk, Device.DESKTOP, new PlainMeasure());
+        for (Film film : List.of(
+                Film.of(
+                        view.scene(change.before()),
+                        view.scene(change.after()),
+                        Score.of(Passage.of(walk, change), walk.plan().motion())),
+                Film.of(
+                        view.scene(change.after()),
+                        view.scene(change.before()),
+                        Score.of(Passage.of(walk, change), walk.plan().motion())))) {
+            for (double share = 0.05; share < 1; share += 0.1) {
+                SceneNode.Group item =
+                        within(film.at(film.duration() * share).bar("drawer").orElseThrow(), "list", "item:a");
+                Box icon = null;
+                Box label = null;
+                for (SceneNode node : item.children()) {
+                    icon = node instanceof SceneNode.Icon ? node.box().orElseThrow() : icon;
+                    label = node instanceof SceneNode.Text ? node.box().orElseThrow() : label;
+                }
+                if (label != null) {
+                    assertEquals(icon.centerY(), label.centerY(), 4, "at " + share);
+                }
+            }
+        }
+    }
+
+    @Test
+    void turnedNoItemCrossesTheContentAndBarsKeepToTheirEdges() {
+        Walk walk = Walk.of(turning(FormBuilder.bottom(), FormBuilder.rail()));
+        Scene phone = new View(walk, Device.PHONE, new PlainMeasure()).scene(walk.start());
+        Scene desktop = new View(walk, Device.DESKTOP, new PlainMeasure()).scene(walk.start());
+        Film film =
+                Film.of(phone, desktop, Score.of(Optional.empty(), walk.plan().motion()));
+        double lowest = phone.bar("bottom").orElseThrow().area().height();
+        for (double share = 0.1; share < 1; share += 0.1) {
+            Scene now = film.at(film.duration() * share);
+            now.bar("bottom")
+                    .ifPresent(bar -> assertTrue(
+                            bar.area().y() >= now.height() - lowest - 1e-6,
+                            bar.area() + " floats in a window so high: " + now.height()));
+            now.bar("rail")
+                    .ifPresent(bar -> assertTrue(
+                            bar.area().right() <= 88 + 1e-6, bar.area().toString()));
+        }
+    }
+
     private static void barsStay(Scene first, Scene last, Film film, String context) {
         for (String bar : List.of("top", "bottom")) {
             boolean inBoth = first.bar(bar).isPresent() && last.bar(bar).isPresent();
