@@ -211,7 +211,7 @@ class FilmTest {
     void turnedNoItemCrossesTheContentAndBarsKeepToTheirEdges() {
         Walk walk = Walk.of(turning(FormBuilder.bottom(), FormBuilder.rail()));
         Scene phone = new View(walk, Device.PHONE, new PlainMeasure()).scene(walk.start());
-        Scene desktop = new View(walk, Device.DESKTOP, new PlainMeasure()).scene(walk.start());
+        Scene desktop = new View(walk, Device.DESKTOP.resized(1280, 1400), new PlainMeasure()).scene(walk.start());
         Film film =
                 Film.of(phone, desktop, Score.of(Optional.empty(), walk.plan().motion()));
         double lowest = phone.bar("bottom").orElseThrow().area().height();
