@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.draw.BundledIcons;
@@ -22,6 +23,7 @@ import org.yonderarc.draw.Studio;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Plan;
 import picocli.CommandLine.Command;
@@ -40,7 +42,8 @@ import picocli.CommandLine.Spec;
             "  yonder icons money",
             "  yonder icons water --twins -o water.png",
             "  yonder icons arrow left --category arrows",
-            "  yonder icons --of brinelight.yaml"
+            "  yonder icons --of brinelight.yaml",
+            "  yonder icons --of brinelight.yaml --set slim"
         })
 final class IconsCommand implements Callable<Integer> {
     @Spec
@@ -70,6 +73,13 @@ final class IconsCommand implements Callable<Integer> {
             description = "Instead: the icons that a plan uses, and what could stand in for those that are missing.")
     private Optional<Path> plan = Optional.empty();
 
+    @Option(
+            names = "--set",
+            paramLabel = "NAME",
+            description =
+                    "With --of: as if the plan had this set, line or slim: what it lacks, and what could stand in.")
+    private Optional<String> set = Optional.empty();
+
     @Option(names = "--twins", description = "Only icons that have a filled twin for the selected state.")
     private boolean twins;
 
@@ -80,6 +90,9 @@ final class IconsCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         if (most < 1 || most > 500) {
             throw new Refusal("--most: " + most + " is outside of 1 to 500.");
+        }
+        if (set.isPresent() && plan.isEmpty()) {
+            throw new Refusal("--set goes with --of and a plan.");
         }
         boolean searches = !words.isEmpty() || category.isPresent();
         if (searches == plan.isPresent()) {
@@ -94,11 +107,12 @@ final class IconsCommand implements Callable<Integer> {
     }
 
     private int used(Path file) throws Exception {
-        Icons icons = PlanIcons.beside(file, new BundledIcons());
         PlanFile read = PlanFile.read(file, IconNames.ANY);
         Plan sound = read.plan()
                 .orElseThrow(() ->
                         new Refusal("the plan has errors; run \"yonder check " + file + "\".", Main.PLAN_HAS_ERRORS));
+        IconSet wanted = set.isPresent() ? named(set.get()) : sound.theme().icons();
+        Icons icons = PlanIcons.beside(file, new BundledIcons()).in(wanted);
         PrintWriter out = spec.commandLine().getOut();
         var uses = new TreeMap<String, TreeSet<String>>();
         PlanMentions.tell(sound, new Mentions() {
@@ -113,10 +127,7 @@ final class IconsCommand implements Callable<Integer> {
             String state = !icons.has(icon) ? "missing    " : icons.hasTwin(icon) ? "filled twin" : "           ";
             out.println(icon + " ".repeat(width - icon.length()) + "  " + state + "  " + String.join(", ", where));
             if (!icons.has(icon)) {
-                List<String> instead = search.find(icon.replace('-', ' '), 4).stream()
-                        .map(IconSearch.Found::name)
-                        .toList();
-                List<String> near = instead.isEmpty() ? search.near(icon) : instead;
+                List<String> near = near(search, icons, icon, wanted);
                 out.println(" ".repeat(width) + "  "
                         + (near.isEmpty() ? "nothing like it is in the set" : "instead: " + String.join(", ", near)));
             }
@@ -132,6 +143,29 @@ final class IconsCommand implements Callable<Integer> {
             unused.forEach(name -> out.println(name + "  of your own, unused by this plan"));
         }
         return Main.FINE;
+    }
+
+    private static IconSet named(String word) throws Refusal {
+        List<String> words = Stream.of(IconSet.values())
+                .map(set -> set.name().toLowerCase(Locale.ROOT))
+                .toList();
+        int index = words.indexOf(word);
+        if (index < 0) {
+            throw new Refusal("--set: there is no \"" + word + "\". "
+                    + Suggestion.sentence(word, words, "Write " + Suggestion.choice(words) + "."));
+        }
+        return IconSet.values()[index];
+    }
+
+    /** What could stand in for an icon that a set lacks, best first. */
+    private static List<String> near(IconSearch search, Icons icons, String icon, IconSet wanted) {
+        if (wanted != IconSet.LINE) {
+            return search.like(icon, icons.all(), 4);
+        }
+        List<String> instead = search.find(icon.replace('-', ' '), 4).stream()
+                .map(IconSearch.Found::name)
+                .toList();
+        return instead.isEmpty() ? search.near(icon) : instead;
     }
 
     private static void use(Map<String, TreeSet<String>> uses, String icon, String by) {

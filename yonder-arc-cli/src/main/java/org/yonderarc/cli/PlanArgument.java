@@ -55,7 +55,7 @@ final class PlanArgument {
 
     /** What the plan is drawn with: its icons, its pictures, its font. */
     Studio studio(Plan plan) {
-        studio = new Studio(icons(), pictures(), Typeface.of(plan, fonts()));
+        studio = new Studio(icons().in(plan.theme().icons()), pictures(), Typeface.of(plan, fonts()));
         return studio;
     }
 
@@ -79,7 +79,7 @@ final class PlanArgument {
         return read;
     }
 
-    /** The icons that the plan can use: its own, and the bundled set. */
+    /** The icons that the plan can use: its own, and the usual set or the one that it names. */
     Icons icons() {
         return PlanIcons.beside(file, new BundledIcons());
     }

@@ -167,6 +167,11 @@ class FilmAndRehearsalTest {
                 out.toString().lines().anyMatch(line -> line.matches("droplet +filled twin +/screens/tides/icon")),
                 out.toString());
         Files.writeString(folder.resolve("odd.yaml"), Brinelight.yaml().replace("icon: droplet", "icon: dropplet"));
+        assertEquals(0, yonder("icons --of plan.yaml --set slim"));
+        assertTrue(out.toString().contains("instead: person, "), out.toString());
+        assertTrue(yonder("icons --of plan.yaml --set slimm") > 0);
+        assertTrue(err.toString().contains("Did you mean \"slim\"?"), err.toString());
+        assertTrue(yonder("icons home --set slim") > 0);
         assertEquals(0, yonder("icons --of odd.yaml"));
         assertTrue(
                 out.toString().lines().anyMatch(line -> line.matches("dropplet +missing +/screens/tides/icon")),

@@ -14,6 +14,7 @@ import org.yonderarc.codec.StyleShape;
 import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.FontFiles;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Theme;
 
@@ -72,6 +73,12 @@ final class ThemeShape {
                 Theme::named,
                 Catalog.of(List.of()),
                 "Colours by names of your own, one for both schemes or one for each; styles refer to them as to roles.");
+        var icons = shape.field(
+                "icons",
+                Codecs.choice(IconSet.values()),
+                Theme::icons,
+                IconSet.LINE,
+                "The set that icons are of: rounded lines, or slim drawings with plain ends.");
         var font = shape.optional(
                 "font",
                 FONT,
@@ -83,6 +90,12 @@ final class ThemeShape {
                 Theme::tokens,
                 "A Design Tokens (DTCG) file; colours and sizes may then be written \"{brand.teal}\".");
         return shape.makes(got -> new Theme(
-                got.get(light), got.get(dark), got.get(style), got.get(named), got.get(font), got.get(tokens)));
+                got.get(light),
+                got.get(dark),
+                got.get(style),
+                got.get(named),
+                got.get(icons),
+                got.get(font),
+                got.get(tokens)));
     }
 }

@@ -11,6 +11,7 @@ import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Body;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.OwnWord;
@@ -125,6 +126,12 @@ public final class PlanBuilder {
     /** Sets all texts in a font of the plan's folder: the path of the one file for both weights. */
     public PlanBuilder font(String file) {
         looks.put("font", Trees.text(file));
+        return this;
+    }
+
+    /** Sets the bundled set that icons are of. */
+    public PlanBuilder icons(IconSet set) {
+        looks.put("icons", Trees.text(set.name().toLowerCase(java.util.Locale.ROOT)));
         return this;
     }
 

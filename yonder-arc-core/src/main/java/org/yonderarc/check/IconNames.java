@@ -2,6 +2,7 @@ package org.yonderarc.check;
 
 import java.util.Collection;
 import java.util.List;
+import org.yonderarc.plan.IconSet;
 
 /** The port through which the check asks about icons. */
 public interface IconNames {
@@ -22,6 +23,11 @@ public interface IconNames {
             return List.of();
         }
     };
+
+    /** The same of another bundled set, where there are several. */
+    default IconNames in(IconSet set) {
+        return this;
+    }
 
     /** Whether there is an icon with this name. */
     boolean has(String name);

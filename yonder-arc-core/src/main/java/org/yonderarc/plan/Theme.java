@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param dark the plan's own colours in the dark scheme
  * @param style how items look in every bar
  * @param named colours by names of the plan's own, for styles to refer to
+ * @param icons the set that icons are of
  * @param font the font of texts, in place of the bundled one
  * @param tokens the file with the design tokens that colours and sizes may name, inside of the plan's folder
  */
@@ -21,11 +22,18 @@ public record Theme(
         Map<Role, Colour> dark,
         Optional<Style.Ref> style,
         Catalog<NamedColour> named,
+        IconSet icons,
         Optional<FontFiles> font,
         Optional<String> tokens) {
     /** The theme of a plan that defines none. */
-    public static final Theme DEFAULT =
-            new Theme(Map.of(), Map.of(), Optional.empty(), Catalog.of(List.of()), Optional.empty(), Optional.empty());
+    public static final Theme DEFAULT = new Theme(
+            Map.of(),
+            Map.of(),
+            Optional.empty(),
+            Catalog.of(List.of()),
+            IconSet.LINE,
+            Optional.empty(),
+            Optional.empty());
 
     private static final Map<Role, Colour> DEFAULT_LIGHT =
             colours(0xF6F8F9, 0xFFFFFF, 0xE9EFF1, 0x14252B, 0x56666D, 0x0A6C74, 0xDCE4E7, 0xBE3A2B, 0xFFFFFF);
@@ -38,6 +46,7 @@ public record Theme(
         dark = Map.copyOf(dark);
         Objects.requireNonNull(style, "style");
         Objects.requireNonNull(named, "named");
+        Objects.requireNonNull(icons, "icons");
         Objects.requireNonNull(font, "font");
         Objects.requireNonNull(tokens, "tokens");
     }
@@ -81,7 +90,13 @@ public record Theme(
     /** The same with other colours of its own in a scheme. */
     Theme with(Scheme scheme, Map<Role, Colour> own) {
         return new Theme(
-                scheme == Scheme.LIGHT ? own : light, scheme == Scheme.DARK ? own : dark, style, named, font, tokens);
+                scheme == Scheme.LIGHT ? own : light,
+                scheme == Scheme.DARK ? own : dark,
+                style,
+                named,
+                icons,
+                font,
+                tokens);
     }
 
     /** In the order of the roles; the last ones follow from the others. */

@@ -256,6 +256,9 @@ public record Comparison(Plan before, Plan after) {
         if (!before.theme().style().equals(after.theme().style())) {
             out.add(new Difference("restyled", "the style of all items"));
         }
+        if (before.theme().icons() != after.theme().icons()) {
+            out.add(new Difference("restyled", "the set of icons"));
+        }
         if (!before.theme().font().equals(after.theme().font())) {
             out.add(new Difference("restyled", "the font of all texts"));
         }

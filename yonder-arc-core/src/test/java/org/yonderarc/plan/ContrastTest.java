@@ -15,7 +15,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 class ContrastTest {
     private static Theme accented(String accent, String surface) {
         var own = Map.of(Role.ACCENT, Colour.parse(accent), Role.SURFACE, Colour.parse(surface));
-        return new Theme(own, own, Optional.empty(), Catalog.of(List.of()), Optional.empty(), Optional.empty());
+        return new Theme(
+                own, own, Optional.empty(), Catalog.of(List.of()), IconSet.LINE, Optional.empty(), Optional.empty());
     }
 
     @ParameterizedTest

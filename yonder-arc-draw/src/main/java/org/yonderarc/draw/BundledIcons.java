@@ -3,61 +3,46 @@ package org.yonderarc.draw;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.net.JarURLConnection;
 import java.net.URL;
 import java.util.Collection;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import org.yonderarc.plan.IconSet;
 
-/** The open icon set that comes with the library: outlines, and filled twins of many. Thread-safe. */
+/** The open icon sets that come with the library: outlines, and filled twins of many. Thread-safe. */
 public final class BundledIcons implements Icons {
-    /** Where the package keeps its files; the version is that of the dependency. */
-    static final String PACKAGE = "META-INF/resources/webjars/tabler__icons/3.35.0/";
-
-    private static final String ROOT = PACKAGE + "icons/";
+    private final IconPackage set;
 
     private final Map<String, Optional<IconArt>> loaded = new ConcurrentHashMap<>();
 
-    /** The bundled set; icons are read when they are first asked for. */
-    public BundledIcons() {}
+    /** The usual set; icons are read when they are first asked for. */
+    public BundledIcons() {
+        this(IconSet.LINE);
+    }
+
+    private BundledIcons(IconSet set) {
+        this.set = IconPackage.of(set);
+    }
+
+    @Override
+    public Icons in(IconSet other) {
+        return new BundledIcons(other);
+    }
 
     @Override
     public boolean has(String name) {
-        return isPlain(name) && resource("outline/" + name) != null;
+        return isPlain(name) && set.file(name, false) != null;
     }
 
     @Override
     public boolean hasTwin(String name) {
-        return isPlain(name) && resource("filled/" + name) != null;
+        return isPlain(name) && set.file(name, true) != null;
     }
 
     @Override
     public Collection<String> all() {
-        return Names.ALL;
-    }
-
-    /** The names of the set, listed when they are first asked for: that takes a while. */
-    private static final class Names {
-        static final List<String> ALL = list();
-    }
-
-    private static List<String> list() {
-        try {
-            if (!(resource("outline/home").openConnection() instanceof JarURLConnection connection)) {
-                return List.of();
-            }
-            String outlines = ROOT + "outline/";
-            return connection.getJarFile().stream()
-                    .map(java.util.zip.ZipEntry::getName)
-                    .filter(entry -> entry.startsWith(outlines) && entry.endsWith(".svg"))
-                    .map(entry -> entry.substring(outlines.length(), entry.length() - ".svg".length()))
-                    .sorted()
-                    .toList();
-        } catch (IOException failed) {
-            throw new UncheckedIOException("the bundled icons can't be listed", failed);
-        }
+        return set.names();
     }
 
     @Override
@@ -70,15 +55,15 @@ public final class BundledIcons implements Icons {
         if (!isPlain(name)) {
             return Optional.empty();
         }
-        return loaded.computeIfAbsent((filled ? "filled/" : "outline/") + name, path -> {
-            URL url = resource(path);
+        return loaded.computeIfAbsent(filled ? name + "/filled" : name, key -> {
+            URL url = set.file(name, filled);
             if (url == null) {
                 return Optional.empty();
             }
             try (InputStream in = url.openStream()) {
-                return Optional.of(new IconArt(name, filled, IconReader.shapes(in), !filled, 2));
+                return Optional.of(set.art(name, filled, IconReader.shapes(in)));
             } catch (IOException failed) {
-                throw new UncheckedIOException("the bundled icon " + path + " can't be read", failed);
+                throw new UncheckedIOException("the bundled icon " + name + " can't be read", failed);
             }
         });
     }
@@ -87,9 +72,5 @@ public final class BundledIcons implements Icons {
     private static boolean isPlain(String name) {
         return !name.isEmpty()
                 && name.chars().allMatch(c -> c == '-' || (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9'));
-    }
-
-    private static URL resource(String path) {
-        return BundledIcons.class.getClassLoader().getResource(ROOT + path + ".svg");
     }
 }

@@ -15,7 +15,8 @@ import org.yonderarc.tree.Markup;
 final class IconReader {
     private static final Set<String> SHAPES = Set.of("path", "circle", "rect");
     /** The geometry of these shapes, and nothing that could name another resource. */
-    private static final Set<String> GEOMETRY = Set.of("d", "cx", "cy", "r", "x", "y", "width", "height", "rx", "ry");
+    private static final Set<String> GEOMETRY =
+            Set.of("d", "cx", "cy", "r", "x", "y", "width", "height", "rx", "ry", "fill-rule");
 
     private IconReader() {}
 

@@ -7,12 +7,14 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.yonderarc.finding.Suggestion;
 
 /** Finds icons of the bundled set by what they mean: by their names, and by the words that the set files them under. */
@@ -81,7 +83,7 @@ public final class IconSearch {
 
     /** Reads the words of the bundled set; takes some tens of milliseconds. */
     public IconSearch() {
-        String path = BundledIcons.PACKAGE + "icons.json";
+        String path = IconPackage.LINE.path("icons.json");
         try (InputStream in = IconSearch.class.getClassLoader().getResourceAsStream(path);
                 JsonParser json = new JsonFactory().createParser(in)) {
             json.nextToken();
@@ -160,6 +162,44 @@ public final class IconSearch {
                 .max()
                 .orElse(0);
         return Math.max(entry.score(word), ALSO.containsKey(word) ? kin * 3 / 4 : 0);
+    }
+
+    /** The words for an icon of the usual set: its name, its parts, and what it is filed under. */
+    private List<String> words(String name) {
+        return Stream.concat(
+                        Stream.concat(Stream.of(name), Stream.of(name.split("-"))),
+                        entries.stream()
+                                .filter(entry -> entry.name.equals(name))
+                                .flatMap(entry -> entry.words.stream()))
+                .toList();
+    }
+
+    /** Icons of another set that mean what an icon of the usual one does, best first, at most {@code most}; may be empty. */
+    public List<String> like(String name, Collection<String> others, int most) {
+        List<String> words = words(name);
+        record Scored(String name, int at) {}
+        return others.stream()
+                .map(other -> new Scored(other, rank(other, words)))
+                .filter(scored -> scored.at < Integer.MAX_VALUE)
+                .sorted(Comparator.comparingInt(Scored::at).thenComparing(Scored::name))
+                .limit(most)
+                .map(Scored::name)
+                .toList();
+    }
+
+    /** How early a word stands that an icon is called, or that is one of its parts. */
+    private static int rank(String name, List<String> words) {
+        int whole = words.indexOf(name);
+        if (whole >= 0) {
+            return whole;
+        }
+        List<String> parts = List.of(name.split("-"));
+        for (int i = 0; i < words.size(); i++) {
+            if (parts.get(0).equals(words.get(i))) {
+                return words.size() * parts.size() + i;
+            }
+        }
+        return Integer.MAX_VALUE;
     }
 
     /** What the set files its icons under, in lower case. */

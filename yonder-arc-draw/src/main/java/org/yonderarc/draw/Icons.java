@@ -2,9 +2,15 @@ package org.yonderarc.draw;
 
 import java.util.Optional;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.plan.IconSet;
 
 /** A set of icons that can be drawn. Thread-safe. */
 public interface Icons extends IconNames {
+    @Override
+    default Icons in(IconSet set) {
+        return this;
+    }
+
     /**
      * The drawing of an icon. Without a filled twin, the outline stands in.
      *

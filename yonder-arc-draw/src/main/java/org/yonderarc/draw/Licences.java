@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import org.yonderarc.plan.IconSet;
 
 /** The licences of the bundled font and icons, as their makers ask to have them beside copies. */
 public final class Licences {
@@ -14,9 +15,9 @@ public final class Licences {
         return read("com/formdev/flatlaf/fonts/inter/LICENSE.txt");
     }
 
-    /** That of the icons: MIT. */
-    public static String ofIcons() {
-        return read(BundledIcons.PACKAGE + "LICENSE");
+    /** That of a set of icons: MIT. */
+    public static String of(IconSet set) {
+        return read(IconPackage.of(set).path("LICENSE"));
     }
 
     private static String read(String path) {

@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.yonderarc.plan.IconSet;
 
 /**
  * The icons of the folder {@code icons} beside a plan, over another set. Each is an SVG file whose name without its ending
@@ -54,6 +55,11 @@ public final class PlanIcons implements Icons {
             return others;
         }
         return new PlanIcons(others, own);
+    }
+
+    @Override
+    public Icons in(IconSet set) {
+        return new PlanIcons(others.in(set), own);
     }
 
     private static String name(Path file) {

@@ -19,6 +19,7 @@ import org.yonderarc.plan.Body;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.ItemState;
@@ -67,6 +68,7 @@ class BuildersTest {
                 .themeStyle("calm")
                 .colour("coral", "#b4452f")
                 .colour("dusk", "#35385a", "#aaafd6")
+                .icons(IconSet.SLIM)
                 .font("fonts/plain.ttf", "fonts/strong.otf")
                 .tokens("tokens.json")
                 .style("calm", style -> style.indicator(

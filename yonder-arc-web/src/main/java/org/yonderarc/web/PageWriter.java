@@ -108,10 +108,13 @@ public final class PageWriter {
         slots.put("still", still(plan, face));
         slots.put("findings", findings);
         slots.put("no-findings", findings.isEmpty() ? " hidden" : "");
-        String map = new PageMap(plan, face, icons, pictures).html();
+        String map = new PageMap(plan, face, icons.in(plan.theme().icons()), pictures).html();
         slots.put("map", map);
         slots.put("no-map", map.isEmpty() ? " hidden" : "");
-        slots.put("licences", Markup.escape(Licences.ofFont() + "\n\n" + Licences.ofIcons()));
+        slots.put(
+                "licences",
+                Markup.escape(
+                        Licences.ofFont() + "\n\n" + Licences.of(plan.theme().icons())));
         slots.put("script", script);
         slots.put("script-hash", "sha256-" + base64(sha256(script)));
         return fill(slots, words);
@@ -130,7 +133,8 @@ public final class PageWriter {
     private String still(Plan plan, Typeface face) {
         var walk = Walk.of(plan);
         Scene start = new View(walk, Device.PHONE, face.measure()).scene(walk.start());
-        String svg = SvgPainter.within(icons, pictures, face).paint(start);
+        String svg = SvgPainter.within(icons.in(plan.theme().icons()), pictures, face)
+                .paint(start);
         return svg.substring(svg.indexOf("<svg")).replaceFirst("<svg ", "<svg class=\"still\" ");
     }
 
@@ -171,8 +175,9 @@ public final class PageWriter {
         var names = new TreeSet<>(Composer.OWN_ICONS);
         names.addAll(PlanMentions.icons(plan));
         var out = new StringBuilder();
+        Icons set = icons.in(plan.theme().icons());
         names.stream()
-                .flatMap(name -> Stream.of(icons.art(name, false), icons.art(name, true)))
+                .flatMap(name -> Stream.of(set.art(name, false), set.art(name, true)))
                 .flatMap(Optional::stream)
                 .distinct()
                 .forEach(art -> symbol(out, art));

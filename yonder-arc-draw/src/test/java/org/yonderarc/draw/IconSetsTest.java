@@ -1,0 +1,107 @@
+package org.yonderarc.draw;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.check.Check;
+import org.yonderarc.finding.Code;
+import org.yonderarc.fit.Device;
+import org.yonderarc.plan.IconSet;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.view.Composer;
+import org.yonderarc.view.View;
+import org.yonderarc.walk.Walk;
+
+/** The bundled sets of icons. */
+class IconSetsTest {
+    private final Icons line = new BundledIcons();
+    private final Icons slim = line.in(IconSet.SLIM);
+
+    private static Plan plan(IconSet set, String icon) {
+        return PlanBuilder.app("Sets")
+                .icons(set)
+                .start("a")
+                .screen("a", screen -> screen.title("A").icon(icon))
+                .screen("b", screen -> screen.title("B").icon("book"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom()))
+                .build();
+    }
+
+    @ParameterizedTest
+    @EnumSource(IconSet.class)
+    void eachHasWhatScenesUseOfThemselves(IconSet set) {
+        Icons icons = line.in(set);
+        assertEquals(
+                List.of(),
+                Composer.OWN_ICONS.stream()
+                        .filter(name -> icons.art(name, false).isEmpty())
+                        .toList());
+        assertTrue(icons.all().size() > 1000, "so many: " + icons.all().size());
+        assertFalse(icons.all().stream().anyMatch(name -> name.endsWith("-fill")), "twins are no icons of their own");
+        assertTrue(Licences.of(set).contains("MIT"));
+    }
+
+    @Test
+    void theSlimOneHasTwinsUnderTheNameOfTheirIcon() {
+        assertTrue(slim.has("house") && slim.hasTwin("house"));
+        assertFalse(slim.has("home") || slim.has("house-fill"));
+        assertNotEquals(
+                slim.art("house", false).orElseThrow().shapes(),
+                slim.art("house", true).orElseThrow().shapes());
+        assertEquals("house-filled", slim.art("house", true).orElseThrow().key());
+        assertTrue(line.has("home") && line.in(IconSet.LINE).has("home"));
+    }
+
+    @Test
+    void iconsOfBothFillTheirBoxes() {
+        for (IconSet set : IconSet.values()) {
+            Plan plan = plan(set, set == IconSet.LINE ? "home" : "house");
+            var studio = new Studio(line.in(set), Pictures.NONE);
+            var walk = Walk.of(plan);
+            BufferedImage image = studio.image(new View(walk, Device.PHONE, studio.measure()).scene(walk.start()), 1);
+            int top = Integer.MAX_VALUE;
+            int bottom = 0;
+            // The icon of the first of two items, in the accent; its label stands below.
+            for (int y = 740; y < 776; y++) {
+                for (int x = 60; x < 132; x++) {
+                    int red = image.getRGB(x, y) >> 16 & 255;
+                    int blue = image.getRGB(x, y) & 255;
+                    if (blue - red > 60) {
+                        top = Math.min(top, y);
+                        bottom = Math.max(bottom, y);
+                    }
+                }
+            }
+            assertTrue(bottom - top >= 14 && bottom - top <= 24, set + ": " + (bottom - top) + " dp high");
+        }
+    }
+
+    @Test
+    void theCheckKnowsThoseOfThePlansSet() {
+        assertTrue(Check.plan(plan(IconSet.SLIM, "house"), line).stream()
+                .noneMatch(finding -> finding.code() == Code.UNKNOWN_ICON));
+        assertTrue(Check.plan(plan(IconSet.SLIM, "home"), line).stream()
+                .anyMatch(finding -> finding.code() == Code.UNKNOWN_ICON));
+    }
+
+    @Test
+    void whatMeansTheSameIsOffered() {
+        var search = new IconSearch();
+        assertEquals("house", search.like("home", slim.all(), 4).get(0));
+        assertEquals("droplet", search.like("droplet", slim.all(), 4).get(0));
+        assertTrue(
+                search.like("settings", slim.all(), 8).contains("gear"),
+                search.like("settings", slim.all(), 8).toString());
+        assertEquals(List.of(), search.like("nothing-of-that-name", List.of("house"), 4));
+    }
+}
