@@ -18,6 +18,11 @@ public final class TopBuilder extends FormBuilder<TopBuilder> {
         return this;
     }
 
+    /** Sets the item that stands as a search field on a line of its own. */
+    public TopBuilder search(String item) {
+        return put("search", item);
+    }
+
     /** Sets what stands in its middle. */
     public TopBuilder title(TopForm.Middle what) {
         return put("title", what);

@@ -82,6 +82,18 @@ final class DrawerBoxes {
         var below = logo.isPresent() ? new Box(room.x(), top - 12, room.width(), 0) : room;
         Optional<Layout.Face> face = face(width, below, top, scale, list.inset() + 16);
         top = face.map(shown -> shown.ground().bottom() + 12).orElse(top);
+        Optional<FittedItem> search = bar.apart().stream()
+                .filter(item -> SearchBox.is(item, form.search()))
+                .findFirst();
+        if (search.isPresent()) {
+            var line = new Box(room.x(), top, room.width(), SearchBox.LINE);
+            foot.add(
+                    bar.isCollapsed()
+                            ? list.cells()
+                                    .line(search.get(), new Box(line.x() + 8, top + 4, line.width() - 16, 48), true)
+                            : SearchBox.of(search.get(), line, list.inset(), list.cells()));
+            top += SearchBox.LINE + 4;
+        }
         double bottom = foot(list, room);
         list.add(bar.lines(), new Box(room.x(), top, room.width(), 0));
         return new Layout.Bar(
@@ -145,17 +157,19 @@ final class DrawerBoxes {
         double bottom = device.height() - device.safe().bottom() - bar.look().padding(Size.PADDING_BOTTOM);
         double side = list.inset();
         double width = room.width() - list.sides();
-        double all = bar.apart().stream()
-                .mapToDouble(item -> list.height(item, width))
-                .sum();
+        List<FittedItem> items = bar.apart().stream()
+                .filter(item -> !SearchBox.is(item, form.search()))
+                .toList();
+        double all =
+                items.stream().mapToDouble(item -> list.height(item, width)).sum();
         double y = bottom - all;
         var cells = list.cells();
-        for (FittedItem item : bar.apart()) {
+        for (FittedItem item : items) {
             double height = list.height(item, width);
             foot.add(cells.line(item, new Box(room.x() + side, y, width, height), bar.isCollapsed()));
             y += height;
         }
-        return bar.apart().isEmpty() ? bottom : bottom - all - 8;
+        return items.isEmpty() ? bottom : bottom - all - 8;
     }
 
     private void button(FittedBar.Button button, double x, double y) {

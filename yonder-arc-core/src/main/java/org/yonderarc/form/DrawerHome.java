@@ -71,6 +71,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 Beneath.DEFAULT,
                 "How the content moves aside from a drawer beneath it.");
         var logo = SharedShapes.logo(shape, DrawerForm::logo);
+        var search = SharedShapes.search(shape, DrawerForm::search);
         var style = SharedShapes.style(shape, DrawerForm::style);
         return shape.makes(got -> new DrawerForm(
                 got.get(opens),
@@ -81,6 +82,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 got.get(collapsed),
                 got.get(beneath),
                 got.get(logo),
+                got.get(search),
                 got.get(style)));
     }
 
@@ -157,10 +159,11 @@ final class DrawerHome extends FormHome<DrawerForm> {
         boolean kept = form.opens() == Opening.KEPT;
         boolean collapsed =
                 form.collapsed().isPresent() && kept && context.state().folded().contains(bar.id());
-        List<FittedItem> foot = context.named(bar, form);
+        List<FittedItem> foot = context.apart(bar, form, form.search());
         List<Item> inFoot = context.visible().items(menu).stream()
-                .filter(item ->
-                        form.footer().contains(item.id()) || form.ofPerson().equals(Optional.of(item.id())))
+                .filter(item -> form.footer().contains(item.id())
+                        || form.search().equals(Optional.of(item.id()))
+                        || form.ofPerson().equals(Optional.of(item.id())))
                 .toList();
         FittedBar.Standing standing = collapsed
                 ? FittedBar.Standing.COLLAPSED

@@ -90,6 +90,12 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 .toList();
     }
 
+    /** The items that a form names, and then the one that stands as a search field. */
+    List<FittedItem> apart(Bar bar, Form form, Optional<String> search) {
+        return Stream.concat(named(bar, form).stream(), search.flatMap(id -> named(bar, form, id)).stream())
+                .toList();
+    }
+
     private Optional<FittedItem> named(Bar bar, Form form, String id) {
         Optional<Menu> own = bar.menu().flatMap(plan().menus()::find);
         return Stream.concat(own.stream(), plan().menus().stream())

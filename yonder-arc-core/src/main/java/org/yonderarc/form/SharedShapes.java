@@ -106,4 +106,13 @@ public final class SharedShapes {
         return shape.shortForm(text)
                 .makes(got -> new Form.Profile(got.get(picture), got.get(text), got.get(photo), got.get(item)));
     }
+
+    /** The item that stands as a search field. */
+    static <F extends Form> Field<F, Optional<String>> search(Shape<F> shape, Function<F, Optional<String>> get) {
+        return shape.optional(
+                "search",
+                PlanCodecs.name(Noun.ITEM),
+                get,
+                "The item that stands as a search field on a line of its own; choosing it does what the item does.");
+    }
 }

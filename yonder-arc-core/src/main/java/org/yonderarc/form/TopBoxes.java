@@ -74,8 +74,12 @@ final class TopBoxes {
         double top = device.safe().top();
         double middle = top + height / 2;
         boolean hasItems = !items.isEmpty();
+        Optional<FittedItem> search = bar.apart().stream()
+                .filter(item -> SearchBox.is(item, form.search()))
+                .findFirst();
+        double searching = search.isPresent() ? SearchBox.LINE : 0;
         double below = hasItems && form.below() ? row.height() : 0;
-        var box = new Box(from, 0, device.width() - from, top + height + below);
+        var box = new Box(from, 0, device.width() - from, top + height + searching + below);
         double leading = leading(middle);
         double trailing = device.width() - device.safe().right() - Metrics.EDGE;
         Optional<Layout.Face> face = bar.person().map(person -> face(person, trailing, middle));
@@ -121,13 +125,18 @@ final class TopBoxes {
                 }
             }
         }
+        search.ifPresent(item -> {
+            double left = from > 0 ? from : device.safe().left();
+            double right = device.width() - device.safe().right();
+            apart.add(SearchBox.of(item, new Box(left, top + height, right - left, SearchBox.LINE), 16, cells()));
+        });
         Layout.ItemList list = Layout.ItemList.of(box, false, List.of());
         if (isBeside) {
             list = row.in(new Box(free + 16, top, Math.max(0, end - free - 24), height), box);
         } else if (hasItems) {
             double left = from > 0 ? from : device.safe().left();
             double right = device.width() - device.safe().right();
-            list = row.in(new Box(left, top + height, right - left, below), box);
+            list = row.in(new Box(left, top + height + searching, right - left, below), box);
         }
         Optional<Box> line = form.line()
                 ? Optional.of(new Box(box.x(), box.bottom() - Metrics.HAIRLINE, box.width(), Metrics.HAIRLINE))
@@ -182,23 +191,20 @@ final class TopBoxes {
 
     /** The buttons at the trailing side, before {@code end}; one without an icon has its label. Gives where they start. */
     private double actions(double end, double middle) {
-        var cells = new ItemLayout(
-                new Box(from, 0, device.width() - from, 0),
-                Form.IconSide.BEFORE,
-                Form.Labels.NONE,
-                scale,
-                MarkHome.Inner.LOWER,
-                measure);
+        var cells = cells();
+        List<FittedItem> actions = bar.apart().stream()
+                .filter(item -> !SearchBox.is(item, form.search()))
+                .toList();
         double all = 0;
-        for (FittedItem action : bar.apart()) {
+        for (FittedItem action : actions) {
             all += width(cells, action);
         }
         // A text button's ground keeps the distance from the edge that titles have at the other end.
-        boolean isText = !bar.apart().isEmpty()
-                && bar.apart().get(bar.apart().size() - 1).icon().isEmpty();
+        boolean isText =
+                !actions.isEmpty() && actions.get(actions.size() - 1).icon().isEmpty();
         double x = end - all - (isText && bar.person().isEmpty() ? 8 : 0);
         double at = x;
-        for (FittedItem action : bar.apart()) {
+        for (FittedItem action : actions) {
             var target = new Box(at, middle - Metrics.TARGET / 2, width(cells, action), Metrics.TARGET);
             double height = action.icon().isEmpty() ? Math.max(32, cells.height(action, 1) + 12) : Metrics.TARGET - 8;
             apart.add(cells.slot(action, target)
@@ -206,6 +212,16 @@ final class TopBoxes {
             at = target.right();
         }
         return x;
+    }
+
+    private ItemLayout cells() {
+        return new ItemLayout(
+                new Box(from, 0, device.width() - from, 0),
+                Form.IconSide.BEFORE,
+                Form.Labels.NONE,
+                scale,
+                MarkHome.Inner.LOWER,
+                measure);
     }
 
     private static double width(ItemLayout cells, FittedItem action) {

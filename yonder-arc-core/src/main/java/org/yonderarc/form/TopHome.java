@@ -98,6 +98,7 @@ final class TopHome extends FormHome<TopForm> {
                 TopForm.DEFAULT.most(),
                 "How many items of its menu it holds at most, the overflow item included.");
         var overflow = SharedShapes.overflow(shape, TopForm::overflow);
+        var search = SharedShapes.search(shape, TopForm::search);
         var style = SharedShapes.style(shape, TopForm::style);
         return shape.makes(got -> new TopForm(
                 got.get(title),
@@ -114,6 +115,7 @@ final class TopHome extends FormHome<TopForm> {
                 got.get(widths),
                 got.get(most),
                 got.get(overflow),
+                got.get(search),
                 got.get(style)));
     }
 
@@ -136,6 +138,7 @@ final class TopHome extends FormHome<TopForm> {
     private static List<Item> own(TopForm form, List<Item> all) {
         return all.stream()
                 .filter(item -> !form.actions().contains(item.id()))
+                .filter(item -> !form.search().equals(Optional.of(item.id())))
                 .filter(item -> !form.ofPerson().equals(Optional.of(item.id())))
                 .toList();
     }
@@ -143,7 +146,7 @@ final class TopHome extends FormHome<TopForm> {
     @Override
     void fit(Bar bar, TopForm form, FitContext context, List<FittedBar> out) {
         FittedBar bare = context.bare(bar, form)
-                .withApart(context.named(bar, form))
+                .withApart(context.apart(bar, form, form.search()))
                 .withButtons(leading(context).stream().toList())
                 .withPerson(form.profile().map(profile -> context.person(profile, context.ofPerson(bar, form))))
                 .withTitle(

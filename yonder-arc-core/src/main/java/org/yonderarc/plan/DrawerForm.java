@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param collapsed its width in dp while it is collapsed to icons, within {@link #COLLAPSED}; no value where it can't be
  * @param beneath how the content moves aside from a drawer beneath it
  * @param logo whether the app's logo stands at its head
+ * @param search the id of the item that stands as a search field above the others
  * @param style how it looks
  */
 public record DrawerForm(
@@ -26,6 +27,7 @@ public record DrawerForm(
         Optional<Double> collapsed,
         Beneath beneath,
         boolean logo,
+        Optional<String> search,
         Optional<Style.Ref> style)
         implements Form {
     /** Widths in dp. */
@@ -45,6 +47,7 @@ public record DrawerForm(
             Optional.empty(),
             Beneath.DEFAULT,
             false,
+            Optional.empty(),
             Optional.empty());
 
     public DrawerForm {
@@ -55,6 +58,7 @@ public record DrawerForm(
         SHARE.require(share, "the share of a drawer");
         COLLAPSED.require(collapsed, "the width of a collapsed drawer");
         Objects.requireNonNull(beneath, "beneath");
+        Objects.requireNonNull(search, "search");
         Objects.requireNonNull(style, "style");
     }
 
@@ -85,12 +89,13 @@ public record DrawerForm(
 
     @Override
     public DrawerForm withStyle(Style.Ref other) {
-        return new DrawerForm(opens, header, footer, width, share, collapsed, beneath, logo, Optional.of(other));
+        return new DrawerForm(
+                opens, header, footer, width, share, collapsed, beneath, logo, search, Optional.of(other));
     }
 
     /** The same, opening otherwise. */
     public DrawerForm opening(Opening how) {
-        return new DrawerForm(how, header, footer, width, share, collapsed, beneath, logo, style);
+        return new DrawerForm(how, header, footer, width, share, collapsed, beneath, logo, search, style);
     }
 
     /** How a drawer opens. */

@@ -21,6 +21,7 @@ import java.util.Optional;
  * @param widths how wide its menu's items are
  * @param most how many of its menu's items it holds at most, the overflow item included, within {@link #MOST}
  * @param overflow the item that leads to those that don't fit
+ * @param search the id of the item that stands as a search field on a line of its own
  * @param style how it looks
  */
 public record TopForm(
@@ -38,6 +39,7 @@ public record TopForm(
         Widths widths,
         int most,
         Overflow overflow,
+        Optional<String> search,
         Optional<Style.Ref> style)
         implements Form {
     /** How many items it may hold. */
@@ -59,6 +61,7 @@ public record TopForm(
             Widths.TEXT,
             12,
             Overflow.DEFAULT,
+            Optional.empty(),
             Optional.empty());
 
     public TopForm {
@@ -74,6 +77,7 @@ public record TopForm(
         Objects.requireNonNull(widths, "widths");
         MOST.require(most, "the most items of a top bar");
         Objects.requireNonNull(overflow, "overflow");
+        Objects.requireNonNull(search, "search");
         Objects.requireNonNull(style, "style");
     }
 
@@ -135,7 +139,7 @@ public record TopForm(
     private TopForm with(Labels which, IconSide side, Optional<Style.Ref> look) {
         return new TopForm(
                 title, items, actions, profile, line, scrolling, align, subtitle, which, side, below, widths, most,
-                overflow, look);
+                overflow, search, look);
     }
 
     /** Where a title stands. */

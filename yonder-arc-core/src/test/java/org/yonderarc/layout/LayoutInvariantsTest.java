@@ -171,6 +171,7 @@ class LayoutInvariantsTest {
                         .icons(Form.IconSide.values()[random.nextInt(4)])
                         .below(random.nextBoolean(), TopForm.Widths.values()[random.nextInt(2)])
                         .items(side)
+                        .search("s0")
                         .most(2 + random.nextInt(10), overflow);
             case 2 ->
                 FormBuilder.drawer()
@@ -178,6 +179,7 @@ class LayoutInvariantsTest {
                         .share(0.2 + random.nextDouble() * 0.8)
                         .beneath(1, random.nextInt(80), true, 0.5 + random.nextDouble() / 2)
                         .collapsed(72)
+                        .search("s0")
                         .header("p.png", "Somebody of a long name", "Somewhere far away from here")
                         .logo(random.nextBoolean());
             case 3 -> FormBuilder.rail().logo(true).items(side);

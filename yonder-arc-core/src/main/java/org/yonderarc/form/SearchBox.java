@@ -1,0 +1,53 @@
+package org.yonderarc.form;
+
+import static org.yonderarc.layout.Metrics.crisp;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.fit.FittedItem;
+import org.yonderarc.layout.Box;
+import org.yonderarc.layout.ItemLayout;
+import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.Metrics;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.layout.Type;
+import org.yonderarc.plan.Role;
+
+/** An item that stands as a search field: whoever touches it is led to where one searches. */
+final class SearchBox {
+    /** The height of the line that it stands on. */
+    static final double LINE = 56;
+    /** A wider field looks lost. */
+    private static final double WIDEST = 640;
+
+    private static final double ICON = 20;
+    private static final double PADDING = 14;
+    /** From the target to the field that is seen, above and below. */
+    private static final double WITHIN = 2;
+
+    private SearchBox() {}
+
+    /** Whether an item is the one that stands as a search field. */
+    static boolean is(FittedItem item, Optional<String> search) {
+        return search.equals(Optional.of(item.id()));
+    }
+
+    /** The field in the middle of a line, {@code inset} dp from both ends. */
+    static Layout.Slot of(FittedItem item, Box line, double inset, ItemLayout cells) {
+        double width = Math.min(WIDEST, line.width() - 2 * inset);
+        Box target = Box.around(line.centerX(), line.centerY(), width, Metrics.TARGET);
+        double size = item.icon().isPresent() ? ICON : 0;
+        Box icon = Box.around(target.x() + PADDING + size / 2, target.centerY(), size, size);
+        double x = target.x() + PADDING + (size > 0 ? size + 10 : 0);
+        Type type = Type.regular(15 * Math.min(cells.textScale(), 1.6));
+        double baseline = crisp(type.baselineAround(target.centerY()));
+        double room = Math.max(0, target.right() - PADDING - x);
+        TextLine label = TextLine.of(item.brief(), TextLine.Anchor.START, x, baseline, room, type, cells.measure());
+        Box field = new Box(target.x(), target.y() + WITHIN, target.width(), target.height() - 2 * WITHIN);
+        double radius = field.height() / 2;
+        var body = new Layout.Body(icon, List.of(label), List.of(), Optional.empty(), Optional.empty());
+        return cells.placed(item.unselected(), target, body, radius)
+                .filling(field)
+                .on(new Layout.Plate(field, radius, Role.QUIET, Optional.of(Role.MUTED), false));
+    }
+}
