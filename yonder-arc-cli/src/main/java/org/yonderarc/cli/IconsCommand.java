@@ -1,12 +1,15 @@
 package org.yonderarc.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.Callable;
@@ -20,6 +23,7 @@ import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.draw.Studio;
+import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.finding.Suggestion;
@@ -46,6 +50,9 @@ import picocli.CommandLine.Spec;
             "  yonder icons --of brinelight.yaml --set slim"
         })
 final class IconsCommand implements Callable<Integer> {
+    /** More plans than this in a folder are not looked into. */
+    private static final int MOST_PLANS = 100;
+
     @Spec
     private CommandSpec spec;
 
@@ -136,13 +143,46 @@ final class IconsCommand implements Callable<Integer> {
             out.println("The plan uses no icons.");
         }
         if (icons instanceof PlanIcons beside) {
-            List<String> unused = beside.own().stream()
+            Set<String> elsewhere = ofOtherPlans(file);
+            beside.own().stream()
                     .filter(name -> !uses.containsKey(name))
                     .sorted()
-                    .toList();
-            unused.forEach(name -> out.println(name + "  of your own, unused by this plan"));
+                    .forEach(name -> out.println(name + "  of your own, unused by "
+                            + (elsewhere.contains(name) ? "this plan, but not by another" : "all plans")
+                            + " of the folder"));
         }
         return Main.FINE;
+    }
+
+    /** The icons of the other plans in the folder; a file that is no sound plan uses none. */
+    private static Set<String> ofOtherPlans(Path file) throws IOException {
+        var used = new TreeSet<String>();
+        try (Stream<Path> all = Files.list(file.toAbsolutePath().getParent())) {
+            for (Path other : all.filter(IconsCommand::mayBePlan)
+                    .sorted()
+                    .limit(MOST_PLANS)
+                    .toList()) {
+                if (!Files.isSameFile(other, file)) {
+                    used.addAll(icons(other));
+                }
+            }
+        }
+        return used;
+    }
+
+    private static boolean mayBePlan(Path file) {
+        return file.toString().matches("(?i).*\\.(ya?ml|json)") && Files.isRegularFile(file);
+    }
+
+    private static Set<String> icons(Path file) {
+        try {
+            return PlanFile.read(file, IconNames.ANY)
+                    .plan()
+                    .map(PlanMentions::icons)
+                    .orElse(Set.of());
+        } catch (FileTrouble unreadable) {
+            return Set.of();
+        }
     }
 
     private static IconSet named(String word) throws Refusal {

@@ -177,6 +177,18 @@ class FilmAndRehearsalTest {
                 out.toString().lines().anyMatch(line -> line.matches("dropplet +missing +/screens/tides/icon")),
                 out.toString());
         assertTrue(out.toString().contains("instead: droplet"), out.toString());
+        Files.createDirectories(folder.resolve("icons"));
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 24 24'><path d='M2 2h20v20z'/></svg>";
+        Files.writeString(folder.resolve("icons/buoy.svg"), svg);
+        Files.writeString(folder.resolve("icons/cask.svg"), svg);
+        Files.writeString(
+                folder.resolve("other.yaml"),
+                "yonder: 1\napp: { name: A, start: a }\nscreens: { a: { icon: buoy } }\nmenus: { m: [ a ] }\n");
+        assertEquals(0, yonder("icons --of plan.yaml"));
+        assertTrue(
+                out.toString().contains("buoy  of your own, unused by this plan, but not by another of the folder"),
+                out.toString());
+        assertTrue(out.toString().contains("cask  of your own, unused by all plans of the folder"), out.toString());
         assertEquals(0, yonder("icons zzzz"));
         assertTrue(out.toString().contains("No icon means \"zzzz\"."), out.toString());
     }
