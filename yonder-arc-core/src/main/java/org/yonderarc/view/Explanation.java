@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Visible;
 import org.yonderarc.form.Forms;
@@ -24,6 +26,7 @@ public final class Explanation {
     private final State state;
     private final Place place;
     private final Visible shows;
+    private final List<FittedBar> fitted;
     private final List<String> lines = new ArrayList<>();
 
     private Explanation(Walk walk, Setting setting, State state) {
@@ -32,6 +35,7 @@ public final class Explanation {
         this.state = state;
         this.place = walk.shown(state);
         this.shows = new Visible(plan, device, place, state);
+        this.fitted = Fitter.fit(walk, setting, state).bars();
     }
 
     /** The reasons, a line for each bar and, indented, for each of its items. */
@@ -111,8 +115,44 @@ public final class Explanation {
         List<Item> all = shows.items(menu);
         List<Item> inBar = Forms.held(shows.form(bar), all, device);
         for (Item item : menu.items()) {
-            lines.add("  item " + item.id() + ": " + item(menu, item, all, inBar));
+            String why = item.each().isPresent()
+                    ? repeated(item)
+                    : isFoldedAway(bar, item, inBar) ? folded(menu, item) : item(menu, item, all, inBar);
+            lines.add("  item " + item.id() + ": " + why);
         }
+    }
+
+    private String repeated(Item item) {
+        long count = item.repeated(state.facts()).count();
+        return "repeated, \"" + item.each().get().fact() + "\" has " + count + (count == 1 ? " entry" : " entries")
+                + " for it";
+    }
+
+    /** Whether an item that the bar holds isn't seen in it though it is open. */
+    private boolean isFoldedAway(Bar bar, Item item, List<Item> inBar) {
+        return inBar.contains(item)
+                && fitted.stream()
+                        .filter(one -> one.id().equals(bar.id()) && one.standing() == FittedBar.Standing.OPEN)
+                        .filter(one -> one.form().kind() == Form.Kind.DRAWER
+                                || one.form().kind() == Form.Kind.GRID)
+                        .anyMatch(one -> one.shown().stream()
+                                .noneMatch(shown -> isOf(shown, item)
+                                        || one.person()
+                                                .flatMap(FittedBar.Person::item)
+                                                .filter(own -> isOf(own, item))
+                                                .isPresent()));
+    }
+
+    private static boolean isOf(FittedItem shown, Item item) {
+        return shown.id().equals(item.id());
+    }
+
+    private String folded(Menu menu, Item item) {
+        boolean isInSection = menu.entries().stream()
+                .flatMap(entry -> entry.folding().stream())
+                .anyMatch(section ->
+                        section.list().contains(item) && state.folded().contains(section.key(menu)));
+        return isInSection ? "hidden, its section is folded" : "hidden, a section stands in place of the others";
     }
 
     private String item(Menu menu, Item item, List<Item> all, List<Item> inBar) {

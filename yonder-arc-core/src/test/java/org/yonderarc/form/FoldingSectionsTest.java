@@ -11,6 +11,7 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.DrawerForm;
@@ -20,6 +21,7 @@ import org.yonderarc.plan.Plan;
 import org.yonderarc.stage.Access;
 import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
+import org.yonderarc.view.Explanation;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.view.Layouter;
 import org.yonderarc.walk.SavedState;
@@ -134,6 +136,17 @@ class FoldingSectionsTest {
                 walk.step(state, new Step.Restart()).after().folded());
         var refused = walk.step(state, new Step.Fold("main.plams"));
         assertTrue(refused.refusal().orElseThrow().contains("Did you mean \"main.plans\"?"), refused.because());
+    }
+
+    @Test
+    void whyAnItemIsHiddenIsSaid() {
+        List<String> first = Explanation.explain(walk, Setting.of(Device.DESKTOP), walk.start());
+        assertTrue(first.contains("  item crew: shown"), first.toString());
+        assertTrue(first.contains("  item rota: hidden, its section is folded"), first.toString());
+        List<String> paged = Explanation.explain(walk, Setting.of(Device.DESKTOP), after("fold:main.papers"));
+        assertTrue(paged.contains("  item rules: shown"), paged.toString());
+        assertTrue(
+                paged.stream().anyMatch(line -> line.startsWith("  item home: hidden, a section")), paged.toString());
     }
 
     @Test
