@@ -11,7 +11,6 @@ import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Look;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Size;
-import org.yonderarc.plan.Style;
 import org.yonderarc.tree.Split;
 
 /**
@@ -26,9 +25,6 @@ import org.yonderarc.tree.Split;
  */
 public record ItemLayout(
         Box bar, Form.IconSide side, Form.Labels labels, double textScale, MarkHome.Inner inner, TextMeasure measure) {
-    /** How far a badge may reach beyond an icon that stands before its label, in dp. */
-    private static final double BEFORE_LABEL = 3;
-
     /** Whether the bar stands, and its items lie below each other. */
     private boolean stands() {
         return inner == MarkHome.Inner.TRAILING;
@@ -157,35 +153,10 @@ public record ItemLayout(
         Optional<Box> circle = mark(item, marked, label(lines), target, 0)
                 .filter(mark -> Marks.of(item.look().indicator().kind()).isRaised())
                 .map(mark -> mark.shapes().get(0).box());
-        Optional<Layout.Badge> badge = item.badge().map(text -> circle.map(around -> atRim(text, around, target))
-                .orElseGet(() -> badge(item, text, cell, target)));
+        Optional<Layout.Badge> badge = item.badge()
+                .map(text -> circle.map(around -> badges().atRim(text, around, target))
+                        .orElseGet(() -> badges().atIcon(item, text, cell, target)));
         return finished(item, target, new Layout.Body(icon, lines, List.of(), badge, Optional.empty()), marked);
-    }
-
-    /** The badge of an icon in a raised circle: on its rim, where it leaves the icon free. */
-    private Layout.Badge atRim(String text, Box circle, Box target) {
-        double reach = circle.width() / 2 * Math.sqrt(0.5);
-        double x = circle.centerX() + reach;
-        double y = circle.centerY() - reach;
-        if (text.isEmpty()) {
-            return new Layout.Badge(Box.around(x, y, Metrics.DOT, Metrics.DOT), Optional.empty());
-        }
-        var line = TextLine.of(text, MIDDLE, 0, 0, circle.width(), Metrics.BADGE, measure);
-        double width = Math.max(Metrics.BADGE_HEIGHT, line.width() + 2 * Metrics.BADGE_PADDING);
-        // It begins where a round one would, so that a longer one grows away from the icon, as far as its slot goes.
-        double left = Math.min(x - Metrics.BADGE_HEIGHT / 2, target.right() - Layout.Badge.RING - width);
-        var box = new Box(Math.max(target.x(), left), y - Metrics.BADGE_HEIGHT / 2, width, Metrics.BADGE_HEIGHT);
-        return new Layout.Badge(box, Optional.of(inside(line, box)));
-    }
-
-    private static TextLine inside(TextLine line, Box box) {
-        return new TextLine(
-                line.text(),
-                MIDDLE,
-                box.centerX(),
-                Metrics.BADGE.baselineAround(box.centerY()),
-                line.width(),
-                Metrics.BADGE);
     }
 
     private static Box label(List<TextLine> lines) {
@@ -208,9 +179,13 @@ public record ItemLayout(
         return new Layout.Slot(item, target, target, radius, body, mark, Optional.empty());
     }
 
+    private BadgeBoxes badges() {
+        return new BadgeBoxes(side, this::showsLabel, textScale, measure);
+    }
+
     /** The badge of an item whose icon stands in {@code icon}. */
     public Optional<Layout.Badge> badge(FittedItem item, Box icon, Box target) {
-        return item.badge().map(text -> badge(item, text, cell(item, icon), target));
+        return item.badge().map(text -> badges().atIcon(item, text, cell(item, icon), target));
     }
 
     /** What a shape behind the icon lies behind: beside its label, it takes the label in, too. */
@@ -303,9 +278,9 @@ public record ItemLayout(
                 : Optional.empty();
         right = leaves.map(box -> box.x() - 8).orElse(right);
         double x = left + (cell > 0 ? cell + item.look().size(Size.GAP) : 0);
-        boolean isAtIcon = isBadgeAtIcon(item);
+        boolean isAtIcon = badges().isAtIcon(item, iconWidth(item));
         Optional<Layout.Badge> badge =
-                isAtIcon ? badge(item, icon, target) : trailing(item, right, target.centerY(), right - x);
+                isAtIcon ? badge(item, icon, target) : badges().trailing(item, right, target.centerY(), right - x);
         right = badge.filter(any -> !isAtIcon).map(box -> box.box().x() - 8).orElse(right);
         Optional<TextLine> value = value(item, right, target.centerY());
         right = value.map(line -> line.left() - 8).orElse(right);
@@ -329,13 +304,6 @@ public record ItemLayout(
         Box whole = cell(item, icon);
         Box marked = isBeside(icon, lines) ? together(whole, lines) : whole;
         return finished(item, target, new Layout.Body(icon, lines, below, value, badge, leaves, List.of()), marked);
-    }
-
-    /** Whether the badge of a line stands at the icon, and not at the end: a long one would hide it. */
-    private boolean isBadgeAtIcon(FittedItem item) {
-        double longest =
-                item.badge().map(text -> measure.width(text, Metrics.BADGE)).orElse(0.0);
-        return item.look().badgeAt() != Style.BadgeAt.USUAL && longest < iconWidth(item) / 2;
     }
 
     private Type noteType() {
@@ -366,8 +334,8 @@ public record ItemLayout(
     /** The room that the label of a line has, where the line is so wide. */
     private double lineRoom(FittedItem item, double width) {
         double size = item.icon().isPresent() ? iconWidth(item) + item.look().size(Size.GAP) : 0;
-        double badge = trailing(item, 0, 0, width)
-                .filter(any -> !isBadgeAtIcon(item))
+        double badge = badges().trailing(item, 0, 0, width)
+                .filter(any -> !badges().isAtIcon(item, iconWidth(item)))
                 .map(found -> found.box().width() + 8)
                 .orElse(0.0);
         double value = value(item, 0, 0).map(line -> line.width() + 8).orElse(0.0);
@@ -392,60 +360,6 @@ public record ItemLayout(
     /** The least height of a line with a tile in it. */
     public double tiled(FittedItem item, double least) {
         return item.look().tile().isEmpty() ? least : Math.max(least, iconWidth(item) + 2 * Metrics.SLOT_MARGIN);
-    }
-
-    /** A badge at the end of a line; a dot where there is no room for what it says. */
-    private Optional<Layout.Badge> trailing(FittedItem item, double right, double middle, double most) {
-        return item.badge().map(text -> {
-            if (text.isEmpty() || most < 40) {
-                return new Layout.Badge(
-                        Box.around(right - Metrics.DOT / 2, middle, Metrics.DOT, Metrics.DOT), Optional.empty());
-            }
-            Type type = Type.semibold(12 * Math.min(textScale, 1.5));
-            double height = crisp(type.size() * 1.7);
-            double width = Math.min(most, Math.max(height, measure.width(text, type) + 12));
-            Box box = new Box(right - width, middle - height / 2, width, height);
-            return new Layout.Badge(
-                    box,
-                    Optional.of(TextLine.of(
-                            text,
-                            MIDDLE,
-                            box.centerX(),
-                            type.baselineAround(box.centerY()),
-                            Math.max(0, width - 2),
-                            type,
-                            measure)));
-        });
-    }
-
-    /** The badge of an icon: at its upper trailing corner, within the slot. */
-    private Layout.Badge badge(FittedItem item, String text, Box icon, Box target) {
-        if (text.isEmpty()) {
-            double x = icon.right() - Metrics.DOT / 2 - 2;
-            double wanted = isLower(item) ? icon.bottom() - Metrics.DOT + 2 : icon.y() - 2;
-            double y = Math.max(target.y(), Math.min(wanted, target.bottom() - Metrics.DOT));
-            return new Layout.Badge(new Box(x, y, Metrics.DOT, Metrics.DOT), Optional.empty());
-        }
-        double room = Math.max(0, target.width() - 2 * Metrics.BADGE_PADDING - 2 * Layout.Badge.RING);
-        var line = TextLine.of(text, MIDDLE, 0, 0, room, Metrics.BADGE, measure);
-        double width = Math.max(Metrics.BADGE_HEIGHT, line.width() + 2 * Metrics.BADGE_PADDING);
-        // A narrow slot, or a label that begins there, draws the badge back over the icon.
-        double inside = target.right() - Layout.Badge.RING;
-        double most = side == Form.IconSide.BEFORE && showsLabel(item)
-                ? Math.min(inside, icon.right() + BEFORE_LABEL)
-                : inside;
-        double x = Math.max(target.x(), Math.min(icon.right() - Metrics.BADGE_OVERLAP, most - width));
-        double wanted = isLower(item) ? icon.bottom() - Metrics.BADGE_HEIGHT + 5 : icon.y() - 5;
-        var box = new Box(
-                x,
-                Math.max(target.y(), Math.min(wanted, target.bottom() - Metrics.BADGE_HEIGHT)),
-                width,
-                Metrics.BADGE_HEIGHT);
-        return new Layout.Badge(box, Optional.of(inside(line, box)));
-    }
-
-    private static boolean isLower(FittedItem item) {
-        return item.look().badgeAt() == Style.BadgeAt.LOWER;
     }
 
     private Optional<Layout.Mark> mark(FittedItem item, Box icon, Box label, Box target, double radius) {

@@ -3,6 +3,7 @@ package org.yonderarc.check;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -20,6 +21,7 @@ class CheckTest {
     @Test
     void iconsAreAskedForByNameAndListedOnlyForSuggestions() {
         IconNames icons = mock(IconNames.class);
+        when(icons.in(any())).thenReturn(icons);
         when(icons.has(anyString())).thenReturn(true);
         when(icons.hasTwin(anyString())).thenReturn(true);
         assertFalse(Finding.anyError(Check.plan(Shore.plan(), icons)));
