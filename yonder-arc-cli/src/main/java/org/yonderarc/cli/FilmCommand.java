@@ -8,8 +8,10 @@ import java.util.concurrent.Callable;
 import org.yonderarc.draw.FilmStrip;
 import org.yonderarc.draw.GifWriter;
 import org.yonderarc.files.SafeFile;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
+import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.view.View;
@@ -28,7 +30,8 @@ import picocli.CommandLine.Spec;
 
 @Command(
         name = "film",
-        description = "Films what the last of some steps changes, as an animated GIF or a strip of frames.",
+        description =
+                "Films what the last of some steps changes, or an item that is touched, as an animated GIF or a strip of frames.",
         mixinStandardHelpOptions = true,
         sortOptions = false,
         footer = {
@@ -104,10 +107,14 @@ final class FilmCommand implements Callable<Integer> {
             }
             state = change.after();
         }
-        if (change == null && turn.isEmpty()) {
-            throw new Refusal("there is nothing to film. Name a step such as choose:surveys, or a device with --turn.");
+        boolean isTouched = !view.setting().touch().equals(Interaction.NONE);
+        if (change == null && turn.isEmpty() && !isTouched) {
+            throw new Refusal("there is nothing to film. Name a step such as choose:surveys, a device with --turn, or a"
+                    + " state with --touch.");
         }
-        Film film = turn.isPresent() ? turned(walk, view, state) : film(walk, view, change);
+        Film film = turn.isPresent()
+                ? turned(walk, view, state)
+                : change == null ? touched(walk, view, state) : film(walk, view, change);
         if (film.duration() == 0 && change == null) {
             throw new Refusal("nothing is shown otherwise there; there is nothing to film.");
         }
@@ -129,7 +136,7 @@ final class FilmCommand implements Callable<Integer> {
                             : studio.png(strip, scale));
         }
         plan.notes(spec.commandLine().getErr());
-        out.println("Filmed " + turn.orElseGet(steps.isEmpty() ? () -> "" : () -> steps.get(steps.size() - 1)) + ", "
+        out.println("Filmed " + turn.orElseGet(steps.isEmpty() ? look::touch : () -> steps.get(steps.size() - 1)) + ", "
                 + Math.round(film.duration()) + " ms, in " + output + ".");
         return Main.FINE;
     }
@@ -142,6 +149,22 @@ final class FilmCommand implements Callable<Integer> {
                 new Score(
                         Optional.empty(),
                         walk.plan().motion(),
+                        reduced,
+                        view.setting().isRightToLeft(walk.plan()),
+                        Optional.empty()));
+    }
+
+    /** An item on its way into the state in which it is touched. */
+    private Film touched(Walk walk, View view, State state) {
+        var untouched = new View(walk, view.setting().with(Interaction.NONE), view.measure());
+        Motion own = walk.plan().motion();
+        var motion = new Motion(own.states(), own.states(), own.drawers(), own.screens(), own.reduced());
+        return Film.of(
+                untouched.scene(state),
+                view.scene(state),
+                new Score(
+                        Optional.empty(),
+                        motion,
                         reduced,
                         view.setting().isRightToLeft(walk.plan()),
                         Optional.empty()));

@@ -106,6 +106,11 @@ final class LookOptions {
         return language;
     }
 
+    /** The state of an item as it was asked for: hover:map; empty for none. */
+    String touch() {
+        return touch;
+    }
+
     private Interaction touch(Plan plan) throws Refusal {
         int colon = touch.indexOf(':');
         if (!touch.isEmpty() && colon < 1) {

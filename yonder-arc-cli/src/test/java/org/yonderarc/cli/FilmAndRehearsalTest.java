@@ -103,6 +103,21 @@ class FilmAndRehearsalTest {
     }
 
     @Test
+    void aTouchIsAFilm() throws Exception {
+        assertEquals(0, yonder("film plan.yaml --touch pressed:map -o press.svg"), err::toString);
+        assertTrue(out.toString().startsWith("Filmed pressed:map, "), out.toString());
+        assertTrue(yonder("film plan.yaml -o none.svg") > 0);
+        assertTrue(err.toString().contains("a state with --touch"), err.toString());
+    }
+
+    @Test
+    void aMarkThatMovesIsAFilmWhereScreensDoNot() throws Exception {
+        Files.writeString(folder.resolve("still.yaml"), Brinelight.yaml() + "\nmotion: { screens: none }\n");
+        assertEquals(0, yonder("film still.yaml choose:map -o still.svg"), err::toString);
+        assertTrue(out.toString().contains("Filmed choose:map, 200 ms"), "as long as the mark moves: " + out);
+    }
+
+    @Test
     void aJourneyOnADeviceThatNobodyHasIsRefused() throws Exception {
         Files.writeString(folder.resolve("lost.yaml"), "device: phne\njourneys: { A: [ back ] }\n");
         assertTrue(yonder("rehearse plan.yaml lost.yaml") > 1);

@@ -58,7 +58,7 @@ public final class FilmStrip {
         return new Scene(width, bottom + (drawn ? GRAPH + MARGIN : 0), DESK, "A film, frame by frame", nodes);
     }
 
-    /** What moves most, drawn over the time: the mark, else the drawer, else the screen. */
+    /** What moves, drawn over the time: the drawer or the page beside it, else the mark, else the screen. */
     private static boolean graph(Film film, Box box, List<SceneNode> nodes, TextMeasure measure) {
         for (Traced traced : Traced.values()) {
             List<Point> way = way(film, traced);
@@ -119,9 +119,9 @@ public final class FilmStrip {
 
     /** What is traced over the time: the first of these that moves. */
     private enum Traced {
-        MARK("The mark's middle"),
         DRAWER("The middle of the drawer"),
         PAGE("The middle of the page"),
+        MARK("The mark's middle"),
         SCREEN("The new screen's middle");
 
         private final String words;

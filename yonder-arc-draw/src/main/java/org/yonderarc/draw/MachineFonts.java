@@ -63,7 +63,7 @@ final class MachineFonts {
                             GraphicsEnvironment.getLocalGraphicsEnvironment().getAllFonts())
                     .filter(font -> !MIXTURES.contains(font.getFamily(Locale.ROOT)))
                     .toList();
-        } catch (RuntimeException | InternalError nothingInstalled) {
+        } catch (RuntimeException | InternalError | LinkageError nothingInstalled) {
             // Where no font at all is installed, the platform fails instead of giving an empty list.
             return List.of();
         }

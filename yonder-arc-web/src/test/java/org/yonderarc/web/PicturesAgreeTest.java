@@ -67,11 +67,29 @@ class PicturesAgreeTest {
     private static Path folder;
 
     private static ChromeDriver browser;
+    /** The rules for the bundled font, made once: of so many letters, that takes seconds. */
+    private static String faces;
+
     private Studio studio = new Studio();
 
     @BeforeAll
     static void startBrowser() throws Exception {
         browser = Chromium.start(1000, 1100);
+        faces = faces();
+    }
+
+    private static String faces() {
+        var font = new InterFont();
+        int[] letters = IntStream.rangeClosed(0x20, 0x2030).toArray();
+        var rules = new StringBuilder();
+        for (Type.Weight weight : Type.Weight.values()) {
+            rules.append("@font-face{font-family:Inter;font-weight:")
+                    .append(weight.css())
+                    .append(";src:url(data:font/woff;base64,")
+                    .append(Base64.getEncoder().encodeToString(WebFont.woff(font, weight, letters)))
+                    .append(")}");
+        }
+        return rules.toString();
     }
 
     @AfterAll
@@ -244,16 +262,8 @@ class PicturesAgreeTest {
 
     /** A picture of the SVG in the browser, with the font that the picture names. */
     private static BufferedImage shown(String svg) throws Exception {
-        var font = new InterFont();
-        int[] letters = IntStream.rangeClosed(0x20, 0x2030).toArray();
         var html = new StringBuilder("<!DOCTYPE html><meta charset=utf-8><style>body{margin:0}svg{display:block}");
-        for (Type.Weight weight : Type.Weight.values()) {
-            html.append("@font-face{font-family:Inter;font-weight:")
-                    .append(weight.css())
-                    .append(";src:url(data:font/woff;base64,")
-                    .append(Base64.getEncoder().encodeToString(WebFont.woff(font, weight, letters)))
-                    .append(")}");
-        }
+        html.append(faces);
         html.append("</style>").append(svg.substring(svg.indexOf("<svg")));
         Path page = Files.writeString(folder.resolve("picture.html"), html);
         browser.get(page.toUri().toString());
