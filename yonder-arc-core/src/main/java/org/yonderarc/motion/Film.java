@@ -35,6 +35,9 @@ public final class Film {
     private final List<Pair> pairs;
     private final Screens changing;
     private final double duration;
+    /** So many times faster than the page itself, its shadow and its corners are there. */
+    private static final double SOON = 8;
+
     private final boolean fades;
     /** Whether a mark goes from one item to another. */
     private final boolean travels;
@@ -221,6 +224,9 @@ public final class Film {
                 ? Optional.of(
                         Math.max(0, Tween.lerp(a.clip().orElse(0.0), b.clip().orElse(0.0), p)))
                 : Optional.empty();
+        if (b.part() == Part.Plain.PAGE) {
+            clip = clip.map(any -> corners(a.clip().orElse(0.0), b.clip().orElse(0.0), p));
+        }
         out.add(new SceneNode.Group(
                 b.part(),
                 b.key(),
@@ -229,6 +235,12 @@ public final class Film {
                 clip,
                 children,
                 Tween.lerp(a.opacity(), b.opacity(), Math.max(0, Math.min(1, p)))));
+    }
+
+    /** The corners of a page that moves aside are round as soon as it has left its place, until it is back. */
+    private static double corners(double from, double to, double p) {
+        double share = to > from ? Math.min(1, p * SOON) : 1 - Math.min(1, (1 - p) * SOON);
+        return Math.max(0, Tween.lerp(from, to, share));
     }
 
     /** What only comes or goes with an item that moves stays with the others in it: a label never parts from its icon. */
@@ -283,7 +295,7 @@ public final class Film {
             out.add(fanned(group, entrance.get(), own));
             return;
         }
-        out.add(pinned(present(node, p, tempo), to.height(), ms));
+        out.add(kept(present(node, p, tempo), to, p, ms));
     }
 
     private void leave(SceneNode node, double p, double ms, Part.Tempo tempo, List<SceneNode> out) {
@@ -296,13 +308,31 @@ public final class Film {
             out.add(fanned(group, entrance.get(), 1 - p));
             return;
         }
-        out.add(pinned(present(node, 1 - p, tempo), from.height(), ms));
+        out.add(kept(present(node, 1 - p, tempo), from, p, ms));
     }
 
-    /** A bar at the lower edge of a window that changes its size stays at that edge. */
-    private SceneNode pinned(SceneNode node, double height, double ms) {
-        boolean isLower = Pair.part(node) instanceof Part.Bar bar && bar.edge() == Form.Edge.LOWER;
-        return isLower && from.height() != to.height() ? node.moved(0, height(ms) - height) : node;
+    /**
+     * What belongs to an edge or to the page stays there: a bar at the lower edge of a window that changes its size, the
+     * shadow of a page that moves aside.
+     *
+     * @param own the scene that it is of
+     */
+    private SceneNode kept(SceneNode node, Scene own, double p, double ms) {
+        Part part = Pair.part(node);
+        if (part instanceof Part.Bar bar && bar.edge() == Form.Edge.LOWER && from.height() != to.height()) {
+            return node.moved(0, height(ms) - own.height());
+        }
+        if (part != Part.Plain.PAGE_SHADOW) {
+            return node;
+        }
+        Optional<Box> start = from.first(Part.Plain.PAGE).map(SceneNode.Group::area);
+        Optional<Box> end = to.first(Part.Plain.PAGE).map(SceneNode.Group::area);
+        if (start.isEmpty() || end.isEmpty()) {
+            return node;
+        }
+        Box now = Tween.lerp(start.get(), end.get(), p);
+        Box there = own == from ? start.get() : end.get();
+        return node.moved(now.x() - there.x(), now.y() - there.y());
     }
 
     private double height(double ms) {
@@ -331,6 +361,9 @@ public final class Film {
         }
         if (group.part() instanceof Part.Bar bar) {
             return bar(group, bar.edge(), share);
+        }
+        if (group.part() == Part.Plain.PAGE_SHADOW) {
+            return group.faded(Math.max(0, Math.min(1, share * SOON)));
         }
         return group.part() == Part.Plain.BADGE ? popped(group, share) : group.faded(share);
     }

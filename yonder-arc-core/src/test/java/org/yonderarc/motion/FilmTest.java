@@ -24,6 +24,7 @@ import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.view.View;
@@ -224,6 +225,29 @@ class FilmTest {
             now.bar("rail")
                     .ifPresent(bar -> assertTrue(
                             bar.area().right() <= 88 + 1e-6, bar.area().toString()));
+        }
+    }
+
+    @Test
+    void aPageThatMovesAsideHasItsCornersAndItsShadowFromTheStart() {
+        Walk walk = Walk.of(turning(
+                FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH).beneath(0.8, 24, true, 1), FormBuilder.rail()));
+        Film opens = film(walk, walk.step(walk.start(), Steps.parse(walk.plan(), "toggle:main")));
+        Film closes = film(
+                walk,
+                walk.step(
+                        walk.step(walk.start(), Steps.parse(walk.plan(), "toggle:main"))
+                                .after(),
+                        Steps.parse(walk.plan(), "toggle:main")));
+        for (Film film : List.of(opens, closes)) {
+            for (double share = 0.25; share < 0.45; share += 0.1) {
+                Scene now = film.at(film.duration() * share);
+                SceneNode.Group page = now.first(Part.Plain.PAGE).orElseThrow();
+                SceneNode.Group shadow = now.first(Part.Plain.PAGE_SHADOW).orElseThrow();
+                assertEquals(24, page.clip().orElseThrow(), 0.5, "round at " + share);
+                assertEquals(1, shadow.opacity(), 0.01, "its shadow is there at " + share);
+                assertEquals(page.area().x(), shadow.area().x(), 0.01, "and goes with it");
+            }
         }
     }
 
