@@ -263,7 +263,11 @@ public final class BarComposer {
         Box ring = badge.box().inset(-Layout.Badge.RING);
         nodes.add(new SceneNode.Rect("ring", ring, ROUND, palette.surface()));
         nodes.add(new SceneNode.Rect("ground", badge.box(), ROUND, own.orElse(palette.badge())));
-        Colour ink = own.map(Colour::ink).orElse(palette.badgeText());
+        // What can be seen through is as bright as what lies below lets it be.
+        Colour ink = own.map(colour -> palette.surface()
+                        .mixedWith(colour.withAlpha(1), colour.alpha())
+                        .ink())
+                .orElse(palette.badgeText());
         badge.text().ifPresent(text -> nodes.add(new SceneNode.Text("text", text, ink)));
         return plain(Part.Plain.BADGE, "badge", ring, nodes);
     }

@@ -136,10 +136,10 @@ public final class Typeface {
         var attributed = new AttributedString(text);
         int start = 0;
         while (start < text.length()) {
-            Font font = font(text.codePointAt(start), type.weight());
-            int end = start + Character.charCount(text.codePointAt(start));
-            while (end < text.length() && goesOn(font, text.codePointAt(end), type.weight())) {
-                end += Character.charCount(text.codePointAt(end));
+            Font font = font(text, start, type.weight());
+            int end = end(text, start);
+            while (end < text.length() && font(text, end, type.weight()) == font) {
+                end = end(text, end);
             }
             attributed.addAttribute(TextAttribute.FONT, font.deriveFont((float) type.size()), start, end);
             start = end;
@@ -147,23 +147,41 @@ public final class Typeface {
         return new TextLayout(attributed.getIterator(), InterFont.EXACT);
     }
 
-    /** What joins a letter stays in its font: a mark of another font would stand beside it. */
-    private boolean goesOn(Font font, int c, Type.Weight weight) {
+    /** Where a letter with all that joins it ends. */
+    private static int end(String text, int start) {
+        int end = start + Character.charCount(text.codePointAt(start));
+        while (end < text.length() && joins(text.codePointAt(end))) {
+            end += Character.charCount(text.codePointAt(end));
+        }
+        return end;
+    }
+
+    private static boolean joins(int c) {
         return switch (Character.getType(c)) {
-            case Character.NON_SPACING_MARK,
-                    Character.COMBINING_SPACING_MARK,
-                    Character.ENCLOSING_MARK,
-                    Character.FORMAT -> true;
-            default -> font(c, weight) == font;
+            case Character.NON_SPACING_MARK, Character.COMBINING_SPACING_MARK, Character.ENCLOSING_MARK -> true;
+            default -> isUnseen(c);
         };
     }
 
-    private Font font(int c, Type.Weight weight) {
+    /** Signs that steer a text and have no shape, so that no font has to have them. */
+    private static boolean isUnseen(int c) {
+        return Character.getType(c) == Character.FORMAT || Character.isISOControl(c);
+    }
+
+    /** The first font that has a letter with all its marks: one of another font would stand beside it. */
+    private Font font(String text, int start, Type.Weight weight) {
         List<Font> chain = chains.get(weight);
-        return chain.stream()
-                .filter(font -> font.canDisplay(c))
-                .findFirst()
-                .or(() -> substitutes.font(c, weight))
+        String whole = text.substring(start, end(text, start));
+        int letter = whole.codePointAt(0);
+        return has(chain, whole)
+                .or(() -> has(chain, Character.toString(letter)))
+                .or(() -> substitutes.font(letter, weight))
                 .orElse(chain.get(0));
+    }
+
+    private static Optional<Font> has(List<Font> chain, String letter) {
+        return chain.stream()
+                .filter(font -> letter.codePoints().allMatch(c -> isUnseen(c) || font.canDisplay(c)))
+                .findFirst();
     }
 }

@@ -16,6 +16,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -92,9 +93,25 @@ class TypefaceTest {
 
     @Test
     void aMarkStaysWithItsLetter() throws IOException {
-        // A mark that is in the fallback alone must not part from the letter of the first font.
+        // Marks that the second font has alone: in the first a box would stand in for them, as wide as a letter.
         Typeface face = Typeface.bundled();
-        assertEquals(face.width("n\u035f", REGULAR), face.width("n\u035f\u035f", REGULAR), 0.5);
+        var fonts = new InterFont().fonts(Type.Weight.REGULAR);
+        int[] marks = IntStream.range(0x300, 0x370)
+                .filter(mark -> !fonts.get(0).canDisplay(mark) && fonts.get(1).canDisplay(mark))
+                .toArray();
+        assertTrue(marks.length > 0, "there are such marks");
+        for (int mark : marks) {
+            String marked = "o" + Character.toString(mark);
+            assertEquals(face.width("o", REGULAR), face.width(marked, REGULAR), 12, "U+" + Integer.toHexString(mark));
+        }
+        assertEquals(List.of(), face.notes());
+    }
+
+    @Test
+    void signsThatSteerATextNeedNoFont() {
+        Typeface face = Typeface.bundled();
+        assertTrue(face.width("\u2066Hafen\u2069 \u200f", REGULAR) > 0);
+        assertEquals(List.of(), face.notes());
     }
 
     @Test
