@@ -51,7 +51,8 @@ final class CompareCommand implements Callable<Integer> {
             throw new Refusal(output.get() + ": a picture's name ends in .svg or .png.");
         }
         var plan = new PlanArgument(now);
-        Plan before = new PlanArgument(old).sound(spec.commandLine().getErr());
+        var earlier = new PlanArgument(old);
+        Plan before = earlier.sound(spec.commandLine().getErr());
         Plan after = plan.sound(spec.commandLine().getErr());
         var comparison = new Comparison(before, after);
         PrintWriter out = spec.commandLine().getOut();
@@ -65,7 +66,7 @@ final class CompareCommand implements Callable<Integer> {
         }
         if (output.isPresent()) {
             new Inputs().plan(old, before).plan(now, after).spare(output.get());
-            var studio = plan.studio(after);
+            var studio = plan.beside(after, earlier.iconsOf(before));
             Optional<Scene> pictures = comparison.pictures(look.shot(after, Optional.empty()), studio.measure());
             if (pictures.isEmpty()) {
                 out.println("No screen looks different; no picture was drawn.");
@@ -75,7 +76,18 @@ final class CompareCommand implements Callable<Integer> {
                 SafeFile.write(output.get(), studio.png(pictures.get(), scale));
             }
             plan.notes(spec.commandLine().getErr());
+            if (pictures.isPresent() && !isSetAlike(before, after)) {
+                PrintWriter err = spec.commandLine().getErr();
+                err.println("Note: both columns have the font and the icons of " + now
+                        + "; icons that it lacks are those of " + old + ".");
+                err.flush();
+            }
         }
         return Main.FINE;
+    }
+
+    private static boolean isSetAlike(Plan before, Plan after) {
+        return before.theme().font().equals(after.theme().font())
+                && before.theme().icons() == after.theme().icons();
     }
 }

@@ -55,8 +55,22 @@ final class PlanArgument {
 
     /** What the plan is drawn with: its icons, its pictures, its font. */
     Studio studio(Plan plan) {
-        studio = new Studio(icons().in(plan.theme().icons()), pictures(), Typeface.of(plan, fonts()));
+        return studio(plan, iconsOf(plan));
+    }
+
+    /** The same, with the icons of another plan that this one lacks. */
+    Studio beside(Plan plan, Icons others) {
+        return studio(plan, iconsOf(plan).or(others));
+    }
+
+    private Studio studio(Plan plan, Icons icons) {
+        studio = new Studio(icons, pictures(), Typeface.of(plan, fonts()));
         return studio;
+    }
+
+    /** The icons of the plan's set, and its own. */
+    Icons iconsOf(Plan plan) {
+        return icons().in(plan.theme().icons());
     }
 
     /** Tells of letters that were drawn in a font of this machine, or in none. */

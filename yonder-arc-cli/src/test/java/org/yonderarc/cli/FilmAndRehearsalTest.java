@@ -103,6 +103,19 @@ class FilmAndRehearsalTest {
     }
 
     @Test
+    void plansOfTwoSetsOfIconsAreComparedWithAllOfTheirIcons() throws Exception {
+        String plan = "yonder: 1\napp: { name: A, start: a }\nscreens: { a: { icon: ICON }, b: { icon: book } }\n"
+                + "menus: { m: [ a, b ] }\nbars: [ { menu: m } ]\n";
+        Files.writeString(folder.resolve("line.yaml"), plan.replace("ICON", "home"));
+        Files.writeString(folder.resolve("slim.yaml"), plan.replace("ICON", "house") + "theme: { icons: slim }\n");
+        assertEquals(0, yonder("compare line.yaml slim.yaml -o sets.svg"), err::toString);
+        assertTrue(out.toString().contains("the set of icons"), out.toString());
+        assertTrue(err.toString().contains("slim.yaml; icons that it lacks are those of "), err.toString());
+        String drawn = Files.readString(folder.resolve("sets.svg"));
+        assertTrue(drawn.contains("id=\"icon-home") && drawn.contains("id=\"icon-house"), "no square stays empty");
+    }
+
+    @Test
     void aTouchIsAFilm() throws Exception {
         assertEquals(0, yonder("film plan.yaml --touch pressed:map -o press.svg"), err::toString);
         assertTrue(out.toString().startsWith("Filmed pressed:map, "), out.toString());

@@ -17,4 +17,9 @@ public interface Icons extends IconNames {
      * @return the drawing, or empty if there is no icon with this name
      */
     Optional<IconArt> art(String name, boolean filled);
+
+    /** These icons, and others where these lack one: for pictures of two plans beside each other. */
+    default Icons or(Icons others) {
+        return new EitherIcons(this, others);
+    }
 }
