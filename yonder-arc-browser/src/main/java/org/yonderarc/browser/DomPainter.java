@@ -100,8 +100,18 @@ final class DomPainter {
             // What stands in something out of reach is out of reach with it.
             tree.roots().forEach(part -> element(part)
                     .ifPresent(any -> attribute(any, "inert", part.inert() ? Optional.of("") : Optional.empty())));
+            quieten(tree);
         }
         fresh.clear();
+    }
+
+    /** A screen on its way out is seen for a moment more, but not heard: there is one main content at a time. */
+    private void quieten(AccessTree tree) {
+        Set<String> heard = new HashSet<>();
+        tree.all().forEach(part -> heard.add(part.path()));
+        painted.values().stream()
+                .filter(shown -> shown.tag().equals("main") && !heard.contains(shown.path()))
+                .forEach(shown -> attribute(shown.element(), "inert", Optional.of("")));
     }
 
     private void tell(Access part) {

@@ -127,6 +127,21 @@ class PageFoldTest {
         until(() -> names().contains("Home") && !names().contains("Rules"));
     }
 
+    /** Two screens are seen while one takes the other's place; assistive technology may find one of them only. */
+    @Test
+    void aScreenOnItsWayOutIsNotHeard() {
+        browser.executeScript("window.seen = 0; window.heard = 0;"
+                + "(function look() { var count = what => document.querySelectorAll('#device ' + what).length;"
+                + " seen = Math.max(seen, count('main')); heard = Math.max(heard, count('main:not([inert])'));"
+                + " requestAnimationFrame(look); })()");
+        named("Find a boat").click();
+        until(() -> browser.getTitle().startsWith("Find a boat"));
+        until(() -> browser.executeScript("return document.querySelectorAll('#device main').length")
+                .equals(1L));
+        assertEquals(2L, browser.executeScript("return seen"), "both are seen for a while");
+        assertEquals(1L, browser.executeScript("return heard"));
+    }
+
     @Test
     void aSearchFieldDoesWhatItsItemDoes() throws Exception {
         named("Find a boat").click();
