@@ -19,6 +19,11 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
         return this;
     }
 
+    /** Sets the edge it stands at. */
+    public DrawerBuilder edge(Form.Flank which) {
+        return put("edge", which);
+    }
+
     /** Sets the item that stands as a search field on a line of its own. */
     public DrawerBuilder search(String item) {
         return put("search", item);

@@ -23,12 +23,12 @@ public abstract class FormBuilder<B extends FormBuilder<B>> extends MapBuilder<B
         return new TopBuilder();
     }
 
-    /** A narrow bar at the leading edge. */
+    /** A narrow bar at a side edge. */
     public static RailBuilder rail() {
         return new RailBuilder();
     }
 
-    /** A panel at the leading edge. */
+    /** A panel at a side edge. */
     public static DrawerBuilder drawer() {
         return new DrawerBuilder();
     }

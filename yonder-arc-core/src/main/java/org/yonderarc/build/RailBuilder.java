@@ -1,6 +1,9 @@
 package org.yonderarc.build;
 
+import java.util.LinkedHashMap;
 import org.yonderarc.plan.Form;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 
 /** Defines a rail. */
 public final class RailBuilder extends FormBuilder<RailBuilder> {
@@ -11,6 +14,11 @@ public final class RailBuilder extends FormBuilder<RailBuilder> {
     @Override
     RailBuilder self() {
         return this;
+    }
+
+    /** Sets the edge it stands at. */
+    public RailBuilder edge(Form.Flank which) {
+        return put("edge", which);
     }
 
     /** Sets which items show their label. */
@@ -46,5 +54,15 @@ public final class RailBuilder extends FormBuilder<RailBuilder> {
     /** Sets whether the app's logo stands at its head. */
     public RailBuilder logo(boolean shown) {
         return put("logo", shown);
+    }
+
+    /** Lets it stand free of the edges, in dp. */
+    public RailBuilder floating(double inset, double radius, boolean shadow, boolean over) {
+        var floating = new LinkedHashMap<String, Value>();
+        floating.put("inset", Trees.number(inset));
+        floating.put("radius", Trees.number(radius));
+        floating.put("shadow", Trees.flag(shadow));
+        floating.put("over", Trees.flag(over));
+        return put("floating", Trees.map(floating));
     }
 }

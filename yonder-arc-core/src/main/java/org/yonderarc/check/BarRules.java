@@ -77,7 +77,8 @@ final class BarRules {
                     pointer,
                     "The bars \"" + other.id() + "\" and \"" + bar.id() + "\" both stand at the " + edge.words() + " "
                             + Subject.on(kinds) + ".",
-                    "Remove one of them, or let them show on different device kinds or screens.");
+                    (edge == Form.Edge.LEADING ? "Let one stand at the trailing edge, remove" : "Remove")
+                            + " one of them, or let them show on different device kinds or screens.");
         }
     }
 

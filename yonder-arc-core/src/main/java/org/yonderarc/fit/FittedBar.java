@@ -104,11 +104,17 @@ public record FittedBar(
      * @param icon its icon
      * @param step the step that it takes
      * @param turn by how much the icon is turned, in degrees clockwise
+     * @param atEnd whether it stands where lines end, and not where they start
      */
-    public record Button(String name, String icon, Step step, double turn) {
+    public record Button(String name, String icon, Step step, double turn, boolean atEnd) {
         /** A button whose icon stands upright. */
         public Button(String name, String icon, Step step) {
-            this(name, icon, step, 0);
+            this(name, icon, step, 0, false);
+        }
+
+        /** The same where lines end. */
+        public Button toEnd() {
+            return new Button(name, icon, step, turn, true);
         }
     }
 

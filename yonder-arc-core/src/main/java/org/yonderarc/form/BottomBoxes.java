@@ -6,7 +6,6 @@ import java.util.Optional;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
-import org.yonderarc.fit.Insets;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.ItemLayout;
 import org.yonderarc.layout.Layout;
@@ -46,10 +45,9 @@ final class BottomBoxes {
         this.items = bar.items();
         this.device = room.device();
         this.measure = room.measure();
-        Insets safe = device.safe();
         double inset = form.floating().map(BottomForm.Floating::inset).orElse(0.0);
-        double start = Math.max(room.from() > 0 ? room.from() : safe.left(), 0) + inset;
-        double end = device.width() - safe.right() - inset;
+        double start = room.left() + inset;
+        double end = room.right() - inset;
         double free = Math.max(0, end - start);
         double width = Math.min(
                 free, form.floating().flatMap(BottomForm.Floating::widest).orElse(free));
@@ -68,12 +66,12 @@ final class BottomBoxes {
         this.side = mark.isRaised() || cutsBeside() ? Form.IconSide.ABOVE : form.icons();
     }
 
-    /** The boxes; the bar starts at the trailing edge of what stands at the leading edge. */
+    /** The boxes; the bar stands between what stands at the side edges. */
     static Layout.Bar layOut(BottomForm form, FittedBar bar, Room room) {
-        return new BottomBoxes(form, bar, room).layOut(room.from());
+        return new BottomBoxes(form, bar, room).layOut(room.from(), room.to());
     }
 
-    private Layout.Bar layOut(double from) {
+    private Layout.Bar layOut(double from, double to) {
         int rows = rows();
         double scale = scale(rows);
         double row = rowHeight(scale);
@@ -85,7 +83,7 @@ final class BottomBoxes {
                         floating.map(how -> how.lower().orElse(how.inset())).orElse(0.0));
         double y = bottom - height;
         Box inner = new Box(left, y, right - left, height);
-        Box box = floating.isPresent() ? inner : new Box(from, y, device.width() - from, device.height() - y);
+        Box box = floating.isPresent() ? inner : new Box(from, y, to - from, device.height() - y);
         var cells = cells(new Box(box.x(), y, box.width(), height), scale);
         List<Layout.Slot> slots = slots(cells, inner, rows, row);
         boolean scrolls = form.whenFull() == Form.WhenFull.SCROLL;

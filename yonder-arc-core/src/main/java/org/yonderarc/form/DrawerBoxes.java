@@ -23,6 +23,7 @@ import org.yonderarc.plan.Size;
 /** Lays open drawers out. */
 final class DrawerBoxes {
     private final DrawerForm form;
+    private final boolean isTrailing;
     private final FittedBar bar;
     private final Device device;
     private final TextMeasure measure;
@@ -32,6 +33,7 @@ final class DrawerBoxes {
 
     private DrawerBoxes(DrawerForm form, FittedBar bar, Room room) {
         this.form = form;
+        this.isTrailing = form.flank().isTrailing();
         this.bar = bar;
         this.device = room.device();
         this.measure = room.measure();
@@ -43,7 +45,7 @@ final class DrawerBoxes {
     }
 
     private double width() {
-        double left = device.safe().left();
+        double left = claimed();
         if (bar.isCollapsed()) {
             return form.collapsed().orElseThrow() + left;
         }
@@ -56,8 +58,14 @@ final class DrawerBoxes {
         return Math.min(wanted, most);
     }
 
+    /** What the hardware claims at its edge, in dp. */
+    private double claimed() {
+        return isTrailing ? device.safe().right() : device.safe().left();
+    }
+
     private ItemLayout cells(Box room, double scale) {
-        return new ItemLayout(room, Form.IconSide.BEFORE, Form.Labels.ALL, scale, MarkHome.Inner.TRAILING, measure);
+        return new ItemLayout(
+                room, Form.IconSide.BEFORE, Form.Labels.ALL, scale, MarkHome.Inner.of(form.flank()), measure);
     }
 
     private Layout.Bar layOut() {
@@ -65,7 +73,8 @@ final class DrawerBoxes {
         double width = width();
         // Of a drawer beneath the page, no more can be seen than the page leaves free.
         double seen = form.opens() == Opening.BENEATH ? width * form.beneath().share() : width;
-        var room = new Box(safe.left(), safe.top(), seen - safe.left(), device.height() - safe.top());
+        double left = isTrailing ? device.width() - seen : safe.left();
+        var room = new Box(left, safe.top(), seen - claimed(), device.height() - safe.top());
         double scale = scale(room);
         var list = new ListBoxes(bar.look(), cells(room, scale), bar.isCollapsed());
         double top = room.y() + bar.look().padding(Size.PADDING_TOP);
@@ -99,7 +108,7 @@ final class DrawerBoxes {
         return new Layout.Bar(
                 bar,
                 ground(width),
-                list.in(new Box(0, top, width, Math.max(0, bottom - top))),
+                list.in(new Box(isTrailing ? device.width() - width : 0, top, width, Math.max(0, bottom - top))),
                 foot,
                 new Layout.Head(Optional.empty(), logo, face),
                 buttons);
@@ -129,10 +138,11 @@ final class DrawerBoxes {
     }
 
     private Layout.Ground ground(double width) {
-        var box = new Box(0, 0, width, device.height());
+        var box = new Box(isTrailing ? device.width() - width : 0, 0, width, device.height());
+        double inner = isTrailing ? box.x() : box.right() - Metrics.HAIRLINE;
         boolean isOver = form.opens() == Opening.OVER;
         Optional<Box> line = form.opens().takesRoom()
-                ? Optional.of(new Box(width - Metrics.HAIRLINE, 0, Metrics.HAIRLINE, device.height()))
+                ? Optional.of(new Box(inner, 0, Metrics.HAIRLINE, device.height()))
                 : Optional.empty();
         return new Layout.Ground(
                 box, 0, isOver, Optional.of(Role.SURFACE), line, isOver ? Layout.Scrim.DIM : Layout.Scrim.NONE);
@@ -145,6 +155,7 @@ final class DrawerBoxes {
                         ? persons.small(person, room, top)
                         : persons.head(
                                 person,
+                                isTrailing ? device.width() - width : 0,
                                 width,
                                 left,
                                 form.logo() ? room.y() : 0,

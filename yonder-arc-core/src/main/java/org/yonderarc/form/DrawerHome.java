@@ -34,7 +34,8 @@ final class DrawerHome extends FormHome<DrawerForm> {
     }
 
     private static Shape<DrawerForm> keys() {
-        var shape = new Shape<DrawerForm>("drawer", "A panel at the leading edge.");
+        var shape = new Shape<DrawerForm>("drawer", "A panel at a side edge.");
+        var edge = SharedShapes.edge(shape, DrawerForm::flank);
         var opens = shape.field(
                 "opens",
                 Codecs.choice(Opening.values()),
@@ -74,6 +75,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         var search = SharedShapes.search(shape, DrawerForm::search);
         var style = SharedShapes.style(shape, DrawerForm::style);
         return shape.makes(got -> new DrawerForm(
+                got.get(edge),
                 got.get(opens),
                 got.get(header),
                 got.get(footer),
@@ -145,11 +147,12 @@ final class DrawerHome extends FormHome<DrawerForm> {
         return LOOK;
     }
 
-    /** The bar that shows as a drawer which a button opens. */
-    static Optional<Bar> opened(FitContext context) {
+    /** The bar that shows, at this edge, as a drawer which a button opens. */
+    static Optional<Bar> opened(FitContext context, Form.Flank flank) {
         return context.bars().stream()
-                .filter(bar ->
-                        context.visible().form(bar) instanceof DrawerForm drawer && drawer.opens() != Opening.KEPT)
+                .filter(bar -> context.visible().form(bar) instanceof DrawerForm drawer
+                        && drawer.opens() != Opening.KEPT
+                        && drawer.flank() == flank)
                 .findFirst();
     }
 
@@ -172,7 +175,8 @@ final class DrawerHome extends FormHome<DrawerForm> {
         out.add(context.bare(bar, form)
                 .withLines(lines.folding(!collapsed).but(inFoot))
                 .withApart(foot)
-                .withButtons(form.collapsed().isPresent() && kept ? List.of(fold(bar, collapsed, context)) : List.of())
+                .withButtons(
+                        form.collapsed().isPresent() && kept ? List.of(fold(bar, form, collapsed, context)) : List.of())
                 .withPerson(form.header()
                         .map(header -> new FittedBar.Person(
                                 context.photo(header.photo()).or(header::picture),
@@ -182,10 +186,10 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 .standing(standing));
     }
 
-    private static FittedBar.Button fold(Bar bar, boolean collapsed, FitContext context) {
+    private static FittedBar.Button fold(Bar bar, DrawerForm form, boolean collapsed, FitContext context) {
         return new FittedBar.Button(
                 context.own(collapsed ? OwnWord.EXPAND : OwnWord.COLLAPSE),
-                collapsed ? OwnIcons.EXPAND : OwnIcons.COLLAPSE,
+                OwnIcons.folds(form.flank(), collapsed),
                 new Step.Fold(bar.id()));
     }
 
@@ -196,7 +200,12 @@ final class DrawerHome extends FormHome<DrawerForm> {
 
     @Override
     Room left(DrawerForm form, Layout.Bar bar, Room room) {
-        return form.opens().takesRoom() ? room.behind(bar.box().right()) : room;
+        if (!form.opens().takesRoom()) {
+            return room;
+        }
+        return form.flank().isTrailing()
+                ? room.before(bar.box().x())
+                : room.behind(bar.box().right());
     }
 
     @Override
@@ -207,7 +216,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         Beneath how = form.beneath();
         double width = bar.map(placed -> placed.box().width()).orElse(0.0);
         return Optional.of(new Layout.Aside(
-                width * how.share(),
+                width * how.share() * (form.flank().isTrailing() ? -1 : 1),
                 bar.isPresent() ? how.radius() : 0,
                 how.shadow() && bar.isPresent(),
                 bar.isPresent() ? how.scale() : 1));

@@ -79,8 +79,12 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** The bar as it is before any item is in it. */
     FittedBar bare(Bar bar, Form form) {
-        return new FittedBar(
-                bar.id(), Ids.asTitle(bar.menu().orElse(form.kind().word())), form, Looks.of(plan(), form, Style.NONE));
+        return new FittedBar(bar.id(), nameOf(bar), form, Looks.of(plan(), form, Style.NONE));
+    }
+
+    /** What a screen reader calls a bar. */
+    String nameOf(Bar bar) {
+        return Ids.asTitle(bar.menu().orElse(visible.form(bar).kind().word()));
     }
 
     /** The items with these ids that show: those of the bar's own menu, else the first of any. */

@@ -101,7 +101,12 @@ public abstract class FormHome<F extends Form> {
         return false;
     }
 
-    /** Whether it is pulled in from the leading edge, and pushed back. */
+    /** Whether it stands free between what reaches from edge to edge. */
+    boolean standsFree(F form) {
+        return false;
+    }
+
+    /** Whether it is pulled in from its edge, and pushed back. */
     boolean isPulled(F form) {
         return false;
     }

@@ -98,7 +98,12 @@ public final class Forms {
         return at(form).scrollsAway();
     }
 
-    /** Whether a bar is pulled in from the leading edge, and pushed back. */
+    /** Whether a bar stands free between those that reach from edge to edge. */
+    public static boolean standsFree(FittedBar bar) {
+        return at(bar.form()).standsFree();
+    }
+
+    /** Whether a bar is pulled in from its edge, and pushed back. */
     public static boolean isPulled(FittedBar bar) {
         return at(bar.form()).isPulled();
     }
@@ -144,6 +149,10 @@ public final class Forms {
 
         boolean isPulled() {
             return home.isPulled(form);
+        }
+
+        boolean standsFree() {
+            return home.standsFree(form);
         }
 
         boolean showsLogo() {

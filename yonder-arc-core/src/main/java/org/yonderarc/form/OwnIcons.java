@@ -10,10 +10,15 @@ public final class OwnIcons {
     public static final String BACK = "arrow-left";
     /** Of the button that opens a drawer. */
     public static final String MENU = "menu-2";
+
     /** Of the button that collapses a drawer. */
     public static final String COLLAPSE = "layout-sidebar-left-collapse";
     /** Of the button that expands a drawer. */
     public static final String EXPAND = "layout-sidebar-left-expand";
+    /** Of the button that collapses a drawer at the trailing edge. */
+    public static final String COLLAPSE_TRAILING = "layout-sidebar-right-collapse";
+    /** Of the button that expands a drawer at the trailing edge. */
+    public static final String EXPAND_TRAILING = "layout-sidebar-right-expand";
     /** Of the heading of a section that is folded. */
     public static final String UNFOLD = "chevron-down";
     /** Of the heading of a section that isn't folded. */
@@ -22,7 +27,22 @@ public final class OwnIcons {
     public static final String NEXT = "chevron-right";
     /** All of them, and those that forms have by default. */
     public static final List<String> ALL = List.of(
-            BACK, MENU, COLLAPSE, EXPAND, UNFOLD, FOLD, NEXT, Form.Overflow.DEFAULT.icon(), RadialForm.DEFAULT.icon());
+            BACK,
+            MENU,
+            COLLAPSE,
+            EXPAND,
+            COLLAPSE_TRAILING,
+            EXPAND_TRAILING,
+            UNFOLD,
+            FOLD,
+            NEXT,
+            Form.Overflow.DEFAULT.icon(),
+            RadialForm.DEFAULT.icon());
 
     private OwnIcons() {}
+
+    /** Of the button that collapses a drawer at an edge, or expands it. */
+    static String folds(Form.Flank flank, boolean collapsed) {
+        return flank.isTrailing() ? collapsed ? EXPAND_TRAILING : COLLAPSE_TRAILING : collapsed ? EXPAND : COLLAPSE;
+    }
 }

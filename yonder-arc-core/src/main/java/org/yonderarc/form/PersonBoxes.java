@@ -60,11 +60,17 @@ record PersonBoxes(double scale, TextMeasure measure) {
     }
 
     /**
-     * A picture with its texts below, {@code left} dp from the edge, at the head of a drawer so wide; what lies behind it
-     * starts at {@code from}.
+     * A picture with its texts below, {@code left} dp from the edge, at the head of a drawer that is so wide and starts at
+     * {@code side}; what lies behind it starts at {@code from}.
      */
     Layout.Face head(
-            FittedBar.Person person, double width, double left, double from, Box room, Optional<Fill> background) {
+            FittedBar.Person person,
+            double side,
+            double width,
+            double left,
+            double from,
+            Box room,
+            Optional<Fill> background) {
         double x = room.x() + left;
         var picture = new Box(x, room.y() + 20, Metrics.FACE, Metrics.FACE);
         var texts = new ArrayList<TextLine>();
@@ -72,7 +78,7 @@ record PersonBoxes(double scale, TextMeasure measure) {
         double y = picture.bottom() + 12;
         y = line(person.title(), Type.semibold(17 * scale), x, y, most, 2, texts);
         y = person.note().isEmpty() ? y : line(person.note(), Type.regular(14 * scale), x, y, most, 2, texts);
-        return face(new Box(0, from, width, crisp(y) + 16 - from), picture, person, texts, background);
+        return face(new Box(side, from, width, crisp(y) + 16 - from), picture, person, texts, background);
     }
 
     /** A picture with its text beside it, above a list. */

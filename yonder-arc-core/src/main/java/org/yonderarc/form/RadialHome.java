@@ -101,7 +101,8 @@ final class RadialHome extends FormHome<RadialForm> {
                         context.filled(form.label()),
                         form.icon(),
                         isOpen ? new Step.Close() : new Step.Toggle(bar.id()),
-                        context.isOpen(bar.id()) ? form.turn() : 0)))
+                        context.isOpen(bar.id()) ? form.turn() : 0,
+                        false)))
                 .standing(context.isOpen(bar.id()) ? FittedBar.Standing.OPEN : FittedBar.Standing.CLOSED);
         List<Item> held = held(form, context.visible().items(context.menu(bar)), context.device());
         context.overflowing(bar, form, held, bare, overflow, out);

@@ -8,7 +8,6 @@ import java.util.Optional;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
-import org.yonderarc.fit.Insets;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.ItemLayout;
 import org.yonderarc.layout.Layout;
@@ -34,6 +33,8 @@ final class RailBoxes {
 
     private final RailForm form;
     private final FittedBar bar;
+    private final boolean isTrailing;
+    private final Room room;
     private final Device device;
     private final TextMeasure measure;
     private final String appName;
@@ -43,6 +44,8 @@ final class RailBoxes {
     private RailBoxes(RailForm form, FittedBar bar, Room room) {
         this.form = form;
         this.bar = bar;
+        this.isTrailing = form.flank().isTrailing();
+        this.room = room;
         this.device = room.device();
         this.measure = room.measure();
         this.appName = room.appName();
@@ -55,11 +58,10 @@ final class RailBoxes {
     }
 
     private ItemLayout cells(Box whole, double scale) {
-        return new ItemLayout(whole, form.icons(), form.labels(), scale, MarkHome.Inner.TRAILING, measure);
+        return new ItemLayout(whole, form.icons(), form.labels(), scale, MarkHome.Inner.of(form.flank()), measure);
     }
 
     private Layout.Bar layOut() {
-        Insets safe = device.safe();
         double wanted = Math.min(device.textScale(), MOST_SCALE);
         boolean vertical = form.icons() == Form.IconSide.ABOVE || form.icons() == Form.IconSide.BELOW;
         double thickness = bar.look().size(Size.THICKNESS);
@@ -74,41 +76,97 @@ final class RailBoxes {
         double longest =
                 vertical ? all.stream().mapToDouble(cells::wordWidth).max().orElse(0) : widest;
         double scale = longest + around <= own ? wanted : device.atLeastUsual(wanted * (own - around) / longest);
-        double width = own + safe.left();
-        var placed = cells(new Box(safe.left(), 0, own, device.height()), scale);
-        double top = safe.top() + bar.look().padding(Size.PADDING_TOP);
-        double bottom = device.height() - safe.bottom() - bar.look().padding(Size.PADDING_BOTTOM);
+        double claimed = isTrailing ? device.safe().right() : device.safe().left();
+        double apart = claimed + form.floating().map(RailForm.Floating::inset).orElse(0.0);
+        double left = isTrailing ? device.width() - apart - own : apart;
+        double height = itemHeight(cells(new Box(left, 0, own, device.height()), scale), own);
+        Box whole = whole(left, own, claimed, height);
+        return in(whole, new Box(left, whole.y(), own, whole.height()), scale, height);
+    }
+
+    /** All of the rail; where it stands free, it is as high as what stands in it. */
+    private Box whole(double left, double own, double claimed, double height) {
+        if (form.floating().isEmpty()) {
+            return new Box(isTrailing ? left : left - claimed, 0, own + claimed, device.height());
+        }
+        double inset = form.floating().get().inset();
+        double upper = room.upper() + inset;
+        double free = Math.max(0, room.clear() - inset - upper);
+        double high = Math.min(
+                free,
+                head(height)
+                        + used(height)
+                        + bar.look().padding(Size.PADDING_TOP)
+                        + bar.look().padding(Size.PADDING_BOTTOM));
+        return new Box(left, crisp(at(form.items(), upper, upper + free, high)), own, high);
+    }
+
+    /** The height of what stands above the items. */
+    private double head(double height) {
+        return (form.logo() ? LogoBoxes.SMALL + BELOW_ACTION : 0) + bar.apart().size() * (height + BELOW_ACTION);
+    }
+
+    /** The height of the items. */
+    private double used(double height) {
+        int count = bar.items().size();
+        return height * count + bar.look().size(Size.SPACING) * Math.max(0, count - 1);
+    }
+
+    /** Where something so long stands between two ends; what is longer than that starts at the first. */
+    private static double at(Form.Side side, double first, double last, double length) {
+        return switch (side) {
+            case START -> first;
+            case CENTER -> Math.max(first, (first + last - length) / 2);
+            case END -> Math.max(first, last - length);
+        };
+    }
+
+    private Layout.Bar in(Box whole, Box inner, double scale, double height) {
+        boolean isFree = form.floating().isPresent();
+        var placed = cells(inner, scale);
+        double top = inner.y() + (isFree ? 0 : device.safe().top()) + bar.look().padding(Size.PADDING_TOP);
+        double bottom = inner.bottom()
+                - (isFree ? 0 : device.safe().bottom())
+                - bar.look().padding(Size.PADDING_BOTTOM);
         Optional<Layout.Logo> logo = Optional.empty();
         if (form.logo()) {
             var logos = new LogoBoxes(appName, measure);
-            logo = Optional.of(logos.small(safe.left() + own / 2, top, own - 16));
+            logo = Optional.of(logos.small(inner.centerX(), top, inner.width() - 16));
             top += LogoBoxes.SMALL + BELOW_ACTION;
         }
         var apart = new ArrayList<Layout.Slot>();
-        double height = itemHeight(placed, own);
         for (FittedItem action : bar.apart()) {
-            apart.add(action(placed, action, new Box(safe.left(), top, own, height)));
+            apart.add(action(placed, action, new Box(inner.x(), top, inner.width(), height)));
             top += height + BELOW_ACTION;
         }
-        var free = new Box(safe.left(), top, own, Math.max(0, bottom - top));
-        var view = new Box(0, top, width, free.height());
-        var box = new Box(0, 0, width, device.height());
-        Optional<Box> line = form.line()
-                ? Optional.of(new Box(width - Metrics.HAIRLINE, 0, Metrics.HAIRLINE, device.height()))
-                : Optional.empty();
+        var free = new Box(inner.x(), top, inner.width(), Math.max(0, bottom - top));
+        var view = new Box(whole.x(), top, whole.width(), free.height());
         return new Layout.Bar(
                 bar,
-                Layout.Ground.of(box, line),
+                ground(whole),
                 Layout.ItemList.of(view, true, items(placed, free, height)),
                 apart,
                 new Layout.Head(Optional.empty(), logo, Optional.empty()),
                 List.of());
     }
 
+    private Layout.Ground ground(Box whole) {
+        if (form.floating().isPresent()) {
+            RailForm.Floating how = form.floating().get();
+            double radius = Math.min(how.radius(), Math.min(whole.width(), whole.height()) / 2);
+            return new Layout.Ground(
+                    whole, radius, how.shadow(), Optional.of(Role.SURFACE), Optional.empty(), Layout.Scrim.NONE);
+        }
+        double x = isTrailing ? whole.x() : whole.right() - Metrics.HAIRLINE;
+        return Layout.Ground.of(
+                whole,
+                form.line() ? Optional.of(new Box(x, whole.y(), Metrics.HAIRLINE, whole.height())) : Optional.empty());
+    }
+
     /** The main action: a cell like the others, all of it in the accent. */
-    private static Layout.Slot action(ItemLayout cells, FittedItem item, Box room) {
+    private static Layout.Slot action(ItemLayout cells, FittedItem item, Box place) {
         double inset = inset(item);
-        var target = new Box(room.x() + inset, crisp(room.y()), room.width() - 2 * inset, room.height());
+        var target = new Box(place.x() + inset, crisp(place.y()), place.width() - 2 * inset, place.height());
         Layout.Slot slot = cells.slot(item.unselected(), target);
         return slot.on(new Layout.Plate(target, slot.radius(), Role.ACCENT, Optional.of(Role.ACCENT_TEXT), false));
     }
@@ -131,22 +189,15 @@ final class RailBoxes {
         return crisp(Math.max(tallest, labelled ? bar.look().size(Size.ITEM_HEIGHT) : BARE));
     }
 
-    private List<Layout.Slot> items(ItemLayout cells, Box room, double height) {
+    private List<Layout.Slot> items(ItemLayout cells, Box free, double height) {
         List<FittedItem> items = bar.items();
-        double spacing = bar.look().size(Size.SPACING);
-        double used = height * items.size() + spacing * (items.size() - 1);
-        double y =
-                switch (form.items()) {
-                    case START -> room.y();
-                    case CENTER -> Math.max(room.y(), room.centerY() - used / 2);
-                    case END -> Math.max(room.y(), room.bottom() - used);
-                };
+        double y = at(form.items(), free.y(), free.bottom(), used(height));
         var slots = new ArrayList<Layout.Slot>();
         for (FittedItem item : items) {
             double inset = inset(item);
-            var target = new Box(room.x() + inset, crisp(y), room.width() - 2 * inset, height);
+            var target = new Box(free.x() + inset, crisp(y), free.width() - 2 * inset, height);
             slots.add(cells.slot(item, target).filling(target.inset(Metrics.FILL_INSET)));
-            y += height + spacing;
+            y += height + bar.look().size(Size.SPACING);
         }
         return slots;
     }

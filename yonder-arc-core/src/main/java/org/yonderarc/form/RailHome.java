@@ -13,6 +13,7 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.RailForm;
+import org.yonderarc.plan.RailForm.Floating;
 
 /** Rails. */
 final class RailHome extends FormHome<RailForm> {
@@ -30,7 +31,8 @@ final class RailHome extends FormHome<RailForm> {
     }
 
     private static Shape<RailForm> keys() {
-        var shape = new Shape<RailForm>("rail", "A narrow bar at the leading edge.");
+        var shape = new Shape<RailForm>("rail", "A narrow bar at a side edge.");
+        var edge = SharedShapes.edge(shape, RailForm::flank);
         var labels = SharedShapes.labels(shape, RailForm::labels);
         var narrow = shape.field(
                 "narrow",
@@ -53,8 +55,14 @@ final class RailHome extends FormHome<RailForm> {
                 "line", Codecs.FLAG, RailForm::line, RailForm.DEFAULT.line(), "Whether a line closes it at the side.");
         var icons = SharedShapes.icons(shape, RailForm::icons);
         var logo = SharedShapes.logo(shape, RailForm::logo);
+        var floating = shape.optional(
+                "floating",
+                floating(),
+                RailForm::floating,
+                "How it stands free, as high as its items. Without it, it reaches from edge to edge.");
         var style = SharedShapes.style(shape, RailForm::style);
         return shape.makes(got -> new RailForm(
+                got.get(edge),
                 got.get(labels),
                 got.get(narrow),
                 got.get(action),
@@ -62,7 +70,33 @@ final class RailHome extends FormHome<RailForm> {
                 got.get(line),
                 got.get(icons),
                 got.get(logo),
+                got.get(floating),
                 got.get(style)));
+    }
+
+    private static Shape<Floating> floating() {
+        var shape = new Shape<Floating>("free", "How a rail stands free of the edges.");
+        var inset = shape.field(
+                "inset",
+                Codecs.number(Floating.INSET),
+                Floating::inset,
+                Floating.DEFAULT.inset(),
+                "Its distance from the edges in dp.");
+        var radius = shape.field(
+                "radius",
+                Codecs.number(Floating.RADIUS),
+                Floating::radius,
+                Floating.DEFAULT.radius(),
+                "The radius of its corners in dp.");
+        var shadow = shape.field(
+                "shadow", Codecs.FLAG, Floating::shadow, Floating.DEFAULT.shadow(), "Whether it casts a shadow.");
+        var over = shape.field(
+                "over",
+                Codecs.FLAG,
+                Floating::over,
+                Floating.DEFAULT.over(),
+                "Whether the content goes on beneath it, as maps and canvases do; if not, it stands beside the rail.");
+        return shape.makes(got -> new Floating(got.get(inset), got.get(radius), got.get(shadow), got.get(over)));
     }
 
     @Override
@@ -87,7 +121,17 @@ final class RailHome extends FormHome<RailForm> {
 
     @Override
     Room left(RailForm form, Layout.Bar bar, Room room) {
-        return room.behind(bar.box().right());
+        double inset = form.floating().map(Floating::inset).orElse(0.0);
+        return form.floating().filter(Floating::over).isPresent()
+                ? room
+                : form.flank().isTrailing()
+                        ? room.before(bar.box().x() - inset)
+                        : room.behind(bar.box().right() + inset);
+    }
+
+    @Override
+    boolean standsFree(RailForm form) {
+        return form.floating().isPresent();
     }
 
     @Override

@@ -9,6 +9,7 @@ import org.yonderarc.layout.TextMeasure;
  *
  * @param device the device
  * @param from the trailing edge of what stands at the leading edge in dp; 0 for nothing
+ * @param to the leading edge of what stands at the trailing edge in dp; the device's width for nothing
  * @param upper where the content starts in dp from the top
  * @param lower where the content ends in dp from the top
  * @param clear where what lies above the content ends in dp from the top: before floating bars, too
@@ -16,12 +17,20 @@ import org.yonderarc.layout.TextMeasure;
  * @param measure how wide texts are
  */
 public record Room(
-        Device device, double from, double upper, double lower, double clear, String appName, TextMeasure measure) {
+        Device device,
+        double from,
+        double to,
+        double upper,
+        double lower,
+        double clear,
+        String appName,
+        TextMeasure measure) {
     /** All of a device. */
     public static Room of(Device device, String appName, TextMeasure measure) {
         return new Room(
                 device,
                 0,
+                device.width(),
                 device.safe().top(),
                 device.height(),
                 device.height() - device.safe().bottom(),
@@ -34,24 +43,29 @@ public record Room(
         return head == 0 ? this : below(upper + head);
     }
 
+    /** What is left before a bar at the trailing edge. */
+    Room before(double edge) {
+        return new Room(device, from, edge, upper, lower, clear, appName, measure);
+    }
+
     /** What is left behind a bar at the leading edge. */
     Room behind(double edge) {
-        return new Room(device, edge, upper, lower, clear, appName, measure);
+        return new Room(device, edge, to, upper, lower, clear, appName, measure);
     }
 
     /** What is left below a bar. */
     Room below(double edge) {
-        return new Room(device, from, edge, lower, clear, appName, measure);
+        return new Room(device, from, to, edge, lower, clear, appName, measure);
     }
 
     /** What is left above a bar. */
     Room above(double edge) {
-        return new Room(device, from, upper, edge, Math.min(clear, edge), appName, measure);
+        return new Room(device, from, to, upper, edge, Math.min(clear, edge), appName, measure);
     }
 
     /** What is left above a floating bar, below which the content goes on. */
     Room clearOf(double edge) {
-        return new Room(device, from, upper, lower, Math.min(clear, edge), appName, measure);
+        return new Room(device, from, to, upper, lower, Math.min(clear, edge), appName, measure);
     }
 
     /** What no bar and no hardware claims. */
@@ -62,7 +76,16 @@ public record Room(
 
     /** Where the content stands. */
     public Box content() {
-        double left = from > 0 ? from : device.safe().left();
-        return new Box(left, upper, device.width() - left - device.safe().right(), Math.max(0, lower - upper));
+        return new Box(left(), upper, Math.max(0, right() - left()), Math.max(0, lower - upper));
+    }
+
+    /** Where what stands in it may start: behind what stands at the leading edge, or clear of the hardware. */
+    double left() {
+        return from > 0 ? from : device.safe().left();
+    }
+
+    /** Where what stands in it ends: before what stands at the trailing edge, or clear of the hardware. */
+    double right() {
+        return to < device.width() ? to : device.width() - device.safe().right();
     }
 }

@@ -34,6 +34,16 @@ public final class SharedShapes {
         return shape.field("logo", Codecs.FLAG, get, false, "Whether the app's logo stands at its head.");
     }
 
+    /** Adds the key {@code edge}. */
+    static <F extends Form> Field<F, Form.Flank> edge(Shape<F> shape, Function<F, Form.Flank> get) {
+        return shape.field(
+                "edge",
+                Codecs.choice(Form.Flank.values()),
+                get,
+                Form.Flank.LEADING,
+                "The edge it stands at: the one where lines start, or the one where they end.");
+    }
+
     /** Adds the key {@code labels}. */
     static <F extends Form> Field<F, Form.Labels> labels(Shape<F> shape, Function<F, Form.Labels> get) {
         return shape.field(

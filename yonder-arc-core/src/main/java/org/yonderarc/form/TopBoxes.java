@@ -41,7 +41,7 @@ final class TopBoxes {
     private final String appName;
     private final Device device;
     private final TextMeasure measure;
-    private final double from;
+    private final Room room;
     private final double scale;
     private final List<Layout.Slot> apart = new ArrayList<>();
     private final List<Layout.Button> buttons = new ArrayList<>();
@@ -53,11 +53,11 @@ final class TopBoxes {
         this.appName = room.appName();
         this.device = room.device();
         this.measure = room.measure();
-        this.from = room.from();
+        this.room = room;
         this.scale = Math.min(device.textScale(), MOST_SCALE);
     }
 
-    /** The boxes; the bar starts at {@code from}, the trailing edge of what stands at the leading edge. */
+    /** The boxes; the bar stands between what stands at the side edges. */
     static Layout.Bar layOut(TopForm form, FittedBar bar, Room room) {
         return new TopBoxes(form, bar, room).layOut();
     }
@@ -79,9 +79,9 @@ final class TopBoxes {
                 .findFirst();
         double searching = search.isPresent() ? SearchBox.LINE : 0;
         double below = hasItems && form.below() ? row.height() : 0;
-        var box = new Box(from, 0, device.width() - from, top + height + searching + below);
+        var box = new Box(room.from(), 0, room.to() - room.from(), top + height + searching + below);
         double leading = leading(middle);
-        double trailing = device.width() - device.safe().right() - Metrics.EDGE;
+        double trailing = trailing(middle);
         Optional<Layout.Face> face = bar.person().map(person -> face(person, trailing, middle));
         double end = actions(face.map(one -> one.ground().x()).orElse(trailing), middle);
         boolean isBeside = hasItems && !form.below();
@@ -95,8 +95,10 @@ final class TopBoxes {
             double side = Math.max(
                     Math.max(
                                     leading,
-                                    from + Metrics.TITLE_MARGIN + device.safe().left())
-                            - from,
+                                    room.from()
+                                            + Metrics.TITLE_MARGIN
+                                            + device.safe().left())
+                            - room.from(),
                     Math.max(box.right() - end, device.safe().right() + Metrics.TITLE_MARGIN));
             double centred = Math.max(0, box.width() - 2 * side);
             double most = isBeside
@@ -126,17 +128,14 @@ final class TopBoxes {
             }
         }
         search.ifPresent(item -> {
-            double left = from > 0 ? from : device.safe().left();
-            double right = device.width() - device.safe().right();
-            apart.add(SearchBox.of(item, new Box(left, top + height, right - left, SearchBox.LINE), 16, cells()));
+            apart.add(SearchBox.of(
+                    item, new Box(room.left(), top + height, room.right() - room.left(), SearchBox.LINE), 16, cells()));
         });
         Layout.ItemList list = Layout.ItemList.of(box, false, List.of());
         if (isBeside) {
             list = row.in(new Box(free + 16, top, Math.max(0, end - free - 24), height), box);
         } else if (hasItems) {
-            double left = from > 0 ? from : device.safe().left();
-            double right = device.width() - device.safe().right();
-            list = row.in(new Box(left, top + height + searching, right - left, below), box);
+            list = row.in(new Box(room.left(), top + height + searching, room.right() - room.left(), below), box);
         }
         Optional<Box> line = form.line()
                 ? Optional.of(new Box(box.x(), box.bottom() - Metrics.HAIRLINE, box.width(), Metrics.HAIRLINE))
@@ -176,17 +175,29 @@ final class TopBoxes {
 
     /** The button at the leading side; gives where the free room starts. */
     private double leading(double middle) {
-        double start = from == 0 ? device.safe().left() : from;
+        double start = room.left() + Metrics.EDGE;
         return bar.buttons().stream()
+                .filter(button -> !button.atEnd())
                 .findFirst()
-                .map(button -> {
-                    var target =
-                            new Box(start + Metrics.EDGE, middle - Metrics.TARGET / 2, Metrics.TARGET, Metrics.TARGET);
-                    Box icon = Box.around(target.centerX(), target.centerY(), Metrics.ICON, Metrics.ICON);
-                    buttons.add(new Layout.Button(target, icon, button, Optional.empty()));
-                    return target.right();
-                })
-                .orElse(start + Metrics.EDGE);
+                .map(button -> button(button, start, middle).right())
+                .orElse(start);
+    }
+
+    /** The button at the trailing side; gives where the free room ends. */
+    private double trailing(double middle) {
+        double end = room.right() - Metrics.EDGE;
+        return bar.buttons().stream()
+                .filter(FittedBar.Button::atEnd)
+                .findFirst()
+                .map(button -> button(button, end - Metrics.TARGET, middle).x())
+                .orElse(end);
+    }
+
+    private Box button(FittedBar.Button button, double x, double middle) {
+        var target = new Box(x, middle - Metrics.TARGET / 2, Metrics.TARGET, Metrics.TARGET);
+        Box icon = Box.around(target.centerX(), target.centerY(), Metrics.ICON, Metrics.ICON);
+        buttons.add(new Layout.Button(target, icon, button, Optional.empty()));
+        return target;
     }
 
     /** The buttons at the trailing side, before {@code end}; one without an icon has its label. Gives where they start. */
@@ -216,7 +227,7 @@ final class TopBoxes {
 
     private ItemLayout cells() {
         return new ItemLayout(
-                new Box(from, 0, device.width() - from, 0),
+                new Box(room.from(), 0, room.to() - room.from(), 0),
                 Form.IconSide.BEFORE,
                 Form.Labels.NONE,
                 scale,

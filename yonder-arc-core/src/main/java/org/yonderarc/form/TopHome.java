@@ -2,6 +2,7 @@ package org.yonderarc.form;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
@@ -147,7 +148,8 @@ final class TopHome extends FormHome<TopForm> {
     void fit(Bar bar, TopForm form, FitContext context, List<FittedBar> out) {
         FittedBar bare = context.bare(bar, form)
                 .withApart(context.apart(bar, form, form.search()))
-                .withButtons(leading(context).stream().toList())
+                .withButtons(Stream.concat(leading(context).stream(), trailing(context).stream())
+                        .toList())
                 .withPerson(form.profile().map(profile -> context.person(profile, context.ofPerson(bar, form))))
                 .withTitle(
                         form.title() == TopForm.Middle.NAME
@@ -171,9 +173,19 @@ final class TopHome extends FormHome<TopForm> {
                 .map(below -> new FittedBar.Button(
                         context.own(OwnWord.BACK_TO, context.titleOf(below.top())), OwnIcons.BACK, new Step.Back()))
                 .or(() -> wayOut(context))
-                .or(() -> DrawerHome.opened(context)
+                .or(() -> DrawerHome.opened(context, Form.Flank.LEADING)
                         .map(bar -> new FittedBar.Button(
                                 context.own(OwnWord.MENU), OwnIcons.MENU, new Step.Toggle(bar.id()))));
+    }
+
+    /** The menu at the other side, which has its own name where there are two. */
+    private static Optional<FittedBar.Button> trailing(FitContext context) {
+        boolean isSecond = DrawerHome.opened(context, Form.Flank.LEADING).isPresent();
+        return DrawerHome.opened(context, Form.Flank.TRAILING).map(bar -> new FittedBar.Button(
+                        isSecond ? context.nameOf(bar) : context.own(OwnWord.MENU),
+                        OwnIcons.MENU,
+                        new Step.Toggle(bar.id()))
+                .toEnd());
     }
 
     /** The way out of a part whose own bar stands in the place of the one that leads there. */

@@ -27,7 +27,7 @@ public record ItemLayout(
         Box bar, Form.IconSide side, Form.Labels labels, double textScale, MarkHome.Inner inner, TextMeasure measure) {
     /** Whether the bar stands, and its items lie below each other. */
     private boolean stands() {
-        return inner == MarkHome.Inner.TRAILING;
+        return inner.stands();
     }
 
     /** Whether icons stand above or below their labels. */

@@ -41,7 +41,7 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
     /**
      * What moved aside.
      *
-     * @param distance how far, in dp
+     * @param distance how far, in dp; below 0 towards the leading edge
      * @param radius the radius of its corners in dp
      * @param shadow whether it casts a shadow
      * @param scale how large it is, as a share of its size; smaller, it stays in the middle between top and bottom

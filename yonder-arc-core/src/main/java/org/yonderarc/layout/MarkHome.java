@@ -2,6 +2,7 @@ package org.yonderarc.layout;
 
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
@@ -14,8 +15,20 @@ public interface MarkHome {
         UPPER,
         /** Its lower edge: a bar above the content. */
         LOWER,
-        /** Its trailing edge: a bar beside the content. */
-        TRAILING
+        /** Its trailing edge: a bar before the content. */
+        TRAILING,
+        /** Its leading edge: a bar behind the content. */
+        LEADING;
+
+        /** The edge of items in a bar at a side edge. */
+        public static Inner of(Form.Flank flank) {
+            return flank.isTrailing() ? LEADING : TRAILING;
+        }
+
+        /** Whether the bar stands, and its items lie below each other. */
+        public boolean stands() {
+            return this == TRAILING || this == LEADING;
+        }
     }
 
     /**
@@ -32,12 +45,12 @@ public interface MarkHome {
     record Room(Indicator indicator, Box icon, Box label, Box target, double radius, Box bar, Inner inner) {
         /** Whether the bar stands, and its items lie below each other. */
         public boolean stands() {
-            return inner == Inner.TRAILING;
+            return inner.stands();
         }
 
         /** Whether the mark's edge is the one of the larger coordinate. */
         public boolean isFar() {
-            boolean innerIsFar = inner != Inner.UPPER;
+            boolean innerIsFar = inner == Inner.LOWER || inner == Inner.TRAILING;
             return (indicator.edge() == Indicator.Edge.INNER) == innerIsFar;
         }
     }

@@ -275,9 +275,9 @@ public final class Film {
             if (pair.isStill()) {
                 out.add(pair.b());
             } else if (pair.a() == null) {
-                out.add(present(pair.b(), q, pair.tempo()));
+                out.add(present(pair.b(), q, pair.tempo(), to));
             } else if (pair.b() == null) {
-                out.add(present(pair.a(), 1 - q, pair.tempo()));
+                out.add(present(pair.a(), 1 - q, pair.tempo(), from));
             } else {
                 Tween.node(pair.a(), pair.b(), q, out);
             }
@@ -295,7 +295,7 @@ public final class Film {
             out.add(fanned(group, entrance.get(), own));
             return;
         }
-        out.add(kept(present(node, p, tempo), to, p, ms));
+        out.add(kept(present(node, p, tempo, to), to, p, ms));
     }
 
     private void leave(SceneNode node, double p, double ms, Part.Tempo tempo, List<SceneNode> out) {
@@ -308,7 +308,7 @@ public final class Film {
             out.add(fanned(group, entrance.get(), 1 - p));
             return;
         }
-        out.add(kept(present(node, 1 - p, tempo), from, p, ms));
+        out.add(kept(present(node, 1 - p, tempo, from), from, p, ms));
     }
 
     /**
@@ -355,12 +355,12 @@ public final class Film {
     }
 
     /** What is there for a share only: bars come over their edge, badges pop, everything else fades. */
-    private SceneNode present(SceneNode node, double share, Part.Tempo tempo) {
+    private SceneNode present(SceneNode node, double share, Part.Tempo tempo, Scene own) {
         if (!(node instanceof SceneNode.Group group)) {
             return node.faded(tempo == Part.Tempo.SELECT ? share * share : share);
         }
         if (group.part() instanceof Part.Bar bar) {
-            return bar(group, bar.edge(), share);
+            return bar(group, bar.edge(), share, own);
         }
         if (group.part() == Part.Plain.PAGE_SHADOW) {
             return group.faded(Math.max(0, Math.min(1, share * SOON)));
@@ -368,12 +368,15 @@ public final class Film {
         return group.part() == Part.Plain.BADGE ? popped(group, share) : group.faded(share);
     }
 
-    private SceneNode bar(SceneNode.Group bar, Form.Edge edge, double share) {
+    /** A bar on its way over its edge, all of it: one that stands free goes farther than its own extent. */
+    private SceneNode bar(SceneNode.Group bar, Form.Edge edge, double share, Scene own) {
         double rest = 1 - share;
-        double width = bar.area().width();
+        Box area = bar.area();
+        boolean isLeft = (edge == Form.Edge.LEADING) != score.rightToLeft();
+        double aside = (isLeft ? -area.right() : own.width() - area.x()) * rest * (isBeneath ? PARALLAX : 1);
         return switch (edge) {
-            case LEADING -> bar.moved((score.rightToLeft() ? width : -width) * rest * (isBeneath ? PARALLAX : 1), 0);
-            case LOWER -> bar.moved(0, bar.area().height() * rest);
+            case LEADING, TRAILING -> bar.moved(aside, 0);
+            case LOWER -> bar.moved(0, (own.height() - area.y()) * rest);
             case UPPER -> bar.moved(0, -bar.area().height() * rest);
             case CONTENT, ABOVE -> bar.faded(share);
         };

@@ -23,11 +23,12 @@ import org.yonderarc.walk.Walk;
 
 /**
  * A finger that moves sideways, and the step that it takes by hand. From the leading edge it goes one place back, or pulls a
- * drawer open where there is no way back; anywhere else it pushes an open drawer closed. While it is down the film follows it;
+ * drawer open where there is no way back; from the trailing edge it pulls a drawer there; anywhere else it pushes an open
+ * drawer closed. While it is down the film follows it;
  * when it is lifted, the step is taken or not.
  */
 public final class Swipe {
-    /** How far from the leading edge a finger comes down at most to go back or to pull a drawer, in dp. */
+    /** How far from a side edge a finger comes down at most to go back or to pull a drawer, in dp. */
     public static final double EDGE = 24;
     /** How far a finger moves before it is a swipe, in dp. */
     public static final double SLOP = 8;
@@ -63,26 +64,36 @@ public final class Swipe {
         Fitting fitting = Fitter.fit(view.walk(), view.setting(), state);
         double sign = fitting.rightToLeft() ? -1 : 1;
         double width = fitting.device().width();
-        boolean isInward = dx * sign > 0;
-        boolean isAtEdge = (fitting.rightToLeft() ? width - x : x) <= EDGE;
-        return step(fitting, state, isInward, isAtEdge)
+        boolean isForward = dx * sign > 0;
+        double from = fitting.rightToLeft() ? width - x : x;
+        // What a finger pulls from an edge moves away from it.
+        boolean isAtEdge = isForward ? from <= EDGE : width - from <= EDGE;
+        return step(fitting, state, isForward, isAtEdge)
                 .flatMap(step ->
-                        of(view.walk(), state, step, isInward ? sign : -sign, reduced, fitting.rightToLeft(), scenes));
+                        of(view.walk(), state, step, isForward ? sign : -sign, reduced, fitting.rightToLeft(), scenes));
     }
 
-    private static Optional<Step> step(Fitting fitting, State state, boolean isInward, boolean isAtEdge) {
-        Optional<FittedBar> drawer =
-                fitting.bars().stream().filter(Forms::isPulled).findFirst();
+    private static Optional<Step> step(Fitting fitting, State state, boolean isForward, boolean isAtEdge) {
         if (state.open().isPresent()) {
-            boolean closes = drawer.filter(FittedBar::isOpen).isPresent() && !isInward;
+            boolean closes = fitting.bars().stream()
+                    .filter(FittedBar::isOpen)
+                    .anyMatch(bar -> isPulled(bar, isForward ? Form.Edge.TRAILING : Form.Edge.LEADING));
             return closes ? Optional.of(new Step.Close()) : Optional.empty();
         }
-        if (!isInward || !isAtEdge) {
+        if (!isAtEdge) {
             return Optional.empty();
         }
-        return state.trail().below().isPresent()
-                ? Optional.of(new Step.Back())
-                : drawer.map(bar -> new Step.Toggle(bar.id()));
+        if (isForward && state.trail().below().isPresent()) {
+            return Optional.of(new Step.Back());
+        }
+        return fitting.bars().stream()
+                .filter(bar -> isPulled(bar, isForward ? Form.Edge.LEADING : Form.Edge.TRAILING))
+                .findFirst()
+                .map(bar -> new Step.Toggle(bar.id()));
+    }
+
+    private static boolean isPulled(FittedBar bar, Form.Edge edge) {
+        return Forms.isPulled(bar) && bar.form().edge() == edge;
     }
 
     private static Optional<Swipe> of(
@@ -116,9 +127,9 @@ public final class Swipe {
     private static double reach(Scene open) {
         double page = open.first(Part.Plain.PAGE)
                 .map(SceneNode.Group::area)
-                .map(box -> box.x() > 0 ? box.x() : open.width() - box.right())
+                .map(box -> Math.max(box.x(), open.width() - box.right()))
                 .orElse(0.0);
-        double drawer = open.first(part -> part instanceof Part.Bar bar && bar.edge() == Form.Edge.LEADING)
+        double drawer = open.first(part -> part instanceof Part.Bar bar && bar.tempo() == Part.Tempo.DRAWERS)
                 .map(group -> group.area().width())
                 .orElse(open.width());
         return Math.abs(page) > 0 ? Math.abs(page) : drawer;

@@ -5,8 +5,9 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * A panel at the leading edge.
+ * A panel at a side edge.
  *
+ * @param flank which side edge
  * @param opens how it opens
  * @param header what stands at its head
  * @param footer the ids of the items that stand at its foot
@@ -19,6 +20,7 @@ import java.util.Optional;
  * @param style how it looks
  */
 public record DrawerForm(
+        Flank flank,
         Opening opens,
         Optional<Header> header,
         List<String> footer,
@@ -39,6 +41,7 @@ public record DrawerForm(
 
     /** A drawer with all defaults. */
     public static final DrawerForm DEFAULT = new DrawerForm(
+            Flank.LEADING,
             Opening.OVER,
             Optional.empty(),
             List.of(),
@@ -51,6 +54,7 @@ public record DrawerForm(
             Optional.empty());
 
     public DrawerForm {
+        Objects.requireNonNull(flank, "flank");
         Objects.requireNonNull(opens, "opens");
         Objects.requireNonNull(header, "header");
         footer = List.copyOf(footer);
@@ -69,7 +73,7 @@ public record DrawerForm(
 
     @Override
     public Edge edge() {
-        return Edge.LEADING;
+        return flank.edge();
     }
 
     @Override
@@ -90,12 +94,12 @@ public record DrawerForm(
     @Override
     public DrawerForm withStyle(Style.Ref other) {
         return new DrawerForm(
-                opens, header, footer, width, share, collapsed, beneath, logo, search, Optional.of(other));
+                flank, opens, header, footer, width, share, collapsed, beneath, logo, search, Optional.of(other));
     }
 
     /** The same, opening otherwise. */
     public DrawerForm opening(Opening how) {
-        return new DrawerForm(how, header, footer, width, share, collapsed, beneath, logo, search, style);
+        return new DrawerForm(flank, how, header, footer, width, share, collapsed, beneath, logo, search, style);
     }
 
     /** How a drawer opens. */

@@ -70,9 +70,9 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         BOTTOM,
         /** A bar at the upper edge. */
         TOP,
-        /** A narrow bar at the leading edge. */
+        /** A narrow bar at a side edge. */
         RAIL,
-        /** A panel at the leading edge. */
+        /** A panel at a side edge. */
         DRAWER,
         /** A round button that fans items out. */
         RADIAL,
@@ -95,6 +95,8 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         LOWER("lower edge"),
         /** At the leading edge. */
         LEADING("leading edge"),
+        /** At the trailing edge. */
+        TRAILING("trailing edge"),
         /** Above the content, at a corner or before an edge. */
         ABOVE("place above the content");
 
@@ -107,6 +109,30 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         /** What it is in a message: "lower edge". */
         public String words() {
             return words;
+        }
+    }
+
+    /** Which of the side edges a bar stands at. */
+    enum Flank {
+        /** Where lines start: at the left for who reads from left to right. */
+        LEADING(Edge.LEADING),
+        /** Where lines end. */
+        TRAILING(Edge.TRAILING);
+
+        private final Edge edge;
+
+        Flank(Edge edge) {
+            this.edge = edge;
+        }
+
+        /** The edge. */
+        public Edge edge() {
+            return edge;
+        }
+
+        /** Whether it is the edge where lines end. */
+        public boolean isTrailing() {
+            return this == TRAILING;
         }
     }
 

@@ -5,8 +5,9 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * A narrow bar at the leading edge.
+ * A narrow bar at a side edge.
  *
+ * @param flank which side edge
  * @param labels which items show their label
  * @param narrow whether it is as narrow as touch targets allow
  * @param action the id of the item that stands at its head as the main action
@@ -14,9 +15,11 @@ import java.util.Optional;
  * @param line whether a line closes it at the side
  * @param icons where icons stand
  * @param logo whether the app's logo stands at its head, in its small form
+ * @param floating how it stands free; no value where it reaches from edge to edge
  * @param style how it looks
  */
 public record RailForm(
+        Flank flank,
         Labels labels,
         boolean narrow,
         Optional<String> action,
@@ -24,14 +27,26 @@ public record RailForm(
         boolean line,
         IconSide icons,
         boolean logo,
+        Optional<Floating> floating,
         Optional<Style.Ref> style)
         implements Form {
     /** A rail with all defaults. */
     public static final RailForm DEFAULT = new RailForm(
-            Labels.ALL, false, Optional.empty(), Side.START, false, IconSide.ABOVE, false, Optional.empty());
+            Flank.LEADING,
+            Labels.ALL,
+            false,
+            Optional.empty(),
+            Side.START,
+            false,
+            IconSide.ABOVE,
+            false,
+            Optional.empty(),
+            Optional.empty());
 
     public RailForm {
+        Objects.requireNonNull(flank, "flank");
         Objects.requireNonNull(labels, "labels");
+        Objects.requireNonNull(floating, "floating");
         Objects.requireNonNull(action, "action");
         Objects.requireNonNull(items, "items");
         Objects.requireNonNull(icons, "icons");
@@ -45,7 +60,7 @@ public record RailForm(
 
     @Override
     public Edge edge() {
-        return Edge.LEADING;
+        return flank.edge();
     }
 
     @Override
@@ -60,16 +75,38 @@ public record RailForm(
 
     @Override
     public RailForm withStyle(Style.Ref other) {
-        return new RailForm(labels, narrow, action, items, line, icons, logo, Optional.of(other));
+        return new RailForm(flank, labels, narrow, action, items, line, icons, logo, floating, Optional.of(other));
     }
 
     @Override
     public RailForm withLabels(Labels which) {
-        return new RailForm(which, narrow, action, items, line, icons, logo, style);
+        return new RailForm(flank, which, narrow, action, items, line, icons, logo, floating, style);
     }
 
     @Override
     public RailForm withIcons(IconSide side) {
-        return new RailForm(labels, narrow, action, items, line, side, logo, style);
+        return new RailForm(flank, labels, narrow, action, items, line, side, logo, floating, style);
+    }
+
+    /**
+     * How a rail stands free of the edges, as high as its items.
+     *
+     * @param inset its distance from the edges in dp, within {@link #INSET}
+     * @param radius the radius of its corners in dp, within {@link #RADIUS}
+     * @param shadow whether it casts a shadow
+     * @param over whether the content goes on beneath it; if not, the content stands beside it
+     */
+    public record Floating(double inset, double radius, boolean shadow, boolean over) {
+        /** Distances from the edges in dp. */
+        public static final Range INSET = new Range(0, 160);
+        /** Radii of corners in dp. */
+        public static final Range RADIUS = new Range(0, 64);
+        /** With all defaults. */
+        public static final Floating DEFAULT = new Floating(16, 24, true, false);
+
+        public Floating {
+            INSET.require(inset, "the inset of a floating rail");
+            RADIUS.require(radius, "the radius of a floating rail");
+        }
     }
 }

@@ -159,6 +159,7 @@ public final class BarGround {
         Box line =
                 switch (side) {
                     case LOWER -> new Box(box.x(), box.y(), box.width(), wide);
+                    case TRAILING -> new Box(box.x(), box.y(), wide, box.height());
                     case LEADING -> new Box(box.right() - wide, box.y(), wide, box.height());
                     default -> new Box(box.x(), box.bottom() - wide, box.width(), wide);
                 };

@@ -35,6 +35,8 @@ public record Shift(boolean mirrors, double scale, double by, double down) {
             "send",
             "layout-sidebar-left-collapse",
             "layout-sidebar-left-expand",
+            "layout-sidebar-right-collapse",
+            "layout-sidebar-right-expand",
             "book",
             "share",
             "message",

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.fit.Insets;
 import org.yonderarc.form.Forms;
 import org.yonderarc.form.OwnIcons;
 import org.yonderarc.layout.Box;
@@ -119,7 +120,9 @@ public final class Composer {
     /** Everything but the drawer, moved aside from it. */
     private void aside(Layout.Aside aside, List<SceneNode> page, List<SceneNode> nodes) {
         double down = layout.screen().height() * (1 - aside.scale()) / 2;
-        var shift = new Shift(false, aside.scale(), aside.distance(), down);
+        // What moves towards the leading edge keeps its distance there from the trailing one.
+        double across = aside.distance() < 0 ? layout.screen().width() * (1 - aside.scale()) : 0;
+        var shift = new Shift(false, aside.scale(), aside.distance() + across, down);
         Box moved = shift.box(layout.screen());
         if (aside.shadow()) {
             nodes.add(SceneNode.Group.of(
@@ -132,7 +135,7 @@ public final class Composer {
         var inner = new ArrayList<SceneNode>();
         inner.add(new SceneNode.Rect("page-ground", moved, 0, palette.background()));
         inner.addAll(shift.all(page));
-        if (aside.distance() > 0) {
+        if (aside.distance() != 0) {
             inner.add(scrim(moved, Layout.Scrim.CLEAR));
         }
         nodes.add(SceneNode.Group.of(Part.Plain.PAGE, "page", new Meaning.Plain(), moved, inner)
@@ -141,7 +144,7 @@ public final class Composer {
 
     /** The sample content, below the bars at its head. */
     private Canvas drawn() {
-        Box content = layout.content();
+        Box content = content();
         double head = layout.bars().stream()
                 .filter(Composer::isHead)
                 .mapToDouble(bar -> bar.box().bottom() - content.y())
@@ -174,6 +177,22 @@ public final class Composer {
 
     private boolean fills() {
         return Contents.fills(fitting.content().kind());
+    }
+
+    /** Where the content stands: what fills its screen goes on beneath what the hardware claims at the sides. */
+    private Box content() {
+        Box content = layout.content();
+        if (!fills() || fitting.picture().isPresent()) {
+            return content;
+        }
+        Box screen = layout.screen();
+        Insets safe = fitting.device().safe();
+        boolean isMirrored = fitting.rightToLeft();
+        double claimedBefore = isMirrored ? safe.right() : safe.left();
+        double claimedBehind = isMirrored ? safe.left() : safe.right();
+        double left = content.x() <= claimedBefore ? 0 : content.x();
+        double right = content.right() >= screen.width() - claimedBehind ? screen.width() : content.right();
+        return new Box(left, content.y(), right - left, content.height());
     }
 
     /** How far content that is so long can be scrolled. */
@@ -218,7 +237,7 @@ public final class Composer {
     }
 
     private SceneNode content(List<SceneNode> drawn, double reach, double scrolled, double gone) {
-        Box content = layout.content();
+        Box content = content();
         double top = isUnderClearTop() ? 0 : content.y() - gone;
         return SceneNode.Group.of(
                         new Part.Screen(fitting.place()),

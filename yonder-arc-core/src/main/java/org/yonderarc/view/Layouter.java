@@ -20,7 +20,8 @@ import org.yonderarc.plan.Form;
  * Lays fittings out, for a person who reads from left to right.
  *
  * <ol>
- *   <li>What stands at the leading edge takes its width first, then the upper and the lower edge their heights.
+ *   <li>What stands at the side edges takes its width first, then the upper and the lower edge their heights; what
+ *       stands free of the edges stands between them.
  *   <li>The content has what is left; bars in the content are laid out in it.
  *   <li>Bars above the content keep clear of all others.
  * </ol>
@@ -28,7 +29,14 @@ import org.yonderarc.plan.Form;
 public final class Layouter {
     /** The order in which bars claim their room. */
     private static final Map<Form.Edge, Integer> ORDER = new EnumMap<>(Map.of(
-            Form.Edge.LEADING, 0, Form.Edge.UPPER, 1, Form.Edge.LOWER, 2, Form.Edge.CONTENT, 3, Form.Edge.ABOVE, 4));
+            Form.Edge.LEADING, 0,
+            Form.Edge.TRAILING, 0,
+            Form.Edge.UPPER, 1,
+            Form.Edge.LOWER, 2,
+            Form.Edge.CONTENT, 4,
+            Form.Edge.ABOVE, 5));
+    /** What stands free does so between the bars at the edges. */
+    private static final int FREE = 3;
 
     private Layouter() {}
 
@@ -55,7 +63,8 @@ public final class Layouter {
 
     private static List<FittedBar> inOrder(List<FittedBar> bars) {
         return bars.stream()
-                .sorted(Comparator.comparing(bar -> ORDER.get(bar.form().edge())))
+                .sorted(Comparator.comparing(bar ->
+                        Forms.standsFree(bar) ? FREE : ORDER.get(bar.form().edge())))
                 .toList();
     }
 }

@@ -49,8 +49,13 @@ import org.yonderarc.walk.Walk;
 class LayoutInvariantsTest {
     private static final int CASES = 6000;
     /** The icons that point somewhere. */
-    private static final List<String> DIRECTED =
-            List.of(OwnIcons.BACK, OwnIcons.MENU, OwnIcons.COLLAPSE, OwnIcons.EXPAND);
+    private static final List<String> DIRECTED = List.of(
+            OwnIcons.BACK,
+            OwnIcons.MENU,
+            OwnIcons.COLLAPSE,
+            OwnIcons.EXPAND,
+            OwnIcons.COLLAPSE_TRAILING,
+            OwnIcons.EXPAND_TRAILING);
 
     @Test
     void holdForRandomPlansOnRandomDevices() {
@@ -176,13 +181,19 @@ class LayoutInvariantsTest {
             case 2 ->
                 FormBuilder.drawer()
                         .opens(DrawerForm.Opening.values()[random.nextInt(4)])
+                        .edge(Form.Flank.values()[random.nextInt(2)])
                         .share(0.2 + random.nextDouble() * 0.8)
                         .beneath(1, random.nextInt(80), true, 0.5 + random.nextDouble() / 2)
                         .collapsed(72)
                         .search("s0")
                         .header("p.png", "Somebody of a long name", "Somewhere far away from here")
                         .logo(random.nextBoolean());
-            case 3 -> FormBuilder.rail().logo(true).items(side);
+            case 3 ->
+                FormBuilder.rail()
+                        .logo(true)
+                        .items(side)
+                        .edge(Form.Flank.values()[random.nextInt(2)])
+                        .floating(random.nextInt(60), random.nextInt(64), true, random.nextBoolean());
             default -> FormBuilder.grid("s0").logo(true).tiles(Form.Tiles.values()[random.nextInt(2)]);
         };
     }
@@ -227,11 +238,13 @@ class LayoutInvariantsTest {
         return switch (random.nextInt(7)) {
             case 0 ->
                 FormBuilder.rail()
+                        .edge(Form.Flank.values()[random.nextInt(2)])
                         .labels(labels)
                         .narrow(random.nextBoolean())
                         .items(Form.Side.values()[random.nextInt(3)]);
             case 1 ->
                 FormBuilder.drawer()
+                        .edge(Form.Flank.values()[random.nextInt(2)])
                         .opens(DrawerForm.Opening.values()[random.nextInt(4)])
                         .header("p.png", "Somebody", "Somewhere")
                         .collapsed(72)

@@ -13,6 +13,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -24,13 +25,17 @@ import org.yonderarc.walk.Walk;
 
 class SwipeTest {
     private static Walk walk(DrawerForm.Opening opens) {
+        return walk(opens, Form.Flank.LEADING);
+    }
+
+    private static Walk walk(DrawerForm.Opening opens, Form.Flank edge) {
         return Walk.of(PlanBuilder.app("Swipe")
                 .start("a")
                 .screen("a")
                 .screen("b", screen -> screen.under("a"))
                 .menu("main", menu -> menu.item("a").item("b"))
-                .bar(bar ->
-                        bar.menu("main").form(FormBuilder.drawer().opens(opens).width(280)))
+                .bar(bar -> bar.menu("main")
+                        .form(FormBuilder.drawer().edge(edge).opens(opens).width(280)))
                 .topBar()
                 .build());
     }
@@ -73,6 +78,46 @@ class SwipeTest {
         assertEquals(
                 Optional.ofNullable(step),
                 swipe.map(Swipe::step).map(Object::getClass).map(Class::getSimpleName));
+    }
+
+    /** A drawer at the trailing edge is pulled from there; the leading edge leads back as ever. */
+    @ParameterizedTest
+    @CsvSource({
+        "OVER,    en, '',          380, -9, Toggle",
+        "BENEATH, en, '',          380, -9, Toggle",
+        "OVER,    en, '',          340, -9, ",
+        "OVER,    en, '',          4,    9, ",
+        "OVER,    en, open:b,      4,    9, Back",
+        "OVER,    en, open:b,      380, -9, Toggle",
+        "OVER,    en, toggle:main, 200,  9, Close",
+        "OVER,    en, toggle:main, 200, -9, ",
+        "OVER,    ar, '',          4,    9, Toggle",
+        "OVER,    ar, toggle:main, 200, -9, Close",
+    })
+    void aDrawerAtTheTrailingEdgeIsPulledFromThere(
+            DrawerForm.Opening opens, String language, String steps, double x, double dx, String step) {
+        Walk walk = walk(opens, Form.Flank.TRAILING);
+        Optional<Swipe> swipe = Swipe.begin(view(walk, language), after(walk, steps), x, dx, false);
+        assertEquals(
+                Optional.ofNullable(step),
+                swipe.map(Swipe::step).map(Object::getClass).map(Class::getSimpleName));
+    }
+
+    @Test
+    void whatIsSwipedFromTheTrailingEdgeStaysUnderTheFinger() {
+        for (DrawerForm.Opening opens :
+                new DrawerForm.Opening[] {DrawerForm.Opening.OVER, DrawerForm.Opening.BENEATH}) {
+            Walk walk = walk(opens, Form.Flank.TRAILING);
+            Swipe swipe =
+                    Swipe.begin(view(walk, "en"), walk.start(), 382, -9, false).orElseThrow();
+            for (double dx : new double[] {-20, -140, -279, -280, -500}) {
+                Scene scene = swipe.move(dx);
+                double edge = opens == DrawerForm.Opening.BENEATH
+                        ? scene.first(Part.Plain.PAGE).orElseThrow().area().right()
+                        : scene.bar("drawer").orElseThrow().area().x();
+                assertEquals(384 + Math.max(-280, dx), edge, 1e-6, opens + " at " + dx);
+            }
+        }
     }
 
     /** The drawer's edge, or the page's, stays under the finger: a dp for each dp. */

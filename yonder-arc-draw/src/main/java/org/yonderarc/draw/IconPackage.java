@@ -46,6 +46,8 @@ enum IconPackage {
             "menu-2", "list",
             "layout-sidebar-left-collapse", "layout-sidebar-inset",
             "layout-sidebar-left-expand", "layout-sidebar",
+            "layout-sidebar-right-collapse", "layout-sidebar-inset-reverse",
+            "layout-sidebar-right-expand", "layout-sidebar-reverse",
             "dots", "three-dots",
             "plus", "plus-lg",
             "world", "globe",

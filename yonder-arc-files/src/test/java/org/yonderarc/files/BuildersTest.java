@@ -221,6 +221,8 @@ class BuildersTest {
                                 FormBuilder.rail()
                                         .labels(Form.Labels.NONE)
                                         .narrow(true)
+                                        .edge(Form.Flank.TRAILING)
+                                        .floating(20, 12, false, true)
                                         .action("log")
                                         .logo(true)
                                         .items(Form.Side.CENTER)
@@ -230,6 +232,7 @@ class BuildersTest {
                         .form(
                                 "desktop",
                                 FormBuilder.drawer()
+                                        .edge(Form.Flank.TRAILING)
                                         .opens(DrawerForm.Opening.KEPT)
                                         .header(
                                                 "pictures/crew.png",
