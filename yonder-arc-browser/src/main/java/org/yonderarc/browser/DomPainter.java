@@ -14,6 +14,7 @@ import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.stage.Access;
 import org.yonderarc.stage.AccessTree;
+import org.yonderarc.stage.Retreat;
 import org.yonderarc.tree.Decimals;
 
 /**
@@ -57,6 +58,20 @@ final class DomPainter {
             double gone = Math.min(leaving, content.getScrollTop());
             Page.style(bar, "transform", gone > 0 ? "translateY(" + Shown.px(-gone) + ")" : "none");
             Page.style(bar, "--gone", Decimals.brief(leaving > 0 ? gone / leaving : 0));
+        }
+    }
+
+    /**
+     * Moves the bar at the lower edge as the content is scrolled.
+     *
+     * @param glides whether it takes its time: nobody's finger is on it
+     */
+    void retreat(Retreat bar, boolean glides) {
+        Shown shown = painted.get(bar.path());
+        if (shown != null) {
+            Page.style(shown.element(), "transition", glides ? "transform 160ms ease-out" : "none");
+            Page.style(
+                    shown.element(), "transform", bar.away() > 0 ? "translateY(" + Shown.px(bar.away()) + ")" : "none");
         }
     }
 

@@ -250,7 +250,7 @@ final class Level implements SceneNode.Visitor {
                 && had.opacity() == node.opacity();
         if (!stays) {
             look(element, node);
-            mean(element, node);
+            mean(element, node, area);
             shown.has(node);
         }
         // A top bar has a title among its actions.
@@ -296,7 +296,7 @@ final class Level implements SceneNode.Visitor {
         Page.style(element, "opacity", node.opacity() < 1 ? Decimals.brief(node.opacity()) : "");
     }
 
-    private void mean(Element element, SceneNode.Group node) {
+    private void mean(Element element, SceneNode.Group node, Box area) {
         DomPainter.attribute(element, "title", Target.hint(node));
         Meaning meaning = node.meaning();
         if (meaning instanceof Meaning.Link link) {
@@ -320,6 +320,8 @@ final class Level implements SceneNode.Visitor {
         } else if (meaning instanceof Meaning.Main main) {
             element.setAttribute("aria-label", main.label());
             element.setAttribute("tabindex", "-1");
+            // What is last can be scrolled clear of a bar over it: see the page's style.
+            Page.style(element, "--end", Shown.px(area.height() + main.reach()));
         } else if (meaning instanceof Meaning.Heading heading) {
             element.setAttribute("aria-label", heading.text());
         } else if (meaning instanceof Meaning.Figure figure) {

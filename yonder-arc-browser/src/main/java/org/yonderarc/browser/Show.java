@@ -162,6 +162,7 @@ final class Show {
     private void scrolled(String path, double across, double down) {
         stage.take(new Input.Scrolled(path, across, down), now());
         painter.leave();
+        stage.retreat().ifPresent(bar -> painter.retreat(bar, false));
     }
 
     private void take(Input input) {
@@ -169,6 +170,7 @@ final class Show {
         if (stage.moves()) {
             wake();
         } else {
+            retreat();
             painter.hands(stage.pointsAtTarget());
         }
     }
@@ -213,6 +215,7 @@ final class Show {
         painter.leaving(stage.leaving());
         painter.dialog(stage.tree().dialog());
         painter.paint(scene);
+        retreat();
         painter.hands(stage.pointsAtTarget());
         stage.tree().content().ifPresent(path -> scroll(path, stage.scrolled(path)));
         painter.tell(stage.tree());
@@ -221,6 +224,12 @@ final class Show {
         if (!rests || stage.moves()) {
             wake();
         }
+    }
+
+    /** Moves the bar that leaves to where it belongs, without a finger on it. */
+    private void retreat() {
+        boolean glides = !stage.surroundings().lessMotion();
+        stage.retreat().ifPresent(bar -> painter.retreat(bar, glides));
     }
 
     /** Scrolls content where that is news: to ask the browser where it is would have it laid out in each frame. */

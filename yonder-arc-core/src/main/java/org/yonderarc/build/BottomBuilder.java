@@ -42,6 +42,11 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
         return put("icons", side);
     }
 
+    /** Sets what it does when the content scrolls. */
+    public BottomBuilder scrolling(Form.Scrolling what) {
+        return put("scrolling", what);
+    }
+
     /** Lets it float, in dp. */
     public BottomBuilder floating(double inset, double radius, boolean shadow) {
         var floating = new LinkedHashMap<String, Value>();

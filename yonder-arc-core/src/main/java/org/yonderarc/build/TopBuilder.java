@@ -93,7 +93,7 @@ public final class TopBuilder extends FormBuilder<TopBuilder> {
     }
 
     /** Sets whether it stays when the content scrolls. */
-    public TopBuilder scrolling(TopForm.Scrolling what) {
+    public TopBuilder scrolling(Form.Scrolling what) {
         return put("scrolling", what);
     }
 }

@@ -16,9 +16,17 @@ import org.yonderarc.tree.Decimals;
  * @param scrolled how far the content is scrolled, in dp, 0 or more; content that ends before stays at its end
  * @param scheme in which of the theme's two schemes
  * @param moreContrast whether the person wants more contrast
+ * @param away how far bars at the lower edge that leave have left at most, in dp, 0 or more; never farther than the content
+ *     is scrolled
  */
 public record Setting(
-        Device device, String language, Interaction touch, double scrolled, Scheme scheme, boolean moreContrast) {
+        Device device,
+        String language,
+        Interaction touch,
+        double scrolled,
+        Scheme scheme,
+        boolean moreContrast,
+        double away) {
     /** The farthest that content is scrolled, in dp. */
     public static final double FARTHEST = 100_000;
 
@@ -35,6 +43,15 @@ public record Setting(
             throw new IllegalArgumentException(
                     "content is scrolled by 0 to " + (int) FARTHEST + " dp, not by " + Decimals.text(scrolled));
         }
+        if (!(away >= 0)) {
+            throw new IllegalArgumentException("a bar leaves by 0 dp or more, not by " + Decimals.text(away));
+        }
+    }
+
+    /** Bars that leave have left as far as the content is scrolled. */
+    public Setting(
+            Device device, String language, Interaction touch, double scrolled, Scheme scheme, boolean moreContrast) {
+        this(device, language, touch, scrolled, scheme, moreContrast, FARTHEST);
     }
 
     /** In the usual contrast. */
@@ -49,32 +66,37 @@ public record Setting(
 
     /** The same on another device. */
     public Setting with(Device other) {
-        return new Setting(other, language, touch, scrolled, scheme, moreContrast);
+        return new Setting(other, language, touch, scrolled, scheme, moreContrast, away);
     }
 
     /** The same, touched elsewhere. */
     public Setting with(Interaction other) {
-        return new Setting(device, language, other, scrolled, scheme, moreContrast);
+        return new Setting(device, language, other, scrolled, scheme, moreContrast, away);
     }
 
     /** The same in another language. */
     public Setting in(String tag) {
-        return new Setting(device, tag, touch, scrolled, scheme, moreContrast);
+        return new Setting(device, tag, touch, scrolled, scheme, moreContrast, away);
     }
 
     /** The same, scrolled elsewhere. */
     public Setting scrolledBy(double dp) {
-        return new Setting(device, language, touch, dp, scheme, moreContrast);
+        return new Setting(device, language, touch, dp, scheme, moreContrast, away);
+    }
+
+    /** The same, bars that leave having left so far at most. */
+    public Setting away(double dp) {
+        return new Setting(device, language, touch, scrolled, scheme, moreContrast, dp);
     }
 
     /** The same in another scheme. */
     public Setting with(Scheme other) {
-        return new Setting(device, language, touch, scrolled, other, moreContrast);
+        return new Setting(device, language, touch, scrolled, other, moreContrast, away);
     }
 
     /** The same for a person who wants more contrast, or the usual one. */
     public Setting moreContrast(boolean more) {
-        return new Setting(device, language, touch, scrolled, scheme, more);
+        return new Setting(device, language, touch, scrolled, scheme, more, away);
     }
 
     /** The theme of a plan as this person sees it. */

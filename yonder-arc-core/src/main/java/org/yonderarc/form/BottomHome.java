@@ -44,6 +44,12 @@ final class BottomHome extends FormHome<BottomForm> {
         var overflow = SharedShapes.overflow(shape, BottomForm::overflow);
         var labels = SharedShapes.labels(shape, BottomForm::labels);
         var icons = SharedShapes.icons(shape, BottomForm::icons);
+        var scrolling = shape.field(
+                "scrolling",
+                Codecs.choice(Form.Scrolling.values()),
+                BottomForm::scrolling,
+                BottomForm.DEFAULT.scrolling(),
+                "What it does when the content scrolls: it leaves as one scrolls down, and comes back as one scrolls up.");
         var floating = shape.optional(
                 "floating",
                 floating(),
@@ -56,6 +62,7 @@ final class BottomHome extends FormHome<BottomForm> {
                 got.get(overflow),
                 got.get(labels),
                 got.get(icons),
+                got.get(scrolling),
                 got.get(floating),
                 got.get(style)));
     }
@@ -119,9 +126,16 @@ final class BottomHome extends FormHome<BottomForm> {
 
     @Override
     Room left(BottomForm form, Layout.Bar bar, Room room) {
-        return form.floating().isPresent() || bar.fitted().look().ground().isClear()
+        return form.floating().isPresent()
+                        || scrollsAway(form)
+                        || bar.fitted().look().ground().isClear()
                 ? room.clearOf(bar.box().y())
                 : room.above(bar.box().y());
+    }
+
+    @Override
+    boolean scrollsAway(BottomForm form) {
+        return form.scrolling() == Form.Scrolling.LEAVES;
     }
 
     @Override

@@ -116,7 +116,7 @@ public abstract class FormHome<F extends Form> {
         return false;
     }
 
-    /** Whether it scrolls away with the content. */
+    /** Whether it leaves when the content scrolls. */
     boolean scrollsAway(F form) {
         return false;
     }

@@ -93,7 +93,7 @@ public final class Forms {
         return of(form.kind()).mostNamed();
     }
 
-    /** Whether a bar scrolls away with the content. */
+    /** Whether a bar leaves when the content scrolls. */
     public static boolean scrollsAway(Form form) {
         return at(form).scrollsAway();
     }

@@ -61,7 +61,7 @@ final class TopHome extends FormHome<TopForm> {
                 "line", Codecs.FLAG, TopForm::line, TopForm.DEFAULT.line(), "Whether a line closes it below.");
         var scrolling = shape.field(
                 "scrolling",
-                Codecs.choice(TopForm.Scrolling.values()),
+                Codecs.choice(Form.Scrolling.values()),
                 TopForm::scrolling,
                 TopForm.DEFAULT.scrolling(),
                 "Whether it stays or leaves when the content scrolls.");
@@ -225,7 +225,7 @@ final class TopHome extends FormHome<TopForm> {
 
     @Override
     boolean scrollsAway(TopForm form) {
-        return form.scrolling() == TopForm.Scrolling.LEAVES;
+        return form.scrolling() == Form.Scrolling.LEAVES;
     }
 
     @Override

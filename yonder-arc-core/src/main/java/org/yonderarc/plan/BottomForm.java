@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param overflow the item that leads to the others
  * @param labels which items show their label
  * @param icons where icons stand
+ * @param scrolling what it does when the content scrolls
  * @param floating its inset from the edges, where it floats
  * @param style how it looks
  */
@@ -20,6 +21,7 @@ public record BottomForm(
         Overflow overflow,
         Labels labels,
         IconSide icons,
+        Scrolling scrolling,
         Optional<Floating> floating,
         Optional<Style.Ref> style)
         implements Form {
@@ -28,7 +30,14 @@ public record BottomForm(
 
     /** A bottom bar with all defaults. */
     public static final BottomForm DEFAULT = new BottomForm(
-            5, WhenFull.OVERFLOW, Overflow.DEFAULT, Labels.ALL, IconSide.ABOVE, Optional.empty(), Optional.empty());
+            5,
+            WhenFull.OVERFLOW,
+            Overflow.DEFAULT,
+            Labels.ALL,
+            IconSide.ABOVE,
+            Scrolling.STAYS,
+            Optional.empty(),
+            Optional.empty());
 
     public BottomForm {
         MOST.require(most, "the most items of a bottom bar");
@@ -36,6 +45,7 @@ public record BottomForm(
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(labels, "labels");
         Objects.requireNonNull(icons, "icons");
+        Objects.requireNonNull(scrolling, "scrolling");
         Objects.requireNonNull(floating, "floating");
         Objects.requireNonNull(style, "style");
     }
@@ -62,17 +72,17 @@ public record BottomForm(
 
     @Override
     public BottomForm withStyle(Style.Ref other) {
-        return new BottomForm(most, whenFull, overflow, labels, icons, floating, Optional.of(other));
+        return new BottomForm(most, whenFull, overflow, labels, icons, scrolling, floating, Optional.of(other));
     }
 
     @Override
     public BottomForm withLabels(Labels which) {
-        return new BottomForm(most, whenFull, overflow, which, icons, floating, style);
+        return new BottomForm(most, whenFull, overflow, which, icons, scrolling, floating, style);
     }
 
     @Override
     public BottomForm withIcons(IconSide side) {
-        return new BottomForm(most, whenFull, overflow, labels, side, floating, style);
+        return new BottomForm(most, whenFull, overflow, labels, side, scrolling, floating, style);
     }
 
     /**

@@ -136,6 +136,14 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         }
     }
 
+    /** What a bar does when the content scrolls. */
+    enum Scrolling {
+        /** It stays. */
+        STAYS,
+        /** It leaves over its edge as the content scrolls down. */
+        LEAVES
+    }
+
     /** What happens to the items that don't fit. */
     enum WhenFull {
         /** They go to the overflow. */

@@ -171,12 +171,4 @@ public record TopForm(
         /** Nothing. */
         NONE
     }
-
-    /** What a top bar does when the content scrolls. */
-    public enum Scrolling {
-        /** It stays. */
-        STAYS,
-        /** It scrolls away with the content. */
-        LEAVES
-    }
 }

@@ -57,6 +57,11 @@ final class Scrolls {
     private List<Region> regions = List.of();
     private Optional<Glide> glide = Optional.empty();
     private double side = 1;
+    /** What content is shown, how far a bar at the lower edge can leave with it, and how far it has. */
+    private String content = "";
+
+    private double way;
+    private double away;
 
     /** The offset that is remembered by {@code id}. */
     Offset of(String id) {
@@ -64,10 +69,14 @@ final class Scrolls {
     }
 
     /** Takes in what scrolls in a scene; what is scrolled beyond its end goes back to it. */
-    void learn(Scene scene, String content, boolean rightToLeft) {
+    void learn(Scene scene, String shown, boolean rightToLeft) {
+        if (!shown.equals(content)) {
+            content = shown;
+            away = 0;
+        }
         side = rightToLeft ? -1 : 1;
         var found = new ArrayList<Region>();
-        collect(scene.nodes(), "", content, found);
+        collect(scene.nodes(), "", shown, found);
         regions = found;
         regions.forEach(region -> put(region, of(region.id)));
     }
@@ -98,6 +107,17 @@ final class Scrolls {
                 .reduce((outer, inner) -> inner);
     }
 
+    /** Sets how far a bar at the lower edge can leave, in dp; 0 where none does. */
+    void leaves(double dp) {
+        way = dp;
+        away = Math.min(away, dp);
+    }
+
+    /** How far that bar has left: down with the content, and back as soon as the content goes up. */
+    double away(String shown) {
+        return shown.equals(content) ? away : 0;
+    }
+
     /** Forgets how far a place was scrolled. */
     void forget(String id) {
         offsets.remove(id);
@@ -105,8 +125,12 @@ final class Scrolls {
 
     private boolean put(Region region, Offset wanted) {
         Offset next = within(region, wanted);
-        if (next.equals(of(region.id))) {
+        Offset before = of(region.id);
+        if (next.equals(before)) {
             return false;
+        }
+        if (region.id.equals(content)) {
+            away = clamp(away + next.down() - before.down(), way);
         }
         if (next.isNone()) {
             offsets.remove(region.id);

@@ -164,6 +164,11 @@ public final class Stage {
         return still.leaving();
     }
 
+    /** The bar at the lower edge that leaves when the content is scrolled, where the host scrolls; no value where none does. */
+    public Optional<Retreat> retreat() {
+        return still.retreat();
+    }
+
     /** How far something that scrolls is scrolled downwards, in dp. */
     public double scrolled(String path) {
         still.scene();

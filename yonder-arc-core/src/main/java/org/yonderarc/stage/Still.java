@@ -2,8 +2,10 @@ package org.yonderarc.stage;
 
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.fit.Fitting;
 import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
+import org.yonderarc.form.Forms;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.motion.Score;
@@ -14,6 +16,7 @@ import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.view.Fitter;
+import org.yonderarc.view.Layouter;
 import org.yonderarc.view.View;
 import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
@@ -37,6 +40,9 @@ final class Still {
     private Optional<String> topBar = Optional.empty();
 
     private double leaving;
+    /** The path of the bar at the lower edge that leaves when the content is scrolled. */
+    private Optional<String> lowerBar = Optional.empty();
+
     private boolean isStale = true;
 
     Still(Walk walk, State state, Surroundings around, TextMeasure measure, Stage.Host host, Scrolls scrolls) {
@@ -132,13 +138,27 @@ final class Still {
 
     private View view(State of) {
         double scrolled = host.scrolls() ? 0 : scrolls.of(content(of)).down();
-        return new View(walk, setting(Math.min(scrolled, Setting.FARTHEST)), measure);
+        return new View(walk, setting(Math.min(scrolled, Setting.FARTHEST)).away(away(of)), measure);
     }
 
     /** How far the top bar leaves when the content is scrolled; 0 where it stays. */
     double leaving() {
         refresh();
         return leaving;
+    }
+
+    /** How far the bar at the lower edge has left; whoever is in it has it all. */
+    private double away(State of) {
+        boolean isHeld = lowerBar.filter(bar ->
+                        focus.path().filter(held -> held.startsWith(bar + "/")).isPresent())
+                .isPresent();
+        return isHeld ? 0 : scrolls.away(content(of));
+    }
+
+    /** The bar that has left the lower edge, where the host scrolls. */
+    Optional<Retreat> retreat() {
+        refresh();
+        return host.scrolls() ? lowerBar.map(path -> new Retreat(path, away(state))) : Optional.empty();
     }
 
     Hit hit(double x, double y) {
@@ -165,6 +185,9 @@ final class Still {
         if (leaving > 0 && topBar.filter(path::equals).isPresent()) {
             return new Hit.Unseen(
                     Offset.NONE, Math.min(leaving, scrolls.of(content()).down()), 0);
+        }
+        if (lowerBar.filter(path::equals).isPresent()) {
+            return new Hit.Unseen(Offset.NONE, -away(state), 0);
         }
         return scrolls.region(path)
                 .map(region ->
@@ -199,8 +222,12 @@ final class Still {
         }
         scene = dressing().dress(composed);
         tree = Optional.empty();
-        topBar = host.scrolls() ? topBar(scene.nodes(), "") : Optional.empty();
-        leaving = topBar.isPresent() && Fitter.fit(walk, setting(0), state).scrollsAway()
+        topBar = host.scrolls() ? bar(scene.nodes(), "", Form.Edge.UPPER) : Optional.empty();
+        Optional<Fitting> leaves = anyLeaves() ? Optional.of(Fitter.fit(walk, setting(0), state)) : Optional.empty();
+        double way = leaves.map(fitting -> Layouter.leaves(fitting, measure)).orElse(0.0);
+        scrolls.leaves(way);
+        lowerBar = way > 0 ? bar(scene.nodes(), "", Form.Edge.LOWER) : Optional.empty();
+        leaving = topBar.isPresent() && leaves.filter(Fitting::scrollsAway).isPresent()
                 ? scene.first(Still::isTopBar).orElseThrow().area().bottom()
                         - around.device().safe().top()
                 : 0;
@@ -210,15 +237,26 @@ final class Still {
         return Target.all(scene.nodes()).stream().noneMatch(any -> any.path().equals(target.path()));
     }
 
-    private static boolean isTopBar(Part part) {
-        return part instanceof Part.Bar bar && bar.edge() == Form.Edge.UPPER;
+    private boolean anyLeaves() {
+        return walk.plan().bars().stream()
+                .flatMap(bar -> bar.forms().values().stream())
+                .anyMatch(Forms::scrollsAway);
     }
 
-    private static Optional<String> topBar(List<SceneNode> nodes, String above) {
+    private static boolean isTopBar(Part part) {
+        return isAt(part, Form.Edge.UPPER);
+    }
+
+    private static boolean isAt(Part part, Form.Edge edge) {
+        return part instanceof Part.Bar bar && bar.edge() == edge;
+    }
+
+    private static Optional<String> bar(List<SceneNode> nodes, String above, Form.Edge edge) {
         for (SceneNode node : nodes) {
             if (node instanceof SceneNode.Group group) {
                 String path = above + "/" + group.key();
-                Optional<String> found = isTopBar(group.part()) ? Optional.of(path) : topBar(group.children(), path);
+                Optional<String> found =
+                        isAt(group.part(), edge) ? Optional.of(path) : bar(group.children(), path, edge);
                 if (found.isPresent()) {
                     return found;
                 }

@@ -78,7 +78,9 @@ public final class Composer {
             if (gone > 0 && bar.fitted().form().edge() == Form.Edge.UPPER) {
                 leaving(bar, gone).ifPresent(to::add);
             } else if (!isHead(bar)) {
-                to.add(composed(bar));
+                SceneNode.Group shown = composed(bar);
+                double away = away(bar, scrolled);
+                to.add(away > 0 ? shown.moved(0, away) : shown);
             }
         }
         var nodes = new ArrayList<SceneNode>();
@@ -199,7 +201,30 @@ public final class Composer {
     private double reach(Canvas drawn) {
         return fills()
                 ? 0
-                : Math.max(0, drawn.bottom() + Canvas.PAD - layout.content().bottom());
+                : Math.max(
+                        0,
+                        drawn.bottom()
+                                + Canvas.PAD
+                                + covered()
+                                - layout.content().bottom());
+    }
+
+    /** How much of the end of the content a bar over it covers, in dp: what is last can be scrolled clear of it. */
+    private double covered() {
+        double end = layout.content().bottom();
+        return layout.bars().stream()
+                .filter(bar -> bar.fitted().form().edge() == Form.Edge.LOWER)
+                .mapToDouble(bar -> Math.max(0, end - bar.box().y()))
+                .max()
+                .orElse(0);
+    }
+
+    /** How far a bar at the lower edge has left. */
+    private double away(Layout.Bar bar, double scrolled) {
+        boolean leaves = bar.fitted().form().edge() == Form.Edge.LOWER
+                && Forms.scrollsAway(bar.fitted().form());
+        double way = layout.screen().height() - bar.box().y();
+        return leaves ? Math.min(way, Math.min(scrolled, fitting.setting().away())) : 0;
     }
 
     /** Whether the content can be seen through the bar at its upper edge, and so goes on beneath it. */

@@ -43,7 +43,7 @@ public final class Fitter {
                 title,
                 setting.isRightToLeft(plan),
                 bars,
-                bars.stream().anyMatch(bar -> Forms.scrollsAway(bar.form())),
+                bars.stream().anyMatch(bar -> bar.form().edge() == Form.Edge.UPPER && Forms.scrollsAway(bar.form())),
                 content.rows().stream()
                         .map(row -> row.to().map(walk::addressOf))
                         .toList(),

@@ -61,6 +61,23 @@ public final class Layouter {
         return new Layout(new Box(0, 0, device.width(), device.height()), room.content(), bars, aside);
     }
 
+    /** How far the bar at the lower edge leaves when the content is scrolled, in dp; 0 where it stays, or none is. */
+    public static double leaves(Fitting fitting, TextMeasure measure) {
+        boolean any = fitting.bars().stream().anyMatch(Layouter::leaves);
+        return any
+                ? layOut(fitting, measure).bars().stream()
+                        .filter(bar -> leaves(bar.fitted()))
+                        .mapToDouble(
+                                bar -> fitting.device().height() - bar.box().y())
+                        .max()
+                        .orElse(0)
+                : 0;
+    }
+
+    private static boolean leaves(FittedBar bar) {
+        return bar.form().edge() == Form.Edge.LOWER && Forms.scrollsAway(bar.form());
+    }
+
     private static List<FittedBar> inOrder(List<FittedBar> bars) {
         return bars.stream()
                 .sorted(Comparator.comparing(bar ->

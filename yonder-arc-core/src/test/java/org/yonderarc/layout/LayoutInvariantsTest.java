@@ -200,7 +200,7 @@ class LayoutInvariantsTest {
 
     private static boolean floats(Layout.Bar bar) {
         return bar.fitted().form() instanceof BottomForm bottom
-                && bottom.floating().isPresent();
+                && (bottom.floating().isPresent() || bottom.scrolling() == Form.Scrolling.LEAVES);
     }
 
     private static Plan plan(Random random) {
@@ -261,7 +261,8 @@ class LayoutInvariantsTest {
                         .most(2 + random.nextInt(6))
                         .labels(labels)
                         .icons(Form.IconSide.values()[random.nextInt(4)])
-                        .whenFull(Form.WhenFull.values()[random.nextInt(3)]);
+                        .whenFull(Form.WhenFull.values()[random.nextInt(3)])
+                        .scrolling(Form.Scrolling.values()[random.nextInt(2)]);
                 yield random.nextInt(3) == 0 ? bottom.floating(random.nextInt(24), random.nextInt(32), true) : bottom;
             }
         };

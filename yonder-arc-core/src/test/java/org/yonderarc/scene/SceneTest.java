@@ -18,9 +18,9 @@ import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
-import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.tree.Decimals;
 import org.yonderarc.view.View;
@@ -198,7 +198,7 @@ class SceneTest {
                     }
                     return screen;
                 })
-                .bar(bar -> bar.form(FormBuilder.top().scrolling(TopForm.Scrolling.LEAVES)))
+                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
                 .build();
         var one = Walk.of(plan);
         for (double by : new double[] {0, 20, 56, 400}) {
@@ -210,6 +210,37 @@ class SceneTest {
             assertEquals(top.area().bottom(), content.area().y());
             assertEquals(36 + 56 + 16 - by, row(content, 0).y());
         }
+    }
+
+    /** It leaves downwards with the content, and comes back as soon as the content goes up; its items stay in the order of focus. */
+    @Test
+    void aBottomBarThatLeavesGoesOverItsEdge() {
+        var one = Walk.of(org.yonderarc.build.PlanBuilder.app("A")
+                .start("a")
+                .screen("a", screen -> {
+                    screen.wireframe(Wireframe.Kind.LIST).icon("droplet");
+                    for (int i = 0; i < 20; i++) {
+                        screen.row("Row " + i, "", "");
+                    }
+                    return screen;
+                })
+                .menu("main", menu -> menu.item("a"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().scrolling(Form.Scrolling.LEAVES)))
+                .build());
+        Setting setting = Setting.of(Device.PHONE);
+        double way = 64 + 20;
+        for (double[] example : new double[][] {{0, 0}, {30, 30}, {84, 84}, {400, 84}}) {
+            Scene scene = new View(one, setting.scrolledBy(example[0]), new PlainMeasure()).scene(one.start());
+            Box bar = scene.bar("bottom").orElseThrow().area();
+            assertEquals(824 - way + example[1], bar.y(), 1e-9, "scrolled by " + example[0]);
+            assertEquals(824, scene.screen().orElseThrow().area().bottom(), "the content goes on beneath it");
+        }
+        Scene back = new View(one, setting.scrolledBy(400).away(10), new PlainMeasure()).scene(one.start());
+        assertEquals(824 - way + 10, back.bar("bottom").orElseThrow().area().y(), 1e-9);
+        // At its end, the last row is clear of the bar.
+        Scene end = new View(one, setting.scrolledBy(Setting.FARTHEST).away(0), new PlainMeasure()).scene(one.start());
+        assertTrue(row(end.screen().orElseThrow(), 19).bottom()
+                <= end.bar("bottom").orElseThrow().area().y());
     }
 
     private static Box row(SceneNode.Group content, int index) {

@@ -19,7 +19,6 @@ import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
-import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
@@ -497,7 +496,7 @@ class StageTest {
                     return screen;
                 })
                 .screen("survey", screen -> screen.path("/surveys/{survey}").under("surveys"))
-                .bar(bar -> bar.form(FormBuilder.top().scrolling(TopForm.Scrolling.LEAVES)))
+                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
                 .build();
         var on = new Theatre(plan, Surroundings.of(Device.PHONE), true);
         Access row = on.part("Survey 9");
@@ -507,6 +506,76 @@ class StageTest {
         on.down(200, seenAt);
         on.up(200, seenAt);
         assertEquals(List.of("open:survey?survey=9"), on.taken);
+    }
+
+    private static Plan retreating() {
+        return PlanBuilder.app("Retreats")
+                .start("surveys")
+                .screen("surveys", screen -> {
+                    screen.wireframe(Wireframe.Kind.LIST).icon("list");
+                    for (int i = 1; i <= ROWS; i++) {
+                        screen.row("Survey " + i, "", "");
+                    }
+                    return screen;
+                })
+                .screen("map", screen -> screen.icon("map-pin"))
+                .menu("main", menu -> menu.item("surveys").item("map"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().scrolling(Form.Scrolling.LEAVES)))
+                .build();
+    }
+
+    /** Down with the content, back as soon as that goes up, wherever it is; and whole again for whoever is in it, or elsewhere. */
+    @Test
+    void aBottomBarLeavesAndComesBack() {
+        var on = new Theatre(retreating(), Surroundings.of(Device.PHONE), true);
+        String content = on.part("Surveys").path();
+        double[][] steps = {{0, 0}, {50, 50}, {300, 84}, {290, 74}, {250, 34}, {100, 0}, {184, 84}};
+        for (double[] step : steps) {
+            on.stage.take(new Input.Scrolled(content, 0, step[0]), on.now);
+            assertEquals(step[1], on.stage.retreat().orElseThrow().away(), 1e-9, "at " + step[0]);
+        }
+        String item = on.stage.tree().order().stream()
+                .filter(path -> path.contains("item:"))
+                .findFirst()
+                .orElseThrow();
+        on.stage.take(new Input.Focus(Optional.of(item)), on.now);
+        assertEquals(0, on.stage.retreat().orElseThrow().away(), "whoever is in it sees it");
+        on.stage.take(new Input.Focus(Optional.empty()), on.now);
+        assertEquals(84, on.stage.retreat().orElseThrow().away(), 1e-9);
+        on.step("choose:map");
+        assertEquals(0, on.stage.retreat().orElseThrow().away(), "another place starts with its bar");
+    }
+
+    /** Where the bar has left, what lies below it is hit. */
+    @Test
+    void whatABarThatHasLeftCoveredIsHit() {
+        var on = new Theatre(retreating(), Surroundings.of(Device.PHONE), true);
+        on.down(290, 780);
+        on.up(290, 780);
+        assertEquals(List.of("choose:map"), on.taken);
+        on.step("choose:surveys");
+        on.pass(2000);
+        on.stage.take(new Input.Scrolled(on.part("Surveys").path(), 0, 300), on.now);
+        on.down(290, 780);
+        on.up(290, 780);
+        assertEquals(List.of("choose:map"), on.taken, "the bar is away");
+    }
+
+    /** A stage that scrolls by itself shows the same. */
+    @Test
+    void aStageThatScrollsMovesTheBar() {
+        var on = new Theatre(retreating(), Surroundings.of(Device.PHONE), false);
+        double rest = on.stage.scene(on.now).bar("bottom").orElseThrow().area().y();
+        on.stage.take(new Input.Wheel(200, 300, 0, 300), on.now);
+        on.pass(3000);
+        assertEquals(
+                824, on.stage.scene(on.now).bar("bottom").orElseThrow().area().y(), 1e-9);
+        on.stage.take(new Input.Wheel(200, 300, 0, -30), on.now);
+        on.pass(3000);
+        assertEquals(
+                rest + 84 - 30,
+                on.stage.scene(on.now).bar("bottom").orElseThrow().area().y(),
+                1e-9);
     }
 
     @Test

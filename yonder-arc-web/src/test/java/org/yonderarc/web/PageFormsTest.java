@@ -31,9 +31,9 @@ import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 
 /** The other forms of bars in a real browser: a drawer that opens, an overflow, a rail on a wider device, and films. */
@@ -178,7 +178,7 @@ class PageFormsTest {
                     }
                     return screen;
                 })
-                .bar(bar -> bar.form(FormBuilder.top().scrolling(TopForm.Scrolling.LEAVES)))
+                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
                 .build();
         Path page = folder.resolve("leaves.html");
         Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(plan));
@@ -192,6 +192,48 @@ class PageFormsTest {
             // The first row begins 16 dp below the bar, and moves with the content, a dp for each dp.
             assertEquals(92 + 16 + 72 - by, bottom("main [role=listitem] > *"), 0.6, "scrolled by " + by);
         }
+    }
+
+    /** It goes with the finger, comes back as soon as the content goes up, or the focus comes into it; the end is clear of it. */
+    @Test
+    void aBottomBarThatLeavesComesBack() throws Exception {
+        Plan plan = PlanBuilder.app("Retreats")
+                .start("a")
+                .screen("a", screen -> {
+                    screen.title("Long").icon("list").wireframe(Wireframe.Kind.LIST);
+                    for (int i = 0; i < 30; i++) {
+                        screen.row("Row " + i, "", "");
+                    }
+                    return screen;
+                })
+                .screen("b", screen -> screen.icon("droplet"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().scrolling(Form.Scrolling.LEAVES)))
+                .build();
+        Path page = folder.resolve("retreats.html");
+        Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(plan));
+        browser.get(page.toUri().toString());
+        settled("Long");
+        double rest = bottom("nav");
+        double height = rest
+                - number("document.querySelector('#device nav').getBoundingClientRect().top"
+                        + " - document.getElementById('device').getBoundingClientRect().top");
+        double[][] steps = {{30, 30}, {300, height}, {280, height - 20}, {0, 0}, {400, height}};
+        for (double[] step : steps) {
+            browser.executeScript("document.querySelector('main').scrollTop = " + step[0]);
+            waitFor(() -> Math.abs(bottom("nav") - rest - step[1]) < 0.6, "scrolled to " + step[0]);
+        }
+        browser.executeScript("document.querySelector('#device nav a').focus({ preventScroll: true })");
+        waitFor(() -> Math.abs(bottom("nav") - rest) < 0.6, "the focus is in it");
+        browser.executeScript("document.querySelector('main').scrollTop = 100000");
+        String last = "Math.max(...[...document.querySelectorAll('#device main [role=listitem] > *')]"
+                + ".map(row => row.getBoundingClientRect().bottom))"
+                + " - document.getElementById('device').getBoundingClientRect().top";
+        waitFor(() -> number(last) <= rest - height && number(last) > rest - 2 * height, "the last row is clear of it");
+    }
+
+    private static void waitFor(java.util.function.BooleanSupplier met, String what) {
+        new WebDriverWait(browser, Duration.ofSeconds(10)).withMessage(what).until(driver -> met.getAsBoolean());
     }
 
     /** The lower edge of an element, seen from the upper edge of the device. */

@@ -39,7 +39,6 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.stage.Access;
 import org.yonderarc.stage.Input;
@@ -114,7 +113,7 @@ class PageStageTest {
                     .item("four")
                     .item("five")
                     .item("six"))
-            .bar(bar -> bar.form(FormBuilder.top().scrolling(TopForm.Scrolling.LEAVES)))
+            .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
             .bar(bar -> bar.menu("main").form(FormBuilder.bottom().whenFull(Form.WhenFull.SCROLL)))
             .build();
 
