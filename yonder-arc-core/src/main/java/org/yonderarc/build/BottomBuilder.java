@@ -42,6 +42,11 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
         return put("icons", side);
     }
 
+    /** Sets the item that stands raised in the middle as the main action. */
+    public BottomBuilder action(String item) {
+        return put("action", item);
+    }
+
     /** Sets what it does when the content scrolls. */
     public BottomBuilder scrolling(Form.Scrolling what) {
         return put("scrolling", what);

@@ -63,6 +63,24 @@ public record FittedItem(
         return Step.Toggle.isOverflow(id);
     }
 
+    /** The same with this icon, where it has none. */
+    public FittedItem orIcon(String other) {
+        return new FittedItem(
+                id,
+                label,
+                brief,
+                spoken,
+                note,
+                value,
+                icon.or(() -> Optional.of(other)),
+                badge,
+                address,
+                step,
+                sign,
+                states,
+                look);
+    }
+
     /** The same, not selected. */
     public FittedItem unselected() {
         var rest = states.isEmpty() ? EnumSet.noneOf(ItemState.class) : EnumSet.copyOf(states);

@@ -23,6 +23,13 @@ final class BottomBoxes {
     /** Labels of a bar that scrolls have at least this much room, in dp. */
     private static final double SCROLLING_SLOT = 72;
 
+    /** The diameter of the main action's circle. */
+    private static final double RAISED = 56;
+    /** How far the middle of that circle lies below the bar's edge. */
+    private static final double RAISED_DEPTH = 6;
+    /** What the circle and the notch around it take of the bar. */
+    private static final double RAISED_ROOM = 80;
+
     private final BottomForm form;
     private final FittedBar bar;
     private final List<FittedItem> items;
@@ -37,6 +44,7 @@ final class BottomBoxes {
 
     private final double ends;
     private final double spacing;
+    private final Optional<FittedItem> raised;
     private final Form.IconSide side;
 
     private BottomBoxes(BottomForm form, FittedBar bar, Room room) {
@@ -63,7 +71,8 @@ final class BottomBoxes {
         this.ends = before + Math.max(bar.look().padding(Size.PADDING_END), mark.padding());
         // What is raised out of the bar has its label below it, wherever icons stand otherwise.
         this.spacing = bar.look().size(Size.SPACING);
-        this.side = mark.isRaised() || cutsBeside() ? Form.IconSide.ABOVE : form.icons();
+        this.raised = bar.apart().stream().findFirst();
+        this.side = mark.isRaised() || raised.isPresent() || cutsBeside() ? Form.IconSide.ABOVE : form.icons();
     }
 
     /** The boxes; the bar stands between what stands at the side edges. */
@@ -98,7 +107,12 @@ final class BottomBoxes {
                 Layout.Scrim.NONE);
         Box view = scrolls ? inner : box;
         return new Layout.Bar(
-                bar, ground, Layout.ItemList.of(view, scrolls, slots), List.of(), Layout.Head.NONE, List.of());
+                bar,
+                ground,
+                Layout.ItemList.of(view, scrolls, slots),
+                raised.stream().map(item -> raised(cells, item, inner)).toList(),
+                Layout.Head.NONE,
+                List.of());
     }
 
     /** Whether a label beside its icon would be cut off though all of them stand in one row: above it, it has more room. */
@@ -175,17 +189,62 @@ final class BottomBoxes {
     }
 
     private double slotWidth(int rows) {
-        int count = perRow(rows);
-        double room = right - left - ends - spacing * (count - 1);
+        int count = raised.isPresent() ? Math.max(1, (items.size() + 1) / 2) : perRow(rows);
+        double room = (raised.isPresent() ? halfWidth() : right - left - ends) - spacing * (count - 1);
         return bar.look()
                 .itemWidth()
                 .map(fixed -> Math.min(fixed, Metrics.onGrid(room / count)))
                 .orElse(Metrics.onGrid(room / count));
     }
 
+    /** The main action: a circle in the middle, raised out of the bar. */
+    private Layout.Slot raised(ItemLayout cells, FittedItem item, Box inner) {
+        double middle = inner.y() + RAISED_DEPTH;
+        var target = new Box(
+                inner.centerX() - RAISED / 2,
+                middle - RAISED / 2,
+                RAISED,
+                Math.max(RAISED, inner.bottom() - middle + RAISED / 2));
+        Box circle = Box.around(inner.centerX(), middle, RAISED, RAISED);
+        double size = item.look().size(Size.ICON_SIZE);
+        Box icon = Box.around(circle.centerX(), circle.centerY(), size, size);
+        var body = new Layout.Body(icon, List.of(), List.of(), cells.atRim(item, circle, target), Optional.empty());
+        return cells.placed(item, target, body, RAISED / 2)
+                .filling(circle)
+                .on(new Layout.Plate(circle, RAISED / 2, Role.ACCENT, Optional.of(Role.ACCENT_TEXT), true));
+    }
+
+    /** The same number of slots at both sides of the middle, where the main action stands. */
+    private List<Layout.Slot> halves(ItemLayout cells, Box inner) {
+        int first = (items.size() + 1) / 2;
+        double width = slotWidth(1);
+        double used = width * first + spacing * (first - 1);
+        double half = halfWidth();
+        var slots = new ArrayList<Layout.Slot>();
+        for (int i = 0; i < items.size(); i++) {
+            boolean isBehind = i >= first;
+            int count = isBehind ? items.size() - first : first;
+            double wide = width * count + spacing * (count - 1);
+            double start = isBehind ? inner.centerX() + RAISED_ROOM / 2 : inner.x() + before;
+            // Fewer behind the middle than before it keep their width, and stand in the middle of their half.
+            double x = Metrics.onGrid(start + (half - (isBehind ? wide : used)) / 2);
+            int at = isBehind ? i - first : i;
+            slots.add(slot(cells, items.get(i), new Box(x + at * (width + spacing), inner.y(), width, inner.height())));
+        }
+        return slots;
+    }
+
+    /** What is left at each side of the main action. */
+    private double halfWidth() {
+        return Math.max(0, (right - left - ends - RAISED_ROOM) / 2);
+    }
+
     private List<Layout.Slot> slots(ItemLayout cells, Box inner, int rows, double row) {
         if (form.whenFull() == Form.WhenFull.SCROLL) {
             return scrolling(cells, inner);
+        }
+        if (raised.isPresent()) {
+            return halves(cells, inner);
         }
         boolean spreads = form.labels() == Form.Labels.SELECTED
                 && !cells.isVertical()

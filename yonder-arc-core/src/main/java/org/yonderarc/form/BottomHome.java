@@ -3,9 +3,11 @@ package org.yonderarc.form;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
+import org.yonderarc.fit.FittedItem;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.BottomForm;
@@ -13,6 +15,8 @@ import org.yonderarc.plan.BottomForm.Floating;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Noun;
+import org.yonderarc.plan.RadialForm;
 
 /** Bottom bars. */
 final class BottomHome extends FormHome<BottomForm> {
@@ -44,6 +48,11 @@ final class BottomHome extends FormHome<BottomForm> {
         var overflow = SharedShapes.overflow(shape, BottomForm::overflow);
         var labels = SharedShapes.labels(shape, BottomForm::labels);
         var icons = SharedShapes.icons(shape, BottomForm::icons);
+        var action = shape.optional(
+                "action",
+                PlanCodecs.name(Noun.ITEM),
+                BottomForm::action,
+                "The item that stands raised in the middle as the main action; in a bar that wraps or scrolls it stands among the others.");
         var scrolling = shape.field(
                 "scrolling",
                 Codecs.choice(Form.Scrolling.values()),
@@ -62,6 +71,7 @@ final class BottomHome extends FormHome<BottomForm> {
                 got.get(overflow),
                 got.get(labels),
                 got.get(icons),
+                got.get(action),
                 got.get(scrolling),
                 got.get(floating),
                 got.get(style)));
@@ -101,8 +111,9 @@ final class BottomHome extends FormHome<BottomForm> {
 
     @Override
     List<Item> held(BottomForm form, List<Item> all, Device device) {
+        List<Item> own = own(form, all);
         if (form.overflows().isEmpty()) {
-            return all;
+            return own;
         }
         double inset = form.floating().map(Floating::inset).orElse(0.0);
         double width = device.width()
@@ -110,13 +121,31 @@ final class BottomHome extends FormHome<BottomForm> {
                 - Math.max(device.safe().right(), inset);
         double most = form.floating().flatMap(Floating::widest).orElse(width);
         int slots = Math.max(2, (int) (Math.min(width, most) / NARROWEST));
-        return FitContext.held(all, Math.min(form.most(), slots), form.overflows());
+        int taken = form.raised().isPresent() ? 1 : 0;
+        return FitContext.held(own, Math.max(1, Math.min(form.most(), slots) - taken), form.overflows());
+    }
+
+    /** The items of its menu, but for the one that stands raised in its middle. */
+    private static List<Item> own(BottomForm form, List<Item> all) {
+        return all.stream()
+                .filter(item -> !form.raised().equals(Optional.of(item.id())))
+                .toList();
     }
 
     @Override
     void fit(Bar bar, BottomForm form, FitContext context, List<FittedBar> out) {
-        List<Item> held = held(form, context.visible().items(context.menu(bar)), context.device());
-        context.overflowing(bar, form, held, context.bare(bar, form), bar.id(), out);
+        List<Item> all = context.visible().items(context.menu(bar));
+        List<FittedItem> raised = context.named(bar, form).stream()
+                .map(item -> item.unselected().orIcon(RadialForm.DEFAULT.icon()))
+                .toList();
+        context.overflowing(
+                bar,
+                form,
+                own(form, all),
+                held(form, all, context.device()),
+                context.bare(bar, form).withApart(raised),
+                bar.id(),
+                out);
     }
 
     @Override

@@ -183,6 +183,11 @@ public record ItemLayout(
         return new BadgeBoxes(side, this::showsLabel, textScale, measure);
     }
 
+    /** The badge of an item on a circle: at the rim of that. */
+    public Optional<Layout.Badge> atRim(FittedItem item, Box circle, Box target) {
+        return item.badge().map(text -> badges().atRim(text, circle, target));
+    }
+
     /** The badge of an item whose icon stands in {@code icon}. */
     public Optional<Layout.Badge> badge(FittedItem item, Box icon, Box target) {
         return item.badge().map(text -> badges().atIcon(item, text, cell(item, icon), target));

@@ -15,6 +15,11 @@ public final class Marks {
 
     private Marks() {}
 
+    /** The outline of a bar at the lower edge around a circle that is raised out of it, everything larger by {@code spread} dp. */
+    public static Outline around(Box circle, Box bar, double radius, double spread) {
+        return NOTCH.carved(bar, radius, circle, spread).orElseThrow();
+    }
+
     /** The home of a kind. */
     public static MarkHome of(Indicator.Kind kind) {
         return switch (kind) {

@@ -1,5 +1,6 @@
 package org.yonderarc.plan;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -11,6 +12,7 @@ import java.util.Optional;
  * @param overflow the item that leads to the others
  * @param labels which items show their label
  * @param icons where icons stand
+ * @param action the id of the item that stands raised in the middle, as the main action
  * @param scrolling what it does when the content scrolls
  * @param floating its inset from the edges, where it floats
  * @param style how it looks
@@ -21,6 +23,7 @@ public record BottomForm(
         Overflow overflow,
         Labels labels,
         IconSide icons,
+        Optional<String> action,
         Scrolling scrolling,
         Optional<Floating> floating,
         Optional<Style.Ref> style)
@@ -35,6 +38,7 @@ public record BottomForm(
             Overflow.DEFAULT,
             Labels.ALL,
             IconSide.ABOVE,
+            Optional.empty(),
             Scrolling.STAYS,
             Optional.empty(),
             Optional.empty());
@@ -45,6 +49,7 @@ public record BottomForm(
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(labels, "labels");
         Objects.requireNonNull(icons, "icons");
+        Objects.requireNonNull(action, "action");
         Objects.requireNonNull(scrolling, "scrolling");
         Objects.requireNonNull(floating, "floating");
         Objects.requireNonNull(style, "style");
@@ -61,6 +66,16 @@ public record BottomForm(
     }
 
     @Override
+    public List<String> named() {
+        return raised().stream().toList();
+    }
+
+    /** The id of the item that stands raised in the middle: a bar of several rows, or one that scrolls, has no middle. */
+    public Optional<String> raised() {
+        return whenFull == WhenFull.OVERFLOW ? action : Optional.empty();
+    }
+
+    @Override
     public Optional<Labels> labelled() {
         return Optional.of(labels);
     }
@@ -72,17 +87,17 @@ public record BottomForm(
 
     @Override
     public BottomForm withStyle(Style.Ref other) {
-        return new BottomForm(most, whenFull, overflow, labels, icons, scrolling, floating, Optional.of(other));
+        return new BottomForm(most, whenFull, overflow, labels, icons, action, scrolling, floating, Optional.of(other));
     }
 
     @Override
     public BottomForm withLabels(Labels which) {
-        return new BottomForm(most, whenFull, overflow, which, icons, scrolling, floating, style);
+        return new BottomForm(most, whenFull, overflow, which, icons, action, scrolling, floating, style);
     }
 
     @Override
     public BottomForm withIcons(IconSide side) {
-        return new BottomForm(most, whenFull, overflow, labels, side, scrolling, floating, style);
+        return new BottomForm(most, whenFull, overflow, labels, side, action, scrolling, floating, style);
     }
 
     /**

@@ -3,6 +3,7 @@ package org.yonderarc.scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
@@ -43,10 +44,8 @@ public final class BarGround {
      */
     static void compose(Layout.Bar bar, Theme theme, Palette palette, List<SceneNode> nodes) {
         if (bar.ground().fill().isPresent()) {
-            Optional<Layout.Mark> mark = bar.list().slots().stream()
-                    .flatMap(slot -> slot.mark().stream())
-                    .findFirst();
-            new BarGround(bar, theme, palette, nodes).compose(mark);
+            var ground = new BarGround(bar, theme, palette, nodes);
+            ground.compose(ground.hole(bar));
         }
     }
 
@@ -112,23 +111,41 @@ public final class BarGround {
                         .toList();
     }
 
-    private void compose(Optional<Layout.Mark> mark) {
+    /** What is carved out of the ground, larger by so many dp: around the mark, or the main action. */
+    private Optional<DoubleFunction<Outline>> hole(Layout.Bar bar) {
+        if (side != Form.Edge.LOWER) {
+            return Optional.empty();
+        }
+        Optional<Layout.Mark> mark = bar.list().slots().stream()
+                .flatMap(slot -> slot.mark().stream())
+                .filter(any -> carved(any, 0).isPresent())
+                .findFirst();
+        if (mark.isPresent()) {
+            return Optional.of(spread -> carved(mark.get(), spread).orElseThrow());
+        }
+        return bar.apart().stream()
+                .flatMap(slot -> slot.plate().stream())
+                .findFirst()
+                .map(plate -> spread -> Marks.around(plate.box(), spread(spread), ground.radius(), spread));
+    }
+
+    private void compose(Optional<DoubleFunction<Outline>> hole) {
         List<Fill.Shade> shades = shades();
-        Optional<Outline> carved = mark.filter(any -> side == Form.Edge.LOWER).flatMap(found -> carved(found, 0));
-        if (carved.isPresent()) {
+        if (hole.isPresent()) {
+            Outline carved = hole.get().apply(0);
             // The shadow follows what is carved out of the bar.
             var shadow = new ArrayList<SceneNode>();
             for (int layer = isRaised() ? 6 : 2; layer >= 1; layer--) {
                 shadow.add(new SceneNode.Path(
                         "shadow-" + layer,
-                        carved(mark.get(), layer * 1.5).orElseThrow(),
+                        hole.get().apply(layer * 1.5),
                         new Colour(8, 24, 30, 0.018),
                         Optional.empty()));
             }
             nodes.add(SceneNode.Group.of(Part.Plain.SHADOW, "shadow", new Meaning.Plain(), ground.box(), shadow));
             // A path has one colour; of a gradient it is the one in the middle.
-            nodes.add(new SceneNode.Path("ground", carved.get(), Fill.middle(shades), Optional.empty()));
-            said.edge().ifPresent(edge -> stroke(edge, carved.get()));
+            nodes.add(new SceneNode.Path("ground", carved, Fill.middle(shades), Optional.empty()));
+            said.edge().ifPresent(edge -> stroke(edge, carved));
             return;
         }
         if (isRaised()) {
@@ -143,9 +160,12 @@ public final class BarGround {
         }
     }
 
+    private Box spread(double by) {
+        return by > 0 ? spread(ground.box(), by, 2) : ground.box();
+    }
+
     private Optional<Outline> carved(Layout.Mark mark, double spread) {
-        Box box = spread > 0 ? spread(ground.box(), spread, 2) : ground.box();
-        return Marks.of(mark.kind()).carved(box, ground.radius(), mark.box(), spread);
+        return Marks.of(mark.kind()).carved(spread(spread), ground.radius(), mark.box(), spread);
     }
 
     private void edge(Ground.Edge edge) {

@@ -263,6 +263,9 @@ class LayoutInvariantsTest {
                         .icons(Form.IconSide.values()[random.nextInt(4)])
                         .whenFull(Form.WhenFull.values()[random.nextInt(3)])
                         .scrolling(Form.Scrolling.values()[random.nextInt(2)]);
+                if (random.nextInt(3) == 0) {
+                    bottom.action("s0");
+                }
                 yield random.nextInt(3) == 0 ? bottom.floating(random.nextInt(24), random.nextInt(32), true) : bottom;
             }
         };
@@ -305,7 +308,12 @@ class LayoutInvariantsTest {
             Box target = slot.target();
             assertTrue(target.height() >= 48, context);
             boolean scrolls = !bar.list().view().contains(target);
-            if (!scrolls
+            boolean isRaised = bar.apart().contains(slot) && bar.fitted().form() instanceof BottomForm;
+            if (isRaised) {
+                // The main action is raised out of the bar.
+                assertEquals(bar.box().centerX(), target.centerX(), bar.box().width() / 2, context);
+                assertTrue(target.bottom() <= bar.box().bottom() + 1e-6, context);
+            } else if (!scrolls
                     || bar.fitted().form() instanceof BottomForm bottom && bottom.whenFull() != Form.WhenFull.SCROLL) {
                 inside(bar.box(), target, context);
             }
@@ -350,11 +358,14 @@ class LayoutInvariantsTest {
     private static void equal(Layout.Bar bar, String context) {
         var bottom = (BottomForm) bar.fitted().form();
         boolean beside = bottom.icons() == Form.IconSide.BEFORE || bottom.icons() == Form.IconSide.AFTER;
-        if (bottom.labels() == Form.Labels.SELECTED && beside || bar.slots().isEmpty()) {
+        if (bottom.labels() == Form.Labels.SELECTED && beside
+                || bar.list().slots().isEmpty()) {
             return;
         }
-        double width = bar.slots().get(0).target().width();
-        bar.slots().forEach(slot -> assertEquals(width, slot.target().width(), "equal to the last bit: " + context));
+        double width = bar.list().slots().get(0).target().width();
+        bar.list()
+                .slots()
+                .forEach(slot -> assertEquals(width, slot.target().width(), "equal to the last bit: " + context));
     }
 
     private static void title(Layout.Bar bar, Layout layout, String context) {

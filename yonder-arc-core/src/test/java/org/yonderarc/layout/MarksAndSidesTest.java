@@ -69,6 +69,62 @@ class MarksAndSidesTest {
         }
     }
 
+    /** The main action stands in the middle, whatever stands beside it; the bar gives way to it, and it is hit where it is seen. */
+    @Test
+    void theMainActionIsRaisedInTheMiddle() {
+        for (int others = 1; others <= 7; others++) {
+            int count = others;
+            PlanBuilder plan = PlanBuilder.app("Brinelight").start("s0");
+            for (int i = 0; i < count; i++) {
+                plan.screen("s" + i, screen -> screen.icon("droplet"));
+            }
+            Walk walk = Walk.of(plan.screen("new", screen -> screen.icon("plus"))
+                    .menu("main", menu -> {
+                        menu.item("new", item -> item.tag("New"));
+                        for (int i = 0; i < count; i++) {
+                            menu.item("s" + i);
+                        }
+                        return menu;
+                    })
+                    .bar(bar -> bar.menu("main").form(FormBuilder.bottom().action("new")))
+                    .build());
+            Layout.Bar bar = bar(walk, Device.PHONE, walk.start(), Form.Kind.BOTTOM);
+            Layout.Slot raised = bar.apart().get(0);
+            Box circle = raised.plate().orElseThrow().box();
+            assertEquals(192, circle.centerX(), 1e-9, count + " others");
+            assertTrue(circle.y() < bar.box().y() && raised.target().contains(circle));
+            assertEquals(Math.min(4, count), bar.list().slots().size(), "it is one of at most five");
+            double width = bar.list().slots().get(0).target().width();
+            for (Layout.Slot slot : bar.list().slots()) {
+                assertEquals(width, slot.target().width());
+                assertTrue(bar.box().contains(slot.target()));
+                assertTrue(
+                        slot.target().right() <= circle.x() - 4 || slot.target().x() >= circle.right() + 4,
+                        "clear of the circle");
+            }
+            SceneNode.Group scene = new View(walk, Device.PHONE, new PlainMeasure())
+                    .scene(walk.start())
+                    .bar("bottom")
+                    .orElseThrow();
+            assertTrue(
+                    scene.children().stream()
+                            .anyMatch(node -> node instanceof SceneNode.Path path
+                                    && path.key().equals("ground")),
+                    "the bar gives way to it");
+        }
+    }
+
+    /** Without a middle, it stands among the others. */
+    @Test
+    void aBarThatScrollsOrWrapsHasNoRaisedAction() {
+        for (Form.WhenFull how : new Form.WhenFull[] {Form.WhenFull.SCROLL, Form.WhenFull.WRAP}) {
+            Walk walk = walk(FormBuilder.bottom().action("map").whenFull(how), style -> style);
+            Layout.Bar bar = bar(walk, Device.PHONE, walk.start(), Form.Kind.BOTTOM);
+            assertEquals(3, bar.list().slots().size());
+            assertTrue(bar.apart().isEmpty());
+        }
+    }
+
     @Test
     void aNotchLiesAsDeepAsItIsToldAndLabelsGiveWay() {
         for (double depth : new double[] {-20, 0, 6, 20}) {

@@ -206,6 +206,7 @@ class BuildersTest {
                                 FormBuilder.bottom()
                                         .most(4)
                                         .whenFull(Form.WhenFull.OVERFLOW)
+                                        .action("log")
                                         .scrolling(Form.Scrolling.LEAVES)
                                         .overflow(more -> more.label("Further")
                                                 .icon("menu-2")
