@@ -92,6 +92,11 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
         return put("bold", which);
     }
 
+    /** Sets whether the title of a top bar, or the headings of a list, are set in semibold. */
+    public StyleBuilder titleBold(boolean bold) {
+        return put("title-bold", bold);
+    }
+
     /** Sets which icons are shown filled. */
     public StyleBuilder filled(Style.Which which) {
         return put("filled", which);

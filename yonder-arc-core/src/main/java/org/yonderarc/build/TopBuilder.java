@@ -18,6 +18,11 @@ public final class TopBuilder extends FormBuilder<TopBuilder> {
         return this;
     }
 
+    /** Sets whether items that don't fit on a line of their own go onto further lines. */
+    public TopBuilder wraps(boolean wraps) {
+        return put("wraps", wraps);
+    }
+
     /** Sets the item that stands as a search field on a line of its own. */
     public TopBuilder search(String item) {
         return put("search", item);

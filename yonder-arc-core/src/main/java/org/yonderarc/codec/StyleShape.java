@@ -227,6 +227,11 @@ public final class StyleShape {
         var indicator = shape.optional("indicator", INDICATOR, Style::indicator, "The mark of the selected item.");
         var bold = shape.optional(
                 "bold", Codecs.choice(Style.Which.values()), Style::bold, "Which labels are set in semibold.");
+        var titleBold = shape.optional(
+                "title-bold",
+                Codecs.FLAG,
+                Style::titleBold,
+                "Whether the title of a top bar, or the headings of a list, are set in semibold. Default: they are.");
         var filled = shape.optional(
                 "filled",
                 Codecs.choice(Style.Which.values()),
@@ -268,6 +273,7 @@ public final class StyleShape {
             return new Style(
                     got.get(indicator),
                     got.get(bold),
+                    got.get(titleBold),
                     got.get(filled),
                     got.get(ground),
                     got.get(tile),

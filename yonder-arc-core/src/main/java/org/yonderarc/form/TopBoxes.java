@@ -63,7 +63,7 @@ final class TopBoxes {
     }
 
     private Layout.Bar layOut() {
-        Type type = Type.semibold(bar.look().size(Size.TITLE_SIZE) * scale);
+        Type type = bar.look().title(scale);
         double titles = ItemLayout.lineHeight(type) + (bar.note().isEmpty() ? 0 : ItemLayout.lineHeight(noteType()));
         TopRow row = new TopRow(form, bar, scale, measure);
         double tallest = Stream.<Double>of(
@@ -78,7 +78,7 @@ final class TopBoxes {
                 .filter(item -> SearchBox.is(item, form.search()))
                 .findFirst();
         double searching = search.isPresent() ? SearchBox.LINE : 0;
-        double below = hasItems && form.below() ? row.height() : 0;
+        double below = hasItems && form.below() ? row.height() * row.lines(room.right() - room.left()) : 0;
         var box = new Box(room.from(), 0, room.to() - room.from(), top + height + searching + below);
         double leading = leading(middle);
         double trailing = trailing(middle);
@@ -275,6 +275,6 @@ final class TopBoxes {
         double width = measure.width(text, type);
         return width <= most || width == 0
                 ? type
-                : Type.semibold(Math.max(usual, Math.floor(type.size() * most / width * 16) / 16));
+                : new Type(Math.max(usual, Math.floor(type.size() * most / width * 16) / 16), type.weight());
     }
 }

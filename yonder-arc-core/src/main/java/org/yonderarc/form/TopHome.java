@@ -86,6 +86,12 @@ final class TopHome extends FormHome<TopForm> {
                 TopForm::below,
                 false,
                 "Whether the items of its menu stand on a line of their own, below the title.");
+        var wraps = shape.field(
+                "wraps",
+                Codecs.FLAG,
+                TopForm::wraps,
+                false,
+                "Whether items that don't fit on a line of their own go onto further lines; if not, they go to the overflow, or are scrolled to.");
         var widths = shape.field(
                 "widths",
                 Codecs.choice(TopForm.Widths.values()),
@@ -113,6 +119,7 @@ final class TopHome extends FormHome<TopForm> {
                 got.get(labels),
                 got.get(icons),
                 got.get(below),
+                got.get(wraps),
                 got.get(widths),
                 got.get(most),
                 got.get(overflow),
@@ -128,6 +135,9 @@ final class TopHome extends FormHome<TopForm> {
     @Override
     List<Item> held(TopForm form, List<Item> all, Device device) {
         List<Item> own = own(form, all);
+        if (form.below() && form.wraps()) {
+            return FitContext.held(own, form.most(), form.overflows());
+        }
         double taken =
                 form.below() ? 0 : LEAST_BESIDE + NARROWEST * form.actions().size();
         double width = device.width() - device.safe().left() - device.safe().right() - taken;

@@ -18,11 +18,13 @@ import org.yonderarc.plan.TopForm;
 
 /**
  * Lays the items of a top bar out in a row. Where there is little room, labels become short ones, then icons stand alone; what
- * still doesn't fit is scrolled to. Nothing is cut off.
+ * still doesn't fit is scrolled to, or goes onto further lines. Nothing is cut off.
  */
 record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
     /** From a label to the ends of its item. */
     private static final double PADDING = 12;
+    /** Items on more lines than this are shown with fewer words. */
+    private static final int MOST_LINES = 3;
 
     private enum Level {
         WHOLE,
@@ -45,6 +47,86 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
         return Math.max(Metrics.TARGET, crisp(tallest + 2 * Metrics.SLOT_MARGIN));
     }
 
+    /** How many lines items on a line of their own take in so much room. */
+    int lines(double room) {
+        return wraps() ? wrapped(room).lines().size() : 1;
+    }
+
+    private boolean wraps() {
+        return form.below() && form.wraps() && !bar.items().isEmpty();
+    }
+
+    /**
+     * Items on several lines.
+     *
+     * @param level how they are shown
+     * @param widths their widths
+     * @param lines how many of them stand on each line
+     */
+    private record Wrapped(Level level, List<Double> widths, List<Integer> lines) {}
+
+    /** As many words as fit on {@link #MOST_LINES}. */
+    private Wrapped wrapped(double room) {
+        Wrapped found = null;
+        for (Level level : Level.values()) {
+            found = wrapped(level, room);
+            if (found.lines().size() <= MOST_LINES) {
+                break;
+            }
+        }
+        return found;
+    }
+
+    private Wrapped wrapped(Level level, double room) {
+        double spacing = bar.look().size(Size.SPACING);
+        List<Double> widths = widths(cells(new Box(0, 0, 0, 0), level), level).stream()
+                .map(width -> Math.min(width, room))
+                .toList();
+        if (form.widths() == TopForm.Widths.EQUAL) {
+            double widest =
+                    widths.stream().mapToDouble(Double::doubleValue).max().orElse(0);
+            int count = Math.max(1, (int) ((room + spacing) / (widest + spacing)));
+            int lines = (widths.size() + count - 1) / count;
+            int each = (widths.size() + lines - 1) / lines;
+            double share = Metrics.onGrid((room - spacing * (each - 1)) / each);
+            widths = widths.stream().map(width -> share).toList();
+        }
+        var lines = new ArrayList<Integer>();
+        double used = 0;
+        for (double width : widths) {
+            boolean isFirst = lines.isEmpty() || used + spacing + width > room + 1e-6;
+            used = isFirst ? width : used + spacing + width;
+            if (isFirst) {
+                lines.add(1);
+            } else {
+                lines.set(lines.size() - 1, lines.get(lines.size() - 1) + 1);
+            }
+        }
+        return new Wrapped(level, widths, lines);
+    }
+
+    private Layout.ItemList onLines(Box room, Box whole) {
+        double spacing = bar.look().size(Size.SPACING);
+        Wrapped wrapped = wrapped(room.width());
+        double height = room.height() / wrapped.lines().size();
+        var slots = new ArrayList<Layout.Slot>();
+        double y = room.y();
+        int first = 0;
+        for (int count : wrapped.lines()) {
+            List<Double> widths = wrapped.widths().subList(first, first + count);
+            var line = new Box(whole.x(), y, whole.width(), height);
+            ItemLayout cells = cells(line, wrapped.level());
+            double x = start(new Box(room.x(), y, room.width(), height), whole, sum(widths));
+            for (int i = 0; i < count; i++) {
+                slots.add(cells.slot(bar.items().get(first + i), new Box(x, y, widths.get(i), height)));
+                x += widths.get(i) + spacing;
+            }
+            first += count;
+            y += height;
+        }
+        return Layout.ItemList.of(whole, false, slots);
+    }
+
     private List<Double> widths(ItemLayout cells, Level level) {
         return bar.items().stream().map(item -> width(cells, item, level)).toList();
     }
@@ -65,6 +147,9 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
 
     /** The items in {@code room}, in a bar so large. */
     Layout.ItemList in(Box room, Box whole) {
+        if (wraps()) {
+            return onLines(room, whole);
+        }
         var line = new Box(whole.x(), room.y(), whole.width(), room.height());
         ItemLayout cells = null;
         List<Double> widths = List.of();

@@ -56,6 +56,7 @@ record UsualLook(Map<Size, Double> sizes, Indicator mark, Look plain) {
         return new Style(
                 Optional.of(mark),
                 Optional.of(Style.Which.SELECTED),
+                Optional.of(true),
                 Optional.of(Style.Which.SELECTED),
                 Ground.NONE,
                 Optional.empty(),

@@ -11,6 +11,7 @@ import java.util.Optional;
  *
  * @param indicator the mark of the selected item
  * @param bold which labels are set in semibold
+ * @param titleBold whether the title of a top bar, or the headings of a list, are set in semibold
  * @param filled which icons are shown filled; where one has no filled twin, its outline stands in
  * @param ground what lies behind the bar; of a style of an item, nothing
  * @param tile what lies behind every icon
@@ -21,6 +22,7 @@ import java.util.Optional;
 public record Style(
         Optional<Indicator> indicator,
         Optional<Which> bold,
+        Optional<Boolean> titleBold,
         Optional<Which> filled,
         Ground ground,
         Optional<Tile> tile,
@@ -33,6 +35,7 @@ public record Style(
     private static Style saying(Optional<Indicator> indicator, Optional<Which> filled) {
         return new Style(
                 indicator,
+                Optional.empty(),
                 Optional.empty(),
                 filled,
                 Ground.NONE,
@@ -80,6 +83,7 @@ public record Style(
     public Style {
         Objects.requireNonNull(indicator, "indicator");
         Objects.requireNonNull(bold, "bold");
+        Objects.requireNonNull(titleBold, "titleBold");
         Objects.requireNonNull(filled, "filled");
         Objects.requireNonNull(ground, "ground");
         Objects.requireNonNull(tile, "tile");
@@ -90,7 +94,7 @@ public record Style(
 
     /** The same with other colours by state. */
     public Style withStates(Map<ItemState, StateLook> other) {
-        return new Style(indicator, bold, filled, ground, tile, badgeAt, sizes, other);
+        return new Style(indicator, bold, titleBold, filled, ground, tile, badgeAt, sizes, other);
     }
 
     /** This style, and {@code base} where it says nothing. */
@@ -107,6 +111,7 @@ public record Style(
         return new Style(
                 indicator.or(() -> base.indicator),
                 bold.or(() -> base.bold),
+                titleBold.or(() -> base.titleBold),
                 filled.or(() -> base.filled),
                 ground.over(base.ground),
                 tile.or(() -> base.tile),

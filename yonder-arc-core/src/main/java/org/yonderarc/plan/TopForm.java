@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param labels which items show their label
  * @param icons where icons stand
  * @param below whether its menu's items stand on a line of their own, below the title
+ * @param wraps whether those that don't fit on that line go onto further lines
  * @param widths how wide its menu's items are
  * @param most how many of its menu's items it holds at most, the overflow item included, within {@link #MOST}
  * @param overflow the item that leads to those that don't fit
@@ -36,6 +37,7 @@ public record TopForm(
         Labels labels,
         IconSide icons,
         boolean below,
+        boolean wraps,
         Widths widths,
         int most,
         Overflow overflow,
@@ -57,6 +59,7 @@ public record TopForm(
             Optional.empty(),
             Labels.ALL,
             IconSide.BEFORE,
+            false,
             false,
             Widths.TEXT,
             12,
@@ -138,8 +141,8 @@ public record TopForm(
 
     private TopForm with(Labels which, IconSide side, Optional<Style.Ref> look) {
         return new TopForm(
-                title, items, actions, profile, line, scrolling, align, subtitle, which, side, below, widths, most,
-                overflow, search, look);
+                title, items, actions, profile, line, scrolling, align, subtitle, which, side, below, wraps, widths,
+                most, overflow, search, look);
     }
 
     /** Where a title stands. */

@@ -17,6 +17,7 @@ import org.yonderarc.fit.Insets;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextLine;
+import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.TopForm;
@@ -114,6 +115,42 @@ class TopRowTest {
         assertEquals(0, text.list().slots().get(0).target().x());
         double title = text.head().title().orElseThrow().baseline();
         assertTrue(text.list().slots().stream().allMatch(slot -> slot.target().y() > title));
+    }
+
+    /** What doesn't fit goes onto further lines, whole words as long as three lines are enough; nothing is cut off or scrolled. */
+    @ParameterizedTest
+    @ValueSource(ints = {240, 300, 360, 480, 700, 1280})
+    void itemsThatWrapAllShow(int width) {
+        for (TopForm.Widths widths : TopForm.Widths.values()) {
+            Layout.Bar bar = bar(
+                    form -> form.below(true, widths).wraps(true).most(24, more -> more),
+                    new Device("window", width, 900, Insets.NONE));
+            List<Layout.Slot> slots = bar.list().slots();
+            assertEquals(SCREENS, slots.stream().map(slot -> slot.item().id()).toList());
+            assertEquals(false, bar.list().clips());
+            long lines =
+                    slots.stream().map(slot -> slot.target().y()).distinct().count();
+            assertTrue(
+                    lines <= 3 && (width < 700 || lines == 1) && (width > 360 || lines > 1),
+                    lines + " lines in " + width);
+            for (Layout.Slot slot : slots) {
+                assertTrue(bar.box().contains(slot.target()), slot.target() + " in " + bar.box());
+                assertTrue(slot.target().height() >= 48);
+                slot.label().forEach(line -> assertEquals(slot.item().label(), line.text()));
+                slots.stream()
+                        .filter(other -> other != slot)
+                        .forEach(other -> assertTrue(!other.target().overlaps(slot.target())));
+            }
+        }
+    }
+
+    /** A title in the usual weight is narrower, in whatever type the bar's style says. */
+    @Test
+    void aTitleMayBeInTheUsualWeight() {
+        Layout.Bar bar =
+                bar(form -> form.style(style -> style.titleBold(false)), new Device("window", 1200, 800, Insets.NONE));
+        assertEquals(
+                Type.Weight.REGULAR, bar.head().title().orElseThrow().type().weight());
     }
 
     @Test

@@ -175,6 +175,7 @@ class LayoutInvariantsTest {
                         .labels(Form.Labels.values()[random.nextInt(3)])
                         .icons(Form.IconSide.values()[random.nextInt(4)])
                         .below(random.nextBoolean(), TopForm.Widths.values()[random.nextInt(2)])
+                        .wraps(random.nextBoolean())
                         .items(side)
                         .search("s0")
                         .most(2 + random.nextInt(10), overflow);

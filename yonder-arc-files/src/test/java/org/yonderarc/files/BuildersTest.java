@@ -74,6 +74,7 @@ class BuildersTest {
                 .style("calm", style -> style.indicator(
                                 Indicator.Kind.SHAPE, Indicator.Edge.OUTER, Indicator.Behind.ITEM, 56, 32, 16)
                         .bold(Style.Which.NONE)
+                        .titleBold(false)
                         .filled(Style.Which.ALL)
                         .size(Size.ICON_SIZE, 22)
                         .size(Size.LABEL_SIZE, 13)
@@ -264,6 +265,7 @@ class BuildersTest {
                                 .labels(Form.Labels.SELECTED)
                                 .icons(Form.IconSide.ABOVE)
                                 .below(true, TopForm.Widths.EQUAL)
+                                .wraps(true)
                                 .search("settings")
                                 .most(6, more -> more.label("Others").icon("menu-2"))
                                 .line(false)
