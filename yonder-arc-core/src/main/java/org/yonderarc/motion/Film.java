@@ -23,6 +23,8 @@ public final class Film {
     private static final double CARRY = 160;
     /** How far a drawer beneath the page comes from its edge, as a share of its width. */
     private static final double PARALLAX = 0.25;
+    /** How far a label sinks into a bar below a raised mark that leaves it, or rises from there, in dp. */
+    private static final double SINK = 10;
     /** The time by which each item of a fan comes after the one before it, in ms. */
     private static final double FAN = 30;
 
@@ -41,6 +43,8 @@ public final class Film {
     private final boolean fades;
     /** Whether a mark goes from one item to another. */
     private final boolean travels;
+    /** Whether that mark is raised out of the bar, and carries the icon. */
+    private final boolean isRaised;
     /** Whether the drawer lies beneath the page, and doesn't come from the side. */
     private final boolean isBeneath;
 
@@ -55,6 +59,9 @@ public final class Film {
         this.since = since;
         this.fades = score.reduced();
         this.travels = hasMark(from) && hasMark(to);
+        this.isRaised = travels
+                && to.first(Part.Plain.MARK).orElseThrow().children().stream()
+                        .anyMatch(SceneNode.Icon.class::isInstance);
         this.isBeneath = to.first(Part.Plain.PAGE).isPresent();
         Motion motion = score.motion();
         boolean carries = before.isPresent();
@@ -81,6 +88,7 @@ public final class Film {
         this.duration = other.duration;
         this.fades = other.fades;
         this.travels = other.travels;
+        this.isRaised = other.isRaised;
         this.isBeneath = other.isBeneath;
         this.before = before;
         this.since = other.since;
@@ -275,13 +283,17 @@ public final class Film {
             if (pair.isStill()) {
                 out.add(pair.b());
             } else if (pair.a() == null) {
-                out.add(present(pair.b(), q, pair.tempo(), to));
+                out.add(sunk(present(pair.b(), q, pair.tempo(), to), 1 - q));
             } else if (pair.b() == null) {
-                out.add(present(pair.a(), 1 - q, pair.tempo(), from));
+                out.add(sunk(present(pair.a(), 1 - q, pair.tempo(), from), q));
             } else {
                 Tween.node(pair.a(), pair.b(), q, out);
             }
         }
+    }
+
+    private SceneNode sunk(SceneNode node, double share) {
+        return isRaised && node instanceof SceneNode.Text ? node.moved(0, SINK * share) : node;
     }
 
     private void arrive(SceneNode node, double p, double ms, Part.Tempo tempo, List<SceneNode> out) {

@@ -176,6 +176,38 @@ class FilmTest {
         }
     }
 
+    /** Below a raised mark, the label that leaves sinks, and the one that comes rises: each is at home when it is seen whole. */
+    @Test
+    void labelsSinkAndRiseBelowARaisedMark() {
+        for (Indicator.Kind kind : List.of(Indicator.Kind.NOTCH, Indicator.Kind.LINE)) {
+            FormBuilder<?> form =
+                    FormBuilder.bottom().labels(Form.Labels.SELECTED).style(style -> style.indicator(kind));
+            Walk walk = Walk.of(turning(form, FormBuilder.rail()));
+            Film film = film(walk, walk.step(walk.start(), Steps.parse(walk.plan(), "choose:b")));
+            double home = label(film.at(0), "a").orElseThrow().line().baseline();
+            double lowest = 0;
+            for (double share = 0; share <= 1; share += 0.02) {
+                for (String item : List.of("a", "b")) {
+                    Optional<SceneNode.Text> label = label(film.at(film.duration() * share), item);
+                    if (label.isPresent()) {
+                        double sunk = label.get().line().baseline() - home;
+                        lowest = Math.max(lowest, sunk);
+                        assertTrue(sunk >= -1e-6);
+                        assertTrue(label.get().fill().alpha() < 0.95 || sunk < 1, "at " + share);
+                    }
+                }
+            }
+            assertEquals(kind == Indicator.Kind.NOTCH, lowest > 5, kind + ": " + lowest);
+        }
+    }
+
+    private static Optional<SceneNode.Text> label(Scene scene, String item) {
+        return within(scene.bar("bottom").orElseThrow(), "list", "item:" + item).children().stream()
+                .filter(SceneNode.Text.class::isInstance)
+                .map(SceneNode.Text.class::cast)
+                .findFirst();
+    }
+
     @Test
     void aLabelStaysWithItsIconWhileABarFolds() {
         Walk walk = Walk.of(turning(
