@@ -71,6 +71,10 @@ final class Page {
                             + "element.addEventListener('pointerdown', function(event) {"
                             + " if (isNative(event)) { return; }"
                             + " done = false; held = event.pointerId; tell('down', event); });"
+                            // Held on an item, a finger is told its name; the browser's own menu would take the finger
+                            // away.
+                            + "element.addEventListener('contextmenu', function(event) {"
+                            + " if (event.pointerType === 'touch') { event.preventDefault(); } });"
                             + "window.addEventListener('pointermove', function(event) {"
                             + " if (held === event.pointerId || event.pointerType === 'mouse' && element.contains(event.target)) { tell('move', event); } });"
                             + "window.addEventListener('pointerup', function(event) {"

@@ -5,8 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.ItemLayout;
 import org.yonderarc.layout.Outline;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Place;
 import org.yonderarc.scene.Meaning;
@@ -24,18 +29,51 @@ import org.yonderarc.scene.Shift;
  * @param hosted the places whose content the app shows itself
  * @param touch what pointer and focus are on
  * @param palette the colours
+ * @param measure how wide texts are
  */
-record Dressing(Function<String, Offset> offsets, Predicate<Place> hosted, Touch touch, Palette palette) {
+record Dressing(
+        Function<String, Offset> offsets, Predicate<Place> hosted, Touch touch, Palette palette, TextMeasure measure) {
     private static final double HOVERED = 0.05;
     private static final double PRESSED = 0.1;
     private static final double RING = 2;
     private static final double RADIUS = 12;
+    /** From a name that is told to the edges of the screen, and from its text to its own. */
+    private static final double MARGIN = 8;
+
+    private static final double INSIDE = 12;
+    private static final Type NAME = Type.semibold(14);
 
     Scene dress(Scene scene) {
-        List<SceneNode> nodes = all(scene.nodes(), "");
+        List<SceneNode> dressed = all(scene.nodes(), "");
+        List<SceneNode> nodes = touch.told()
+                .flatMap(target -> target.hint().map(name -> told(name, target.box(), scene)))
+                .map(bubble ->
+                        Stream.concat(dressed.stream(), Stream.of(bubble)).toList())
+                .orElse(dressed);
         return nodes == scene.nodes()
                 ? scene
                 : new Scene(scene.width(), scene.height(), scene.background(), scene.title(), nodes);
+    }
+
+    /** The name of what a finger is held on, above the finger, or below where there is no room. */
+    private SceneNode told(String name, Box held, Scene scene) {
+        double most = scene.width() - 2 * (MARGIN + INSIDE);
+        TextLine line = TextLine.of(name, TextLine.Anchor.MIDDLE, 0, 0, most, NAME, measure);
+        double width = line.width() + 2 * INSIDE;
+        double height = ItemLayout.lineHeight(NAME) + INSIDE;
+        double x = Math.max(MARGIN, Math.min(held.centerX() - width / 2, scene.width() - MARGIN - width));
+        double above = held.y() - INSIDE - height;
+        var box = new Box(x, above >= MARGIN ? above : held.bottom() + INSIDE, width, height);
+        TextLine text = TextLine.of(
+                name, TextLine.Anchor.MIDDLE, box.centerX(), NAME.baselineAround(box.centerY()), most, NAME, measure);
+        return SceneNode.Group.of(
+                Part.Plain.SHADOW,
+                "told",
+                new Meaning.Plain(),
+                box,
+                List.of(
+                        new SceneNode.Rect("ground", box, INSIDE / 2, palette.text()),
+                        new SceneNode.Text("name", text, palette.surface())));
     }
 
     /** The same list where nothing is another. */

@@ -8,6 +8,9 @@ final class Pointers {
     /** The farthest that a swipe goes up or down, as a share of how far it goes sideways: about 35 degrees. */
     private static final double FLAT = 0.7;
 
+    /** So long a finger is held on what shows no name until the name is told, in ms. */
+    private static final double HOLD = 500;
+
     private enum Doing {
         /** The pointer has not moved far enough to say. */
         PRESSING,
@@ -28,6 +31,9 @@ final class Pointers {
     private Optional<String> region = Optional.empty();
     private Doing doing = Doing.NOTHING;
     private Velocity velocity = new Velocity(0, 0, 0);
+    /** When the pointer came down, in ms. */
+    private double since;
+
     private double lastX;
     private double lastY;
 
@@ -63,14 +69,31 @@ final class Pointers {
     void drop() {
         down = Optional.empty();
         doing = Doing.NOTHING;
-        still.with(still.touch().press(Optional.empty()));
+        still.with(still.touch().press(Optional.empty()).tell(Optional.empty()));
     }
 
     /** As {@link #drop}, in the short motion that the plan has for states. */
     private void release(double now) {
         down = Optional.empty();
         doing = Doing.NOTHING;
-        stage.touched(still.touch().press(Optional.empty()), now);
+        stage.touched(still.touch().press(Optional.empty()).tell(Optional.empty()), now);
+    }
+
+    /** When something comes of a finger that is held still, in ms; no value where nothing does. */
+    Optional<Double> due() {
+        boolean waits = doing == Doing.PRESSING
+                && down.filter(Input.Down::touches).isPresent()
+                && still.touch().pressed().flatMap(Target::hint).isPresent();
+        return waits ? Optional.of(since + HOLD) : Optional.empty();
+    }
+
+    /** What has been held long enough tells its name, and isn't chosen any more. */
+    void advance(double now) {
+        if (due().filter(at -> at <= now).isPresent()) {
+            doing = Doing.NOTHING;
+            Touch touch = still.touch();
+            stage.touched(touch.press(Optional.empty()).tell(touch.pressed()), now);
+        }
     }
 
     private boolean isDown(int id) {
@@ -88,6 +111,7 @@ final class Pointers {
         scrolls.stop();
         Hit hit = still.hit(pressed.x(), pressed.y());
         down = Optional.of(pressed);
+        since = now;
         region = hit.scrolls();
         // A finger that stops what scrolls chooses nothing.
         doing = stopped ? Doing.NOTHING : Doing.PRESSING;

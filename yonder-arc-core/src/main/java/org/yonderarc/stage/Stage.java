@@ -102,7 +102,10 @@ public final class Stage {
     /** Whether another frame is to be painted. A host may rest until it hands something in. */
     public boolean moves() {
         boolean waits = still.isStale() || pending.isPresent();
-        return waits && !reel.isHeld() || reel.runs() || scrolls.until().isPresent();
+        return waits && !reel.isHeld()
+                || reel.runs()
+                || scrolls.until().isPresent()
+                || pointers.due().isPresent();
     }
 
     /** Until when it moves, in ms, if nothing else happens; no value where it rests. */
@@ -111,7 +114,8 @@ public final class Stage {
             return Optional.empty();
         }
         double end = reel.runs() ? reel.until() : 0;
-        return Optional.of(Math.max(end, scrolls.until().orElse(0.0)));
+        return Optional.of(Math.max(
+                Math.max(end, pointers.due().orElse(0.0)), scrolls.until().orElse(0.0)));
     }
 
     /** What is shown, as assistive technology tells it; where something moves, as it will be. */
@@ -341,6 +345,7 @@ public final class Stage {
     }
 
     private void advance(double now) {
+        pointers.advance(now);
         if (scrolls.advance(now)) {
             still.isScrolled();
         }

@@ -275,6 +275,7 @@ final class Still {
                 path -> host.scrolls() ? Offset.NONE : scrolls.of(path),
                 host::shows,
                 touch,
-                Palette.of(around.setting(Interaction.NONE, 0).themeOf(walk.plan()), around.scheme()));
+                Palette.of(around.setting(Interaction.NONE, 0).themeOf(walk.plan()), around.scheme()),
+                measure);
     }
 }

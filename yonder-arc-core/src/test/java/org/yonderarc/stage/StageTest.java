@@ -508,6 +508,56 @@ class StageTest {
         assertEquals(List.of("open:survey?survey=9"), on.taken);
     }
 
+    /** A finger that is held on what shows no name is told it, and chooses nothing; a short touch chooses as ever. */
+    @Test
+    void aFingerHeldOnABareItemIsToldItsName() {
+        Plan plan = PlanBuilder.app("Held")
+                .start("surveys")
+                .screen("surveys", screen -> screen.icon("list"))
+                .screen("map", screen -> screen.icon("map-pin"))
+                .menu("main", menu -> menu.item("surveys").item("map"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().labels(Form.Labels.SELECTED)))
+                .build();
+        var on = new Theatre(plan, Device.PHONE);
+        on.down(380, 780);
+        assertTrue(on.stage.moves(), "it waits");
+        on.pass(499);
+        assertEquals(Optional.empty(), told(on));
+        on.pass(1);
+        on.pass(1000);
+        SceneNode.Group bubble = told(on).orElseThrow();
+        assertEquals(
+                List.of("Map"),
+                bubble.children().stream()
+                        .filter(SceneNode.Text.class::isInstance)
+                        .map(node -> ((SceneNode.Text) node).line().text())
+                        .toList());
+        assertTrue(
+                bubble.area().bottom() < 780 && bubble.area().right() <= 384 - 8,
+                bubble.area().toString());
+        on.up(380, 780);
+        on.pass(1000);
+        assertEquals(List.of(), on.taken);
+        assertEquals(Optional.empty(), told(on));
+        assertEquals(false, on.stage.moves());
+        // The selected item shows its name: there is nothing to be told.
+        on.down(100, 780);
+        on.pass(2000);
+        assertEquals(Optional.empty(), told(on));
+        on.up(100, 780);
+        on.down(290, 780);
+        on.pass(200);
+        on.up(290, 780);
+        assertEquals(List.of("choose:surveys", "choose:map"), on.taken);
+    }
+
+    private static Optional<SceneNode.Group> told(Theatre on) {
+        return on.stage.scene(on.now).nodes().stream()
+                .filter(node -> node.key().equals("told"))
+                .map(SceneNode.Group.class::cast)
+                .findFirst();
+    }
+
     private static Plan retreating() {
         return PlanBuilder.app("Retreats")
                 .start("surveys")

@@ -19,6 +19,9 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.interactions.Pause;
+import org.openqa.selenium.interactions.PointerInput;
+import org.openqa.selenium.interactions.Sequence;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
@@ -118,6 +121,33 @@ class FansAndGridsTest {
 
     private static void closed() {
         until(() -> shown("Quick").equals(List.of("Go")));
+    }
+
+    /** A finger held on the round button, which shows no name, is told it, and opens nothing. */
+    @Test
+    void aFingerHeldOnTheButtonIsToldItsName() {
+        var box =
+                browser.findElement(By.cssSelector("#device [aria-label='Go']")).getRect();
+        var finger = new PointerInput(PointerInput.Kind.TOUCH, "finger");
+        var down = new Sequence(finger, 0)
+                .addAction(finger.createPointerMove(
+                        Duration.ZERO, PointerInput.Origin.viewport(), box.x + box.width / 2, box.y + box.height / 2))
+                .addAction(finger.createPointerDown(0))
+                .addAction(new Pause(finger, Duration.ofMillis(900)))
+                .addAction(finger.createPointerUp(0));
+        browser.executeScript("window.told = new Set();"
+                + "(function look() { document.querySelectorAll('#device div > span').forEach(any => told.add(any.textContent));"
+                + " requestAnimationFrame(look); })()");
+        browser.perform(List.of(down));
+        until(() -> Boolean.TRUE.equals(browser.executeScript("return told.has('Go')")));
+        until(() -> !seen().contains("Go"));
+        closed();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<String> seen() {
+        return (List<String>) browser.executeScript(
+                "return Array.from(document.querySelectorAll('#device div > span'), text => text.textContent)");
     }
 
     @Test
