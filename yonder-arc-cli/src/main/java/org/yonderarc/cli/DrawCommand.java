@@ -3,6 +3,8 @@ package org.yonderarc.cli;
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.FindingText;
+import org.yonderarc.fit.Device;
+import org.yonderarc.plan.DevicePreset;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.sheet.Frame;
@@ -54,7 +56,10 @@ final class DrawCommand implements Callable<Integer> {
         var view = look.view(walk, studio.measure());
         var state = look.state(walk);
         Scene scene = view.scene(state);
-        picture.write(frame ? Frame.around(scene, view.setting().device()) : scene, studio, plan.inputs(sound));
+        Device device = view.setting().device();
+        double pixels =
+                sound.devices().find(device.id()).flatMap(DevicePreset::scale).orElse(PictureFile.USUAL);
+        picture.write(frame ? Frame.around(scene, device) : scene, studio, plan.inputs(sound), pixels);
         plan.notes(spec.commandLine().getErr());
         if (why) {
             Explanation.explain(walk, view.setting(), state).forEach(line -> out.println(FindingText.visible(line)));

@@ -11,6 +11,9 @@ import picocli.CommandLine.Option;
 
 /** The file that a picture is written to, and how large. */
 final class PictureFile {
+    /** Pixels for each dp, where nobody says how many. */
+    static final double USUAL = 2;
+
     @Option(
             names = {"-o", "--output"},
             paramLabel = "FILE",
@@ -18,8 +21,11 @@ final class PictureFile {
             description = "The picture; its ending says which kind: .svg or .png.")
     private Path output;
 
-    @Option(names = "--scale", paramLabel = "N", description = "Pixels of a PNG for each dp, 0.25 to 8. Default: 2.")
-    private double scale = 2;
+    @Option(
+            names = "--scale",
+            paramLabel = "N",
+            description = "Pixels of a PNG for each dp, 0.25 to 8. Default: that of the plan's own device, else 2.")
+    private Double scale;
 
     Path output() {
         return output;
@@ -34,7 +40,7 @@ final class PictureFile {
         if (!endsWith(".svg") && !endsWith(".png")) {
             throw new Refusal(output + ": a picture's name ends in .svg or .png.");
         }
-        if (!(scale >= PngPainter.SMALLEST_SCALE && scale <= PngPainter.LARGEST_SCALE)) {
+        if (scale != null && !(scale >= PngPainter.SMALLEST_SCALE && scale <= PngPainter.LARGEST_SCALE)) {
             throw new Refusal("--scale: " + scale + " is outside of " + PngPainter.SMALLEST_SCALE + " to "
                     + PngPainter.LARGEST_SCALE + ".");
         }
@@ -42,16 +48,22 @@ final class PictureFile {
 
     /** Writes the picture, unless that would replace what it was made from. */
     void write(Scene scene, Studio studio, Inputs inputs) throws FileTrouble, Refusal {
+        write(scene, studio, inputs, USUAL);
+    }
+
+    /** The same, with so many pixels for each dp where the command doesn't say how many. */
+    void write(Scene scene, Studio studio, Inputs inputs, double usual) throws FileTrouble, Refusal {
+        double each = scale == null ? usual : scale;
         inputs.spare(output);
         if (endsWith(".svg")) {
             SafeFile.write(output, studio.svg(scene).getBytes(StandardCharsets.UTF_8));
             return;
         }
-        if (scene.width() * scene.height() * scale * scale > PngPainter.MOST_PIXELS) {
-            throw new Refusal("the picture would have " + Math.round(scene.width() * scale) + " by "
-                    + Math.round(scene.height() * scale)
+        if (scene.width() * scene.height() * each * each > PngPainter.MOST_PIXELS) {
+            throw new Refusal("the picture would have " + Math.round(scene.width() * each) + " by "
+                    + Math.round(scene.height() * each)
                     + " pixels. Give a smaller --scale, fewer values, or write an .svg.");
         }
-        SafeFile.write(output, studio.png(scene, scale));
+        SafeFile.write(output, studio.png(scene, each));
     }
 }

@@ -81,6 +81,19 @@ class CommandTest {
                 && !Files.readString(more).contains(muted));
     }
 
+    /** A device of the plan's own may say how many pixels its pictures have for each dp; the command's word goes before. */
+    @Test
+    void aDeviceOfThePlansOwnHasAScale() throws Exception {
+        Path own = Files.writeString(
+                folder.resolve("own.yaml"),
+                Brinelight.yaml() + "devices: { reader: { width: 300, height: 400, scale: 1.5 } }\n");
+        Path png = folder.resolve("own.png");
+        assertEquals(0, yonder("draw", own.toString(), "-o", png.toString(), "--device", "reader"), err.toString());
+        assertEquals(450, javax.imageio.ImageIO.read(png.toFile()).getWidth());
+        assertEquals(0, yonder("draw", own.toString(), "-o", png.toString(), "--device", "reader", "--scale", "1"));
+        assertEquals(300, javax.imageio.ImageIO.read(png.toFile()).getWidth());
+    }
+
     @Test
     void drawWritesSvgAndPng() throws Exception {
         Path svg = folder.resolve("a.svg");

@@ -285,6 +285,11 @@ final class PlanShape {
                 Codecs.choice(Body.values()),
                 device -> Optional.of(device.body()).filter(own -> own != DevicePreset.usual(device.pointer())),
                 "What pictures draw around it: plain, round with a strip below, square with keys below, fold, or window. Default: plain, for a mouse window.");
+        var scale = shape.optional(
+                "scale",
+                Codecs.number(DevicePreset.SCALE),
+                DevicePreset::scale,
+                "How many pixels a picture of it has for each dp, where the command says nothing else. Default: as the command's.");
         return shape.makes(got -> new DevicePreset(
                 got.id(),
                 got.get(width),
@@ -294,7 +299,8 @@ final class PlanShape {
                 got.get(left),
                 got.get(right),
                 got.get(pointer),
-                got.get(body).orElseGet(() -> DevicePreset.usual(got.get(pointer)))));
+                got.get(body).orElseGet(() -> DevicePreset.usual(got.get(pointer))),
+                got.get(scale)));
     }
 
     private static Shape<Plan> plan() {

@@ -252,6 +252,13 @@ public final class PlanBuilder {
         return this;
     }
 
+    /** Sets how many pixels a picture has for each dp of a device of the plan's own, which was added before. */
+    public PlanBuilder deviceScale(String id, double scale) {
+        var device = (MapValue) Objects.requireNonNull(devices.get(id), "there is no device \"" + id + "\"");
+        devices.put(id, Trees.with(device, "scale", Trees.number(scale)));
+        return this;
+    }
+
     /** Defines a device kind by the narrowest window in dp that belongs to it; the default kinds go. */
     public PlanBuilder kind(String id, double from) {
         kinds.put(id, Trees.number(from));

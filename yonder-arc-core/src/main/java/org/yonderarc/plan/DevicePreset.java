@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * A device of a plan's own: a kiosk, a car's display, a reader. Pictures, sheets and the page offer it beside the usual ones, and
@@ -15,6 +16,7 @@ import java.util.Objects;
  * @param right what it claims of its right edge
  * @param pointer what people point with
  * @param body what pictures draw around it
+ * @param scale how many pixels a picture of it has for each dp, within {@link #SCALE}; no value where that is as usual
  */
 public record DevicePreset(
         String id,
@@ -25,10 +27,13 @@ public record DevicePreset(
         double left,
         double right,
         Visibility.Pointer pointer,
-        Body body)
+        Body body,
+        Optional<Double> scale)
         implements Identified {
     /** Widths and heights in dp. */
     public static final Range SIZE = new Range(240, 4000);
+    /** Pixels for each dp. */
+    public static final Range SCALE = new Range(0.5, 4);
     /** What hardware may claim of an edge in dp. */
     public static final Range INSET = new Range(0, 100);
 
@@ -47,5 +52,6 @@ public record DevicePreset(
         INSET.require(right, "the inset of a device");
         Objects.requireNonNull(pointer, "pointer");
         Objects.requireNonNull(body, "body");
+        SCALE.require(scale, "the scale of a device");
     }
 }

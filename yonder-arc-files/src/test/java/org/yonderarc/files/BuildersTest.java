@@ -136,6 +136,7 @@ class BuildersTest {
                 .fact("drafts", 2)
                 .device("kiosk", 1080, 1920, Visibility.Pointer.FINE, 10, 40, 20, 30)
                 .deviceBody("kiosk", Body.SQUARE)
+                .deviceScale("kiosk", 1.5)
                 .fact("observer", "Guest")
                 .fact(
                         "outings",
