@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.xml.Element;
@@ -34,6 +35,9 @@ final class DomPainter {
     private String dialog = "";
     /** How far the top bar goes up with content that is scrolled, in px. */
     private double leaving;
+
+    /** What a field with a path holds: a film may still show what it held. */
+    private UnaryOperator<String> typed = path -> "";
 
     private int frame;
 
@@ -73,6 +77,16 @@ final class DomPainter {
             Page.style(
                     shown.element(), "transform", bar.away() > 0 ? "translateY(" + Shown.px(bar.away()) + ")" : "none");
         }
+    }
+
+    /** Sets who knows what fields hold, by their paths. */
+    void typed(UnaryOperator<String> now) {
+        typed = now;
+    }
+
+    /** What the field with a path holds. */
+    String typed(String path) {
+        return typed.apply(path);
     }
 
     /** Sets which bar lies over everything else: it is an element of another kind, since a dialog is no navigation. */

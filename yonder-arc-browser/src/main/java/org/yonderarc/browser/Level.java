@@ -233,6 +233,10 @@ final class Level implements SceneNode.Visitor {
 
     @Override
     public void group(SceneNode.Group node) {
+        if (node.meaning() instanceof Meaning.Field field) {
+            field(node, field);
+            return;
+        }
         boolean isDialog = painter.isDialog(parent.path() + "/" + node.key());
         Shown shown = element(node, isDialog ? "div" : tag(node.meaning()));
         Element element = shown.element();
@@ -262,6 +266,34 @@ final class Level implements SceneNode.Visitor {
         }
         shown.list(entries > 1);
         new Level(painter, shown, area.x(), area.y()).paint(node.children());
+    }
+
+    /** A field of the browser's own, where the scene has the text: with it, everything that people know of fields. */
+    private void field(SceneNode.Group node, Meaning.Field field) {
+        Shown shown = element(node, "input");
+        Element element = shown.element();
+        place(shown, node.area());
+        Page.value(element, painter.typed(shown.path()));
+        if (!node.equals(shown.had())) {
+            element.setAttribute("type", "search");
+            element.setAttribute("autocomplete", "off");
+            element.setAttribute("aria-label", field.label());
+            element.setAttribute("placeholder", field.label());
+            for (SceneNode child : node.children()) {
+                if (child instanceof SceneNode.Text text) {
+                    TextLine line = text.line();
+                    Page.style(element, "font-size", Shown.px(line.type().size()));
+                    Page.style(element, "color", Shown.css(text.fill()));
+                    Page.style(element, "padding-inline-start", Shown.px(start(node.area(), line)));
+                }
+            }
+            shown.has(node);
+        }
+    }
+
+    /** How far a text begins from the edge where lines start. */
+    private static double start(Box box, TextLine line) {
+        return line.anchor() == TextLine.Anchor.END ? box.right() - line.x() : line.x() - box.x();
     }
 
     /** Whether it is a hairline: where a browser takes its own colours, what it parts has to be parted still. */

@@ -91,6 +91,25 @@ final class Page {
                             + "  if (at.tagName === 'A' || at.tagName === 'BUTTON') { chosen(at.yonderPath || ''); return; } } });")
     static native void onPointer(HTMLElement element, PointerCallback told, PathCallback chosen);
 
+    /** Sets what a field holds; where it does, its caret stays. */
+    @JSBody(
+            params = {"element", "text"},
+            script = "if (element.value !== text) { element.value = text; }")
+    static native void value(Element element, String text);
+
+    /** Told what a field holds. */
+    @JSFunctor
+    interface FillCallback extends JSObject {
+        void run(String path, String text);
+    }
+
+    /** Told whenever something is typed within an element. */
+    @JSBody(
+            params = {"element", "told"},
+            script = "element.addEventListener('input', function(event) {"
+                    + " if (event.target.yonderPath) { told(event.target.yonderPath, event.target.value); } });")
+    static native void onFill(HTMLElement element, FillCallback told);
+
     /** Watches the browser's focus. */
     @JSBody(
             params = {"element", "told"},

@@ -49,7 +49,9 @@ final class Show {
         this.painter = new DomPainter(document, device);
         Page.onPointer(device, this::point, path -> take(new Input.Choose(path)));
         Page.onFocus(device, path -> take(new Input.Focus(path.isEmpty() ? Optional.empty() : Optional.of(path))));
+        painter.typed(stage::typed);
         Page.onScroll(device, this::scrolled);
+        Page.onFill(device, (path, text) -> take(new Input.Fill(path, text)));
     }
 
     /** The browser scrolls. */

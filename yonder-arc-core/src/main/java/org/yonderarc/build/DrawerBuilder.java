@@ -99,6 +99,19 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
         return put("collapsed", dp);
     }
 
+    /** Sets the text fact that people type into a field above the items; items whose name doesn't hold it aren't shown. */
+    public DrawerBuilder filter(String fact) {
+        return put("filter", fact);
+    }
+
+    /** The same with what the field says while nothing is typed. */
+    public DrawerBuilder filter(String fact, String label) {
+        var filter = new LinkedHashMap<String, Value>();
+        filter.put("fact", Trees.text(fact));
+        filter.put("label", Trees.text(label));
+        return put("filter", Trees.map(filter));
+    }
+
     /** Sets whether the app's logo stands at its head. */
     public DrawerBuilder logo(boolean shown) {
         return put("logo", shown);

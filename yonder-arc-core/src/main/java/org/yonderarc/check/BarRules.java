@@ -12,6 +12,7 @@ import org.yonderarc.form.Forms;
 import org.yonderarc.form.Looks;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
@@ -180,6 +181,17 @@ final class BarRules {
                     "The " + form.kind().word() + " bar has " + form.named().size() + " actions.",
                     "Keep the three that matter most, and put the others into a menu.");
         }
+        form.typed()
+                .flatMap(fact -> subject.plan().facts().find(fact))
+                .filter(fact -> !(fact.initial() instanceof FactValue.Text))
+                .ifPresent(fact -> once(
+                        subject,
+                        told,
+                        Code.FILTER_TYPE,
+                        pointer,
+                        "People type into the field of the bar \"" + bar.id() + "\", but \"" + fact.id() + "\" is "
+                                + fact.initial().kind() + ".",
+                        "Name a fact that is a text: \"wanted: ''\"."));
         if (!form.showsMenu()) {
             return;
         }

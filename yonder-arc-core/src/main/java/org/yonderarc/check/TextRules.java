@@ -66,12 +66,16 @@ final class TextRules {
     /** The app's own words are known in each language of the plan, or the plan has them. */
     static void ownWords(Subject subject) {
         App app = subject.plan().app();
+        boolean isTyped = subject.plan().bars().stream()
+                .flatMap(bar -> bar.forms().values().stream())
+                .anyMatch(form -> form.typed().isPresent());
         for (int i = 0; i < app.languages().size(); i++) {
             String language = app.languages().get(i);
             List<String> missing = OwnWord.isKnown(language)
                     ? List.of()
                     : Stream.of(OwnWord.values())
                             .filter(word -> !app.isWorded(word, language))
+                            .filter(word -> isTyped || word != OwnWord.FIND && word != OwnWord.NOTHING)
                             .map(OwnWord::word)
                             .toList();
             if (!missing.isEmpty()) {

@@ -18,6 +18,7 @@ import org.yonderarc.walk.Step;
  * @param apart the items that stand apart from the others: at the foot, at the head, as buttons
  * @param buttons its buttons
  * @param person the person, or the app, at its head
+ * @param filter the field above its items into which people type
  * @param title the title that stands in it; empty for none
  * @param note what stands below the title; empty for nothing
  * @param standing how it stands
@@ -31,6 +32,7 @@ public record FittedBar(
         List<FittedItem> apart,
         List<Button> buttons,
         Optional<Person> person,
+        Optional<Filter> filter,
         String title,
         String note,
         Standing standing) {
@@ -43,6 +45,7 @@ public record FittedBar(
         apart = List.copyOf(apart);
         buttons = List.copyOf(buttons);
         Objects.requireNonNull(person, "person");
+        Objects.requireNonNull(filter, "filter");
         Objects.requireNonNull(title, "title");
         Objects.requireNonNull(note, "note");
         Objects.requireNonNull(standing, "standing");
@@ -50,8 +53,29 @@ public record FittedBar(
 
     /** A bar with nothing in it, open. */
     public FittedBar(String id, String name, Form form, Look look) {
-        this(id, name, form, look, List.of(), List.of(), List.of(), Optional.empty(), "", "", Standing.OPEN);
+        this(
+                id,
+                name,
+                form,
+                look,
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                "",
+                Standing.OPEN);
     }
+
+    /**
+     * A field into which people type what they look for.
+     *
+     * @param fact the fact that is typed
+     * @param text what is typed now
+     * @param label what it says while nothing is typed
+     */
+    public record Filter(String fact, String text, String label) {}
 
     /** How a bar stands. */
     public enum Standing {
@@ -155,7 +179,7 @@ public record FittedBar(
 
     /** The same with these lines. */
     public FittedBar withLines(List<Line> other) {
-        return new FittedBar(id, name, form, look, other, apart, buttons, person, title, note, standing);
+        return new FittedBar(id, name, form, look, other, apart, buttons, person, filter, title, note, standing);
     }
 
     /** The same with these items in order. */
@@ -165,31 +189,36 @@ public record FittedBar(
 
     /** The same with these items apart. */
     public FittedBar withApart(List<FittedItem> other) {
-        return new FittedBar(id, name, form, look, lines, other, buttons, person, title, note, standing);
+        return new FittedBar(id, name, form, look, lines, other, buttons, person, filter, title, note, standing);
     }
 
     /** The same with these buttons. */
     public FittedBar withButtons(List<Button> other) {
-        return new FittedBar(id, name, form, look, lines, apart, other, person, title, note, standing);
+        return new FittedBar(id, name, form, look, lines, apart, other, person, filter, title, note, standing);
     }
 
     /** The same with a person. */
     public FittedBar withPerson(Optional<Person> other) {
-        return new FittedBar(id, name, form, look, lines, apart, buttons, other, title, note, standing);
+        return new FittedBar(id, name, form, look, lines, apart, buttons, other, filter, title, note, standing);
+    }
+
+    /** The same with a field into which people type. */
+    public FittedBar withFilter(Optional<Filter> other) {
+        return new FittedBar(id, name, form, look, lines, apart, buttons, person, other, title, note, standing);
     }
 
     /** The same with a title. */
     public FittedBar withTitle(String other) {
-        return new FittedBar(id, name, form, look, lines, apart, buttons, person, other, note, standing);
+        return new FittedBar(id, name, form, look, lines, apart, buttons, person, filter, other, note, standing);
     }
 
     /** The same with something below the title. */
     public FittedBar withNote(String other) {
-        return new FittedBar(id, name, form, look, lines, apart, buttons, person, title, other, standing);
+        return new FittedBar(id, name, form, look, lines, apart, buttons, person, filter, title, other, standing);
     }
 
     /** The same, standing otherwise. */
     public FittedBar standing(Standing other) {
-        return new FittedBar(id, name, form, look, lines, apart, buttons, person, title, note, other);
+        return new FittedBar(id, name, form, look, lines, apart, buttons, person, filter, title, note, other);
     }
 }

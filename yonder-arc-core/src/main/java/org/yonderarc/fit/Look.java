@@ -3,7 +3,6 @@ package org.yonderarc.fit;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
@@ -76,10 +75,9 @@ public record Look(Style style) {
         return style.bold().orElse(Style.Which.SELECTED).takes(selected);
     }
 
-    /** How a title, or the heading of a list, is set at a text scale. */
-    public Type title(double scale) {
-        double size = size(Size.TITLE_SIZE) * scale;
-        return style.titleBold().orElse(true) ? Type.semibold(size) : Type.regular(size);
+    /** Whether a title, or the heading of a list, is set in semibold. */
+    public boolean isTitleBold() {
+        return style.titleBold().orElse(true);
     }
 
     /** Whether an icon is shown filled. */

@@ -103,6 +103,12 @@ final class DrawerBoxes {
                             : SearchBox.of(search.get(), line, list.inset(), list.cells()));
             top += SearchBox.LINE + 4;
         }
+        Optional<Layout.Field> field = Optional.empty();
+        if (bar.filter().isPresent()) {
+            var line = new Box(room.x(), top, room.width(), SearchBox.LINE);
+            field = Optional.of(SearchBox.typed(bar.filter().get(), line, list.inset(), list.cells()));
+            top += SearchBox.LINE + 4;
+        }
         double bottom = foot(list, room);
         list.add(bar.lines(), new Box(room.x(), top, room.width(), 0));
         return new Layout.Bar(
@@ -110,7 +116,7 @@ final class DrawerBoxes {
                 ground(width),
                 list.in(new Box(isTrailing ? device.width() - width : 0, top, width, Math.max(0, bottom - top))),
                 foot,
-                new Layout.Head(Optional.empty(), logo, face),
+                new Layout.Head(Optional.empty(), logo, face).with(field),
                 buttons);
     }
 

@@ -12,6 +12,7 @@ import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.DrawerForm.Beneath;
+import org.yonderarc.plan.DrawerForm.Filter;
 import org.yonderarc.plan.DrawerForm.Header;
 import org.yonderarc.plan.DrawerForm.Opening;
 import org.yonderarc.plan.Form;
@@ -73,6 +74,11 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 "How the content moves aside from a drawer beneath it.");
         var logo = SharedShapes.logo(shape, DrawerForm::logo);
         var search = SharedShapes.search(shape, DrawerForm::search);
+        var filter = shape.optional(
+                "filter",
+                filter(),
+                DrawerForm::filter,
+                "The field above its items into which people type what they look for: a text fact.");
         var style = SharedShapes.style(shape, DrawerForm::style);
         return shape.makes(got -> new DrawerForm(
                 got.get(edge),
@@ -85,7 +91,17 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 got.get(beneath),
                 got.get(logo),
                 got.get(search),
+                got.get(filter),
                 got.get(style)));
+    }
+
+    private static Shape<Filter> filter() {
+        var shape = new Shape<Filter>(
+                "filter",
+                "A field into which people type what they look for; items whose name doesn't hold it aren't shown.");
+        var fact = shape.required("fact", PlanCodecs.name(Noun.FACT), Filter::fact, "The text fact that is typed.");
+        var label = shape.optional("label", PlanCodecs.WORDS, Filter::label, "What it says while nothing is typed.");
+        return shape.shortForm(fact).makes(got -> new Filter(got.get(fact), got.get(label)));
     }
 
     private static Shape<Beneath> beneath() {
@@ -171,10 +187,14 @@ final class DrawerHome extends FormHome<DrawerForm> {
         FittedBar.Standing standing = collapsed
                 ? FittedBar.Standing.COLLAPSED
                 : kept || context.isOpen(bar.id()) ? FittedBar.Standing.OPEN : FittedBar.Standing.CLOSED;
-        var lines = new MenuLines(context, menu, form, Style.NONE);
+        Optional<FittedBar.Filter> filter =
+                form.filter().filter(any -> !collapsed).map(context::filter);
+        var lines = new MenuLines(context, menu, form, Style.NONE)
+                .matching(filter.map(FittedBar.Filter::text).orElse(""));
         out.add(context.bare(bar, form)
                 .withLines(lines.folding(!collapsed).but(inFoot))
                 .withApart(foot)
+                .withFilter(filter)
                 .withButtons(
                         form.collapsed().isPresent() && kept ? List.of(fold(bar, form, collapsed, context)) : List.of())
                 .withPerson(form.header()

@@ -12,6 +12,7 @@ import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Visible;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.GridForm;
@@ -80,6 +81,16 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     /** The bar as it is before any item is in it. */
     FittedBar bare(Bar bar, Form form) {
         return new FittedBar(bar.id(), nameOf(bar), form, Looks.of(plan(), form, Style.NONE));
+    }
+
+    /** A field as it stands now. */
+    FittedBar.Filter filter(DrawerForm.Filter filter) {
+        String typed = Optional.ofNullable(state.facts().get(filter.fact()))
+                .filter(FactValue.Text.class::isInstance)
+                .map(value -> ((FactValue.Text) value).text())
+                .orElse("");
+        return new FittedBar.Filter(
+                filter.fact(), typed, filter.label().map(this::filled).orElseGet(() -> own(OwnWord.FIND)));
     }
 
     /** What a screen reader calls a bar. */

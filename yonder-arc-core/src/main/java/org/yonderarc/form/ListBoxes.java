@@ -102,7 +102,7 @@ final class ListBoxes {
 
     /** A heading at {@code y}; gives its height. */
     double heading(String text, double x, double y, double most) {
-        Type type = look.title(cells.textScale());
+        Type type = Looks.title(look, cells.textScale());
         double height = Math.max(Metrics.HEADING, ItemLayout.lineHeight(type) + 16);
         double baseline = crisp(type.baselineAround(y + height / 2 + 4));
         headings.add(TextLine.of(text, START, x, baseline, most, type, cells.measure()));

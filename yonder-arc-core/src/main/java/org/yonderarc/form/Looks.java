@@ -3,11 +3,13 @@ package org.yonderarc.form;
 import java.util.EnumMap;
 import java.util.Optional;
 import org.yonderarc.fit.Look;
+import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Size;
 import org.yonderarc.plan.StateLook;
 import org.yonderarc.plan.Style;
 
@@ -49,5 +51,11 @@ public final class Looks {
         }
         Style said = own.over(bar).over(theme);
         return new Look(said.over(unfilled(said, usual.with(said.indicator().orElse(usual.mark())))));
+    }
+
+    /** How a title, or the heading of a list, is set at a text scale. */
+    static Type title(Look look, double scale) {
+        double size = look.size(Size.TITLE_SIZE) * scale;
+        return look.isTitleBold() ? Type.semibold(size) : Type.regular(size);
     }
 }

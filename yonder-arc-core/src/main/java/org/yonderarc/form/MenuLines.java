@@ -2,6 +2,7 @@ package org.yonderarc.form;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
@@ -9,7 +10,9 @@ import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Style;
+import org.yonderarc.tree.Split;
 import org.yonderarc.walk.Step;
 
 /** The lines of a menu in a list: items, headings, dividers; sections that are folded, or a page of their own. */
@@ -20,6 +23,7 @@ final class MenuLines {
     private final Style style;
     private final List<FittedBar.Line> lines = new ArrayList<>();
     private boolean folds = true;
+    private List<String> wanted = List.of();
 
     MenuLines(FitContext context, Menu menu, Form form, Style style) {
         this.context = context;
@@ -34,8 +38,20 @@ final class MenuLines {
         return this;
     }
 
+    /** The same with those items only whose name holds each of the words of a text; sections are open then. */
+    MenuLines matching(String text) {
+        wanted = Split.words(text.toLowerCase(Locale.ROOT));
+        return this;
+    }
+
+    private boolean matches(Item item) {
+        String label = context.item(menu, item, form, style).label().toLowerCase(Locale.ROOT);
+        return wanted.stream().allMatch(label::contains);
+    }
+
     /** The lines but for some items; a heading without items and a divider at an end are left out. */
     List<FittedBar.Line> but(List<Item> without) {
+        folds &= wanted.isEmpty();
         if (folds) {
             for (Entry entry : menu.entries()) {
                 Optional<Entry.Section> page =
@@ -51,6 +67,9 @@ final class MenuLines {
         if (endsWithDivider()) {
             lines.remove(lines.size() - 1);
         }
+        if (lines.isEmpty() && !wanted.isEmpty()) {
+            lines.add(FittedBar.Line.of(context.own(OwnWord.NOTHING)));
+        }
         return lines;
     }
 
@@ -59,6 +78,7 @@ final class MenuLines {
                 .repeated(entry.items())
                 .filter(context.visible()::item)
                 .filter(item -> !without.contains(item))
+                .filter(item -> wanted.isEmpty() || matches(item))
                 .toList();
     }
 

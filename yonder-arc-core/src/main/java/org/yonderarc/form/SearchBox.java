@@ -4,6 +4,7 @@ import static org.yonderarc.layout.Metrics.crisp;
 
 import java.util.List;
 import java.util.Optional;
+import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.ItemLayout;
@@ -30,6 +31,22 @@ final class SearchBox {
     /** Whether an item is the one that stands as a search field. */
     static boolean is(FittedItem item, Optional<String> search) {
         return search.equals(Optional.of(item.id()));
+    }
+
+    /** A field in the middle of a line, {@code inset} dp from both ends, into which people type. */
+    static Layout.Field typed(FittedBar.Filter filter, Box line, double inset, ItemLayout cells) {
+        double width = Math.min(WIDEST, line.width() - 2 * inset);
+        Box target = Box.around(line.centerX(), line.centerY(), width, Metrics.TARGET);
+        Box icon = Box.around(target.x() + PADDING + ICON / 2, target.centerY(), ICON, ICON);
+        double x = target.x() + PADDING + ICON + 10;
+        Type type = Type.regular(15 * Math.min(cells.textScale(), 1.6));
+        double baseline = crisp(type.baselineAround(target.centerY()));
+        double room = Math.max(0, target.right() - PADDING - x);
+        String text = filter.text().isEmpty() ? filter.label() : filter.text();
+        TextLine shown = TextLine.of(text, TextLine.Anchor.START, x, baseline, room, type, cells.measure());
+        Box field = new Box(target.x(), target.y() + WITHIN, target.width(), target.height() - 2 * WITHIN);
+        var plate = new Layout.Plate(field, field.height() / 2, Role.QUIET, Optional.of(Role.MUTED), false);
+        return new Layout.Field(target, plate, icon, shown, filter);
     }
 
     /** The field in the middle of a line, {@code inset} dp from both ends. */

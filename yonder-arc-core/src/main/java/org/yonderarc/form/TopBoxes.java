@@ -63,7 +63,7 @@ final class TopBoxes {
     }
 
     private Layout.Bar layOut() {
-        Type type = bar.look().title(scale);
+        Type type = Looks.title(bar.look(), scale);
         double titles = ItemLayout.lineHeight(type) + (bar.note().isEmpty() ? 0 : ItemLayout.lineHeight(noteType()));
         TopRow row = new TopRow(form, bar, scale, measure);
         double tallest = Stream.<Double>of(

@@ -165,8 +165,24 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
      * @param note what stands below the title
      * @param logo the app's logo
      * @param face the person, or the app
+     * @param field the field into which people type
      */
-    public record Head(Optional<TextLine> title, Optional<TextLine> note, Optional<Logo> logo, Optional<Face> face) {
+    public record Head(
+            Optional<TextLine> title,
+            Optional<TextLine> note,
+            Optional<Logo> logo,
+            Optional<Face> face,
+            Optional<Field> field) {
+        /** Without a field. */
+        public Head(Optional<TextLine> title, Optional<TextLine> note, Optional<Logo> logo, Optional<Face> face) {
+            this(title, note, logo, face, Optional.empty());
+        }
+
+        /** The same with a field. */
+        public Head with(Optional<Field> other) {
+            return new Head(title, note, logo, face, other);
+        }
+
         /** Without anything below the title. */
         public Head(Optional<TextLine> title, Optional<Logo> logo, Optional<Face> face) {
             this(title, Optional.empty(), logo, face);
@@ -180,6 +196,17 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
             return new Head(Optional.empty(), Optional.empty(), face);
         }
     }
+
+    /**
+     * A field into which people type.
+     *
+     * @param target where it can be touched
+     * @param plate what lies behind it
+     * @param icon its icon
+     * @param text what is typed, or what it says while nothing is
+     * @param fitted what it is
+     */
+    public record Field(Box target, Plate plate, Box icon, TextLine text, FittedBar.Filter fitted) {}
 
     /**
      * The app's logo.

@@ -17,6 +17,7 @@ import java.util.Optional;
  * @param beneath how the content moves aside from a drawer beneath it
  * @param logo whether the app's logo stands at its head
  * @param search the id of the item that stands as a search field above the others
+ * @param filter the field above its items into which people type what they look for
  * @param style how it looks
  */
 public record DrawerForm(
@@ -30,6 +31,7 @@ public record DrawerForm(
         Beneath beneath,
         boolean logo,
         Optional<String> search,
+        Optional<Filter> filter,
         Optional<Style.Ref> style)
         implements Form {
     /** Widths in dp. */
@@ -51,6 +53,7 @@ public record DrawerForm(
             Beneath.DEFAULT,
             false,
             Optional.empty(),
+            Optional.empty(),
             Optional.empty());
 
     public DrawerForm {
@@ -63,6 +66,7 @@ public record DrawerForm(
         COLLAPSED.require(collapsed, "the width of a collapsed drawer");
         Objects.requireNonNull(beneath, "beneath");
         Objects.requireNonNull(search, "search");
+        Objects.requireNonNull(filter, "filter");
         Objects.requireNonNull(style, "style");
     }
 
@@ -87,6 +91,11 @@ public record DrawerForm(
     }
 
     @Override
+    public Optional<String> typed() {
+        return filter.map(Filter::fact);
+    }
+
+    @Override
     public Optional<String> ofPerson() {
         return header.flatMap(Header::item);
     }
@@ -94,12 +103,37 @@ public record DrawerForm(
     @Override
     public DrawerForm withStyle(Style.Ref other) {
         return new DrawerForm(
-                flank, opens, header, footer, width, share, collapsed, beneath, logo, search, Optional.of(other));
+                flank,
+                opens,
+                header,
+                footer,
+                width,
+                share,
+                collapsed,
+                beneath,
+                logo,
+                search,
+                filter,
+                Optional.of(other));
     }
 
     /** The same, opening otherwise. */
     public DrawerForm opening(Opening how) {
-        return new DrawerForm(flank, how, header, footer, width, share, collapsed, beneath, logo, search, style);
+        return new DrawerForm(
+                flank, how, header, footer, width, share, collapsed, beneath, logo, search, filter, style);
+    }
+
+    /**
+     * A field into which people type what they look for; items whose name doesn't hold it aren't shown.
+     *
+     * @param fact the text that is typed: a fact
+     * @param label what it says while nothing is typed
+     */
+    public record Filter(String fact, Optional<Words> label) {
+        public Filter {
+            Objects.requireNonNull(fact, "fact");
+            Objects.requireNonNull(label, "label");
+        }
     }
 
     /** How a drawer opens. */

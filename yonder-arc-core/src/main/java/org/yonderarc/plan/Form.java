@@ -39,6 +39,11 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         return Optional.empty();
     }
 
+    /** The id of the fact that people type into its field, where it has one. */
+    default Optional<String> typed() {
+        return Optional.empty();
+    }
+
     /** Which items show their label; no value where the form leaves no choice. */
     default Optional<Labels> labelled() {
         return Optional.empty();

@@ -30,6 +30,8 @@ import org.yonderarc.walk.Step;
 public final class BarComposer {
     /** The icon of what leads out of the app. */
     public static final String LEAVES_ICON = "arrow-up-right";
+    /** The icon of a field into which people type what they look for. */
+    public static final String FIND_ICON = "search";
 
     /** The opacity of what can't be chosen, where no style says otherwise. */
     private static final double DISABLED = 0.4;
@@ -70,6 +72,7 @@ public final class BarComposer {
         BarGround.compose(bar, fitting.theme(), palette, nodes);
         bar.head().face().ifPresent(face -> nodes.add(face(face)));
         bar.head().logo().ifPresent(logo -> nodes.add(logo(logo)));
+        bar.head().field().ifPresent(field -> field(field, nodes));
         nodes.add(list(bar.list()));
         BarGround.lower(bar, fitting.theme(), palette).ifPresent(colour -> goesOn(bar.list(), colour, nodes));
         bar.apart().forEach(slot -> nodes.add(slot(slot, Optional.empty())));
@@ -288,6 +291,22 @@ public final class BarComposer {
         return item.address()
                 .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected(), item.enabled()))
                 .orElseGet(() -> new Meaning.Button(name, item.step(), item.enabled()));
+    }
+
+    /** What lies behind a field stands for itself: a host may have a field of its own in place of the text. */
+    private void field(Layout.Field field, List<SceneNode> nodes) {
+        FittedBar.Filter filter = field.fitted();
+        var behind = new ArrayList<SceneNode>();
+        plate(field.plate(), behind);
+        behind.add(new SceneNode.Icon("icon", field.icon(), FIND_ICON, false, palette.muted()));
+        nodes.add(plain(Part.Plain.OTHER, "field-ground", field.plate().box(), behind));
+        Colour ink = filter.text().isEmpty() ? palette.muted() : palette.text();
+        nodes.add(SceneNode.Group.of(
+                Part.Plain.FIELD,
+                "field",
+                new Meaning.Field(filter.label(), filter.fact(), filter.text()),
+                field.target(),
+                List.of(new SceneNode.Text("typed", field.text(), ink))));
     }
 
     private SceneNode title(Layout.Bar bar, TextLine line) {

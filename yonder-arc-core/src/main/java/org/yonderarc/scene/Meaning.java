@@ -52,6 +52,15 @@ public sealed interface Meaning {
     record Figure(String text) implements Meaning {}
 
     /**
+     * A field into which people type what they look for: a searchbox.
+     *
+     * @param label its accessible name
+     * @param fact the fact that is typed
+     * @param text what is typed now
+     */
+    record Field(String label, String fact, String text) implements Meaning {}
+
+    /**
      * A link.
      *
      * @param label its accessible name

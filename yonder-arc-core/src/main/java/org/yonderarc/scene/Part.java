@@ -83,6 +83,8 @@ public sealed interface Part {
         FACE,
         /** A button of a bar. */
         BUTTON,
+        /** A field of a bar, into which people type. */
+        FIELD,
         /** Anything else. */
         OTHER
     }

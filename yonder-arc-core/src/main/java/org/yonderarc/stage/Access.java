@@ -61,6 +61,8 @@ public record Access(
         LINK,
         /** Something that does something. */
         BUTTON,
+        /** A field into which people type: a searchbox. */
+        FIELD,
         /** A picture that says something. */
         IMAGE,
         /** A text, or several that belong together. */

@@ -104,7 +104,7 @@ record Dressing(
                     ? children
                     : Shift.by(-offset.across(), -offset.down()).all(children);
         }
-        if (isRow(group) || group.part() == Part.Plain.BUTTON) {
+        if (isRow(group) || group.part() == Part.Plain.BUTTON || group.part() == Part.Plain.FIELD) {
             children = touched(group, path, children);
         }
         return children == group.children() ? group : group.with(children);
@@ -130,7 +130,9 @@ record Dressing(
         if (share > 0) {
             Colour veil = palette.text().withAlpha(share);
             // A row's veil lies on its card, below its texts; a button's lies on its plate.
-            out.add(isRow(group) ? 0 : out.size() - 1, new SceneNode.Rect("touch", box, radius, veil));
+            out.add(
+                    group.part() == Part.Plain.BUTTON ? out.size() - 1 : 0,
+                    new SceneNode.Rect("touch", box, radius, veil));
         }
         if (isRinged) {
             out.add(new SceneNode.Path("focus", Outline.rounded(box, radius), palette.accent(), Optional.of(RING)));

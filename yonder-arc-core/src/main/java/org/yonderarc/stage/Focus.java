@@ -30,6 +30,12 @@ final class Focus {
         path = now;
     }
 
+    /** The stage moves it there. */
+    void goes(String to) {
+        path = Optional.of(to);
+        moves++;
+    }
+
     void leaves(String place) {
         path.ifPresent(held -> left.put(place, held));
     }

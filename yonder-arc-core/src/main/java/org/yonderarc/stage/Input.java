@@ -61,7 +61,9 @@ public sealed interface Input {
         /** A page up. */
         PAGE_UP,
         /** A page down. */
-        PAGE_DOWN
+        PAGE_DOWN,
+        /** The last character of the field that has the focus goes: Backspace. */
+        ERASE
     }
 
     /**
@@ -79,6 +81,26 @@ public sealed interface Input {
     record Choose(String path) implements Input {
         public Choose {
             Objects.requireNonNull(path, "path");
+        }
+    }
+
+    /** A character is typed, or several: into the field that has the focus. */
+    record Type(String text) implements Input {
+        public Type {
+            Objects.requireNonNull(text, "text");
+        }
+    }
+
+    /**
+     * A host with fields of its own says what one of them holds now.
+     *
+     * @param path the path of the field
+     * @param text all of its text
+     */
+    record Fill(String path, String text) implements Input {
+        public Fill {
+            Objects.requireNonNull(path, "path");
+            Objects.requireNonNull(text, "text");
         }
     }
 

@@ -28,7 +28,8 @@ final class Keys {
         Focus focus = still.focus();
         return switch (meant) {
             case NEXT, PREVIOUS -> step(focus, meant == Input.Meant.NEXT, now);
-            case CHOOSE -> focus.path().filter(stage::choose).isPresent();
+            case CHOOSE -> focus.path().filter(path -> stage.choose(path, now)).isPresent();
+            case ERASE -> stage.erase();
             case CLOSE -> close();
             default -> scroll(meant, focus.path(), now);
         };

@@ -197,7 +197,7 @@ final class Pointers {
             Optional<String> over = still.hit(up.x(), up.y()).target().map(Target::path);
             pressed.map(Target::path)
                     .filter(path -> over.filter(path::equals).isPresent())
-                    .ifPresent(stage::choose);
+                    .ifPresent(path -> stage.choose(path, now));
         }
         return true;
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.yonderarc.layout.Box;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
@@ -135,6 +136,20 @@ record Reading(State state, Optional<String> dialog) {
                     Access.Current.NO,
                     expanded(button.step()),
                     button.enabled(),
+                    inert,
+                    List.of()));
+        } else if (meaning instanceof Meaning.Field field) {
+            String said = field.text().isEmpty() ? field.label() : field.label() + ": " + field.text();
+            out.add(new Access(
+                    path,
+                    Access.Role.FIELD,
+                    said,
+                    box,
+                    Optional.of(new Step.Tell(field.fact(), new FactValue.Text(field.text()))),
+                    Optional.empty(),
+                    Access.Current.NO,
+                    Optional.empty(),
+                    true,
                     inert,
                     List.of()));
         } else if (meaning instanceof Meaning.Heading heading) {

@@ -59,6 +59,9 @@ public final class Stage {
     private final Reel reel;
     private final Pointers pointers;
     private final Keys keys;
+    /** What was typed last, until the app has told it. */
+    private Optional<Input.Fill> typed = Optional.empty();
+
     private Optional<Pending> pending = Optional.empty();
     /** The step that a swipe has shown already, and that is being taken. */
     private Optional<Step> shownAlready = Optional.empty();
@@ -209,12 +212,23 @@ public final class Stage {
             return keys.take(key.meant(), now);
         }
         if (input instanceof Input.Choose choose) {
-            return choose(choose.path());
+            return choose(choose.path(), now);
         }
         if (input instanceof Input.Focus moved) {
             still.focus().isAt(moved.path());
             touched(still.touch().focus(moved.path().flatMap(still::target), false), now);
             return true;
+        }
+        if (input instanceof Input.Type type) {
+            return field().filter(field -> type(field, held(field) + type.text()))
+                    .isPresent();
+        }
+        if (input instanceof Input.Fill fill) {
+            return still.target(fill.path())
+                    .filter(Target::isField)
+                    .filter(field -> !field.typed().equals(fill.text()))
+                    .filter(field -> host.take(field.typing(fill.text())))
+                    .isPresent();
         }
         if (input instanceof Input.Scrolled scrolled) {
             return scrolls.region(scrolled.path())
@@ -249,6 +263,7 @@ public final class Stage {
             pointers.drop();
             reel.drop();
         }
+        typed = typed.filter(last -> !typed(last.path()).equals(last.text()));
         pending = Optional.of(pending.map(before -> before.and(still.walk(), change))
                 .orElseGet(() -> Pending.of(still.walk(), change)));
         still.isScrolled();
@@ -294,10 +309,55 @@ public final class Stage {
         return host.take(step);
     }
 
-    boolean choose(String path) {
+    boolean choose(String path, double now) {
         Optional<Target> target = still.target(path);
+        if (target.filter(Target::isField).isPresent()) {
+            still.focus().goes(path);
+            touched(still.touch().focus(target, true), now);
+            return true;
+        }
         target.ifPresent(chosen -> host.take(chosen.step()));
         return target.isPresent();
+    }
+
+    /** The field that has the focus. */
+    private Optional<Target> field() {
+        return still.focus().path().flatMap(still::target).filter(Target::isField);
+    }
+
+    /** What a field holds: what was typed last, where the app has not told it yet. */
+    private String held(Target field) {
+        return typed.filter(last -> last.path().equals(field.path()))
+                .map(Input.Fill::text)
+                .orElseGet(field::typed);
+    }
+
+    private boolean type(Target field, String text) {
+        typed = Optional.of(new Input.Fill(field.path(), text));
+        boolean takes = host.take(field.typing(text));
+        // An app tells at once, or later.
+        typed = typed.filter(last -> takes && !typed(last.path()).equals(last.text()));
+        return takes;
+    }
+
+    /** Whether what is typed goes into a field. */
+    public boolean isTyped() {
+        return field().isPresent();
+    }
+
+    /** What a field holds, whatever a film still shows of it; empty where there is none with this path. */
+    public String typed(String path) {
+        return still.target(path).map(Target::typed).orElse("");
+    }
+
+    /** Takes the last character of the field that has the focus away. */
+    boolean erase() {
+        Optional<Target> field = field().filter(any -> !held(any).isEmpty());
+        field.ifPresent(any -> {
+            String text = held(any);
+            type(any, text.substring(0, text.offsetByCodePoints(text.length(), -1)));
+        });
+        return field.isPresent();
     }
 
     private void toTop(double now) {

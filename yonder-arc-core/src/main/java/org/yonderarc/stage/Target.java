@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
@@ -23,8 +24,32 @@ public record Target(String path, Box box, Part part, Step step, Optional<String
     static Optional<Target> of(SceneNode.Group group, String path) {
         Optional<Step> step = group.meaning() instanceof Meaning.Link link
                 ? Optional.of(link.step())
-                : group.meaning() instanceof Meaning.Button button ? Optional.of(button.step()) : Optional.empty();
+                : group.meaning() instanceof Meaning.Button button
+                        ? Optional.of(button.step())
+                        : group.meaning() instanceof Meaning.Field field
+                                ? Optional.of(tell(field, field.text()))
+                                : Optional.empty();
         return step.map(taken -> new Target(path, group.area(), group.part(), taken, hint(group)));
+    }
+
+    /** The step that types a text into a field. */
+    private static Step tell(Meaning.Field field, String text) {
+        return new Step.Tell(field.fact(), new FactValue.Text(text));
+    }
+
+    /** Whether it is a field into which people type. */
+    boolean isField() {
+        return part == Part.Plain.FIELD;
+    }
+
+    /** What is typed into it; empty where it is no field. */
+    String typed() {
+        return step instanceof Step.Tell tell && tell.value() instanceof FactValue.Text text ? text.text() : "";
+    }
+
+    /** The step that types a text into it. */
+    Step typing(String text) {
+        return new Step.Tell(((Step.Tell) step).fact(), new FactValue.Text(text));
     }
 
     /** The name of a link or a button that shows no text: what hosts say where a pointer rests on it. */

@@ -35,7 +35,13 @@ public final class Composer {
     /** The icons that scenes use of themselves, whatever the plan says. */
     public static final List<String> OWN_ICONS = Stream.of(
                     OwnIcons.ALL,
-                    List.of(BarComposer.LEAVES_ICON, WebContent.ICON, Canvas.CHEVRON, Canvas.PIN, Canvas.PLACEHOLDER))
+                    List.of(
+                            BarComposer.LEAVES_ICON,
+                            BarComposer.FIND_ICON,
+                            WebContent.ICON,
+                            Canvas.CHEVRON,
+                            Canvas.PIN,
+                            Canvas.PLACEHOLDER))
             .flatMap(List::stream)
             .toList();
 

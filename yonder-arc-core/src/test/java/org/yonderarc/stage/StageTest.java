@@ -16,6 +16,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
@@ -556,6 +557,50 @@ class StageTest {
                 .filter(node -> node.key().equals("told"))
                 .map(SceneNode.Group.class::cast)
                 .findFirst();
+    }
+
+    /** Who touches a field types into it; the entries change, the field keeps the focus, and a reader hears what is typed. */
+    @Test
+    void whatIsTypedGoesIntoTheFieldThatHasTheFocus() {
+        Plan plan = PlanBuilder.app("Typed")
+                .start("board")
+                .fact("wanted", "")
+                .screen("board")
+                .screen("stones")
+                .screen("tools")
+                .menu("main", menu -> menu.item("board").item("stones").item("tools"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.drawer().filter("wanted")))
+                .topBar()
+                .build();
+        var on = new Theatre(plan, Device.PHONE);
+        on.step("toggle:main");
+        on.rest();
+        assertFalse(on.stage.take(new Input.Type("x"), on.now), "nothing has the focus that takes letters");
+        Access field = on.part("Find");
+        assertEquals(Access.Role.FIELD, field.role());
+        on.down(field.box().centerX(), field.box().centerY());
+        on.up(field.box().centerX(), field.box().centerY());
+        assertTrue(on.stage.isTyped());
+        for (String letter : List.of("t", "o", "o", "\ud83d\ude80")) {
+            assertTrue(on.stage.take(new Input.Type(letter), on.now));
+            on.rest();
+        }
+        assertTrue(on.stage.take(new Input.Key(Input.Meant.ERASE), on.now), "a whole character goes");
+        on.rest();
+        assertEquals("Find: too", on.part("Find: too").name());
+        assertEquals(Optional.of(field.path()), on.stage.focus());
+        List<String> links = on.stage.tree().all().stream()
+                .filter(part -> part.role() == Access.Role.LINK)
+                .map(Access::name)
+                .toList();
+        assertEquals(List.of("Tools"), links);
+        assertTrue(on.stage.take(new Input.Fill(field.path(), "sto"), on.now));
+        assertFalse(on.stage.take(new Input.Fill(field.path(), "sto"), on.now), "that is no news");
+        on.rest();
+        assertEquals("sto", ((FactValue.Text) on.state.facts().get("wanted")).text());
+        on.stage.take(new Input.Key(Input.Meant.CLOSE), on.now);
+        on.rest();
+        assertFalse(on.stage.isTyped());
     }
 
     private static Plan retreating() {

@@ -30,7 +30,8 @@ final class Hands extends MouseAdapter implements KeyListener, FocusListener {
             Map.entry(KeyEvent.VK_HOME, Input.Meant.HOME),
             Map.entry(KeyEvent.VK_END, Input.Meant.END),
             Map.entry(KeyEvent.VK_PAGE_UP, Input.Meant.PAGE_UP),
-            Map.entry(KeyEvent.VK_PAGE_DOWN, Input.Meant.PAGE_DOWN));
+            Map.entry(KeyEvent.VK_PAGE_DOWN, Input.Meant.PAGE_DOWN),
+            Map.entry(KeyEvent.VK_BACK_SPACE, Input.Meant.ERASE));
 
     private final AppPanel panel;
     private final Stage stage;
@@ -89,7 +90,12 @@ final class Hands extends MouseAdapter implements KeyListener, FocusListener {
             return;
         }
         Input.Meant meant = KEYS.get(event.getKeyCode());
-        if (meant != null && !event.isControlDown() && !event.isAltDown() && panel.take(new Input.Key(meant))) {
+        boolean isLetter = event.getKeyCode() == KeyEvent.VK_SPACE && stage.isTyped();
+        if (!isLetter
+                && meant != null
+                && !event.isControlDown()
+                && !event.isAltDown()
+                && panel.take(new Input.Key(meant))) {
             event.consume();
         }
     }
@@ -124,7 +130,11 @@ final class Hands extends MouseAdapter implements KeyListener, FocusListener {
 
     @Override
     public void keyTyped(KeyEvent event) {
-        // Letters mean nothing to bars.
+        char letter = event.getKeyChar();
+        boolean isText = letter != KeyEvent.CHAR_UNDEFINED && !Character.isISOControl(letter);
+        if (isText && !event.isControlDown() && panel.take(new Input.Type(String.valueOf(letter)))) {
+            event.consume();
+        }
     }
 
     @Override

@@ -52,6 +52,7 @@ final class Spoken extends AccessibleContext implements Accessible, AccessibleCo
             case HEADING -> AccessibleRole.HEADER;
             case LINK -> AccessibleRole.HYPERLINK;
             case BUTTON -> AccessibleRole.PUSH_BUTTON;
+            case FIELD -> AccessibleRole.TEXT;
             case IMAGE -> AccessibleRole.ICON;
             case TEXT -> AccessibleRole.LABEL;
         };

@@ -251,6 +251,7 @@ class BuildersTest {
                                         .share(0.4)
                                         .style(style -> style.size(Size.TITLE_SIZE, 12))
                                         .search("log")
+                                        .filter("observer", "Look for")
                                         .footer("sign-out")
                                         .width(280)
                                         .collapsed(72)))

@@ -38,6 +38,7 @@ class PageFoldTest {
         browser = Chromium.start(1280, 800);
         var plan = PlanBuilder.app("Quay")
                 .start("home")
+                .fact("wanted", "")
                 .screen("home", screen -> screen.title("Home").icon("home"))
                 .screen("crew", screen -> screen.title("Crew").icon("user"))
                 .screen("rota", screen -> screen.title("Rota").icon("calendar"))
@@ -51,7 +52,8 @@ class PageFoldTest {
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.drawer()
                                 .opens(DrawerForm.Opening.KEPT)
-                                .search("find")))
+                                .search("find")
+                                .filter("wanted")))
                 .build();
         Files.writeString(
                 folder.resolve("fold.html"), new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(plan));
@@ -125,6 +127,27 @@ class PageFoldTest {
         until(() -> names().contains("Rules") && !names().contains("Home"));
         named("Papers").click();
         until(() -> names().contains("Home") && !names().contains("Rules"));
+    }
+
+    /** People type into a field of the browser's own: what doesn't match goes, and focus and caret stay. */
+    @Test
+    void whatIsTypedLeavesTheEntriesThatHoldIt() throws Exception {
+        WebElement field = browser.findElement(By.cssSelector("#device input"));
+        assertEquals("searchbox", field.getAriaRole());
+        assertEquals("Find", field.getAccessibleName());
+        field.click();
+        field.sendKeys("ru");
+        until(() -> sorted().equals(List.of("Find a boat", "Rules")));
+        assertEquals(field, browser.switchTo().activeElement());
+        field.sendKeys("x", Keys.ARROW_LEFT, Keys.BACK_SPACE);
+        until(() -> browser.findElement(By.cssSelector("#device nav")).getText().contains("Nothing found"));
+        assertEquals("rx", field.getDomProperty("value"), "the caret stood before the last letter");
+        field.sendKeys(Keys.DELETE);
+        until(() -> names().containsAll(List.of("Rota", "Rules", "Crew")));
+        assertEquals("", Chromium.violations(browser));
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.BACK_SPACE);
+        until(() -> names().contains("Plans") && !names().contains("Rota"));
+        assertEquals(List.of(), Chromium.complaints(browser));
     }
 
     /** Two screens are seen while one takes the other's place; assistive technology may find one of them only. */
