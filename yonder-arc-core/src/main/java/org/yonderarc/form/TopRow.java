@@ -179,11 +179,17 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
         return Layout.ItemList.of(scrolls ? room : whole, scrolls, slots);
     }
 
+    /** On a line of their own, the first begins below the title, where there is room for that. */
+    private double atTitle(Box room, double used) {
+        double in = form.below() ? Metrics.TITLE_MARGIN - PADDING : 0;
+        return room.x() + (used + 2 * in <= room.width() ? in : 0);
+    }
+
     private double start(Box room, Box whole, double used) {
         return switch (form.items()) {
-            case START -> room.x();
+            case START -> atTitle(room, used);
             case CENTER -> Math.max(room.x(), Math.min(whole.centerX() - used / 2, room.right() - used));
-            case END -> form.below() ? room.x() : room.right() - used;
+            case END -> form.below() ? atTitle(room, used) : room.right() - used;
         };
     }
 

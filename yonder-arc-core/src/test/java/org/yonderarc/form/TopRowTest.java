@@ -112,7 +112,7 @@ class TopRowTest {
         Layout.Bar text =
                 bar(form -> form.below(true, TopForm.Widths.TEXT), new Device("window", 800, 900, Insets.NONE));
         assertTrue(text.list().slots().get(0).target().width() < each);
-        assertEquals(0, text.list().slots().get(0).target().x());
+        assertEquals(4, text.list().slots().get(0).target().x(), "its text, 12 dp further, stands below a title");
         double title = text.head().title().orElseThrow().baseline();
         assertTrue(text.list().slots().stream().allMatch(slot -> slot.target().y() > title));
     }

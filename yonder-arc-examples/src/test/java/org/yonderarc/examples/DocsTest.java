@@ -178,7 +178,7 @@ class DocsTest {
 
     /** The other plans of the examples are as sound as the demo. */
     @ParameterizedTest
-    @ValueSource(strings = {"hutline.yaml", "crumbtray.yaml", "loomstead.yaml"})
+    @ValueSource(strings = {"hutline.yaml", "crumbtray.yaml", "loomstead.yaml", "marlstep.yaml"})
     void theOtherPlansCheckClean(String name) throws Exception {
         try (var in = Brinelight.class.getResourceAsStream(name)) {
             String text = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
