@@ -158,6 +158,7 @@ final class BarRules {
         int index = 0;
         for (Bar bar : subject.plan().bars()) {
             String pointer = subject.bar(index++);
+            bar.forms().values().stream().distinct().forEach(form -> idle(subject, bar, form, pointer));
             var told = new ArrayList<Code>();
             for (DeviceKind kind : subject.plan().kinds()) {
                 bar.form(kind.id())
@@ -165,6 +166,16 @@ final class BarRules {
                         .ifPresent(form -> form(subject, bar, form, kind, pointer, told));
             }
         }
+    }
+
+    private static void idle(Subject subject, Bar bar, Form form, String pointer) {
+        form.idle()
+                .forEach((key, why) -> subject.tell(
+                        Code.NO_EFFECT,
+                        pointer,
+                        "In the " + form.kind().word() + " form of the bar \"" + bar.id() + "\", \"" + key
+                                + "\" has no effect: " + why + ".",
+                        "Leave it out, or change the other."));
     }
 
     private static void form(Subject subject, Bar bar, Form form, DeviceKind kind, String pointer, List<Code> told) {

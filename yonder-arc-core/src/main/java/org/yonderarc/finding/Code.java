@@ -75,6 +75,7 @@ public enum Code {
     HIDDEN_CHARACTERS(WARNING, "Characters that can't be seen change how a text reads, and can deceive."),
     EMPTY_TEXT(WARNING, "An empty text leaves a hole where people expect a word."),
     MISSING_LANGUAGE(WARNING, "Part of the people would read another language here."),
+    NO_EFFECT(WARNING, "It reads as if it did something, and it doesn't."),
     FILTER_TYPE(ERROR, "What people type can't be told to it, and nothing would be looked for."),
     BADGE_TYPE(WARNING, "A cap has no effect on what isn't a number."),
     UNUSED_FACT(ADVICE, "What nobody uses is a leftover, or something was forgotten."),

@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -58,6 +59,13 @@ public record BottomForm(
     @Override
     public Kind kind() {
         return Kind.BOTTOM;
+    }
+
+    @Override
+    public Map<String, String> idle() {
+        return action.isPresent() && raised().isEmpty()
+                ? Map.of("action", "a bar that wraps or scrolls has no middle")
+                : Map.of();
     }
 
     @Override

@@ -1,8 +1,10 @@
 package org.yonderarc.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * A panel at a side edge.
@@ -73,6 +75,21 @@ public record DrawerForm(
     @Override
     public Kind kind() {
         return Kind.DRAWER;
+    }
+
+    @Override
+    public Map<String, String> idle() {
+        var idle = new TreeMap<String, String>();
+        if (!beneath.equals(Beneath.DEFAULT) && opens != Opening.BENEATH) {
+            idle.put("beneath", "it doesn't open \"beneath\" the content");
+        }
+        if (collapsed.isPresent() && opens != Opening.KEPT) {
+            idle.put("collapsed", "only a drawer that is \"kept\" open can be collapsed");
+        }
+        if (share.isPresent() && width != DEFAULT.width) {
+            idle.put("width", "its \"share\" of the window goes before");
+        }
+        return idle;
     }
 
     @Override

@@ -2,6 +2,7 @@ package org.yonderarc.plan;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -42,6 +43,11 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
     /** The id of the fact that people type into its field, where it has one. */
     default Optional<String> typed() {
         return Optional.empty();
+    }
+
+    /** The keys that it was given to no effect, each with the reason why: "a bar that wraps has no middle". */
+    default Map<String, String> idle() {
+        return Map.of();
     }
 
     /** Which items show their label; no value where the form leaves no choice. */

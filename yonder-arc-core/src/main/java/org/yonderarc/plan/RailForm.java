@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -56,6 +57,11 @@ public record RailForm(
     @Override
     public Kind kind() {
         return Kind.RAIL;
+    }
+
+    @Override
+    public Map<String, String> idle() {
+        return line && floating.isPresent() ? Map.of("line", "a rail that stands free has no line") : Map.of();
     }
 
     @Override

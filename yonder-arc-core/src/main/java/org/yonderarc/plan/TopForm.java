@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -87,6 +88,11 @@ public record TopForm(
     @Override
     public Kind kind() {
         return Kind.TOP;
+    }
+
+    @Override
+    public Map<String, String> idle() {
+        return wraps && !below ? Map.of("wraps", "only items \"below\" the title go onto further lines") : Map.of();
     }
 
     @Override

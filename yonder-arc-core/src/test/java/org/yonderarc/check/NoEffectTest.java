@@ -1,0 +1,59 @@
+package org.yonderarc.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.finding.Code;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.TopForm;
+
+/** Keys that another key keeps from having an effect. */
+class NoEffectTest {
+    static Stream<Arguments> forms() {
+        return Stream.of(
+                Arguments.of("action", FormBuilder.bottom().action("a").whenFull(Form.WhenFull.SCROLL)),
+                Arguments.of("action", FormBuilder.bottom().action("a").whenFull(Form.WhenFull.WRAP)),
+                Arguments.of("", FormBuilder.bottom().action("a")),
+                Arguments.of("line", FormBuilder.rail().line(true).floating(8, 8, true, false)),
+                Arguments.of("", FormBuilder.rail().line(true)),
+                Arguments.of("wraps", FormBuilder.top().wraps(true)),
+                Arguments.of("", FormBuilder.top().wraps(true).below(true, TopForm.Widths.TEXT)),
+                Arguments.of(
+                        "beneath collapsed",
+                        FormBuilder.drawer().beneath(0.5, 0, false).collapsed(80)),
+                Arguments.of("width", FormBuilder.drawer().width(200).share(0.5)),
+                Arguments.of(
+                        "", FormBuilder.drawer().opens(DrawerForm.Opening.KEPT).collapsed(80)),
+                Arguments.of(
+                        "",
+                        FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH).beneath(0.5, 0, false)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("forms")
+    void areToldOnceEach(String keys, FormBuilder<?> form) {
+        Plan plan = PlanBuilder.app("Quarry Notes")
+                .start("a")
+                .screen("a", screen -> screen.icon("home"))
+                .screen("b", screen -> screen.icon("map-pin"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .bar(bar -> bar.menu("main")
+                        .form("phone", form)
+                        .form("tablet", form)
+                        .form("desktop", form))
+                .build();
+        List<String> told = Check.plan(plan, IconNames.ANY).stream()
+                .filter(finding -> finding.code() == Code.NO_EFFECT)
+                .map(finding -> finding.message().replaceAll(".*, \"([a-z]+)\" has no effect: .+[.]", "$1"))
+                .toList();
+        assertEquals(keys, String.join(" ", told));
+    }
+}
