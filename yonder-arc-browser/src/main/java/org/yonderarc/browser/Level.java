@@ -165,6 +165,12 @@ final class Level implements SceneNode.Visitor {
         return out.append(')').toString();
     }
 
+    /** What of a box is seen, from its own corner. */
+    private static String cut(Outline seen, Box box) {
+        Outline own = seen.mapped(x -> Shown.exact(x - box.x()), y -> Shown.exact(y - box.y()));
+        return "path('" + own.pathData() + "')";
+    }
+
     @Override
     public void gradient(SceneNode.Gradient node) {
         Shown shown = element(node, "div");
@@ -172,10 +178,15 @@ final class Level implements SceneNode.Visitor {
         boolean stays = shown.had() instanceof SceneNode.Gradient had
                 && had.radius() == node.radius()
                 && had.angle() == node.angle()
+                && had.within().equals(node.within())
                 && had.shades().equals(node.shades());
         if (!stays) {
             Page.style(shown.element(), "border-radius", Shown.px(node.radius()));
             Page.style(shown.element(), "background", shaded(node.shades(), node.angle()));
+            Page.style(
+                    shown.element(),
+                    "clip-path",
+                    node.within().map(seen -> cut(seen, node.area())).orElse("none"));
             shown.has(node);
         }
     }

@@ -87,13 +87,17 @@ final class Tween implements SceneNode.Visitor {
     @Override
     public void gradient(SceneNode.Gradient to) {
         if (from instanceof SceneNode.Gradient a
-                && a.shades().size() == to.shades().size()) {
+                && a.shades().size() == to.shades().size()
+                && a.within().isPresent() == to.within().isPresent()) {
             out.add(new SceneNode.Gradient(
                     to.key(),
                     lerp(a.area(), to.area(), p),
                     radius(a.radius(), to.radius()),
                     shades(a.shades(), to.shades()),
-                    lerp(a.angle(), to.angle(), p)));
+                    lerp(a.angle(), to.angle(), p),
+                    to.within()
+                            .map(outline ->
+                                    a.within().orElseThrow().toward(outline, p).orElse(outline))));
         } else {
             cross(to);
         }

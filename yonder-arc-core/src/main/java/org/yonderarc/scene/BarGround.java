@@ -91,6 +91,10 @@ public final class BarGround {
                 : new SceneNode.Gradient(key, box, radius, shades, angle);
     }
 
+    private double angle() {
+        return said.fill().map(Fill::angle).orElse(Fill.USUAL_ANGLE);
+    }
+
     private boolean isRaised() {
         return said.shadow().orElse(ground.raised());
     }
@@ -143,16 +147,18 @@ public final class BarGround {
                         Optional.empty()));
             }
             nodes.add(SceneNode.Group.of(Part.Plain.SHADOW, "shadow", new Meaning.Plain(), ground.box(), shadow));
-            // A path has one colour; of a gradient it is the one in the middle.
-            nodes.add(new SceneNode.Path("ground", carved, Fill.middle(shades), Optional.empty()));
+            nodes.add(
+                    shades.size() == 1
+                            ? new SceneNode.Path("ground", carved, shades.get(0).colour(), Optional.empty())
+                            : new SceneNode.Gradient(
+                                    "ground", ground.box(), ground.radius(), shades, angle(), Optional.of(carved)));
             said.edge().ifPresent(edge -> stroke(edge, carved));
             return;
         }
         if (isRaised()) {
             nodes.add(shadow(ground.box(), ground.radius()));
         }
-        double angle = said.fill().map(Fill::angle).orElse(Fill.USUAL_ANGLE);
-        nodes.add(filled("ground", ground.box(), ground.radius(), shades, angle));
+        nodes.add(filled("ground", ground.box(), ground.radius(), shades, angle()));
         if (said.edge().isPresent()) {
             edge(said.edge().get());
         } else {

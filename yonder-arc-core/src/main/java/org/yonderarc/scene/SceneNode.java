@@ -146,8 +146,16 @@ public sealed interface SceneNode {
      * @param radius the radius of its corners in dp
      * @param shades its colours, the first at 0, the last at 1
      * @param angle its direction in degrees, as CSS Images Level 3, section 3.1 has it: 0 upwards, 90 to the right
+     * @param within what of it is seen; no value for all of its box, but for the corners
      */
-    record Gradient(String key, Box area, double radius, List<Fill.Shade> shades, double angle) implements SceneNode {
+    record Gradient(
+            String key, Box area, double radius, List<Fill.Shade> shades, double angle, Optional<Outline> within)
+            implements SceneNode {
+        /** All of its box. */
+        public Gradient(String key, Box area, double radius, List<Fill.Shade> shades, double angle) {
+            this(key, area, radius, shades, angle, Optional.empty());
+        }
+
         public Gradient {
             shades = List.copyOf(shades);
         }
@@ -190,7 +198,13 @@ public sealed interface SceneNode {
         @Override
         public Gradient through(Shift shift) {
             double turned = shift.mirrors() ? -angle : angle;
-            return new Gradient(key, shift.box(area), shift.length(radius), shades, turned);
+            return new Gradient(
+                    key,
+                    shift.box(area),
+                    shift.length(radius),
+                    shades,
+                    turned,
+                    within.map(outline -> outline.mapped(shift::x, shift::y)));
         }
 
         @Override
@@ -202,12 +216,13 @@ public sealed interface SceneNode {
                     shades.stream()
                             .map(shade -> new Fill.Shade(shade.at(), faint(shade.colour(), share)))
                             .toList(),
-                    angle);
+                    angle,
+                    within);
         }
 
         @Override
         public Gradient renamed(String other) {
-            return new Gradient(other, area, radius, shades, angle);
+            return new Gradient(other, area, radius, shades, angle, within);
         }
     }
 

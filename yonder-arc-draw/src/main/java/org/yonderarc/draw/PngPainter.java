@@ -238,7 +238,8 @@ public final class PngPainter {
                 return;
             }
             graphics.setPaint(Shading.of(node));
-            graphics.fill(shape(node.area(), node.radius()));
+            graphics.fill(
+                    node.within().<Shape>map(PngPainter::path2d).orElseGet(() -> shape(node.area(), node.radius())));
         }
 
         @Override

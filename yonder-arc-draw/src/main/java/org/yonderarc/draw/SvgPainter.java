@@ -157,8 +157,12 @@ public final class SvgPainter {
                         .append("/>");
             }
             clips.append("</linearGradient>\n");
-            body.append("<rect").append(box(node.area()));
-            if (node.radius() > 0) {
+            if (node.within().isPresent()) {
+                body.append("<path d=\"").append(node.within().get().pathData()).append('"');
+            } else {
+                body.append("<rect").append(box(node.area()));
+            }
+            if (node.within().isEmpty() && node.radius() > 0) {
                 body.append(" rx=\"").append(Decimals.brief(node.radius())).append('"');
             }
             body.append(" fill=\"url(#").append(id).append(")\"/>\n");

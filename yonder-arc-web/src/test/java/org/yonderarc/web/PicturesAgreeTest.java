@@ -108,6 +108,7 @@ class PicturesAgreeTest {
     @ParameterizedTest
     @CsvSource({
         "notch, 384, ''",
+        "dyed, 384, ''",
         "beneath, 384, toggle:side",
         "over, 384, toggle:side",
         "rail, 800, ''",
@@ -182,6 +183,11 @@ class PicturesAgreeTest {
                         FormBuilder.bottom()
                                 .floating(16, 24, true)
                                 .style(style -> style.indicator(Indicator.Kind.NOTCH));
+                    case "dyed" ->
+                        FormBuilder.bottom()
+                                .action("b")
+                                .style(style -> style.ground(ground -> ground.fill(fill ->
+                                        fill.from("#7a1f5c").to("#12305a").angle(90))));
                     default -> FormBuilder.bottom();
                 };
         DrawerForm.Opening opening = form.equals("kept")
