@@ -6,15 +6,20 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.FluentWait;
+import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A real Chromium without a window, from the system's packages. */
 final class Chromium {
@@ -90,5 +95,10 @@ final class Chromium {
                 axe.run(document).then(result => done(result.violations.map(v =>
                   v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160)).join(' / ')).join('\\n')));
                 """));
+    }
+
+    /** Up to ten seconds; what moves while it is asked may be gone when its answer is read, and is asked again. */
+    static FluentWait<WebDriver> waiting(ChromeDriver browser) {
+        return new WebDriverWait(browser, Duration.ofSeconds(10)).ignoring(StaleElementReferenceException.class);
     }
 }

@@ -22,7 +22,6 @@ import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.interactions.Pause;
 import org.openqa.selenium.interactions.PointerInput;
 import org.openqa.selenium.interactions.Sequence;
-import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
@@ -96,7 +95,7 @@ class FansAndGridsTest {
     }
 
     private static void until(BooleanSupplier holds) {
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> holds.getAsBoolean());
+        Chromium.waiting(browser).until(driver -> holds.getAsBoolean());
     }
 
     /** The names of what can be pressed in a bar, asked in one go. */

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterAll;
@@ -17,7 +16,6 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
@@ -72,7 +70,7 @@ class PageFoldTest {
     }
 
     private static void until(BooleanSupplier holds) {
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> holds.getAsBoolean());
+        Chromium.waiting(browser).until(driver -> holds.getAsBoolean());
     }
 
     @SuppressWarnings("unchecked")

@@ -24,7 +24,6 @@ import org.openqa.selenium.interactions.Sequence;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
-import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
@@ -84,8 +83,8 @@ class PageFormsTest {
 
     /** Waits until a film is over: nothing that only films have is left. */
     private static void settled(String title) {
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(ExpectedConditions.titleContains(title));
-        new WebDriverWait(browser, Duration.ofSeconds(10))
+        Chromium.waiting(browser).until(ExpectedConditions.titleContains(title));
+        Chromium.waiting(browser)
                 .until(driver -> driver.findElements(By.tagName("main")).size() == 1);
     }
 
@@ -105,23 +104,23 @@ class PageFormsTest {
     void aDrawerOpensAndTheGreyAreaClosesIt() {
         assertFalse(shown().contains("Send"));
         press("Menu");
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().contains("Send"));
-        new WebDriverWait(browser, Duration.ofSeconds(10))
+        Chromium.waiting(browser).until(driver -> shown().contains("Send"));
+        Chromium.waiting(browser)
                 .until(ExpectedConditions.elementToBeClickable(By.cssSelector("[aria-label='Close the menu']")));
         browser.executeScript("document.querySelector(\"[aria-label='Close the menu']\").click()");
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> !shown().contains("Send"));
+        Chromium.waiting(browser).until(driver -> !shown().contains("Send"));
     }
 
     @Test
     void escapeClosesWhatIsOpenAndHoverShows() {
         press("More");
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().contains("Fourth"));
+        Chromium.waiting(browser).until(driver -> shown().contains("Fourth"));
         browser.findElement(By.tagName("body")).sendKeys(Keys.ESCAPE);
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> !shown().contains("Fourth"));
+        Chromium.waiting(browser).until(driver -> !shown().contains("Fourth"));
         var second = browser.findElement(By.cssSelector("nav a[aria-label='Second']"));
         int plain = second.findElements(By.cssSelector("div")).size();
         new Actions(browser).moveToElement(second).perform();
-        new WebDriverWait(browser, Duration.ofSeconds(10))
+        Chromium.waiting(browser)
                 .until(driver -> second.findElements(By.cssSelector("div")).size() == plain + 1);
     }
 
@@ -129,7 +128,7 @@ class PageFormsTest {
     void whatDoesNotFitIsInTheOverflow() {
         assertEquals(List.of("First", "Second", "More"), shown());
         press("More");
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().contains("Fourth"));
+        Chromium.waiting(browser).until(driver -> shown().contains("Fourth"));
         press("Fourth");
         settled("Fourth");
         assertEquals(List.of("First", "Second", "More"), shown());
@@ -139,7 +138,7 @@ class PageFormsTest {
     void textsGrowAndSpeakOtherLanguages() {
         double before = labelSize();
         new Select(browser.findElement(By.id("text-size"))).selectByValue("2");
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> labelSize() > before * 1.2);
+        Chromium.waiting(browser).until(driver -> labelSize() > before * 1.2);
         var languages = new Select(browser.findElement(By.id("language")));
         assertEquals(
                 List.of("English", "Deutsch", "\u0627\u0644\u0639\u0631\u0628\u064a\u0629"),
@@ -147,12 +146,11 @@ class PageFormsTest {
         languages.selectByValue("de");
         settled("Erste");
         assertEquals("Erste", shown().get(0));
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(ExpectedConditions.attributeToBe(By.id("device"), "lang", "de"));
+        Chromium.waiting(browser).until(ExpectedConditions.attributeToBe(By.id("device"), "lang", "de"));
         double left = itemLeft();
         languages.selectByValue("ar");
         settled("\u0623\u0648\u0644");
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> itemLeft() > left + 100);
+        Chromium.waiting(browser).until(driver -> itemLeft() > left + 100);
     }
 
     private static double labelSize() {
@@ -187,8 +185,7 @@ class PageFormsTest {
         for (int by : new int[] {0, 30, 56, 300, 0}) {
             browser.executeScript("document.querySelector('main').scrollTop = " + by);
             double bottom = 92 - Math.min(56, by);
-            new WebDriverWait(browser, Duration.ofSeconds(10))
-                    .until(driver -> Math.abs(bottom("header") - bottom) < 0.6);
+            Chromium.waiting(browser).until(driver -> Math.abs(bottom("header") - bottom) < 0.6);
             // The first row begins 16 dp below the bar, and moves with the content, a dp for each dp.
             assertEquals(92 + 16 + 72 - by, bottom("main [role=listitem] > *"), 0.6, "scrolled by " + by);
         }
@@ -233,7 +230,7 @@ class PageFormsTest {
     }
 
     private static void waitFor(java.util.function.BooleanSupplier met, String what) {
-        new WebDriverWait(browser, Duration.ofSeconds(10)).withMessage(what).until(driver -> met.getAsBoolean());
+        Chromium.waiting(browser).withMessage(what).until(driver -> met.getAsBoolean());
     }
 
     /** The lower edge of an element, seen from the upper edge of the device. */
@@ -247,7 +244,7 @@ class PageFormsTest {
         press("Second");
         settled("Second");
         new Select(browser.findElement(By.id("device-name"))).selectByValue("tablet");
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().size() == 4);
+        Chromium.waiting(browser).until(driver -> shown().size() == 4);
         assertEquals(
                 "page",
                 browser.findElement(By.cssSelector("nav a[aria-label='Second']"))
@@ -261,8 +258,7 @@ class PageFormsTest {
         assertEquals("The app was started.", text("happened"), "let go too early");
         swipe(6, 250);
         awaitDrawer(true);
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(driver -> text("happened").startsWith("It opens."));
+        Chromium.waiting(browser).until(driver -> text("happened").startsWith("It opens."));
         swipe(340, -250);
         awaitDrawer(false);
         swipe(200, 150);
@@ -285,7 +281,7 @@ class PageFormsTest {
     }
 
     private static void awaitDrawer(boolean isOpen) {
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> shown().contains("Send") == isOpen);
+        Chromium.waiting(browser).until(driver -> shown().contains("Send") == isOpen);
     }
 
     /** A finger that comes down on the device, moves across it in steps, rests and is lifted. */

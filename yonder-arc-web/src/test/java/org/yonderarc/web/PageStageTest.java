@@ -161,7 +161,7 @@ class PageStageTest {
     }
 
     private static void until(BooleanSupplier holds) {
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> holds.getAsBoolean());
+        Chromium.waiting(browser).until(driver -> holds.getAsBoolean());
     }
 
     private static WebElement named(String name) {

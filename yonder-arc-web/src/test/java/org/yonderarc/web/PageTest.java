@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -21,7 +20,6 @@ import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
@@ -121,8 +119,7 @@ class PageTest {
         assertEquals("Survey 41", focused(), "the row is gone; the focus is on the new content");
         browser.findElement(By.cssSelector("header button")).sendKeys(Keys.SPACE);
         await("Surveys");
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(any -> "Gull Point, 14 species, Today".equals(focused()));
+        Chromium.waiting(browser).until(any -> "Gull Point, 14 species, Today".equals(focused()));
     }
 
     @Test
@@ -319,7 +316,7 @@ class PageTest {
     }
 
     private static void await(String title) {
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(any -> any.findElements(By.tagName("h1")).stream()
+        Chromium.waiting(browser).until(any -> any.findElements(By.tagName("h1")).stream()
                 .anyMatch(heading -> heading.getText().equals(title)));
     }
 }

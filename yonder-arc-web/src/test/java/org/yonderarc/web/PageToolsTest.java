@@ -7,7 +7,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,7 +24,6 @@ import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
-import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.check.IconNames;
@@ -103,7 +101,7 @@ class PageToolsTest {
     }
 
     private static void until(BooleanSupplier holds) {
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(driver -> holds.getAsBoolean());
+        Chromium.waiting(browser).until(driver -> holds.getAsBoolean());
     }
 
     @Test
@@ -332,9 +330,10 @@ class PageToolsTest {
                 .menu("main", menu -> menu.item("surveys").item("map").item("crew"))
                 .build());
         assertEquals(List.of("main: 3", "navigation: 3"), lists());
-        browser.findElement(By.cssSelector("#device [aria-label='Crew']")).click();
+        browser.findElement(By.cssSelector("#device nav [aria-label='Crew']")).click();
         until(() -> lists().equals(List.of("navigation: 3")));
-        browser.findElement(By.cssSelector("#device [aria-label='Surveys']")).click();
+        browser.findElement(By.cssSelector("#device nav [aria-label='Surveys']"))
+                .click();
         until(() -> lists().equals(List.of("main: 3", "navigation: 3")));
     }
 
