@@ -11,6 +11,8 @@ final class MotionRules {
     private static final double SHORTEST = 50;
     /** Above this people wait for a bar or a drawer, in ms. */
     private static final double LONGEST_BAR = 500;
+    /** A spring may take so many times longer: nobody waits while it creeps the last hundredth of its way. */
+    private static final double CREEP = 1.5;
     /** Above this people wait for a screen, in ms. */
     private static final double LONGEST_SCREEN = 800;
 
@@ -33,12 +35,13 @@ final class MotionRules {
     private static void timing(Subject subject, Timing timing, double longest, String pointer) {
         double moving = timing.takes();
         double all = timing.delay() + moving;
-        if (all > longest) {
+        double most = timing instanceof Timing.Sprung ? longest * CREEP : longest;
+        if (all > most) {
             subject.tell(
                     Code.ODD_MOTION,
                     pointer,
                     "The motion takes " + Math.round(all) + " ms.",
-                    "Let it take " + Math.round(longest) + " ms at most.");
+                    "Let it take " + Math.round(most) + " ms at most.");
         } else if (moving > 0 && moving < SHORTEST) {
             subject.tell(
                     Code.ODD_MOTION,

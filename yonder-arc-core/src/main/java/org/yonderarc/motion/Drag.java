@@ -1,5 +1,7 @@
 package org.yonderarc.motion;
 
+import org.yonderarc.plan.Spring;
+
 /**
  * A film that is driven by hand: a drawer that is pulled, a screen that is swiped back. While it is held, the finger says how
  * far it is; when it is let go, a spring takes it to the end that it is on the way to, with the velocity it had.

@@ -1,6 +1,7 @@
 package org.yonderarc.motion;
 
 import java.util.function.DoubleUnaryOperator;
+import org.yonderarc.plan.Spring;
 import org.yonderarc.plan.Timing;
 
 /**

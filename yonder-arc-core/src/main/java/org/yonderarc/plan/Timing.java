@@ -10,7 +10,7 @@ public sealed interface Timing {
     /** The time before it starts, in ms. */
     double delay();
 
-    /** About how long it moves, in ms. */
+    /** How long it moves, in ms; a spring until less than {@link Spring#REST} of its way is left. */
     double takes();
 
     /**
@@ -62,18 +62,7 @@ public sealed interface Timing {
 
         @Override
         public double takes() {
-            return settling();
-        }
-
-        /**
-         * About how long it takes in ms until what is left of the way is under a hundredth, by the envelope of the
-         * motion: exact for weak damping, some tenths too short where the damping is strong.
-         */
-        public double settling() {
-            double frequency = Math.sqrt(stiffness / mass);
-            double ratio = damping / (2 * Math.sqrt(stiffness * mass));
-            double decay = ratio < 1 ? ratio * frequency : frequency * (ratio - Math.sqrt(ratio * ratio - 1));
-            return 1000 * Math.log(100) / decay;
+            return new Spring(this).settling();
         }
     }
 }

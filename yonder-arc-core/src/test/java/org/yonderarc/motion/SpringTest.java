@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.plan.Easing;
+import org.yonderarc.plan.Spring;
 import org.yonderarc.plan.Timing;
 
 /** Springs against the equation that defines them, integrated in small steps. */
@@ -53,5 +54,14 @@ class SpringTest {
         for (double share = 0; share <= 1; share += 0.01) {
             assertEquals(spring.progress(spring.settling() * share), Curve.progress(linear, share), 2e-3);
         }
+    }
+
+    /** What the check tells of a spring is how long its film lasts. */
+    @ParameterizedTest
+    @CsvSource({"1, 300, 26", "0.5, 300, 60", "1, 100, 20"})
+    void aSpringHasOneDurationEverywhere(double mass, double stiffness, double damping) {
+        var timing = new Timing.Sprung(mass, stiffness, damping, 0, 40);
+        assertEquals(Progress.of(timing).duration(), timing.takes());
+        assertEquals(40 + timing.takes(), Progress.of(timing).end());
     }
 }

@@ -20,10 +20,13 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.bind.PlanReference;
 import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.files.Edit;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.JourneyFile;
+import org.yonderarc.files.PlanEditor;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
+import org.yonderarc.finding.Severity;
 import org.yonderarc.journey.Journeys;
 import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.plan.Plan;
@@ -174,6 +177,22 @@ class DocsTest {
         }
         assertEquals(5, journeys.size());
         journeys.forEach(journey -> Rehearsal.require(plan, journey));
+    }
+
+    /** The edits of the guide can be done one after the other, and leave a plan without errors. */
+    @Test
+    void theEditsOfTheGuideAreDone() throws Exception {
+        String guide = Files.readString(ROOT.resolve("docs/edit.md"));
+        var editor =
+                new PlanEditor(new SourceText("plan.yaml", blocks(guide, "yaml").get(0)));
+        List<String> edits = blocks(guide, "edits").get(0).lines().toList();
+        assertEquals(14, edits.size());
+        for (String edit : edits) {
+            editor.apply(Edit.parse(edit));
+            PlanFile read = PlanFile.read(editor.source(), new BundledIcons());
+            assertEquals(0, read.count(Severity.ERROR), () -> edit + ": " + read.findings());
+        }
+        assertTrue(editor.source().text().contains("# the whole shore"));
     }
 
     /** The other plans of the examples are as sound as the demo. */

@@ -2,7 +2,11 @@ package org.yonderarc.files;
 
 import java.util.Objects;
 import org.yonderarc.plan.Noun;
+import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.JsonPointer;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.NullValue;
+import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -36,6 +40,53 @@ public sealed interface Edit {
     }
 
     /**
+     * Adds a key to a map, before another.
+     *
+     * @param pointer the map
+     * @param key the key
+     * @param value its value
+     * @param before the key that comes behind it
+     */
+    record AddKey(String pointer, String key, Value value, String before) implements Edit {
+        public AddKey {
+            Objects.requireNonNull(pointer, "pointer");
+            Objects.requireNonNull(key, "key");
+            Objects.requireNonNull(value, "value");
+            Objects.requireNonNull(before, "before");
+        }
+    }
+
+    /**
+     * Adds something before what stands at a place: a value in a list, a key in a map.
+     *
+     * @param pointer what comes behind it
+     * @param value the value; for a map, a map with the key and its value alone
+     */
+    record Before(String pointer, Value value) implements Edit {
+        public Before {
+            Objects.requireNonNull(pointer, "pointer");
+            Objects.requireNonNull(value, "value");
+        }
+    }
+
+    /**
+     * Puts values of a menu that stand behind each other into a section.
+     *
+     * @param pointer the first of them
+     * @param count how many, 1 or more
+     * @param heading what stands above them
+     */
+    record Section(String pointer, int count, String heading) implements Edit {
+        public Section {
+            Objects.requireNonNull(pointer, "pointer");
+            Objects.requireNonNull(heading, "heading");
+            if (count < 1) {
+                throw new IllegalArgumentException("a section holds one value or more, not " + count);
+            }
+        }
+    }
+
+    /**
      * Removes a key of a map or a value of a list.
      *
      * @param pointer what
@@ -55,6 +106,20 @@ public sealed interface Edit {
     record Move(String pointer, int index) implements Edit {
         public Move {
             Objects.requireNonNull(pointer, "pointer");
+        }
+    }
+
+    /**
+     * Moves a value of a list to another list.
+     *
+     * @param pointer what
+     * @param list the other list
+     * @param index where to in it, from 0; the list's size, or more, for its end
+     */
+    record MoveTo(String pointer, String list, int index) implements Edit {
+        public MoveTo {
+            Objects.requireNonNull(pointer, "pointer");
+            Objects.requireNonNull(list, "list");
         }
     }
 
@@ -101,9 +166,11 @@ public sealed interface Edit {
 
     /**
      * Reads an edit as the command line writes it: {@code set:/app/name=Shore}, {@code add:/menus/main=species},
-     * {@code remove:/menus/main/2}, {@code move:/menus/main/3=0}, {@code screen:tides=today}, {@code item:crew=people},
+     * {@code before:/menus/main/1=species}, {@code remove:/menus/main/2}, {@code move:/menus/main/3=0},
+     * {@code move:/menus/main/3=/menus/side/0}, {@code section:/menus/main/1..3=People}, {@code screen:tides=today}, {@code item:crew=people},
      * {@code menu:}, {@code bar:}, {@code fact:}, {@code style:} and {@code kind:} likewise, {@code icon:crew=users},
-     * {@code relink:crew=outing}. Values are YAML.
+     * {@code relink:crew=outing}. What stands behind the equals sign is a text without quotes, unless it begins as a YAML list, map or
+     * text in quotes does, or is a number, true or false.
      *
      * @throws EditTrouble if it is none of these
      */
@@ -119,8 +186,10 @@ public sealed interface Edit {
         return switch (word) {
             case "set" -> new Set(left, value(right));
             case "add" -> new Add(left, Integer.MAX_VALUE, value(right));
+            case "before" -> new Before(left, value(right));
             case "remove" -> new Remove(left);
-            case "move" -> new Move(left, index(right));
+            case "move" -> right.startsWith("/") ? across(left, right) : new Move(left, index(right));
+            case "section" -> section(left, right);
             case "icon" -> new Icon(left, right);
             case "relink" -> new Relink(left, right);
             default -> new Rename(noun(word), left, right);
@@ -133,21 +202,54 @@ public sealed interface Edit {
                 return noun;
             }
         }
-        throw new EditTrouble("There is no edit \"" + word + "\". Write set, add, remove, move, icon or relink,"
-                + " or what is renamed: screen, item, bar, menu, fact, style or kind.");
+        throw new EditTrouble(
+                "There is no edit \"" + word + "\". Write set, add, before, remove, move, section, icon or relink,"
+                        + " or what is renamed: screen, item, bar, menu, fact, style or kind.");
     }
 
-    /** A value as YAML; what would be a comment, such as a colour, is a text. */
-    private static Value value(String yaml) throws EditTrouble {
-        if (yaml.startsWith("#")) {
-            return Trees.text(yaml);
+    /** Where to in another list: {@code /menus/side/0}, or {@code /menus/side} for its end. */
+    private static Edit across(String from, String to) {
+        int index = JsonPointer.index(JsonPointer.last(to));
+        return index < 0 ? new MoveTo(from, to, Integer.MAX_VALUE) : new MoveTo(from, JsonPointer.parent(to), index);
+    }
+
+    /** The first and the last of what goes into a section: {@code /menus/main/1..3}, or the only one. */
+    private static Edit section(String range, String heading) throws EditTrouble {
+        int dots = range.indexOf("..");
+        String first = dots < 0 ? range : range.substring(0, dots);
+        int from = index(JsonPointer.last(first));
+        int to = dots < 0 ? from : index(range.substring(dots + 2));
+        if (to < from) {
+            throw new EditTrouble("\"" + range + "\" ends before it begins. Write the smaller number first.");
         }
+        return new Section(first, to - from + 1, heading);
+    }
+
+    /**
+     * A text as it is typed, so that nobody has to think of quotes within quotes: what is in braces or brackets, in quotes, a
+     * number, true or false is YAML.
+     */
+    private static Value value(String typed) throws EditTrouble {
+        boolean isList = typed.startsWith("[");
+        boolean isQuoted = typed.startsWith("'") || typed.startsWith("\"");
+        Value read;
         try {
-            return Trees.pointed(YamlTree.parse(yaml));
+            read = Trees.pointed(YamlTree.parse(typed));
         } catch (ParseTrouble notYaml) {
-            throw new EditTrouble(
-                    "\"" + yaml + "\" is no value: " + notYaml.finding().message() + " Put texts in quotes.");
+            if (isList || isQuoted || typed.startsWith("{")) {
+                throw new EditTrouble(
+                        "\"" + typed + "\" is no value: " + notYaml.finding().message());
+            }
+            return Trees.text(typed);
         }
+        boolean isMap = typed.startsWith("{") && read instanceof MapValue map && !isHole(map);
+        boolean isConstant = read instanceof NumberValue || read instanceof FlagValue;
+        return isList || isQuoted || isMap || isConstant ? read : Trees.text(typed);
+    }
+
+    /** Whether it is a text with a hole, such as {@code {observer}}: a map of keys without values. */
+    private static boolean isHole(MapValue map) {
+        return !map.entries().isEmpty() && map.entries().stream().allMatch(entry -> entry.value() instanceof NullValue);
     }
 
     private static int index(String text) throws EditTrouble {

@@ -42,13 +42,18 @@ public final class PlanEditor {
      */
     public void apply(Edit edit) throws EditTrouble {
         String text = source.text();
-        List<Edit> steps = new References(tree(text)).steps(edit);
+        Edit meant = edit instanceof Edit.Set set ? new LongForm(tree(text)).of(set) : edit;
+        List<Edit> steps = new References(tree(text)).steps(meant);
         if (edit instanceof Edit.Rename) {
             text = steps(text, steps);
         } else {
             for (Edit small : steps) {
                 text = steps(text, List.of(small));
             }
+        }
+        List<Edit> following = Accepted.following(tree(source.text()), meant, steps);
+        if (!following.isEmpty()) {
+            text = steps(text, following);
         }
         if (text.equals(source.text())) {
             throw new EditTrouble("The plan says so already; nothing was changed.");
@@ -103,7 +108,11 @@ public final class PlanEditor {
     private List<Splice.Cut> changes(Splice splice, List<Edit> edits) throws EditTrouble {
         var cuts = new ArrayList<Splice.Cut>();
         for (Edit edit : edits) {
-            cuts.add(change(splice, edit));
+            if (edit instanceof Edit.MoveTo move) {
+                cuts.addAll(moveTo(splice, move));
+            } else {
+                cuts.add(change(splice, edit));
+            }
         }
         return cuts;
     }
@@ -122,6 +131,10 @@ public final class PlanEditor {
         if (edit instanceof Edit.Add add) {
             return splice.addItem(add.pointer(), add.index(), FlowText.write(add.value(), json));
         }
+        if (edit instanceof Edit.AddKey add) {
+            return splice.addKey(
+                    add.pointer(), FlowText.text(add.key(), json), FlowText.write(add.value(), json), add.before());
+        }
         if (edit instanceof Edit.Remove remove) {
             return splice.remove(existing(splice, remove.pointer()));
         }
@@ -130,6 +143,19 @@ public final class PlanEditor {
         }
         Edit.RenameKey key = (Edit.RenameKey) edit;
         return splice.rename(key.pointer(), FlowText.text(key.name(), json));
+    }
+
+    private List<Splice.Cut> moveTo(Splice splice, Edit.MoveTo move) throws EditTrouble {
+        existing(splice, move.pointer());
+        existing(splice, move.list());
+        if ((move.list() + "/").startsWith(move.pointer() + "/")) {
+            throw new EditTrouble("\"" + move.list() + "\" is a part of what would be moved into it.");
+        }
+        if (JsonPointer.parent(move.pointer()).equals(move.list())) {
+            return List.of(splice.move(move.pointer(), move.index()));
+        }
+        Value moved = new References(tree(source.text())).value(move.pointer()).orElseThrow();
+        return splice.moveTo(move.pointer(), move.list(), move.index(), FlowText.write(moved, source.isJson()));
     }
 
     private static String existing(Splice splice, String pointer) throws EditTrouble {

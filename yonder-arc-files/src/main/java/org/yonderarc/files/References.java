@@ -32,6 +32,10 @@ final class References {
             steps.add(giving(item(icon.item()), "icon", icon.icon()));
         } else if (edit instanceof Edit.Relink relink) {
             relink(relink);
+        } else if (edit instanceof Edit.Before before) {
+            steps.add(before(before));
+        } else if (edit instanceof Edit.Section section) {
+            section(section);
         } else {
             steps.add(edit instanceof Edit.Set set ? reaching(set) : edit);
         }
@@ -49,6 +53,61 @@ final class References {
             pointer = JsonPointer.parent(pointer);
         }
         return new Edit.Set(pointer, value);
+    }
+
+    /** What is added before a value is one of its list, or a key of its map. */
+    private Edit before(Edit.Before edit) throws EditTrouble {
+        String parent = JsonPointer.parent(edit.pointer());
+        String name = JsonPointer.last(edit.pointer());
+        Value around = value(parent)
+                .filter(any -> value(edit.pointer()).isPresent())
+                .orElseThrow(() -> new EditTrouble(
+                        "There is nothing at \"" + edit.pointer() + "\". Look at the plan for the right path."));
+        if (around instanceof ListValue) {
+            return new Edit.Add(parent, JsonPointer.index(name), edit.value());
+        }
+        Value said = edit.value() instanceof TextValue text ? read(text.text()) : edit.value();
+        if (!(said instanceof MapValue map) || map.entries().size() != 1) {
+            throw new EditTrouble("\"" + parent + "\" is a map. Write a key and its value: find: Find.");
+        }
+        MapValue.Entry entry = map.entries().get(0);
+        if (!keys(parent).stream().filter(entry.key()::equals).toList().isEmpty()) {
+            throw new EditTrouble("\"" + parent + "\" has a key \"" + entry.key() + "\" already. Set it instead.");
+        }
+        return new Edit.AddKey(parent, entry.key(), entry.value(), name);
+    }
+
+    private static Value read(String typed) throws EditTrouble {
+        try {
+            return Trees.pointed(YamlTree.parse(typed));
+        } catch (ParseTrouble notYaml) {
+            throw new EditTrouble("\"" + typed + "\" is no key with a value: "
+                    + notYaml.finding().message());
+        }
+    }
+
+    /** The values go, and a section with them stands in their place. */
+    private void section(Edit.Section edit) throws EditTrouble {
+        String list = JsonPointer.parent(edit.pointer());
+        int first = JsonPointer.index(JsonPointer.last(edit.pointer()));
+        int size = value(list)
+                .filter(ListValue.class::isInstance)
+                .map(any -> ((ListValue) any).items().size())
+                .orElse(0);
+        if (first < 0 || first + edit.count() > size) {
+            throw new EditTrouble("\"" + list + "\" has no such values: it has " + size + ", counted from 0.");
+        }
+        var items = new ArrayList<Value>();
+        for (int i = 0; i < edit.count(); i++) {
+            items.add(Trees.pointed(value(list + "/" + (first + i)).orElseThrow()));
+        }
+        var section = new java.util.LinkedHashMap<String, Value>();
+        section.put("section", Trees.text(edit.heading()));
+        section.put("items", Trees.list(items));
+        steps.add(new Edit.Set(edit.pointer(), Trees.map(section)));
+        for (int i = edit.count() - 1; i > 0; i--) {
+            steps.add(new Edit.Remove(list + "/" + (first + i)));
+        }
     }
 
     /** The whole tree. */

@@ -80,6 +80,12 @@ final class Splice {
         return add(node, Integer.MAX_VALUE, key + ": " + value);
     }
 
+    /** A key more in the map at {@code pointer}, before another. */
+    Cut addKey(String pointer, String key, String value, String before) throws EditTrouble {
+        Node node = find(pointer);
+        return add(node, index(node, before), key + ": " + value);
+    }
+
     /** A value more in the list at {@code pointer}. */
     Cut addItem(String pointer, int index, String value) throws EditTrouble {
         return add(find(pointer), index, value);
@@ -113,7 +119,7 @@ final class Splice {
             int at = lineEnd(next.end);
             return new Cut(at, at, newline + line);
         }
-        int at = above(dash(next.start));
+        int at = above(isMap ? next.start : dash(next.start));
         return new Cut(at, at, line + newline);
     }
 
@@ -168,6 +174,49 @@ final class Splice {
             out.append(text, slots.get(i).end, next);
         }
         return new Cut(slots.get(0).start, slots.get(slots.size() - 1).end, out.toString());
+    }
+
+    /**
+     * The value at {@code pointer} in another list: with its comments, as it is written, where both are lists of lines; else as
+     * {@code value} says.
+     */
+    List<Cut> moveTo(String pointer, String list, int index, String value) throws EditTrouble {
+        Node from = find(JsonPointer.parent(pointer));
+        Node to = find(list);
+        if (!(from instanceof SequenceNode) || !(to instanceof SequenceNode)) {
+            throw new EditTrouble("Only what stands in a list can be moved, and only to a list.");
+        }
+        boolean isOfLines = isBlock(from) && isBlock(to) && parts(from).size() > 1;
+        if (!isOfLines) {
+            return List.of(remove(pointer), addItem(list, index, value));
+        }
+        Part moved = lines(from).get(index(from, JsonPointer.last(pointer)));
+        List<Part> others = lines(to);
+        int by = column(dash(parts(to).get(0).start)) - column(dash(parts(from).get(0).start));
+        String lines = indented(text.substring(moved.start, moved.end), by);
+        int end = Math.min(text.length(), moved.end + newline.length());
+        boolean isLast = index >= others.size();
+        int at = isLast ? others.get(others.size() - 1).end : others.get(index).start;
+        return List.of(new Cut(moved.start, end, ""), new Cut(at, at, isLast ? newline + lines : lines + newline));
+    }
+
+    private static boolean isBlock(Node node) {
+        return node instanceof CollectionNode<?> collection && collection.getFlowStyle() != FlowStyle.FLOW;
+    }
+
+    /** Lines set in further, or less far. */
+    private static String indented(String lines, int by) {
+        var out = new StringBuilder();
+        for (String line : lines.split("(?<=\n)")) {
+            int spaces = 0;
+            while (spaces < line.length() && line.charAt(spaces) == ' ') {
+                spaces++;
+            }
+            boolean isEmpty = line.isBlank();
+            out.append(isEmpty ? "" : " ".repeat(Math.max(0, spaces + by)))
+                    .append(isEmpty ? line : line.substring(spaces));
+        }
+        return out.toString();
     }
 
     private FlowMembers members(Node node, List<Part> parts) {

@@ -20,6 +20,12 @@ final class TreeEdit {
         if (edit instanceof Edit.Add add) {
             return at(root, Splice.names(add.pointer()), value -> added(value, add));
         }
+        if (edit instanceof Edit.AddKey add) {
+            return at(root, Splice.names(add.pointer()), value -> keyed(value, add));
+        }
+        if (edit instanceof Edit.MoveTo move) {
+            return moved(root, move);
+        }
         if (edit instanceof Edit.Remove remove) {
             return at(root, Splice.names(remove.pointer()), value -> null);
         }
@@ -52,6 +58,49 @@ final class TreeEdit {
         var items = new ArrayList<>(list.items());
         items.add(Math.min(add.index(), items.size()), add.value());
         return Trees.list(items);
+    }
+
+    private static Value keyed(Value value, Edit.AddKey add) throws EditTrouble {
+        if (!(value instanceof MapValue map)) {
+            throw new EditTrouble("\"" + add.pointer() + "\" is no map, so it has no keys.");
+        }
+        var entries = new ArrayList<MapValue.Entry>();
+        for (MapValue.Entry entry : map.entries()) {
+            if (entry.key().equals(add.before())) {
+                entries.add(new MapValue.Entry(add.key(), Spot.ROOT, add.value()));
+            }
+            entries.add(entry);
+        }
+        return new MapValue(map.spot(), entries);
+    }
+
+    /** Out of one list, into another; where the other stands behind it in the same list, that is one place nearer then. */
+    private static Value moved(Value root, Edit.MoveTo move) throws EditTrouble {
+        var taken = new ArrayList<Value>();
+        Value without = at(root, Splice.names(move.pointer()), value -> {
+            taken.add(value);
+            return null;
+        });
+        return at(
+                without,
+                Splice.names(without(move.list(), move.pointer())),
+                value -> added(value, new Edit.Add(move.list(), move.index(), taken.get(0))));
+    }
+
+    /** What a path is called when a value of a list is gone. */
+    static String without(String pointer, String gone) {
+        String list = JsonPointer.parent(gone) + "/";
+        if (!pointer.startsWith(list)) {
+            return pointer;
+        }
+        int end = pointer.indexOf('/', list.length());
+        String rest = end < 0 ? "" : pointer.substring(end);
+        int index = JsonPointer.index(pointer.substring(list.length(), end < 0 ? pointer.length() : end));
+        int first = JsonPointer.index(JsonPointer.last(gone));
+        if (index < 0 || first < 0) {
+            return pointer;
+        }
+        return list + (index > first ? index - 1 : index) + rest;
     }
 
     private static Value renamed(MapValue map, String old, Edit.RenameKey rename) {

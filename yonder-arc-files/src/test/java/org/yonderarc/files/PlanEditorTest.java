@@ -51,6 +51,119 @@ class PlanEditorTest {
               - top
             """;
 
+    /** The places of accepted findings follow what stands there, whatever moves it. */
+    @ParameterizedTest
+    @CsvSource({
+        "before:/menus/main/0=log, /menus/main/2/items/1, /screens/map",
+        "before:/menus/main/2=log, /menus/main/1/items/1, /screens/map",
+        "remove:/menus/main/0, /menus/main/0/items/1, /screens/map",
+        "move:/menus/main/1=0, /menus/main/0/items/1, /screens/map",
+        "move:/menus/main/0=2, /menus/main/0/items/1, /screens/map",
+        "move:/menus/main/1/items/1=/menus/main/0, /menus/main/0, /screens/map",
+        "move:/menus/main/0=/menus/main/1/items/0, /menus/main/0/items/2, /screens/map",
+        "section:/menus/main/0..1=All, /menus/main/0/items/1/items/1, /screens/map",
+        "before:/menus/main/1/items/0=log, /menus/main/1/items/2, /screens/map",
+        "screen:map=chart, /menus/main/1/items/1, /screens/chart",
+        "set:/app/name=Else, /menus/main/1/items/1, /screens/map",
+    })
+    void acceptedFindingsFollow(String edit, String item, String screen) throws EditTrouble {
+        String plan =
+                """
+                yonder: 1
+                app: { name: Shore, start: tides }
+                screens: { tides: Tides, map: Map, log: Log, pool: Pool, rock: Rock, crew: Crew }
+                menus:
+                  main: [ tides, { section: More, items: [ pool, rock ] }, crew ]
+                accepted:
+                  - { code: no-icon, at: /menus/main/1/items/1, because: It is plain }
+                  - { code: dead-end, at: /screens/map, because: It is one }
+                  - { code: dead-end, because: They are }
+                """;
+        String after = edited(plan, edit);
+        assertTrue(after.contains("{ code: no-icon, at: " + item + ", because"), after);
+        assertTrue(after.contains("{ code: dead-end, at: " + screen + ", because"), after);
+    }
+
+    /** What goes to another list takes its comments along, and is set in as its new neighbours are. */
+    @Test
+    void whatMovesToAnotherListTakesItsCommentsAlong() throws EditTrouble {
+        String plan =
+                """
+                yonder: 1
+                menus:
+                  main:
+                    - tides   # first
+                    # to the map
+                    - { screen: map, label: Map }   # here
+                    - section: More
+                      items:
+                          - pool
+                          - rock
+                    - crew
+                  side: [ log ]
+                """;
+        assertEquals(
+                plan.replace("    # to the map\n    - { screen: map, label: Map }   # here\n", "")
+                        .replace(
+                                "          - rock\n",
+                                "          # to the map\n          - { screen: map, label: Map }   # here\n          - rock\n"),
+                edited(plan, "move:/menus/main/1=/menus/main/2/items/1"));
+        assertEquals(
+                plan.replace("          - rock\n", "").replace("    - tides ", "    - rock\n    - tides "),
+                edited(plan, "move:/menus/main/2/items/1=/menus/main/0"));
+        assertEquals(
+                plan.replace("    - crew\n", "").replace("          - rock\n", "          - rock\n          - crew\n"),
+                edited(plan, "move:/menus/main/3=/menus/main/2/items"));
+        assertEquals(
+                plan.replace("    - crew\n", "").replace("[ log ]", "[ crew, log ]"),
+                edited(plan, "move:/menus/main/3=/menus/side/0"));
+        assertEquals(
+                plan.replace("    - crew\n", "    - log\n    - crew\n").replace("[ log ]", "[]"),
+                edited(plan, "move:/menus/side/0=/menus/main/3"));
+        assertThrows(EditTrouble.class, () -> edited(plan, "move:/menus/main/2=/menus/main/2/items/0"));
+        assertThrows(EditTrouble.class, () -> edited(plan, "move:/menus/main/9=/menus/side"));
+    }
+
+    @Test
+    void aTextGetsAnotherLanguageBesideItsOwn() throws EditTrouble {
+        String plan =
+                "yonder: 1\napp: { name: Shore, start: map, languages: [ en, de ] }\nscreens:\n  map: Map # all\n";
+        String both = plan.replace("map: Map", "map: { title: { en: Map, de: Karte } }");
+        assertEquals(both, edited(plan, "set:/screens/map/title/de=Karte"));
+        assertEquals(both, edited(plan, "set:/screens/map={title: Map}", "set:/screens/map/title/de=Karte"));
+        assertEquals(
+                plan.replace("map: Map", "map: { title: Chart }"), edited(plan, "set:/screens/map/title/en=Chart"));
+        assertEquals(plan.replace("map: Map", "map: Chart"), edited(plan, "set:/screens/map/title=Chart"));
+    }
+
+    @Test
+    void neighboursGoIntoASectionTogether() throws EditTrouble {
+        String plan = "yonder: 1\nmenus:\n  main:\n    - tides\n    - { screen: map, id: m }\n    - crew # last\n";
+        assertEquals(
+                "yonder: 1\nmenus:\n  main:\n    - tides\n"
+                        + "    - { section: Out there, items: [ { screen: map, id: m }, crew ] }\n",
+                edited(plan, "section:/menus/main/1..2=Out there"));
+        assertThrows(EditTrouble.class, () -> edited(plan, "section:/menus/main/2..3=Out there"));
+        assertThrows(EditTrouble.class, () -> edited(plan, "section:/menus/main/2..1=Out there"));
+    }
+
+    /** What is written short and takes no keys says so, and what stands in the way is told. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "set:/app/start/x=1 | takes no keys",
+                "set:/screens/tides/title/de=Gezeiten | set:/app/languages=[en, de]",
+                "before:/menus/main/9=map | There is nothing at \"/menus/main/9\"",
+                "before:/screens/map=Find | Write a key and its value",
+                "before:/screens/map=pool: Pool | has a key \"pool\" already",
+                "set:/app/name={a: | is no value",
+            })
+    void whatCanNotBeDoneIsToldWithTheReason(String edit, String reason) {
+        EditTrouble trouble = assertThrows(EditTrouble.class, () -> edited(PLAN, edit));
+        assertTrue(trouble.getMessage().contains(reason), trouble.getMessage());
+    }
+
     /** Expected lines that the edit puts in place of lines of the plan; the rest stays letter by letter. */
     @ParameterizedTest
     @CsvSource(
@@ -72,6 +185,19 @@ class PlanEditorTest {
                 "remove:/menus/main/0 | `    - tides\n` | ``",
                 "remove:/screens/pool | `  pool: { under: tides }\n` | ``",
                 "add:/menus/main=pool | `id: rock } ]\n` | `id: rock } ]\n    - pool\n`",
+                "before:/menus/main/0=pool | `    - tides\n` | `    - pool\n    - tides\n`",
+                "before:/menus/main/1=pool | `    # to the map\n` | `    - pool\n    # to the map\n`",
+                "before:/bars/0/footer/1=map | [ tides, rock ] | [ tides, map, rock ]",
+                "before:/screens/map=find: Find it | `  map: Map\n` | `  find: Find it\n  map: Map\n`",
+                "before:/screens/map={ find: { icon: search } } | `  map: Map\n` | `  find: { icon: search }\n  map: Map\n`",
+                "before:/app/start=languages: [ en ] | name: Shore, start | name: Shore, languages: [ en ], start",
+                "section:/menus/main/0=Today | `- tides\n    # to` | `- { section: Today, items: [ tides ] }\n    # to`",
+                "set:/screens/map/icon=map-pin | map: Map | map: { title: Map, icon: map-pin }",
+                "set:/menus/main/0/badge=drafts | `- tides\n    # to` | `- { screen: tides, badge: drafts }\n    # to`",
+                "set:/bars/1/scrolling=leaves | - top | - { form: top, scrolling: leaves }",
+                "set:/app/name=Shore: east and west | name: Shore | `name: \"Shore: east and west\"`",
+                "set:/app/name=#1 of {two} | name: Shore | `name: \"#1 of {two}\"`",
+                "set:/app/name={two} | name: Shore | `name: \"{two}\"`",
             })
     void oneChangeTouchesOnePlace(String edit, String from, String to) throws EditTrouble {
         String wanted = from.replace("\\n", "\n");

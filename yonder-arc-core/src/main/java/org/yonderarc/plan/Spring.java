@@ -1,6 +1,5 @@
-package org.yonderarc.motion;
+package org.yonderarc.plan;
 
-import org.yonderarc.plan.Timing;
 import org.yonderarc.tree.NumberValue;
 
 /**
@@ -29,7 +28,7 @@ public final class Spring {
     }
 
     /** A spring; all but the velocity, in lengths of the way for each second, are more than 0. */
-    Spring(double mass, double stiffness, double damping, double velocity) {
+    public Spring(double mass, double stiffness, double damping, double velocity) {
         double natural = Math.sqrt(stiffness / mass);
         double ratio = damping / (2 * Math.sqrt(stiffness * mass));
         this.decay = ratio * natural;
