@@ -4,9 +4,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.yonderarc.bind.PlanReader;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.plan.App;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
@@ -33,9 +36,30 @@ final class LongForm {
         this.references = new References(root);
     }
 
+    /** The keys of a bar that are not those of its form. */
+    private static final Set<String> OF_BARS = Set.of(
+            "id",
+            "menu",
+            "within",
+            "first",
+            "order",
+            "transition",
+            "on",
+            "off",
+            "min-width",
+            "max-width",
+            "orientation",
+            "pointer");
+
     /** The same setting, of the whole thing in its long form where what it sets a key of is short. */
     Edit.Set of(Edit.Set set) throws EditTrouble {
-        Splice.names(set.pointer());
+        List<String> names = Splice.names(set.pointer());
+        if (names.size() >= 4 && names.get(0).equals("bars") && names.get(2).equals("forms")) {
+            Optional<Edit.Set> split = forEachKind(set, "/bars/" + names.get(1), names.get(3));
+            if (split.isPresent()) {
+                return split.get();
+            }
+        }
         String at = JsonPointer.parent(set.pointer());
         while (!at.isEmpty() && references.value(at).isEmpty()) {
             at = JsonPointer.parent(at);
@@ -71,6 +95,51 @@ final class LongForm {
         all.put(stands.get(), shortForm);
         all.put(key, value);
         return new Edit.Set(at, Trees.map(all));
+    }
+
+    /** A bar with one form for all device kinds, of which one kind gets another: it has a form for each kind then. */
+    private Optional<Edit.Set> forEachKind(Edit.Set set, String at, String kind) throws EditTrouble {
+        Optional<Value> bar = references.value(at);
+        if (bar.isEmpty()
+                || bar.get() instanceof MapValue map && map.entry("forms").isPresent()) {
+            return Optional.empty();
+        }
+        List<String> kinds = PlanReader.read(root).draft().kinds().stream()
+                .map(DeviceKind::id)
+                .toList();
+        References.known("device kind", kind, kinds);
+        var own = new LinkedHashMap<String, Value>();
+        var form = new LinkedHashMap<String, Value>();
+        if (bar.get() instanceof MapValue map) {
+            map.entries()
+                    .forEach(entry -> (OF_BARS.contains(entry.key()) ? own : form).put(entry.key(), entry.value()));
+        } else {
+            form.put("form", bar.get());
+        }
+        form.putIfAbsent("form", Trees.text("bottom"));
+        Value one = Trees.pointed(form.size() == 1 ? form.get("form") : Trees.map(form));
+        var forms = new LinkedHashMap<String, Value>();
+        kinds.forEach(any -> forms.put(any, one));
+        own.put("forms", Trees.map(forms));
+        Value whole = Trees.pointed(Trees.map(own));
+        return isSameOnEachKind(at, whole, kinds) ? Optional.of(deeper(set, at, whole, root)) : Optional.empty();
+    }
+
+    /** Whether each bar has the form on each kind that it has now, and all else is the same. */
+    private boolean isSameOnEachKind(String at, Value other, List<String> kinds) {
+        List<Bar> before = PlanReader.read(root).draft().bars();
+        List<Bar> after = reading(at, other).draft().bars();
+        boolean isSame = isSound(at, other) && before.size() == after.size();
+        for (int i = 0; isSame && i < before.size(); i++) {
+            Bar a = before.get(i);
+            Bar b = after.get(i);
+            isSame = a.id().equals(b.id())
+                    && a.menu().equals(b.menu())
+                    && a.within().equals(b.within())
+                    && a.visibility().equals(b.visibility())
+                    && kinds.stream().allMatch(kind -> a.form(kind).equals(b.form(kind)));
+        }
+        return isSame;
     }
 
     /** What is set lies further down in what the short form stands for. */

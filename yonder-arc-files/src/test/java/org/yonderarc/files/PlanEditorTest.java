@@ -153,6 +153,7 @@ class PlanEditorTest {
             delimiter = '|',
             value = {
                 "set:/app/start/x=1 | takes no keys",
+                "set:/bars/0/forms/watch=rail | There is no device kind \"watch\"",
                 "set:/screens/tides/title/de=Gezeiten | set:/app/languages=[en, de]",
                 "before:/menus/main/9=map | There is nothing at \"/menus/main/9\"",
                 "before:/screens/map=Find | Write a key and its value",
@@ -195,6 +196,8 @@ class PlanEditorTest {
                 "set:/screens/map/icon=map-pin | map: Map | map: { title: Map, icon: map-pin }",
                 "set:/menus/main/0/badge=drafts | `- tides\n    # to` | `- { screen: tides, badge: drafts }\n    # to`",
                 "set:/bars/1/scrolling=leaves | - top | - { form: top, scrolling: leaves }",
+                "set:/bars/0/forms/tablet=rail | `{ menu: main, form: drawer, footer: [ tides, rock ] }` | `{ menu: main, forms: { phone: { form: drawer, footer: [ tides, rock ] }, tablet: rail, desktop: { form: drawer, footer: [ tides, rock ] } } }`",
+                "set:/bars/0/forms/desktop/opens=kept | `{ menu: main, form: drawer, footer: [ tides, rock ] }` | `{ menu: main, forms: { phone: { form: drawer, footer: [ tides, rock ] }, tablet: { form: drawer, footer: [ tides, rock ] }, desktop: { form: drawer, footer: [ tides, rock ], opens: kept } } }`",
                 "set:/app/name=Shore: east and west | name: Shore | `name: \"Shore: east and west\"`",
                 "set:/app/name=#1 of {two} | name: Shore | `name: \"#1 of {two}\"`",
                 "set:/app/name={two} | name: Shore | `name: \"{two}\"`",
