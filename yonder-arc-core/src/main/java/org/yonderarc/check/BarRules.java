@@ -3,6 +3,7 @@ package org.yonderarc.check;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -158,7 +159,7 @@ final class BarRules {
         int index = 0;
         for (Bar bar : subject.plan().bars()) {
             String pointer = subject.bar(index++);
-            bar.forms().values().stream().distinct().forEach(form -> idle(subject, bar, form, pointer));
+            idle(subject, bar, pointer);
             var told = new ArrayList<Code>();
             for (DeviceKind kind : subject.plan().kinds()) {
                 bar.form(kind.id())
@@ -168,14 +169,25 @@ final class BarRules {
         }
     }
 
-    private static void idle(Subject subject, Bar bar, Form form, String pointer) {
-        form.idle()
-                .forEach((key, why) -> subject.tell(
-                        Code.NO_EFFECT,
-                        pointer,
-                        "In the " + form.kind().word() + " form of the bar \"" + bar.id() + "\", \"" + key
-                                + "\" has no effect: " + why + ".",
-                        "Leave it out, or change the other."));
+    /** Each form once, however many device kinds have it. */
+    private static void idle(Subject subject, Bar bar, String pointer) {
+        var told = new HashSet<Form>();
+        bar.forms().forEach((kind, form) -> {
+            if (told.add(form)) {
+                form.idle()
+                        .forEach((key, why) -> subject.tell(
+                                Code.NO_EFFECT,
+                                inForm(pointer, kind, key),
+                                "In the " + form.kind().word() + " form of the bar \"" + bar.id() + "\", \"" + key
+                                        + "\" has no effect: " + why + ".",
+                                "Leave it out, or change the other."));
+            }
+        });
+    }
+
+    /** Where a key of a form stands: beside the bar's own keys, or in the form of a device kind. */
+    private static String inForm(String pointer, String kind, String key) {
+        return pointer + (kind.equals(Bar.ANY_KIND) ? "" : "/forms/" + kind) + "/" + key;
     }
 
     private static void form(Subject subject, Bar bar, Form form, DeviceKind kind, String pointer, List<Code> told) {
@@ -199,7 +211,7 @@ final class BarRules {
                         subject,
                         told,
                         Code.FILTER_TYPE,
-                        pointer,
+                        inForm(pointer, bar.forms().containsKey(kind.id()) ? kind.id() : Bar.ANY_KIND, "filter"),
                         "People type into the field of the bar \"" + bar.id() + "\", but \"" + fact.id() + "\" is "
                                 + fact.initial().kind() + ".",
                         "Name a fact that is a text: \"wanted: ''\"."));

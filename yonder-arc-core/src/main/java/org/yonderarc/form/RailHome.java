@@ -75,7 +75,7 @@ final class RailHome extends FormHome<RailForm> {
     }
 
     private static Shape<Floating> floating() {
-        var shape = new Shape<Floating>("free", "How a rail stands free of the edges.");
+        var shape = new Shape<Floating>("floating rail", "How a rail stands free of the edges.");
         var inset = shape.field(
                 "inset",
                 Codecs.number(Floating.INSET),
