@@ -229,4 +229,29 @@ class FilmAndRehearsalTest {
         assertTrue(told.contains("item surveys: shown; selected, the person is on its branch"), told);
         assertTrue(told.contains("item map: shown"), told);
     }
+
+    /** The mark that goes from item to item is traced, and not that of a bar which comes with another screen. */
+    @Test
+    void theChartIsOfTheMarkThatGoesFromItemToItem() throws Exception {
+        Files.writeString(
+                folder.resolve("two.yaml"),
+                """
+                yonder: 1
+                app: { name: Quarry Notes, start: board }
+                motion: { screens: none }
+                styles: { lined: { indicator: line } }
+                screens:
+                  board: { icon: home }
+                  stones: { icon: diamond }
+                  slate: { icon: book, under: stones }
+                  chalk: { icon: map-pin, under: stones }
+                menus: { main: [ board, stones ], kinds: [ slate, chalk ] }
+                bars:
+                  - { menu: main, form: bottom, style: lined }
+                  - { id: kinds, menu: kinds, within: stones, form: top, below: true, style: lined }
+                """);
+        assertEquals(0, yonder("film two.yaml choose:stones -o two.svg"), err::toString);
+        String drawn = Files.readString(folder.resolve("two.svg"));
+        assertTrue(drawn.contains("s middle from left to right over the time, 96 to 288 dp"), drawn);
+    }
 }

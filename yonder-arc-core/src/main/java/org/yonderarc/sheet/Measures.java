@@ -1,6 +1,7 @@
 package org.yonderarc.sheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.layout.Box;
@@ -123,7 +124,7 @@ public final class Measures {
 
     /** From the bar's ends to its items, between items, and within them from the icon to the label. */
     private void distances() {
-        List<SceneNode.Group> items = items();
+        List<SceneNode.Group> items = inOrder(items());
         for (int i = 0; i + 1 < items.size(); i++) {
             distance(
                     items.get(i).key(),
@@ -156,6 +157,19 @@ public final class Measures {
                 distance(item.key() + " icon", icon.get(), "label", label.get().box());
             }
         }
+    }
+
+    /** Items in one row as they stand beside each other, whatever stands apart in the bar. */
+    private static List<SceneNode.Group> inOrder(List<SceneNode.Group> items) {
+        double lowestStart =
+                items.stream().mapToDouble(item -> item.area().y()).max().orElse(0);
+        double highestEnd =
+                items.stream().mapToDouble(item -> item.area().bottom()).min().orElse(0);
+        return lowestStart < highestEnd
+                ? items.stream()
+                        .sorted(Comparator.comparingDouble(item -> item.area().x()))
+                        .toList()
+                : items;
     }
 
     /** What lies between two boxes, across or along, where it is more than nothing. */

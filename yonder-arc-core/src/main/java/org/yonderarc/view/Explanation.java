@@ -117,7 +117,7 @@ public final class Explanation {
         for (Item item : menu.items()) {
             String why = item.each().isPresent()
                     ? repeated(item)
-                    : isFoldedAway(bar, item, inBar) ? folded(menu, item) : item(menu, item, all, inBar);
+                    : isFoldedAway(bar, item, inBar) ? folded(bar, menu, item) : item(bar, menu, item, all, inBar);
             lines.add("  item " + item.id() + ": " + why);
         }
     }
@@ -147,7 +147,24 @@ public final class Explanation {
         return shown.id().equals(item.id());
     }
 
-    private String folded(Menu menu, Item item) {
+    /** Whether a bar has an item apart from the others: as an action, at its foot, as a field. */
+    private boolean isApart(Bar bar, Item item) {
+        return fitted.stream()
+                .filter(one -> one.id().equals(bar.id()) && one.standing() != FittedBar.Standing.OVERFLOW)
+                .flatMap(one -> one.apart().stream())
+                .anyMatch(shown -> isOf(shown, item));
+    }
+
+    private String folded(Bar bar, Menu menu, Item item) {
+        Optional<String> typed = fitted.stream()
+                .filter(one -> one.id().equals(bar.id()))
+                .flatMap(one -> one.filter().stream())
+                .map(FittedBar.Filter::text)
+                .filter(text -> !text.isBlank())
+                .findFirst();
+        if (typed.isPresent()) {
+            return "hidden, \"" + typed.get() + "\" was typed, and its name doesn't hold it";
+        }
         boolean isInSection = menu.entries().stream()
                 .flatMap(entry -> entry.folding().stream())
                 .anyMatch(section ->
@@ -155,7 +172,7 @@ public final class Explanation {
         return isInSection ? "hidden, its section is folded" : "hidden, a section stands in place of the others";
     }
 
-    private String item(Menu menu, Item item, List<Item> all, List<Item> inBar) {
+    private String item(Bar bar, Menu menu, Item item, List<Item> all, List<Item> inBar) {
         if (item.when().filter(condition -> !condition.holds(state.facts())).isPresent()) {
             return "hidden, \"" + item.when().get().text() + "\" doesn't hold";
         }
@@ -169,6 +186,8 @@ public final class Explanation {
                     item.slot() == Item.Slot.BAR && inBar.size() < all.size()
                             ? "shown, it is pinned to the bar"
                             : "shown");
+        } else if (isApart(bar, item)) {
+            out.append("shown, apart from the others");
         } else {
             out.append(
                     item.slot() == Item.Slot.OVERFLOW

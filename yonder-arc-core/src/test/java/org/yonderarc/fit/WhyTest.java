@@ -141,4 +141,36 @@ class WhyTest {
             assertTrue(said.keySet().containsAll(shown.keySet()), shown.keySet() + " " + said);
         }
     }
+
+    /** What stands apart is shown, and what was typed is the reason why others aren't. */
+    @Test
+    void actionsAreShownAndWhatWasTypedIsTheReason() {
+        Walk walk = Walk.of(PlanBuilder.app("Why")
+                .start("a")
+                .fact("wanted", "")
+                .screen("a")
+                .screen("b")
+                .screen("new")
+                .menu("main", menu -> menu.item("a").item("b").item("new"))
+                .bar(bar -> bar.menu("main")
+                        .form("phone", FormBuilder.bottom().action("new"))
+                        .form("tablet", FormBuilder.rail())
+                        .form(
+                                "desktop",
+                                FormBuilder.drawer()
+                                        .opens(DrawerForm.Opening.KEPT)
+                                        .filter("wanted")))
+                .topBar()
+                .build());
+        assertTrue(why(walk, Device.PHONE, walk.start()).contains("  item new: shown, apart from the others"));
+        State typed = walk.step(walk.start(), Steps.parse(walk.plan(), "tell:wanted=ne"))
+                .after();
+        List<String> told = why(walk, Device.DESKTOP, typed);
+        assertTrue(told.contains("  item new: shown"), told.toString());
+        assertTrue(told.contains("  item a: hidden, \"ne\" was typed, and its name doesn't hold it"), told.toString());
+    }
+
+    private static List<String> why(Walk walk, Device device, State state) {
+        return Explanation.explain(walk, org.yonderarc.fit.Setting.of(device), state);
+    }
 }

@@ -106,15 +106,49 @@ public final class FilmStrip {
     private static List<Point> way(Film film, Traced traced) {
         var way = new ArrayList<Point>();
         Optional<Part> arriving = film.last().screen().map(SceneNode.Group::part);
+        Optional<Part> bar = traced == Traced.MARK ? marked(film) : Optional.empty();
+        if (traced == Traced.MARK && bar.isEmpty()) {
+            return way;
+        }
         int points = 120;
         for (int i = 0; i <= points; i++) {
             double ms = film.duration() * i / points;
-            film.at(ms)
-                    .first(part -> traced.is(part, arriving))
+            Scene scene = film.at(ms);
+            bar.map(part -> mark(scene, part))
+                    .orElseGet(() -> scene.first(part -> traced.is(part, arriving)))
                     .map(SceneNode.Group::area)
                     .ifPresent(box -> way.add(new Point(ms, box.centerX(), box.centerY())));
         }
         return way;
+    }
+
+    /** The bar in which a mark goes from one place to another: others come and go with their marks. */
+    private static Optional<Part> marked(Film film) {
+        Scene first = film.at(0);
+        var found = new ArrayList<Part>();
+        first.first(part -> {
+            Optional<Box> from = part instanceof Part.Bar ? place(first, part) : Optional.empty();
+            Optional<Box> to = from.flatMap(any -> place(film.last(), part));
+            if (to.isPresent() && !to.equals(from)) {
+                found.add(part);
+            }
+            return false;
+        });
+        return found.stream().findFirst();
+    }
+
+    private static Optional<Box> place(Scene scene, Part bar) {
+        return mark(scene, bar).map(SceneNode.Group::area);
+    }
+
+    private static Optional<SceneNode.Group> mark(Scene scene, Part bar) {
+        return scene.first(bar).flatMap(FilmStrip::mark);
+    }
+
+    private static Optional<SceneNode.Group> mark(SceneNode.Group group) {
+        return group.part() == Part.Plain.MARK
+                ? Optional.of(group)
+                : group.groups().stream().flatMap(inner -> mark(inner).stream()).findFirst();
     }
 
     /** What is traced over the time: the first of these that moves. */
