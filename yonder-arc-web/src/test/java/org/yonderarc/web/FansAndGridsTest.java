@@ -132,7 +132,7 @@ class FansAndGridsTest {
                 .addAction(finger.createPointerMove(
                         Duration.ZERO, PointerInput.Origin.viewport(), box.x + box.width / 2, box.y + box.height / 2))
                 .addAction(finger.createPointerDown(0))
-                .addAction(new Pause(finger, Duration.ofMillis(900)))
+                .addAction(new Pause(finger, Duration.ofMillis(2500)))
                 .addAction(finger.createPointerUp(0));
         browser.executeScript("window.told = new Set();"
                 + "(function look() { document.querySelectorAll('#device div > span').forEach(any => told.add(any.textContent));"

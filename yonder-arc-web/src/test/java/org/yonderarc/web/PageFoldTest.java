@@ -155,10 +155,14 @@ class PageFoldTest {
                 + "(function look() { var count = what => document.querySelectorAll('#device ' + what).length;"
                 + " seen = Math.max(seen, count('main')); heard = Math.max(heard, count('main:not([inert])'));"
                 + " requestAnimationFrame(look); })()");
-        named("Find a boat").click();
-        until(() -> browser.getTitle().startsWith("Find a boat"));
-        until(() -> browser.executeScript("return document.querySelectorAll('#device main').length")
-                .equals(1L));
+        // A machine that is busy may show no frame in between: then once more.
+        for (int turn = 0; turn < 10 && !browser.executeScript("return seen").equals(2L); turn++) {
+            String next = turn % 2 == 0 ? "Find a boat" : "Home";
+            named(next).click();
+            until(() -> browser.getTitle().startsWith(next));
+            until(() -> browser.executeScript("return document.querySelectorAll('#device main').length")
+                    .equals(1L));
+        }
         assertEquals(2L, browser.executeScript("return seen"), "both are seen for a while");
         assertEquals(1L, browser.executeScript("return heard"));
     }
