@@ -33,38 +33,45 @@ final class SearchBox {
         return search.equals(Optional.of(item.id()));
     }
 
-    /** A field in the middle of a line, {@code inset} dp from both ends, into which people type. */
-    static Layout.Field typed(FittedBar.Filter filter, Box line, double inset, ItemLayout cells) {
+    /**
+     * Where a field and what stands in it are.
+     *
+     * @param target where it can be touched
+     * @param plate what lies behind it
+     * @param icon its icon; of no size where it has none
+     * @param text what it says
+     */
+    private record Frame(Box target, Layout.Plate plate, Box icon, TextLine text) {}
+
+    /** In the middle of a line, {@code inset} dp from both ends. */
+    private static Frame frame(Box line, double inset, boolean hasIcon, String text, ItemLayout cells) {
         double width = Math.min(WIDEST, line.width() - 2 * inset);
         Box target = Box.around(line.centerX(), line.centerY(), width, Metrics.TARGET);
-        Box icon = Box.around(target.x() + PADDING + ICON / 2, target.centerY(), ICON, ICON);
-        double x = target.x() + PADDING + ICON + 10;
+        double size = hasIcon ? ICON : 0;
+        Box icon = Box.around(target.x() + PADDING + size / 2, target.centerY(), size, size);
+        double x = target.x() + PADDING + (hasIcon ? size + 10 : 0);
         Type type = Type.regular(15 * Math.min(cells.textScale(), 1.6));
         double baseline = crisp(type.baselineAround(target.centerY()));
         double room = Math.max(0, target.right() - PADDING - x);
-        String text = filter.text().isEmpty() ? filter.label() : filter.text();
-        TextLine shown = TextLine.of(text, TextLine.Anchor.START, x, baseline, room, type, cells.measure());
+        TextLine said = TextLine.of(text, TextLine.Anchor.START, x, baseline, room, type, cells.measure());
         Box field = new Box(target.x(), target.y() + WITHIN, target.width(), target.height() - 2 * WITHIN);
         var plate = new Layout.Plate(field, field.height() / 2, Role.QUIET, Optional.of(Role.MUTED), false);
-        return new Layout.Field(target, plate, icon, shown, filter);
+        return new Frame(target, plate, icon, said);
     }
 
-    /** The field in the middle of a line, {@code inset} dp from both ends. */
+    /** A field into which people type. */
+    static Layout.Field typed(FittedBar.Filter filter, Box line, double inset, ItemLayout cells) {
+        String text = filter.text().isEmpty() ? filter.label() : filter.text();
+        Frame frame = frame(line, inset, true, text, cells);
+        return new Layout.Field(frame.target, frame.plate, frame.icon, frame.text, filter);
+    }
+
+    /** A field that leads to where one searches. */
     static Layout.Slot of(FittedItem item, Box line, double inset, ItemLayout cells) {
-        double width = Math.min(WIDEST, line.width() - 2 * inset);
-        Box target = Box.around(line.centerX(), line.centerY(), width, Metrics.TARGET);
-        double size = item.icon().isPresent() ? ICON : 0;
-        Box icon = Box.around(target.x() + PADDING + size / 2, target.centerY(), size, size);
-        double x = target.x() + PADDING + (size > 0 ? size + 10 : 0);
-        Type type = Type.regular(15 * Math.min(cells.textScale(), 1.6));
-        double baseline = crisp(type.baselineAround(target.centerY()));
-        double room = Math.max(0, target.right() - PADDING - x);
-        TextLine label = TextLine.of(item.brief(), TextLine.Anchor.START, x, baseline, room, type, cells.measure());
-        Box field = new Box(target.x(), target.y() + WITHIN, target.width(), target.height() - 2 * WITHIN);
-        double radius = field.height() / 2;
-        var body = new Layout.Body(icon, List.of(label), List.of(), Optional.empty(), Optional.empty());
-        return cells.placed(item.unselected(), target, body, radius)
-                .filling(field)
-                .on(new Layout.Plate(field, radius, Role.QUIET, Optional.of(Role.MUTED), false));
+        Frame frame = frame(line, inset, item.icon().isPresent(), item.brief(), cells);
+        var body = new Layout.Body(frame.icon, List.of(frame.text), List.of(), Optional.empty(), Optional.empty());
+        return cells.placed(item.unselected(), frame.target, body, frame.plate.radius())
+                .filling(frame.plate.box())
+                .on(frame.plate);
     }
 }

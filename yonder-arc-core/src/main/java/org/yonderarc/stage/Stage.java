@@ -312,6 +312,8 @@ public final class Stage {
     boolean choose(String path, double now) {
         Optional<Target> target = still.target(path);
         if (target.filter(Target::isField).isPresent()) {
+            // Who comes to a field goes on from what the app says that it holds.
+            typed = Optional.empty();
             still.focus().goes(path);
             touched(still.touch().focus(target, true), now);
             return true;

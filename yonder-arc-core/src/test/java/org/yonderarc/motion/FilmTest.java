@@ -176,6 +176,26 @@ class FilmTest {
         }
     }
 
+    /** A bar that stands free of the edges leaves all of the window, and not only by its own extent. */
+    @Test
+    void whatStandsFreeLeavesTheWindowWhole() {
+        for (FormBuilder<?> free : List.of(
+                FormBuilder.bottom().floating(40, 20, true),
+                FormBuilder.rail().floating(40, 20, true, false),
+                FormBuilder.rail().edge(Form.Flank.TRAILING).floating(40, 20, true, false))) {
+            Walk walk = Walk.of(turning(free, FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)));
+            Scene from = new View(walk, Device.PHONE, new PlainMeasure()).scene(walk.start());
+            Scene to = new View(walk, Device.DESKTOP, new PlainMeasure()).scene(walk.start());
+            var score = Score.of(Optional.empty(), walk.plan().motion());
+            String word = from.bar("bottom").isPresent() ? "bottom" : "rail";
+            Film film = Film.of(from, to, score);
+            Box last = film.at(film.duration() * 0.9999).bar(word).orElseThrow().area();
+            assertTrue(
+                    last.y() >= to.height() - 1 || last.right() <= 1 || last.x() >= from.width() - 1,
+                    word + " ends at " + last);
+        }
+    }
+
     /** Below a raised mark, the label that leaves sinks, and the one that comes rises: each is at home when it is seen whole. */
     @Test
     void labelsSinkAndRiseBelowARaisedMark() {
