@@ -27,12 +27,13 @@ final class FactsPanel {
         this.take = take;
     }
 
-    /** Fills the panel; hides it where the plan has no facts. */
+    /** Fills the panel anew; hides it where the plan has no facts. */
     void show(Plan plan, Map<String, FactValue> now) {
         HTMLElement panel = document.getElementById("facts");
-        if (plan.facts().list().isEmpty()) {
-            document.getElementById("facts-panel").setAttribute("hidden", "");
-        }
+        panel.setTextContent("");
+        inputs.clear();
+        entries.clear();
+        Page.hide(document.getElementById("facts-panel"), plan.facts().list().isEmpty());
         for (Fact fact : plan.facts()) {
             HTMLElement label = document.createElement("label");
             HTMLElement name = document.createElement("span");

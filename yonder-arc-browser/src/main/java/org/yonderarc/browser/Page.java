@@ -263,6 +263,16 @@ final class Page {
                     + " event.preventDefault(); told(event.target.dataset.address); } });")
     static native void onAddress(HTMLElement map, AddressCallback told);
 
+    /** Leaves a list its first option only. */
+    @JSBody(params = "element", script = "while (element.options.length > 1) { element.remove(1); }")
+    static native void keepFirst(HTMLElement element);
+
+    /** Hides an element, or shows it. */
+    @JSBody(
+            params = {"element", "hides"},
+            script = "element.hidden = hides;")
+    static native void hide(HTMLElement element, boolean hides);
+
     /** Chooses an option of a list, where it has it. */
     @JSBody(
             params = {"element", "value"},

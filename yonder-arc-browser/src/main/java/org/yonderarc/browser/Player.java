@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
+import org.teavm.jso.dom.xml.Element;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -30,7 +32,7 @@ final class Player implements Stage.Host {
     private static final String AT = "at=";
 
     private final HTMLDocument document;
-    private final Walk walk;
+    private Walk walk;
     private final List<Show> shows = new ArrayList<>();
     private final Map<Integer, State> entries = new HashMap<>();
     private final List<Taken> taken = new ArrayList<>();
@@ -82,6 +84,66 @@ final class Player implements Stage.Host {
         shows.forEach(show -> show.stage().settle());
         shows.forEach(show -> show.frame(Page.now()));
         settle();
+        Door.open(this);
+    }
+
+    /** Goes on with another plan where the person is: what it still has of the place, of the trails and of what was told stays. */
+    void use(Plan plan) {
+        var next = Walk.of(plan);
+        State usual = walk.start();
+        entries.replaceAll((number, then) -> moved(then, usual, next));
+        taken.clear();
+        state = moved(state, usual, next);
+        undone = Optional.empty();
+        walk = next;
+        shows.forEach(show -> show.use(walk, state));
+        tools.use(plan);
+        arrange();
+        settle();
+    }
+
+    /** What nobody has told is as the newer plan says. */
+    private static State moved(State then, State usual, Walk next) {
+        Map<String, FactValue> told = new HashMap<>(then.facts());
+        told.entrySet().removeIf(fact -> fact.getValue().equals(usual.facts().get(fact.getKey())));
+        var known = new State(then.branch(), then.trails(), told, then.open(), then.folded(), then.visited());
+        return SavedState.move(known, next).state();
+    }
+
+    /** The state as text. */
+    String saved() {
+        return SavedState.write(state);
+    }
+
+    /** Is where another page is; gives why not, or nothing. */
+    String follow(String text) {
+        Optional<State> there = read(text);
+        there.filter(other -> !other.equals(state)).ifPresent(other -> {
+            state = other;
+            entries.put(entry, state);
+            Page.replace(entry, walk.addressOf(state.place()), view());
+            shows.forEach(show -> show.jump(walk, state));
+            settle(false);
+        });
+        return there.isPresent() ? "" : "This state is of another plan.";
+    }
+
+    /** Follows an address of the app; gives why not, or nothing. */
+    String goTo(String address) {
+        Optional<Place> there = walk.placeAt(address);
+        if (there.isPresent()) {
+            take(new Step.Link(address));
+        }
+        return there.isPresent() ? "" : Page.word("nothing", address);
+    }
+
+    /** What the parts of a device's picture show. */
+    Finder finder(Element device) {
+        Show found = shows.stream()
+                .filter(show -> show.element() == device)
+                .findFirst()
+                .orElse(shows.get(0));
+        return new Finder(walk, state, found.stage());
     }
 
     private static List<Wishes> wishes(String saved) {
@@ -257,6 +319,10 @@ final class Player implements Stage.Host {
     }
 
     private void settle() {
+        settle(true);
+    }
+
+    private void settle(boolean tells) {
         title();
         document.getElementById("address").setTextContent(walk.addressOf(walk.shown(state)));
         shows.stream()
@@ -265,6 +331,9 @@ final class Player implements Stage.Host {
                 .findFirst()
                 .ifPresent(said -> document.getElementById("said").setTextContent(said));
         tools.refresh();
+        if (tells) {
+            Door.moved();
+        }
     }
 
     private void tell(Change change) {

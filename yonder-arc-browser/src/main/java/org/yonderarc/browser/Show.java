@@ -26,7 +26,7 @@ final class Show {
     private final HTMLElement device;
     private final Stage stage;
     private final DomPainter painter;
-    private final List<Device> devices;
+    private List<Device> devices;
     private Wishes wishes;
     private boolean isWaiting;
     private int focusMoves;
@@ -99,6 +99,13 @@ final class Show {
 
     void changed(Change change) {
         stage.changed(change, now());
+        wake();
+    }
+
+    /** Goes on with another plan, as it is wanted. */
+    void use(Walk walk, State state) {
+        devices = Device.presets(walk.plan());
+        stage.use(walk, state);
         wake();
     }
 
@@ -226,6 +233,7 @@ final class Show {
         if (!rests || stage.moves()) {
             wake();
         }
+        Door.painted();
     }
 
     /** Moves the bar that leaves to where it belongs, without a finger on it. */

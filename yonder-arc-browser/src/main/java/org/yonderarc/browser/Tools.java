@@ -60,7 +60,7 @@ final class Tools {
     }
 
     void start(Plan plan) {
-        facts.show(plan, player.state().facts());
+        use(plan);
         choose(0);
         for (String id : List.of(
                 "device-name", "scheme", "language", "text-size", "motion", "contrast", "turned", "true-size")) {
@@ -87,6 +87,12 @@ final class Tools {
         });
         get("open-tools").onClick(event -> open(!Page.hasClass(document.getBody(), "open")));
         get("screen-name").onEvent("change", event -> jump());
+    }
+
+    /** Offers what a plan has: its facts, and the screens that one can go to. */
+    void use(Plan plan) {
+        facts.show(plan, player.state().facts());
+        Page.keepFirst(get("screen-name"));
         for (Screen screen : plan.screens()) {
             if (player.walk().problem(new Place(screen.id(), Map.of())).isEmpty()) {
                 HTMLElement option = document.createElement("option");

@@ -34,16 +34,17 @@ final class EditHistory implements AutoCloseable {
     /**
      * A change that can be taken back or made again.
      *
-     * @param before the text to go back to
-     * @param after the digest of the file of the text from which that is allowed
+     * @param before the digest of the text to go back to
+     * @param after the digest of the text from which that is allowed
+     * @param delta what leads back
      */
-    record Step(String before, String after) {}
+    record Step(String before, String after, Delta delta) {}
 
-    private record Line(Did did, String before, String after) {}
+    private record Line(Did did, Step step) {}
 
-    private static final String FIRST = "yonder history 1";
+    private static final String FIRST = "yonder history 2";
     /** Changes that can be taken back. */
-    private static final int MOST = 100;
+    private static final int MOST = 10_000;
     /** The file is made smaller when it is larger than this, in bytes. */
     private static final long LARGEST = 32L << 20;
 
@@ -137,13 +138,14 @@ final class EditHistory implements AutoCloseable {
         for (int i = 0; i < lines.size(); i++) {
             // A change that never came to be: the plan, or the next change, is still at the text before it.
             Line line = lines.get(i);
-            String next = i + 1 < lines.size() ? Digest.of(lines.get(i + 1).before) : current;
-            boolean never = !next.equals(line.after) && next.equals(Digest.of(line.before));
+            Step step = line.step();
+            String next = i + 1 < lines.size() ? lines.get(i + 1).step().before() : current;
+            boolean never = !next.equals(step.after()) && next.equals(step.before());
             if (!never) {
                 replay(line);
             }
         }
-        if (channel.size() > LARGEST || undo.size() > MOST * 2) {
+        if (channel.size() > LARGEST || undo.size() > MOST * 2 || lines.size() > MOST * 4) {
             shrink();
         }
     }
@@ -164,9 +166,11 @@ final class EditHistory implements AutoCloseable {
         text.lines().skip(1).forEach(line -> {
             String[] parts = line.split(" ");
             try {
-                if (parts.length == 4 && Digest.of(parts[3]).startsWith(parts[2])) {
-                    String before = new String(Base64.getDecoder().decode(parts[3]), StandardCharsets.UTF_8);
-                    lines.add(new Line(Did.valueOf(parts[0]), before, parts[1]));
+                if (parts.length == 7 && checksum(parts[1], parts[2], parts[6]).equals(parts[5])) {
+                    String removed =
+                            new String(Base64.getDecoder().decode(parts[6].substring(1)), StandardCharsets.UTF_8);
+                    var delta = new Delta(Integer.parseInt(parts[3]), Integer.parseInt(parts[4]), removed);
+                    lines.add(new Line(Did.valueOf(parts[0]), new Step(parts[1], parts[2], delta)));
                 }
             } catch (IllegalArgumentException broken) {
                 // Passed over, like half a line.
@@ -183,7 +187,7 @@ final class EditHistory implements AutoCloseable {
         } else if (!from.isEmpty()) {
             from.pop();
         }
-        (line.did == Did.UNDO ? redo : undo).push(new Step(line.before, line.after));
+        (line.did == Did.UNDO ? redo : undo).push(line.step);
     }
 
     /** The change to take back next. */
@@ -198,20 +202,30 @@ final class EditHistory implements AutoCloseable {
 
     /** Keeps a change, before the plan is replaced. */
     void add(Did did, String before, String after) throws FileTrouble {
+        var line = new Line(did, new Step(Digest.of(before), Digest.of(after), Delta.of(before, after)));
         try {
-            append(line(did, before, after));
+            append(written(line));
         } catch (IOException failed) {
             throw new FileTrouble(
                     file,
                     "the change can't be kept (" + SourceText.reason(failed) + "); nothing was written.",
                     "Make room on the disk, or allow writing.");
         }
-        replay(new Line(did, before, after));
+        replay(line);
     }
 
-    private static String line(Did did, String before, String after) {
-        String text = Base64.getEncoder().encodeToString(before.getBytes(StandardCharsets.UTF_8));
-        return did + " " + after + " " + Digest.of(text).substring(0, 16) + " " + text + "\n";
+    private static String written(Line line) {
+        Step step = line.step();
+        Delta delta = step.delta();
+        // A letter before it, so that a line always has the same number of words.
+        String removed =
+                "=" + Base64.getEncoder().encodeToString(delta.removed().getBytes(StandardCharsets.UTF_8));
+        return line.did() + " " + step.before() + " " + step.after() + " " + delta.start() + " " + delta.end() + " "
+                + checksum(step.before(), step.after(), removed) + " " + removed + "\n";
+    }
+
+    private static String checksum(String before, String after, String removed) {
+        return Digest.of(before + after + removed).substring(0, 16);
     }
 
     private void append(String line) throws IOException {
@@ -237,7 +251,7 @@ final class EditHistory implements AutoCloseable {
         var kept = new ArrayList<Step>();
         long size = 0;
         for (Step step : undo) {
-            size += step.before().length();
+            size += step.delta().removed().length();
             if (kept.size() == MOST || size > LARGEST / 4) {
                 break;
             }
@@ -251,7 +265,7 @@ final class EditHistory implements AutoCloseable {
             channel.lock();
             append(FIRST + "\n");
             for (Step step : kept) {
-                append(line(Did.EDIT, step.before(), step.after()));
+                append(written(new Line(Did.EDIT, step)));
             }
             SafeFile.move(smaller, file);
         } catch (IOException noRoom) {

@@ -84,6 +84,32 @@ public final class PlanStore implements AutoCloseable {
     }
 
     /**
+     * Notes what something else changed, so that it can be taken back like a change of one's own.
+     *
+     * @param before the text of the plan before that
+     * @throws FileTrouble if it can't be kept
+     */
+    public void note(String before) throws FileTrouble {
+        if (!before.equals(source.text())) {
+            history.add(Did.EDIT, before, source.text());
+        }
+    }
+
+    /** Whether there is a change that can be taken back from the text as it is. */
+    public boolean canUndo() {
+        return leads(history.undo());
+    }
+
+    /** Whether there is a change that can be made again from the text as it is. */
+    public boolean canRedo() {
+        return leads(history.redo());
+    }
+
+    private boolean leads(Optional<Step> step) {
+        return step.filter(one -> one.after().equals(Digest.of(source.text()))).isPresent();
+    }
+
+    /**
      * Takes the last change back that this library made.
      *
      * @throws FileTrouble if there is none, or the plan was changed by something else since; nothing is changed then
@@ -112,10 +138,9 @@ public final class PlanStore implements AutoCloseable {
             throw new FileTrouble(
                     file,
                     "the plan was changed by something else since; nothing was " + done + ".",
-                    "The text before the last change is kept in "
-                            + historyOf(file).getFileName() + ".");
+                    "Take that change back where it was made; then this one can be " + done + " too.");
         }
-        return step.get().before();
+        return step.get().delta().undo(source.text());
     }
 
     private void replace(Did did, String text) throws FileTrouble {
@@ -129,7 +154,7 @@ public final class PlanStore implements AutoCloseable {
         if (wanted.length > SourceText.LARGEST) {
             throw new FileTrouble(file, "the plan would be larger than can be read again.", "");
         }
-        history.add(did, source.text(), Digest.of(text));
+        history.add(did, source.text(), text);
         if (!SafeFile.replace(file, wanted, () -> Arrays.equals(bytes, SourceText.bytes(file)))) {
             throw changed();
         }

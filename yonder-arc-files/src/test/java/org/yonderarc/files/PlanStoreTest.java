@@ -146,7 +146,7 @@ class PlanStoreTest {
         String pier = Files.readString(file);
         Path history = PlanStore.historyOf(file);
         try (var open = EditHistory.open(history)) {
-            open.add(Did.EDIT, pier, Digest.of("never came to be"));
+            open.add(Did.EDIT, pier, "never came to be");
         }
         undo();
         assertEquals(PLAN, Files.readString(file));
@@ -241,15 +241,54 @@ class PlanStoreTest {
     /** The history stays small, and what it still keeps can be taken back. */
     @Test
     void anOldHistoryIsShortened() throws Exception {
-        for (int i = 0; i < 230; i++) {
-            edit("set:/app/name=Q" + i);
+        for (int i = 0; i < 14; i++) {
+            String large = "# " + Integer.toString(i).repeat(3_000_000) + "\n" + PLAN;
+            try (var store = PlanStore.open(file)) {
+                store.save(large);
+            }
+        }
+        edit("set:/app/name=Pier");
+        long size = Files.size(PlanStore.historyOf(file));
+        assertTrue(size < 32L << 20, "bytes: " + size);
+        undo();
+        undo();
+        assertTrue(Files.readString(file).startsWith("# 12121212"));
+    }
+
+    /** A thousand changes cost what they changed, and all of them can be taken back. */
+    @Test
+    void aLongRunIsTakenBackToTheFirstByte() throws Exception {
+        for (int i = 0; i < 1000; i++) {
+            try (var store = PlanStore.open(file)) {
+                store.save(PLAN + "# \uD83D" + (char) (0xDE00 + i % 60) + "\n");
+            }
         }
         long size = Files.size(PlanStore.historyOf(file));
-        assertTrue(size < 230L * 300, "bytes: " + size);
-        for (int i = 228; i > 150; i--) {
+        assertTrue(size < 1000L * 300, "bytes: " + size);
+        for (int i = 0; i < 1000; i++) {
             undo();
-            assertTrue(Files.readString(file).contains("name: Q" + i + ","));
         }
+        assertEquals(PLAN, Files.readString(file));
+    }
+
+    @Test
+    void whatSomethingElseChangedIsTakenBackWhereItWasNoted() throws Exception {
+        edit("set:/app/name=Pier");
+        String pier = Files.readString(file);
+        Files.writeString(file, pier + "# by hand\n");
+        try (var store = PlanStore.open(file)) {
+            assertFalse(store.canUndo());
+            store.note(pier);
+            assertTrue(store.canUndo());
+            assertFalse(store.canRedo());
+        }
+        undo();
+        assertEquals(pier, Files.readString(file));
+        undo();
+        assertEquals(PLAN, Files.readString(file));
+        redo();
+        redo();
+        assertEquals(pier + "# by hand\n", Files.readString(file));
     }
 
     @Test
