@@ -149,6 +149,22 @@ public sealed interface Edit {
     }
 
     /**
+     * Takes something out of the plan, and all that refers to it: the items that lead to a screen, the bars that show a menu, the
+     * keys that name a style. Texts stay, also where a fact filled a hole of theirs.
+     *
+     * @param noun what it is: anything but {@link Noun#REQUIRED}
+     * @param id its id
+     */
+    record Erase(Noun noun, String id) implements Edit {
+        public Erase {
+            Objects.requireNonNull(id, "id");
+            if (noun == Noun.REQUIRED) {
+                throw new IllegalArgumentException("a screen is taken out, or an item; not what is required");
+            }
+        }
+    }
+
+    /**
      * Gives an item another icon.
      *
      * @param item its id
@@ -166,7 +182,7 @@ public sealed interface Edit {
 
     /**
      * Reads an edit as the command line writes it: {@code set:/app/name=Shore}, {@code add:/menus/main=species},
-     * {@code before:/menus/main/1=species}, {@code remove:/menus/main/2}, {@code move:/menus/main/3=0},
+     * {@code before:/menus/main/1=species}, {@code remove:/menus/main/2}, {@code remove:screen/tides}, {@code move:/menus/main/3=0},
      * {@code move:/menus/main/3=/menus/side/0}, {@code section:/menus/main/1..3=People}, {@code screen:tides=today}, {@code item:crew=people},
      * {@code menu:}, {@code bar:}, {@code fact:}, {@code style:} and {@code kind:} likewise, {@code icon:crew=users},
      * {@code relink:crew=outing}. What stands behind the equals sign is a text without quotes, unless it begins as a YAML list, map or
@@ -187,13 +203,23 @@ public sealed interface Edit {
             case "set" -> new Set(left, value(right));
             case "add" -> new Add(left, Integer.MAX_VALUE, value(right));
             case "before" -> new Before(left, value(right));
-            case "remove" -> new Remove(left);
+            case "remove" -> left.startsWith("/") ? new Remove(left) : erase(left);
             case "move" -> right.startsWith("/") ? across(left, right) : new Move(left, index(right));
             case "section" -> section(left, right);
             case "icon" -> new Icon(left, right);
             case "relink" -> new Relink(left, right);
             default -> new Rename(noun(word), left, right);
         };
+    }
+
+    /** What is named and not pointed at goes with all that refers to it: {@code screen/tides}. */
+    private static Edit erase(String text) throws EditTrouble {
+        int slash = text.indexOf('/');
+        if (slash < 0) {
+            throw new EditTrouble(
+                    "\"" + text + "\" is neither a path nor a name. Write /menus/main/2 or screen/tides.");
+        }
+        return new Erase(noun(text.substring(0, slash)), text.substring(slash + 1));
     }
 
     private static Noun noun(String word) throws EditTrouble {

@@ -33,6 +33,19 @@ public final class JsonText {
         return out + "\n";
     }
 
+    /**
+     * Reads a JSON text.
+     *
+     * @throws IllegalArgumentException with the reason, if it is no JSON
+     */
+    public static Value read(String text) {
+        try {
+            return JsonTree.parse(text);
+        } catch (ParseTrouble trouble) {
+            throw new IllegalArgumentException(trouble.finding().message(), trouble);
+        }
+    }
+
     /** The text in quotes, as JSON and YAML write it. */
     static String quoted(String text) {
         return '"' + new String(JsonStringEncoder.getInstance().quoteAsString(text)) + '"';

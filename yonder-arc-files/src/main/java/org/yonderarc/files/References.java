@@ -28,6 +28,8 @@ final class References {
     List<Edit> steps(Edit edit) throws EditTrouble {
         if (edit instanceof Edit.Rename rename) {
             steps.addAll(new Renaming(this, rename).steps());
+        } else if (edit instanceof Edit.Erase erase) {
+            steps.addAll(new Erasing(this, erase).steps());
         } else if (edit instanceof Edit.Icon icon) {
             steps.add(giving(item(icon.item()), "icon", icon.icon()));
         } else if (edit instanceof Edit.Relink relink) {
@@ -172,6 +174,11 @@ final class References {
             out.put(pairs[i], Trees.text(pairs[i + 1]));
         }
         return out;
+    }
+
+    /** Where an item stands. */
+    String pointerOfItem(String id) throws EditTrouble {
+        return item(id).pointer;
     }
 
     private Found item(String id) throws EditTrouble {
