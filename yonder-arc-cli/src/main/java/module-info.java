@@ -4,6 +4,8 @@ module org.yonderarc.cli {
     requires org.yonderarc.files;
     requires org.yonderarc.draw;
     requires org.yonderarc.web;
+    requires org.yonderarc.live;
+    requires java.desktop;
     requires org.yonderarc.examples;
     requires info.picocli;
     requires java.logging;

@@ -40,17 +40,18 @@ final class Door {
                 player::follow,
                 player::goTo,
                 nothing -> player.saved(),
+                player::holds,
                 (device, path) -> player.finder(device).thing(path),
                 (device, thing) -> String.join("\n", player.finder(device).paths(thing)));
     }
 
     @JSBody(
-            params = {"useIt", "followIt", "goThere", "saved", "thing", "paths"},
+            params = {"useIt", "followIt", "goThere", "saved", "holds", "thing", "paths"},
             script =
-                    "window.yonderApp = {use: useIt, follow: followIt, go: goThere, state: saved, thing: thing, paths: paths};"
+                    "window.yonderApp = {use: useIt, follow: followIt, go: goThere, state: saved, holds: holds, thing: thing, paths: paths};"
                             + "document.dispatchEvent(new CustomEvent('yonder-ready'));")
     private static native void open(
-            Answer useIt, Answer followIt, Answer goThere, Answer saved, Lookup thing, Lookup paths);
+            Answer useIt, Answer followIt, Answer goThere, Answer saved, Answer holds, Lookup thing, Lookup paths);
 
     /** Tells that a person moved. */
     @JSBody(script = "if (window.yonderApp) { document.dispatchEvent(new CustomEvent('yonder-moved')); }")

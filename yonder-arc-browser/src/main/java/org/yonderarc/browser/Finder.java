@@ -83,6 +83,12 @@ final class Finder {
         if (part instanceof Part.Row row) {
             return "row:" + screen + "/" + row.index();
         }
+        if (part == Part.Plain.TITLE) {
+            return "screen:" + screen;
+        }
+        if (part == Part.Plain.LOGO) {
+            return "app";
+        }
         return part instanceof Part.Screen place ? "screen:" + place.place().screen() : outer;
     }
 

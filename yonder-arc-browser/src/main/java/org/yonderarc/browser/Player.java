@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.xml.Element;
+import org.yonderarc.plan.Condition;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
@@ -135,6 +136,15 @@ final class Player implements Stage.Host {
             take(new Step.Link(address));
         }
         return there.isPresent() ? "" : Page.word("nothing", address);
+    }
+
+    /** Whether a condition holds now: "yes", "no", or why it can't be read. */
+    String holds(String text) {
+        try {
+            return Condition.parse(text).holds(state.facts()) ? "yes" : "no";
+        } catch (IllegalArgumentException unreadable) {
+            return unreadable.getMessage();
+        }
     }
 
     /** What the parts of a device's picture show. */

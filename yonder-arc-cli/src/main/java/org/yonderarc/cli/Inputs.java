@@ -2,12 +2,10 @@ package org.yonderarc.cli;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
-import org.yonderarc.bind.PlanMentions;
+import org.yonderarc.files.PlanFiles;
 import org.yonderarc.files.PlanStore;
 import org.yonderarc.plan.Plan;
 
@@ -17,23 +15,8 @@ final class Inputs {
 
     /** A plan file, and every file that the plan names or that lies beside it as its own. */
     Inputs plan(Path file, Plan plan) {
-        Path folder = file.toAbsolutePath().getParent();
-        files.add(file);
+        files.addAll(PlanFiles.of(file, plan));
         files.add(PlanStore.historyOf(file));
-        PlanMentions.files(plan).forEach(named -> beside(folder, named));
-        plan.theme().tokens().ifPresent(named -> beside(folder, named));
-        plan.app().texts().ifPresent(pattern -> plan.app()
-                .languages()
-                .forEach(language -> beside(folder, pattern.replace("{language}", language))));
-        Path icons = folder.resolve("icons");
-        if (Files.isDirectory(icons)) {
-            try (Stream<Path> all = Files.list(icons)) {
-                all.filter(icon -> icon.toString().endsWith(".svg")).forEach(files::add);
-            } catch (IOException unreadable) {
-                // Icons that can't be listed aren't read either.
-                return this;
-            }
-        }
         return this;
     }
 
@@ -41,15 +24,6 @@ final class Inputs {
     Inputs file(Path file) {
         files.add(file);
         return this;
-    }
-
-    private void beside(Path folder, String named) {
-        try {
-            files.add(folder.resolve(named));
-        } catch (InvalidPathException noPath) {
-            // The check has a finding for it.
-            return;
-        }
     }
 
     /**

@@ -34,6 +34,7 @@ import picocli.CommandLine.ParseResult;
             WalkCommand.class,
             RehearseCommand.class,
             PageCommand.class,
+            LiveCommand.class,
             ExportCommand.class,
             IconsCommand.class,
             SchemaCommand.class,

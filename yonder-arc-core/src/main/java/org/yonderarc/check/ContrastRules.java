@@ -28,47 +28,27 @@ import org.yonderarc.plan.Theme;
 /** Colours that people can tell apart: the contrast of WCAG 2.2, success criterion 1.4.3, in both schemes. */
 final class ContrastRules {
     /** The least contrast of text that is not large. */
-    private static final double LEAST = 4.5;
+    private static final double LEAST = RoleContrast.LEAST;
     /** The least contrast of icons: WCAG 2.2, success criterion 1.4.11. */
     private static final double LEAST_GRAPHIC = 3;
-
-    private record Pair(Role front, Role ground) {}
-
-    private static final List<Pair> PAIRS = List.of(
-            new Pair(Role.TEXT, Role.SURFACE),
-            new Pair(Role.TEXT, Role.BACKGROUND),
-            new Pair(Role.MUTED, Role.SURFACE),
-            new Pair(Role.MUTED, Role.BACKGROUND),
-            new Pair(Role.ACCENT, Role.SURFACE),
-            new Pair(Role.ACCENT, Role.BACKGROUND),
-            new Pair(Role.BADGE_TEXT, Role.BADGE),
-            new Pair(Role.ACCENT_TEXT, Role.ACCENT));
 
     private ContrastRules() {}
 
     static void look(Subject subject) {
-        for (Scheme scheme : Scheme.values()) {
-            PAIRS.forEach(pair -> pair(subject, scheme, pair));
-        }
+        RoleContrast.of(subject.plan().theme()).stream()
+                .filter(pair -> !pair.isEnough())
+                .forEach(pair -> pair(subject, pair));
     }
 
-    private static void pair(Subject subject, Scheme scheme, Pair pair) {
-        Theme theme = subject.plan().theme();
-        Colour front = theme.colour(scheme, pair.front);
-        Colour ground = theme.colour(scheme, pair.ground);
-        Colour seen = front.withAlpha(1);
-        Colour mixed = ground.mixedWith(seen, front.alpha()).withAlpha(1);
-        double ratio = mixed.contrastWith(ground);
-        if (ratio < LEAST) {
-            Role own = theme.own(scheme).containsKey(pair.front) ? pair.front : pair.ground;
-            subject.tell(
-                    Code.LOW_CONTRAST,
-                    Subject.pointer("theme", scheme.word(), own.word()),
-                    "In the " + scheme.word() + " scheme, " + pair.front.word() + " on " + pair.ground.word()
-                            + " has a contrast of " + oneDecimal(ratio) + " to 1; it takes " + LEAST + ".",
-                    "Write \"" + pair.front.word() + ": '"
-                            + enough(seen, grounds(theme, scheme, pair.front)).hex() + "'\", or another ground.");
-        }
+    private static void pair(Subject subject, RoleContrast pair) {
+        Role own = subject.plan().theme().own(pair.scheme()).containsKey(pair.front()) ? pair.front() : pair.ground();
+        subject.tell(
+                Code.LOW_CONTRAST,
+                Subject.pointer("theme", pair.scheme().word(), own.word()),
+                "In the " + pair.scheme().word() + " scheme, " + pair.front().word() + " on "
+                        + pair.ground().word() + " has a contrast of " + pair.rounded() + " to 1; it takes " + LEAST
+                        + ".",
+                "Write \"" + pair.front().word() + ": '" + pair.proposal().hex() + "'\", or another ground.");
     }
 
     /** Labels and icons of every style, in every state that it gives colours to, on what lies behind them. */
@@ -206,38 +186,8 @@ final class ContrastRules {
         return ground.mixedWith(front.withAlpha(1), front.alpha()).withAlpha(1);
     }
 
-    /** Everything that a role has to stand out from. */
-    private static List<Colour> grounds(Theme theme, Scheme scheme, Role front) {
-        return PAIRS.stream()
-                .filter(pair -> pair.front == front)
-                .map(pair -> theme.colour(scheme, pair.ground))
-                .toList();
-    }
-
-    /** The colour nearest to {@code front}, on the way to black or to white, that stands out enough from all grounds. */
-    private static Colour enough(Colour front, List<Colour> grounds) {
-        Colour black = Colour.rgb(0);
-        Colour white = Colour.rgb(0xFFFFFF);
-        Colour best = black;
-        for (int percent = 0; percent <= 100; percent++) {
-            for (Colour end : List.of(black, white)) {
-                Colour tried = front.mixedWith(end, percent / 100.0);
-                if (least(tried, grounds) >= LEAST) {
-                    return tried;
-                }
-                best = least(tried, grounds) > least(best, grounds) ? tried : best;
-            }
-        }
-        // Grounds that are too far apart from each other leave no such colour: the one that comes nearest.
-        return best;
-    }
-
-    private static double least(Colour front, List<Colour> grounds) {
-        return grounds.stream().mapToDouble(front::contrastWith).min().orElse(1);
-    }
-
     /** Rounded down, so that a ratio that fails never reads as one that passes. */
-    private static String oneDecimal(double ratio) {
+    static String oneDecimal(double ratio) {
         long tenths = (long) Math.floor(ratio * 10);
         return tenths / 10 + "." + tenths % 10;
     }

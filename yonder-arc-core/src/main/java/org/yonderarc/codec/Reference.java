@@ -1,6 +1,7 @@
 package org.yonderarc.codec;
 
 import java.util.LinkedHashSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.yonderarc.tree.FlagValue;
@@ -71,6 +72,20 @@ public final class Reference {
                     .collect(Collectors.joining(" "));
         }
         return "none";
+    }
+
+    /** The default, where it is one text, number or flag, whatever the thing's id. */
+    static <R, T> Optional<Value> usual(Field<R, T> field) {
+        if (field.isRequired() || field.codec() instanceof OptionalCodec) {
+            return Optional.empty();
+        }
+        T first = field.fallback().apply("a");
+        boolean isOfId = !first.equals(field.fallback().apply("b"));
+        return Optional.of(field.codec().write(first))
+                .filter(value -> !isOfId)
+                .filter(value -> value instanceof TextValue text && !text.text().isEmpty()
+                        || value instanceof NumberValue
+                        || value instanceof FlagValue);
     }
 
     private static String text(Value scalar) {

@@ -272,11 +272,16 @@ public final class Shape<R> implements Codec<R> {
         var out = new LinkedHashMap<String, Value>();
         for (Field<R, ?> field : fields) {
             Value schema = field.codec().schema(definitions);
-            out.put(
-                    field.key(),
-                    schema instanceof MapValue map ? Trees.with(map, "description", Trees.text(field.doc())) : schema);
+            out.put(field.key(), schema instanceof MapValue map ? annotated(map, field) : schema);
         }
         return out;
+    }
+
+    private static <R, T> MapValue annotated(MapValue schema, Field<R, T> field) {
+        MapValue told = Trees.with(schema, "description", Trees.text(field.doc()));
+        return Reference.usual(field)
+                .map(value -> Trees.with(told, "default", value))
+                .orElse(told);
     }
 
     @Override

@@ -4,7 +4,8 @@ package org.yonderarc.files;
 public final class EditTrouble extends Exception {
     private static final long serialVersionUID = 1L;
 
-    EditTrouble(String message) {
+    /** A trouble with this message. */
+    public EditTrouble(String message) {
         super(message);
     }
 }

@@ -3,10 +3,13 @@ package org.yonderarc.files;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.bind.PlanReader;
+import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.JsonPointer;
+import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
 /**
@@ -36,6 +39,11 @@ public final class Things {
         } catch (ParseTrouble trouble) {
             throw new EditTrouble("The file can't be read: " + trouble.finding().message() + " Mend it first.");
         }
+    }
+
+    /** The things of a plan as the library writes it: every short form is a long one there. */
+    public static Things of(Plan plan) {
+        return new Things(new References(Trees.pointed(PlanWriter.write(plan))));
     }
 
     /** What stands at a JSON Pointer (RFC 6901); no value where nothing does. */

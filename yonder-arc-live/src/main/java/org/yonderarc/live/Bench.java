@@ -1,0 +1,235 @@
+package org.yonderarc.live;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.yonderarc.bind.PlanWriter;
+import org.yonderarc.files.Digest;
+import org.yonderarc.files.EditTrouble;
+import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.PlanEditor;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.PlanStore;
+import org.yonderarc.files.SourceText;
+import org.yonderarc.files.Things;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.Severity;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.sheet.Comparison;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Value;
+
+/** Does what people ask for with the plan's file: checked, saved at once, refused with the reason. */
+final class Bench {
+    /** Plans are remembered, so that it can be told what a page had seen when it asked for a change. */
+    private static final int MEMORY = 40;
+
+    private final LivePlan plan;
+    private final Map<String, Plan> remembered = new LinkedHashMap<>() {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Plan> eldest) {
+            return size() > MEMORY;
+        }
+    };
+
+    Bench(LivePlan plan) {
+        this.plan = plan;
+        remember();
+    }
+
+    /** Keeps the plan as it is now. */
+    void remember() {
+        LivePlan.Now now = plan.now();
+        now.read().plan().ifPresent(known -> {
+            synchronized (remembered) {
+                remembered.put(now.digest(), known);
+            }
+        });
+    }
+
+    /** Does one or several things, all of them or none. */
+    MapValue edit(MapValue asked) throws FileTrouble {
+        List<Value> deeds = Json.list(asked, "deeds");
+        return plan.alone(() -> {
+            // What somebody else wrote meanwhile is read first, so that nothing of it is lost.
+            plan.refresh();
+            remember();
+            try (var store = PlanStore.open(plan.file())) {
+                SourceText source = store.source();
+                Optional<String> conflict = conflict(Json.text(asked, "base"), source, deeds);
+                if (conflict.isPresent()) {
+                    return refused(conflict.get(), List.of(), false);
+                }
+                var editor = new PlanEditor(source);
+                for (Value deed : deeds) {
+                    Deed.apply(editor, deed);
+                }
+                PlanFile before = read(source);
+                PlanFile after = plan.materials().read(editor.source());
+                if (Json.flag(asked, "try")) {
+                    return tried(before, after);
+                }
+                List<Finding> news = news(before, after, Severity.ERROR);
+                if (after.count(Severity.ERROR) > before.count(Severity.ERROR)) {
+                    return refused("This would break the plan; nothing was changed.", news, false);
+                }
+                List<Finding> doubts = news(before, after, Severity.WARNING);
+                if (!doubts.isEmpty() && !Json.flag(asked, "anyway")) {
+                    return refused("People would stumble over this.", doubts, true);
+                }
+                if (!after.source().text().equals(source.text())) {
+                    store.save(after.source().text());
+                }
+                return done(before, after, "", doubts);
+            } catch (EditTrouble trouble) {
+                return refused(trouble.getMessage(), List.of(), false);
+            }
+        });
+    }
+
+    /** Takes the last change back, or makes it again. */
+    MapValue turn(boolean back) throws FileTrouble {
+        return plan.alone(() -> {
+            plan.refresh();
+            try (var store = PlanStore.open(plan.file())) {
+                PlanFile before = read(store.source());
+                if (back ? !store.canUndo() : !store.canRedo()) {
+                    String why = back ? "There is nothing to take back." : "There is nothing to make again.";
+                    return refused(why, List.of(), false);
+                }
+                if (back) {
+                    store.undo();
+                } else {
+                    store.redo();
+                }
+                PlanFile after = plan.materials().read(store.source());
+                return done(before, after, back ? "Taken back: " : "Made again: ", List.of());
+            }
+        });
+    }
+
+    /** The text read and checked: as it was already, where it is the same. */
+    private PlanFile read(SourceText source) {
+        PlanFile known = plan.now().read();
+        return known.source().equals(source) ? known : plan.materials().read(source);
+    }
+
+    /** Whether there is something to take back, and to make again. */
+    boolean[] turns() {
+        try (var store = PlanStore.open(plan.file())) {
+            return new boolean[] {store.canUndo(), store.canRedo()};
+        } catch (FileTrouble unreadable) {
+            return new boolean[] {false, false};
+        }
+    }
+
+    private MapValue done(PlanFile before, PlanFile after, String how, List<Finding> doubts) {
+        plan.accept(after);
+        remember();
+        return Json.map(
+                "ok",
+                true,
+                "revision",
+                plan.now().revision(),
+                "digest",
+                plan.now().digest(),
+                "said",
+                how + words(before, after),
+                "findings",
+                doubts.stream().map(Found::of).toList());
+    }
+
+    private static MapValue refused(String why, List<Finding> findings, boolean offers) {
+        return Json.map(
+                "ok",
+                false,
+                "why",
+                why,
+                "offers",
+                offers,
+                "findings",
+                findings.stream().map(Found::of).toList());
+    }
+
+    /** What would come of it, without doing it. */
+    private static MapValue tried(PlanFile before, PlanFile after) {
+        List<Finding> news = new ArrayList<>(news(before, after, Severity.ERROR));
+        news.addAll(news(before, after, Severity.WARNING));
+        Optional<Plan> plan = after.plan();
+        return Json.map(
+                "ok", plan.isPresent(),
+                "why", plan.isPresent() ? "" : "This would break the plan.",
+                "plan", plan.<Value>map(PlanWriter::write).orElse(Json.map()),
+                "contrasts", plan.map(known -> Contrasts.of(known.theme())).orElse(List.of()),
+                "findings", news.stream().map(Found::of).toList());
+    }
+
+    /** What is found in the new text and was not in the old one. Places move with edits, so the words count. */
+    private static List<Finding> news(PlanFile before, PlanFile after, Severity severity) {
+        Set<String> known = new HashSet<>();
+        before.findings().forEach(finding -> known.add(finding.code() + finding.message()));
+        return after.findings().stream()
+                .filter(finding -> finding.severity() == severity)
+                .filter(finding -> !known.contains(finding.code() + finding.message()))
+                .toList();
+    }
+
+    private static String words(PlanFile before, PlanFile after) {
+        if (before.plan().isEmpty() || after.plan().isEmpty()) {
+            return "the plan's text";
+        }
+        List<String> all = new Comparison(before.plan().get(), after.plan().get())
+                .differences().stream().map(Bench::word).toList();
+        if (all.isEmpty()) {
+            return "how the plan is written";
+        }
+        return all.size() == 1 ? all.get(0) : all.get(0) + ", and " + (all.size() - 1) + " more";
+    }
+
+    /** What is said of a change; what came or went is said to have done so. */
+    private static String word(Comparison.Difference one) {
+        return one.what().equals("added") || one.what().equals("removed") ? one.text() + " " + one.what() : one.text();
+    }
+
+    /** Why a change isn't made that a page asks for that has seen another plan: somebody has changed the same. */
+    private Optional<String> conflict(String base, SourceText source, List<Value> deeds) {
+        if (base.isEmpty() || base.equals(Digest.of(source.text()))) {
+            return Optional.empty();
+        }
+        Plan seen;
+        synchronized (remembered) {
+            seen = remembered.get(base);
+        }
+        Optional<Plan> current = read(source).plan();
+        if (seen == null || current.isEmpty()) {
+            return Optional.of("The plan was changed meanwhile. Look at it as it is now, and try again.");
+        }
+        Things then = Things.of(seen);
+        Things now = Things.of(current.get());
+        return deeds.stream()
+                .filter(deed -> !subject(then, deed).equals(subject(now, deed)))
+                .findFirst()
+                .map(deed -> "Somebody else has changed \"" + Json.text(deed, "thing")
+                        + "\" meanwhile; nothing was overwritten. Look at it as it is now, and try again.");
+    }
+
+    private static Optional<Value> subject(Things things, Value deed) {
+        String thing = Json.text(deed, "thing");
+        if (thing.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            String key = Json.text(deed, "key");
+            return things.value(things.pointer(thing) + (key.isEmpty() ? "" : "/" + key))
+                    .map(org.yonderarc.tree.Trees::pointed);
+        } catch (EditTrouble isGone) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,109 @@
+package org.yonderarc.live;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.files.Edit;
+import org.yonderarc.files.EditTrouble;
+import org.yonderarc.files.PlanEditor;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SourceText;
+import org.yonderarc.files.Things;
+import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Setting;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.view.View;
+import org.yonderarc.walk.Walk;
+
+/** The forms that a bar could have on a kind of device, each with a small picture of this very plan. */
+final class Choices {
+    private final LivePlan plan;
+
+    Choices(LivePlan plan) {
+        this.plan = plan;
+    }
+
+    MapValue of(String bar, String kind, String scheme) throws EditTrouble {
+        LivePlan.Now now = plan.now();
+        Plan good = now.good().flatMap(PlanFile::plan).orElseThrow(() -> new EditTrouble("The plan has errors."));
+        Device device = device(good, kind);
+        var out = new ArrayList<MapValue>();
+        Form.Kind current = good.bars().stream()
+                .filter(one -> one.id().equals(bar))
+                .findFirst()
+                .map(one -> form(one, kind).kind())
+                .orElse(null);
+        for (Form.Kind form : Form.Kind.values()) {
+            try {
+                PlanFile tried = form == current
+                        ? now.good().orElseThrow()
+                        : with(now.read().source(), bar, kind, form);
+                if (tried.plan().isPresent()) {
+                    out.add(Json.map(
+                            "form", form.word(),
+                            "chosen", form == current,
+                            "picture", picture(tried.plan().get(), device, scheme)));
+                }
+            } catch (EditTrouble notThere) {
+                // A form that this bar can't have is none to choose.
+                continue;
+            }
+        }
+        return Json.map("choices", out);
+    }
+
+    private static Form form(Bar bar, String kind) {
+        return Optional.ofNullable(bar.forms().get(kind))
+                .or(() -> Optional.ofNullable(bar.forms().get(Bar.ANY_KIND)))
+                .orElseGet(() -> bar.forms().values().iterator().next());
+    }
+
+    private PlanFile with(SourceText source, String bar, String kind, Form.Kind form) throws EditTrouble {
+        var editor = new PlanEditor(source);
+        editor.apply(edit(Things.of(source), bar, kind, form));
+        return plan.materials().read(editor.source());
+    }
+
+    private static Edit edit(Things things, String bar, String kind, Form.Kind form) throws EditTrouble {
+        String at = things.pointer("bar:" + bar);
+        String key = kind.isEmpty() ? "/form" : "/forms/" + kind;
+        return new Edit.Set(at + key, Trees.text(form.word()));
+    }
+
+    private String picture(Plan tried, Device device, String scheme) {
+        Studio studio = plan.materials().studio(tried);
+        var walk = Walk.of(tried);
+        Scheme inScheme = scheme.equals("dark") ? Scheme.DARK : Scheme.LIGHT;
+        var view = new View(walk, Setting.of(device).with(inScheme), studio.measure());
+        String svg = studio.svg(view.scene(walk.start()));
+        return svg.substring(svg.indexOf("<svg"));
+    }
+
+    /** A device of a kind: the narrowest preset that belongs to it. */
+    private static Device device(Plan plan, String kind) {
+        List<Device> presets = Device.presets(plan);
+        return presets.stream()
+                .filter(device -> kind.isEmpty() || kindOf(plan, device).equals(kind))
+                .findFirst()
+                .orElse(Device.PHONE);
+    }
+
+    private static String kindOf(Plan plan, Device device) {
+        String found = "";
+        double from = -1;
+        for (DeviceKind kind : plan.kinds()) {
+            if (kind.from() <= device.width() && kind.from() > from) {
+                from = kind.from();
+                found = kind.id();
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,85 @@
+package org.yonderarc.live;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.eclipse.jetty.util.Fields;
+
+/** What people take away: the same that the commands make, as a file to keep. */
+final class Handout {
+    private static final Map<String, String> TYPES = Map.of(
+            "html", "text/html; charset=utf-8",
+            "svg", "image/svg+xml",
+            "png", "image/png",
+            "gif", "image/gif",
+            "csv", "text/csv; charset=utf-8",
+            "json", "application/json",
+            "scxml", "application/xml");
+
+    /** The options that a page may give to a command, by the name that they have in a request. */
+    private static final List<String> OPTIONS = List.of(
+            "screen", "device", "scheme", "language", "text-scale", "open", "fold", "across", "down", "scale", "touch");
+
+    private final LivePlan plan;
+    private final Commands commands;
+
+    Handout(LivePlan plan, Commands commands) {
+        this.plan = plan;
+        this.commands = commands;
+    }
+
+    /**
+     * Makes what is asked for.
+     *
+     * @throws Site.Bad with the reason, if that can't be made
+     */
+    Made make(Fields query) throws IOException, Site.Bad {
+        String what = Site.value(query, "what");
+        String ending = Site.value(query, "as").toLowerCase(Locale.ROOT);
+        if (!List.of("page", "draw", "sheet", "measure", "film", "map", "export")
+                        .contains(what)
+                || !TYPES.containsKey(ending)) {
+            throw new Site.Bad(400, "Nothing of this kind is made.");
+        }
+        String file = plan.file().getFileName().toString();
+        String base = file.contains(".") ? file.substring(0, file.lastIndexOf('.')) : file;
+        Path folder = Files.createTempDirectory("yonder-made");
+        Path out = folder.resolve(base + "." + ending);
+        try {
+            String trouble = commands.run(arguments(what, query, out));
+            if (!Files.exists(out)) {
+                throw new Site.Bad(409, trouble.isEmpty() ? "It could not be made." : trouble);
+            }
+            String name = what.equals("page") ? base + "." + ending : base + "-" + what + "." + ending;
+            return new Made(TYPES.get(ending), Optional.of(name), Files.readAllBytes(out));
+        } finally {
+            Files.deleteIfExists(out);
+            Files.deleteIfExists(folder);
+        }
+    }
+
+    private List<String> arguments(String what, Fields query, Path out) throws Site.Bad {
+        var all = new ArrayList<String>();
+        all.add(what);
+        all.add(plan.file().toString());
+        for (String option : OPTIONS) {
+            String value = Site.value(query, option);
+            if (!value.isEmpty()) {
+                all.add("--" + option + "=" + value);
+            }
+        }
+        List<String> tells = query.getValuesOrEmpty("tell");
+        tells.forEach(told -> all.add("--tell=" + told));
+        query.getValuesOrEmpty("word").forEach(all::add);
+        if (all.stream().skip(2).anyMatch(word -> word.startsWith("-o") || word.startsWith("--output"))) {
+            throw new Site.Bad(400, "Where it is kept is for the browser to say.");
+        }
+        all.add("--output=" + out);
+        return all;
+    }
+}

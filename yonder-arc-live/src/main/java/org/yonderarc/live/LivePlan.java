@@ -1,0 +1,161 @@
+package org.yonderarc.live;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.files.Digest;
+import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.PlanFiles;
+import org.yonderarc.files.PlanStore;
+import org.yonderarc.files.SourceText;
+import org.yonderarc.web.PageParts;
+
+/**
+ * A plan as it is in its file, and as it was when it had no errors last. Thread-safe: one thread at a time reads or changes it, the
+ * others wait.
+ */
+final class LivePlan {
+    private final Path file;
+    private Materials materials;
+    private List<Path> files;
+    private Stamps stamps;
+    private Now now;
+
+    /**
+     * A plan at a moment.
+     *
+     * @param revision counts the changes
+     * @param read the file, read and checked
+     * @param good the last reading without errors
+     * @param parts what the page of that is put together of
+     * @param trouble why the file can't be read; empty where it can
+     */
+    record Now(int revision, PlanFile read, Optional<PlanFile> good, Optional<PageParts> parts, String trouble) {
+        String digest() {
+            return Digest.of(read.source().text());
+        }
+    }
+
+    LivePlan(Path file) throws FileTrouble {
+        this.file = file;
+        this.materials = Materials.of(file);
+        PlanFile read = materials.read(SourceText.read(file));
+        now = next(0, read, Optional.empty(), "");
+        settle();
+    }
+
+    private void settle() {
+        files = files();
+        stamps = Stamps.of(files);
+    }
+
+    Path file() {
+        return file;
+    }
+
+    synchronized Now now() {
+        return now;
+    }
+
+    synchronized Materials materials() {
+        return materials;
+    }
+
+    /** A part of the page; empty as long as the plan has had errors since the start. */
+    synchronized String part(String name) {
+        return now.parts().map(parts -> parts.get(name)).orElse("");
+    }
+
+    /** Does something while nobody else reads or changes the plan. */
+    synchronized <T> T alone(Work<T> work) throws FileTrouble {
+        return work.of();
+    }
+
+    /** Something that is done with the plan. */
+    @FunctionalInterface
+    interface Work<T> {
+        T of() throws FileTrouble;
+    }
+
+    private List<Path> files() {
+        var all = new ArrayList<Path>();
+        all.add(file);
+        all.add(materials.folder().resolve("icons"));
+        now.good().flatMap(PlanFile::plan).ifPresent(plan -> all.addAll(PlanFiles.of(file, plan)));
+        return all;
+    }
+
+    /** Whether a file of the plan looks different from how it was read. */
+    synchronized boolean isOld() {
+        return !Stamps.of(files).equals(stamps);
+    }
+
+    /**
+     * Reads the files anew. What another program has written is noted in the plan's history, so that it can be taken back here.
+     *
+     * @return whether anything is other than before
+     */
+    synchronized boolean refresh() {
+        Stamps seen = Stamps.of(files);
+        boolean isSame = seen.equals(stamps);
+        if (isSame) {
+            return false;
+        }
+        boolean onlyPlan = isSameBesidesPlan(seen);
+        if (!onlyPlan) {
+            materials = Materials.of(file);
+        }
+        stamps = seen;
+        try {
+            SourceText text = SourceText.read(file);
+            boolean isSameText = text.text().equals(now.read().source().text());
+            if (isSameText && onlyPlan && now.trouble().isEmpty()) {
+                return false;
+            }
+            if (!isSameText) {
+                note(text);
+            }
+            now = next(now.revision() + 1, materials.read(text), now.good(), "");
+        } catch (FileTrouble unreadable) {
+            now = new Now(now.revision() + 1, now.read(), now.good(), now.parts(), unreadable.getMessage());
+        }
+        settle();
+        return true;
+    }
+
+    /** Goes on with a text that was written here, and was read and checked before that. */
+    synchronized void accept(PlanFile written) {
+        now = next(now.revision() + 1, written, now.good(), "");
+        settle();
+    }
+
+    private boolean isSameBesidesPlan(Stamps seen) {
+        return seen.all().entrySet().stream()
+                .filter(entry -> !entry.getKey().equals(file))
+                .allMatch(entry -> entry.getValue().equals(stamps.all().get(entry.getKey())));
+    }
+
+    private void note(SourceText text) {
+        String before = now.read().source().text();
+        try (var store = PlanStore.open(file)) {
+            boolean isThis = store.source().text().equals(text.text());
+            // Whoever changed it with this library has noted it already.
+            if (isThis && !store.canUndo() && !store.canRedo()) {
+                store.note(before);
+            }
+        } catch (FileTrouble cannotBeKept) {
+            // It can be seen all the same; only taken back it can't be.
+            return;
+        }
+    }
+
+    private Now next(int revision, PlanFile read, Optional<PlanFile> last, String trouble) {
+        if (read.plan().isEmpty()) {
+            return new Now(revision, read, last, now == null ? Optional.empty() : now.parts(), trouble);
+        }
+        var parts = PageParts.of(read, materials.icons(), materials.pictures(), materials.fonts());
+        return new Now(revision, read, Optional.of(read), Optional.of(parts), trouble);
+    }
+}

@@ -1,0 +1,254 @@
+package org.yonderarc.live;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
+import org.eclipse.jetty.http.HttpHeader;
+import org.eclipse.jetty.io.Content;
+import org.eclipse.jetty.server.Handler;
+import org.eclipse.jetty.server.Request;
+import org.eclipse.jetty.server.Response;
+import org.eclipse.jetty.util.Callback;
+import org.eclipse.jetty.util.Fields;
+import org.yonderarc.files.EditTrouble;
+import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.web.PageParts;
+
+/** What is served, by its path behind the secret. */
+final class Site extends Handler.Abstract {
+    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline';"
+            + " font-src data: 'self'; img-src data: 'self'; connect-src 'self'; base-uri 'none'; form-action 'none';"
+            + " frame-ancestors 'none'";
+    /** The largest request, in bytes: an uploaded picture. */
+    private static final int LARGEST = 6 << 20;
+    /** What stands in the folder of the page, each with its type. */
+    private static final Map<String, String> FILES = Map.ofEntries(
+            Map.entry("live.css", "text/css"),
+            Map.entry("live.js", "text/javascript"),
+            Map.entry("waiting.js", "text/javascript"),
+            Map.entry("server.js", "text/javascript"),
+            Map.entry("model.js", "text/javascript"),
+            Map.entry("outline.js", "text/javascript"),
+            Map.entry("canvas.js", "text/javascript"),
+            Map.entry("panel.js", "text/javascript"),
+            Map.entry("fields.js", "text/javascript"),
+            Map.entry("icons.js", "text/javascript"),
+            Map.entry("looks.js", "text/javascript"),
+            Map.entry("forms.js", "text/javascript"),
+            Map.entry("curve.js", "text/javascript"),
+            Map.entry("handover.js", "text/javascript"),
+            Map.entry("dom.js", "text/javascript"));
+
+    private final LivePlan plan;
+    private final Pages pages;
+    private final Gate gate;
+    private final Bench bench;
+    private final Session session;
+    private final Commands commands;
+
+    Site(LivePlan plan, Pages pages, Gate gate, Commands commands) {
+        this.commands = commands;
+        this.plan = plan;
+        this.pages = pages;
+        this.gate = gate;
+        this.bench = new Bench(plan);
+        this.session = new Session(plan, bench);
+    }
+
+    /** The plan is another now: every page is told. */
+    void changed() {
+        bench.remember();
+        pages.tell("changed", Integer.toString(plan.now().revision()));
+    }
+
+    @Override
+    public boolean handle(Request request, Response response, Callback callback) {
+        headers(response);
+        Optional<String> asked = gate.asked(request);
+        if (asked.isEmpty()) {
+            answer(
+                    response,
+                    callback,
+                    404,
+                    "text/plain",
+                    "Nothing is here. Use the address that \"yonder live\" prints.");
+            return true;
+        }
+        try {
+            boolean writes = request.getMethod().equals("POST");
+            if (writes) {
+                post(asked.get(), request, response, callback);
+            } else if (request.getMethod().equals("GET")) {
+                get(asked.get(), Request.extractQueryParameters(request), response, callback);
+            } else {
+                answer(response, callback, 405, "text/plain", "Only GET and POST are of use here.");
+            }
+        } catch (Bad bad) {
+            answer(response, callback, bad.status, "text/plain", bad.getMessage());
+        } catch (FileTrouble | EditTrouble trouble) {
+            answer(
+                    response,
+                    callback,
+                    200,
+                    "application/json",
+                    Json.text(Json.map("ok", false, "why", trouble.getMessage())));
+        } catch (Exception ours) {
+            answer(response, callback, 500, "text/plain", "This is a fault of ours: " + ours);
+        }
+        return true;
+    }
+
+    /** A request that makes no sense. */
+    static final class Bad extends Exception {
+        private static final long serialVersionUID = 1L;
+
+        private final int status;
+
+        Bad(int status, String message) {
+            super(message);
+            this.status = status;
+        }
+    }
+
+    private void get(String path, Fields query, Response response, Callback callback) throws Exception {
+        if (FILES.containsKey(path)) {
+            answer(response, callback, 200, FILES.get(path), resource(path));
+            return;
+        }
+        switch (path) {
+            case "" -> answer(response, callback, 200, "text/html", session.page());
+            case "player.js" -> answer(response, callback, 200, "text/javascript", PageParts.player() + "\nmain();\n");
+            case "now" -> answer(response, callback, 200, "application/json", session.now());
+            case "fonts.css" -> answer(response, callback, 200, "text/css", session.fonts());
+            case "map" -> answer(response, callback, 200, "text/html", plan.part("map"));
+            case "schema" -> answer(response, callback, 200, "application/json", PlanFile.schema());
+            case "events" -> {
+                String page = value(query, "page");
+                String revision = Integer.toString(plan.now().revision());
+                if (!pages.open(page, response, callback, "changed", revision)) {
+                    throw new Bad(503, "So many pages are open that no other is served. Close some.");
+                }
+            }
+            case "icons" -> {
+                Plan good = good();
+                var found = Shelf.of(good, plan.materials().icons(), value(query, "find"), value(query, "in"));
+                answer(response, callback, 200, "application/json", Json.text(found));
+            }
+            case "choices" -> {
+                String scheme = value(query, "scheme");
+                var found = new Choices(plan).of(value(query, "bar"), value(query, "kind"), scheme);
+                answer(response, callback, 200, "application/json", Json.text(found));
+            }
+            case "make" -> {
+                Made made = new Handout(plan, commands).make(query);
+                made.name().ifPresent(name -> response.getHeaders()
+                        .put("Content-Disposition", "attachment; filename=\"" + name + "\""));
+                answer(response, callback, made.type(), made.bytes());
+            }
+            default -> throw new Bad(404, "There is nothing of this name.");
+        }
+    }
+
+    private Plan good() throws Bad {
+        return plan.now()
+                .good()
+                .flatMap(PlanFile::plan)
+                .orElseThrow(() -> new Bad(409, "The plan has had errors since the start. Mend them first."));
+    }
+
+    private void post(String path, Request request, Response response, Callback callback) throws Exception {
+        byte[] body = body(request);
+        switch (path) {
+            case "edit" -> {
+                String answer = Json.text(bench.edit(read(body)));
+                told(response, callback, answer);
+            }
+            case "undo" -> told(response, callback, Json.text(bench.turn(true)));
+            case "redo" -> told(response, callback, Json.text(bench.turn(false)));
+            case "moved" -> {
+                // Only pages that follow each other ask for it.
+                var moved = read(body);
+                pages.tellOthers(
+                        Json.text(moved, "page"),
+                        "moved",
+                        Json.text(moved, "state").replaceAll("\\s", ""));
+                answer(response, callback, 200, "application/json", "{}");
+            }
+            case "compare" -> answer(response, callback, 200, "application/json", session.compare(read(body)));
+            case "upload" -> {
+                Fields query = Request.extractQueryParameters(request);
+                told(
+                        response,
+                        callback,
+                        Json.text(new Uploads(plan).take(value(query, "name"), value(query, "kind"), body)));
+            }
+            default -> throw new Bad(404, "There is nothing of this name.");
+        }
+    }
+
+    /** Answers who asked, and tells all pages if the plan is another now. */
+    private void told(Response response, Callback callback, String answer) {
+        answer(response, callback, 200, "application/json", answer);
+        changed();
+    }
+
+    private static org.yonderarc.tree.MapValue read(byte[] body) throws Bad {
+        try {
+            return Json.read(new String(body, StandardCharsets.UTF_8));
+        } catch (IllegalArgumentException noJson) {
+            throw new Bad(400, "This is not JSON: " + noJson.getMessage());
+        }
+    }
+
+    private static byte[] body(Request request) throws IOException, Bad {
+        if (request.getLength() > LARGEST) {
+            throw new Bad(413, "This is larger than " + (LARGEST >> 20) + " MiB.");
+        }
+        try (InputStream in = Content.Source.asInputStream(request)) {
+            byte[] body = in.readNBytes(LARGEST + 1);
+            if (body.length > LARGEST) {
+                throw new Bad(413, "This is larger than " + (LARGEST >> 20) + " MiB.");
+            }
+            return body;
+        }
+    }
+
+    static String value(Fields query, String name) {
+        String value = query.getValue(name);
+        return value == null ? "" : value;
+    }
+
+    static String resource(String name) throws IOException {
+        try (InputStream in = Site.class.getResourceAsStream(name)) {
+            if (in == null) {
+                throw new IOException(name + " is not on the class path");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    private static void headers(Response response) {
+        response.getHeaders().put("Content-Security-Policy", POLICY);
+        response.getHeaders().put("X-Content-Type-Options", "nosniff");
+        response.getHeaders().put("Referrer-Policy", "no-referrer");
+        response.getHeaders().put("Cross-Origin-Resource-Policy", "same-origin");
+        response.getHeaders().put("Cross-Origin-Opener-Policy", "same-origin");
+        response.getHeaders().put(HttpHeader.CACHE_CONTROL, "no-store");
+    }
+
+    private static void answer(Response response, Callback callback, int status, String type, String text) {
+        response.setStatus(status);
+        answer(response, callback, type + "; charset=utf-8", text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static void answer(Response response, Callback callback, String type, byte[] bytes) {
+        response.getHeaders().put(HttpHeader.CONTENT_TYPE, type);
+        response.getHeaders().put(HttpHeader.CONTENT_LENGTH, bytes.length);
+        response.write(true, ByteBuffer.wrap(bytes), callback);
+    }
+}

@@ -1,0 +1,231 @@
+// Fields for the keys of things: each shows what it means, what holds without it, and writes the key alone.
+import {el, icon, later} from './dom.js';
+import * as model from './model.js';
+import {pickIcon} from './icons.js';
+
+let count = 0;
+
+/**
+ * A field. `spec` says which: thing, key (with slashes), label, and the node of the schema; `value` is what the plan says, undefined
+ * for nothing.
+ */
+export function field(page, spec, value) {
+  const {thing, key, node} = spec;
+  const put = (given, how) => page.act({do: 'put', thing, key, ...(given === undefined || given === '' ? {} : {value: given})}, how);
+  const widget = spec.widget ?? kindOf(node, key);
+  return widgets[widget](page, {...spec, put, label: spec.label ?? asLabel(key)}, value);
+}
+
+const asLabel = key => {
+  const last = key.split('/').pop().replaceAll('-', ' ');
+  return last.charAt(0).toUpperCase() + last.slice(1);
+};
+
+function kindOf(node, key) {
+  const last = key.split('/').pop();
+  if (last === 'icon' || last === 'selected-icon') { return 'icon'; }
+  if (last === 'on' || last === 'off') { return 'json'; }
+  if (last === 'badge') { return 'badge'; }
+  if (last === 'when' || last === 'enabled' || last === 'needs') { return 'condition'; }
+  if (last === 'under' || last === 'otherwise' || last === 'start' || last === 'within') { return 'screen'; }
+  if (last === 'style') { return 'style'; }
+  if (last === 'action' || last === 'search' || last === 'first') { return 'item'; }
+  if (last === 'transition' || last === 'screens' && node.anyOf) { return 'transition'; }
+  if (node.enum) { return 'choice'; }
+  if (node.type === 'boolean') { return 'flag'; }
+  if (node.type === 'number' || node.type === 'integer') { return 'number'; }
+  if (node.anyOf?.some(any => any.type === 'string') && node.anyOf.some(any => any.propertyNames)) { return 'words'; }
+  if (node.type === 'string') { return 'text'; }
+  return 'json';
+}
+
+/** The frame around what a person handles. */
+function frame(spec, value, control, ...more) {
+  const id = control.id || (control.id = 'field-' + (++count));
+  const meaning = [spec.node?.description, usual(spec.node)].filter(Boolean).join(' ');
+  const says = meaning && el('p', {className: 'meaning', id: id + '-meaning'}, meaning);
+  if (says) { control.setAttribute('aria-describedby', says.id); }
+  const isFlag = control.type === 'checkbox';
+  const head = el('div', {className: 'head'},
+    el('label', {htmlFor: id}, spec.label),
+    value !== undefined && !spec.required && !isFlag
+      ? el('button', {type: 'button', className: 'reset', 'aria-label': `Take ${spec.label} back to what holds without it`, onclick: () => spec.put(undefined)}, 'Reset')
+      : '');
+  const made = el('div', {className: 'field' + (isFlag ? ' flag' : '')}, head, control, ...more, says ?? '');
+  made.dataset.key = spec.key;
+  return made;
+}
+
+const usual = node => node?.default === undefined || node.description?.includes('Default:') ? '' : `Default: ${node.default}.`;
+
+/** A line of text that is written when it is left or when Enter is pressed. */
+function line(value, put, how = {}) {
+  const input = el('input', {type: 'text', defaultValue: value ?? '', autocomplete: 'off', spellcheck: false, ...how});
+  const write = () => { if (input.value !== (value ?? '')) { put(input.value); } };
+  input.addEventListener('change', write);
+  input.addEventListener('keydown', event => {
+    if (event.key === 'Escape') { input.value = value ?? ''; }
+  });
+  return input;
+}
+
+function select(value, options, put, how = {}) {
+  const made = el('select', {onchange: () => put(made.value === '' ? undefined : made.value), ...how},
+    options.map(([id, text]) => el('option', {value: id}, text)));
+  if (value !== undefined && !options.some(([id]) => id === value)) {
+    made.append(el('option', {value}, value));
+  }
+  made.value = value ?? '';
+  return made;
+}
+
+const screens = () => Object.keys(model.whole().screens ?? {}).map(id => [id, model.title('screen:' + id)]);
+
+const widgets = {
+  text(page, spec, value) {
+    return frame(spec, value, line(value, spec.put, {placeholder: spec.placeholder ?? ''}));
+  },
+
+  words(page, spec, value) {
+    const languages = model.languages();
+    if (languages.length < 2) {
+      return frame(spec, value, line(model.words(value), spec.put, {placeholder: spec.placeholder ?? ''}));
+    }
+    const language = page.language || languages[0];
+    const isMap = typeof value === 'object';
+    const own = isMap ? value[language] ?? '' : language === languages[0] ? value ?? '' : '';
+    const write = text => {
+      if (language === languages[0] && !isMap) { return spec.put(text); }
+      const at = value === undefined && language !== languages[0] && spec.placeholder
+        ? [{do: 'put', thing: spec.thing, key: spec.key, value: {[languages[0]]: spec.placeholder, [language]: text}}]
+        : [{do: 'put', thing: spec.thing, key: `${spec.key}/${language}`, ...(text === '' ? {} : {value: text})}];
+      return page.act(at);
+    };
+    const tongue = select(language, languages.map(tag => [tag, tag]), other => { page.language = other ?? ''; page.choose(page.chosen); },
+      {'aria-label': `Language of ${spec.label}`});
+    tongue.style.width = '72px';
+    const input = line(own, write, {placeholder: model.words(value, language) || (spec.placeholder ?? ''), lang: language});
+    input.id = 'field-' + (++count);
+    return frame(spec, value, input, tongue);
+  },
+
+  number(page, spec, value) {
+    const {minimum, maximum, type} = spec.node;
+    const input = el('input', {type: 'number', defaultValue: value ?? '', min: minimum, max: maximum, step: type === 'integer' ? 1 : 'any',
+      placeholder: spec.node.default ?? ''});
+    input.addEventListener('change', () => spec.put(input.value === '' ? undefined : Number(input.value)));
+    const made = frame(spec, value, input);
+    scrub(made.querySelector('label'), input, spec);
+    return made;
+  },
+
+  flag(page, spec, value) {
+    const input = el('input', {type: 'checkbox', checked: value ?? spec.node.default ?? false,
+      onchange: () => spec.put(input.checked === (spec.node.default ?? false) ? undefined : input.checked)});
+    return frame(spec, value, input);
+  },
+
+  choice(page, spec, value) {
+    const options = spec.node.enum.map(one => [one, String(one)]);
+    const none = spec.node.default === undefined ? [['', 'as usual']] : [];
+    return frame(spec, value, select(value ?? spec.node.default, [...none, ...options],
+      chosen => spec.put(chosen === spec.node.default ? undefined : chosen)));
+  },
+
+  screen(page, spec, value) {
+    return frame(spec, value, select(value, [['', spec.required ? '' : 'none'], ...screens()], spec.put));
+  },
+
+  item(page, spec, value) {
+    const items = model.allLines().filter(one => one.thing.startsWith('item:')).map(one => [one.thing.slice(5), model.title(one.thing)]);
+    return frame(spec, value, select(value, [['', 'none'], ...items], spec.put));
+  },
+
+  style(page, spec, value) {
+    if (typeof value === 'object') { return widgets.json(page, spec, value); }
+    const names = Object.keys(model.whole().styles ?? {}).map(id => [id, id]);
+    return frame(spec, value, select(value, [['', 'as usual'], ...names], spec.put));
+  },
+
+  transition(page, spec, value) {
+    const kind = typeof value === 'object' ? value.kind : value;
+    const names = ['none', 'fade', 'push', 'cover', 'rise', 'grow', 'shared'].map(one => [one, one]);
+    return frame(spec, value, select(kind, [['', 'as the plan says'], ...names],
+      chosen => typeof value === 'object' && chosen ? page.act({do: 'put', thing: spec.thing, key: spec.key + '/kind', value: chosen}) : spec.put(chosen)));
+  },
+
+  badge(page, spec, value) {
+    const fact = typeof value === 'object' ? value.fact : value;
+    const facts = Object.keys(model.whole().facts ?? {}).map(id => [id, id]);
+    return frame(spec, value, select(fact, [['', 'none'], ...facts], spec.put));
+  },
+
+  icon(page, spec, value) {
+    const name = value ?? spec.inherited ?? '';
+    const button = el('button', {type: 'button', className: 'iconic',
+      onclick: () => pickIcon(page, name, chosen => spec.put(chosen))},
+      icon(name), icon(name, true), el('span', {}, name ? value ? name : `${name} (from its screen)` : 'Choose one'));
+    return frame(spec, value, button);
+  },
+
+  condition(page, spec, value) {
+    const facts = Object.keys(model.whole().facts ?? {});
+    const words = el('datalist', {id: 'facts-' + (++count)}, facts.flatMap(fact => [el('option', {value: fact}), el('option', {value: `not ${fact}`}), el('option', {value: `${fact} > 0`})]));
+    const states = el('p', {className: 'states', role: 'status'});
+    const input = line(value, spec.put, {placeholder: 'always', list: words.id});
+    const look = later(150, text => {
+      const held = text && window.yonderApp ? window.yonderApp.holds(text) : '';
+      states.textContent = {yes: 'Holds now.', no: 'Does not hold now.', '': ''}[held] ?? held;
+      states.classList.toggle('no', held !== 'yes' && held !== '' && held !== 'no');
+    });
+    input.addEventListener('input', () => look(input.value));
+    look(value ?? '');
+    return frame(spec, value, input, words, states);
+  },
+
+  json(page, spec, value) {
+    const text = value === undefined ? '' : JSON.stringify(value, null, 1);
+    const told = el('p', {className: 'states no', role: 'status'});
+    const area = el('textarea', {defaultValue: text, spellcheck: false, placeholder: 'as usual', onchange: () => {
+      if (area.value === text) { return; }
+      try {
+        spec.put(area.value.trim() === '' ? undefined : JSON.parse(area.value));
+      } catch (noJson) {
+        told.textContent = 'This is not JSON: ' + noJson.message;
+      }
+    }});
+    return frame(spec, value, area, told);
+  }
+};
+
+/** A number is also dragged, by its name: a px is a step. What it would be is shown in the app meanwhile. */
+function scrub(label, input, spec) {
+  label.classList.add('scrub');
+  label.title = 'Drag to change';
+  let from;
+  label.addEventListener('pointerdown', event => {
+    const usual = Number(input.value || spec.node.default || spec.node.minimum || 0);
+    from = {x: event.clientX, value: usual, moved: false};
+    label.setPointerCapture(event.pointerId);
+  });
+  label.addEventListener('pointermove', event => {
+    if (!from) { return; }
+    const wide = (spec.node.maximum ?? 100) - (spec.node.minimum ?? 0);
+    const step = wide <= 2 ? 0.01 : wide <= 20 && spec.node.type !== 'integer' ? 0.1 : wide <= 20 ? 0.1 : 1;
+    const raw = from.value + Math.round(event.clientX - from.x) * step;
+    const whole = spec.node.type === 'integer' ? Math.round(raw) : Math.round(raw * 100) / 100;
+    const value = Math.max(spec.node.minimum ?? -1e9, Math.min(spec.node.maximum ?? 1e9, whole));
+    if (String(value) !== input.value) {
+      from.moved = true;
+      input.value = value;
+      spec.page.preview({do: 'put', thing: spec.thing, key: spec.key, value});
+    }
+  });
+  const end = () => {
+    if (from?.moved) { spec.put(Number(input.value)); }
+    from = undefined;
+  };
+  label.addEventListener('pointerup', end);
+  label.addEventListener('pointercancel', end);
+  label.addEventListener('click', event => { if (from?.moved) { event.preventDefault(); } });
+}

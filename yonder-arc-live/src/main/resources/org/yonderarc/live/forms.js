@@ -1,0 +1,69 @@
+// Bars: their forms by looking, and where they and their items show.
+import {el} from './dom.js';
+import * as server from './server.js';
+import * as model from './model.js';
+
+let kind = '';
+
+const formOf = (value, on) => {
+  const form = value.forms ? value.forms[on] : value.form ?? value;
+  return typeof form === 'string' ? {form} : form;
+};
+
+/** The form on each kind of device, chosen by looking at this very plan, and the keys of the one that is chosen. */
+export function forms(page, thing, value, fields) {
+  const all = model.kinds();
+  if (!all.includes(kind)) { kind = all[0]; }
+  const hasEach = Boolean(value.forms);
+  const own = hasEach ? formOf(value, kind) : value;
+  const pictures = el('div', {className: 'pictures', role: 'group', 'aria-label': `Form on ${kind}`});
+  const choose = form => page.act(hasEach || all.length > 1
+    ? {do: 'put', thing, key: `forms/${kind}`, value: form}
+    : {do: 'put', thing, key: 'form', value: form});
+  const dark = page.dark?.() ? 'dark' : 'light';
+  server.get(`choices?bar=${encodeURIComponent(model.named(thing)[1])}&kind=${encodeURIComponent(kind)}&scheme=${dark}`).then(answer => {
+    if (!answer.choices) { return; }
+    pictures.replaceChildren(...answer.choices.map(one => {
+      const button = el('button', {type: 'button', 'aria-pressed': String(one.chosen), onclick: () => choose(one.form)});
+      // As a picture of its own: its names must not meet those of the page.
+      button.append(el('img', {alt: '', src: 'data:image/svg+xml,' + encodeURIComponent(one.picture)}));
+      button.append(one.form);
+      return button;
+    }));
+  }).catch(failed => page.tell(String(failed.message ?? failed), true));
+  const of = own?.form ? 'form-' + own.form : undefined;
+  const at = hasEach ? `forms/${kind}/` : '';
+  return [
+    el('h3', {}, 'Form'),
+    el('div', {className: 'tabs', role: 'group', 'aria-label': 'Device kind'}, all.map(one => el('button', {
+      type: 'button', 'aria-pressed': String(one === kind), onclick: () => { kind = one; page.choose(thing); }}, one))),
+    pictures,
+    of ? el('h3', {}, `As ${own.form}${hasEach ? ' on ' + kind : ''}`) : '',
+    of ? fields(at, own, of) : ''
+  ].flat();
+}
+
+/** Where it shows: a table of the kinds of devices. */
+export function kinds(page, thing, value) {
+  const all = model.kinds();
+  const shows = one => (value.on === undefined || value.on.includes(one)) && !(value.off ?? []).includes(one);
+  const set = (one, on) => {
+    const now = all.filter(any => any === one ? on : shows(any));
+    const deeds = [];
+    if (value.on !== undefined) { deeds.push({do: 'put', thing, key: 'on'}); }
+    if (value.off !== undefined) { deeds.push({do: 'put', thing, key: 'off'}); }
+    if (now.length === 0) { page.tell('It would show nowhere. Remove it instead.', true); page.choose(thing); return; }
+    if (now.length < all.length) {
+      const off = all.filter(any => !now.includes(any));
+      deeds.push(now.length <= off.length ? {do: 'put', thing, key: 'on', value: now} : {do: 'put', thing, key: 'off', value: off});
+    }
+    page.act(deeds);
+  };
+  return el('table', {className: 'kinds'}, el('tbody', {}, all.map(one => {
+    const id = `kind-${one}`;
+    return el('tr', {},
+      el('td', {}, el('label', {htmlFor: id}, one)),
+      el('td', {}, el('button', {type: 'button', className: 'push', 'aria-label': `Look at it on ${one}`, onclick: () => page.device(one)}, 'Look')),
+      el('td', {}, el('input', {type: 'checkbox', id, checked: shows(one), onchange: event => set(one, event.target.checked)})));
+  })));
+}

@@ -1,0 +1,45 @@
+// What people take away: the same that the commands make.
+import {el, sheet, byId} from './dom.js';
+import * as model from './model.js';
+
+export function handOver(page) {
+  const body = sheet('Hand over');
+  const state = {device: byId('device-name').value || 'phone', scheme: byId('scheme').value || (page.dark() ? 'dark' : 'light')};
+  const place = byId('address').textContent;
+  const screen = placeOf(place);
+  const bar = document.querySelector('.device nav') ? barShown(state.device) : '';
+  const offer = (name, text, ...choices) => el('div', {className: 'offer'}, el('b', {}, name),
+    el('span', {className: 'choices'}, choices.map(([label, query]) => {
+      const link = el('a', {className: 'push', href: 'make?' + new URLSearchParams(query), download: ''}, label);
+      return link;
+    })), el('p', {}, text));
+  const look = {device: state.device, scheme: state.scheme, ...(screen ? {screen} : {})};
+  body.append(el('div', {className: 'offers'},
+    offer('Prototype', 'One file to open in any browser, without this server.', ['HTML', {what: 'page', as: 'html'}]),
+    offer('What is shown', `On ${state.device}, ${state.scheme}.`, ['PNG', {what: 'draw', as: 'png', ...look}], ['SVG', {what: 'draw', as: 'svg', ...look}]),
+    offer('All screens', `A sheet of every screen on ${state.device}.`, ['PNG', {what: 'sheet', as: 'png', across: 'screens', device: state.device, scheme: state.scheme}]),
+    offer('All devices', 'A sheet of what is shown on every kind of device, in both schemes.', ['PNG', {what: 'sheet', as: 'png', across: 'devices', down: 'schemes', ...(screen ? {screen} : {})}]),
+    offer('Measures', 'The bar with its distances, as a picture, a table or design tokens.',
+      ...['png', 'csv', 'json'].map(as => [as.toUpperCase(), {what: 'measure', as, word: bar, device: state.device, ...(screen ? {screen} : {})}])),
+    offer('A film', 'From here to the item that is chosen.', ['GIF', {what: 'film', as: 'gif', device: state.device, word: 'choose:' + itemToFilm(page)}]),
+    offer('The map', 'Every screen, and what leads where.', ['PNG', {what: 'map', as: 'png'}], ['SVG', {what: 'map', as: 'svg'}]),
+    offer('States', 'The navigation as a state machine, SCXML 1.0.', ['SCXML', {what: 'export', as: 'scxml'}])));
+}
+
+/** The place at an address, as the commands name it; empty for one with parameters in its path. */
+function placeOf(address) {
+  const found = Object.entries(model.whole().screens ?? {}).find(([id, screen]) => (screen?.path ?? '/' + id).replace(/\{\?.*\}/, '') === address.split('?')[0]);
+  return found ? found[0] : '';
+}
+
+function barShown(device) {
+  const bar = (model.whole().bars ?? []).find(one => one.menu);
+  const form = bar && (bar.forms ? bar.forms[device] ?? Object.values(bar.forms)[0] : bar.form ?? 'top');
+  return form?.form ?? form ?? 'top';
+}
+
+function itemToFilm(page) {
+  const [word, id] = model.named(page.chosen);
+  const items = model.allLines().filter(line => line.thing.startsWith('item:')).map(line => line.thing.slice(5));
+  return word === 'item' ? id : items[1] ?? items[0] ?? '';
+}

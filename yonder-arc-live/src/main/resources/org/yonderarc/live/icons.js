@@ -1,0 +1,59 @@
+// The icons to choose from: by meaning, by category, those used last, and one's own by dropping a file.
+import {el, sheet, closeSheet, later} from './dom.js';
+import * as server from './server.js';
+
+const RECENT = 'yonder-live-icons';
+
+const recent = () => JSON.parse(localStorage.getItem(RECENT) ?? '[]');
+
+function remember(name) {
+  localStorage.setItem(RECENT, JSON.stringify([name, ...recent().filter(one => one !== name)].slice(0, 12)));
+}
+
+export async function pickIcon(page, current, chosen) {
+  const body = sheet('Choose an icon');
+  const search = el('input', {type: 'search', placeholder: 'What it stands for: tide, people, money', 'aria-label': 'What it stands for', autofocus: true});
+  const category = el('select', {'aria-label': 'Category'}, el('option', {value: ''}, 'All categories'));
+  const list = el('div', {className: 'icons'});
+  const told = el('p', {className: 'meaning', role: 'status'});
+  const pick = name => {
+    remember(name);
+    closeSheet();
+    chosen(name);
+  };
+  const show = async () => {
+    const lately = search.value || category.value ? [] : recent();
+    const found = await server.get(`icons?find=${encodeURIComponent(search.value)}&in=${encodeURIComponent(category.value)}`);
+    if (category.options.length === 1) {
+      category.append(...found.categories.map(name => el('option', {value: name}, name)));
+    }
+    const rank = one => { const at = lately.indexOf(one.name); return at < 0 ? lately.length : at; };
+    const icons = [...found.icons].sort((a, b) => rank(a) - rank(b));
+    told.textContent = icons.length ? '' : 'No icon has to do with that. Try another word, or drop a drawing of your own below.';
+    list.replaceChildren(...icons.map(one => {
+      const pair = el('span');
+      // What the server sends is drawn by it, from cleaned shapes alone.
+      pair.innerHTML = one.outline + one.filled;
+      return el('button', {type: 'button', 'aria-pressed': String(one.name === current), 'aria-label': one.name, title: one.name, onclick: () => pick(one.name)}, pair, one.name);
+    }));
+  };
+  const bring = async file => {
+    try {
+      const answer = await server.upload(file, 'icon');
+      if (answer.ok) { pick(answer.name); } else { told.textContent = answer.why; }
+    } catch (failed) {
+      told.textContent = String(failed.message ?? failed);
+    }
+  };
+  const own = el('input', {type: 'file', accept: '.svg', 'aria-label': 'Bring an icon of your own', onchange: () => own.files[0] && bring(own.files[0])});
+  const drop = el('div', {className: 'drop',
+    ondragover: event => { event.preventDefault(); drop.classList.add('over'); },
+    ondragleave: () => drop.classList.remove('over'),
+    ondrop: event => { event.preventDefault(); drop.classList.remove('over'); const [file] = event.dataTransfer.files; if (file) { bring(file); } }},
+  'Drop an SVG drawing of your own here, 24 by 24, or ', own);
+  search.addEventListener('input', later(120, show));
+  category.addEventListener('change', show);
+  body.append(el('div', {className: 'filter'}, search, category), told, list, drop);
+  await show();
+  search.focus();
+}

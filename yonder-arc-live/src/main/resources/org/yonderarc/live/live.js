@@ -1,0 +1,354 @@
+// Puts the page together: the plan as it is on the server, what is chosen, and who shows it.
+import {byId, el, sheet, closeSheet} from './dom.js';
+import * as server from './server.js';
+import * as model from './model.js';
+import {Outline} from './outline.js';
+import {Canvas} from './canvas.js';
+import {Panel} from './panel.js';
+import {handOver} from './handover.js';
+
+const page = {
+  now: {},
+  chosen: 'app',
+  language: '',
+  choose, act, tell, moveBy, device,
+  attempt: deed => server.attempt([deed]),
+  dark: () => byId('scheme').value === 'dark' || byId('scheme').value === '' && matchMedia('(prefers-color-scheme: dark)').matches
+};
+
+const outline = new Outline(byId('outline'), page);
+const canvas = new Canvas(page);
+const panel = new Panel(byId('panel'), page);
+let shown = -1;
+let wanted = 0;
+let isLoading = false;
+
+/** Chooses a thing everywhere. */
+function choose(thing, how = {}) {
+  page.chosen = thing;
+  document.body.classList.toggle('paneled', how.from === 'canvas' || how.from === 'outline');
+  outline.choose(thing, how);
+  canvas.choose(thing);
+  panel.show(thing);
+}
+
+/** Moves a line by one place; past the end of a section it goes on outside of it. */
+function moveBy(thing, step) {
+  const all = model.allLines();
+  const line = all.find(one => one.thing === thing);
+  if (!line) { return; }
+  const siblings = all.filter(one => one.list === line.list);
+  const at = siblings.indexOf(line);
+  const next = siblings[at + step];
+  const menu = line.list.startsWith('section:') ? 'menu:' + line.list.slice(8, line.list.lastIndexOf('/')) : line.list;
+  let deed;
+  if (next && next.thing.startsWith('section:') && thing.startsWith('item:')) {
+    const inner = all.filter(one => one.list === next.thing);
+    deed = {do: 'move', thing, to: next.thing, before: step > 0 ? inner[0]?.thing ?? '' : ''};
+  } else if (next) {
+    const behind = step > 0 ? siblings[at + 2]?.thing ?? '' : next.thing;
+    deed = {do: 'move', thing, to: line.list, before: behind};
+  } else if (menu !== line.list) {
+    const outer = all.filter(one => one.list === menu);
+    const section = outer.findIndex(one => one.thing === line.list);
+    deed = {do: 'move', thing, to: menu, before: step > 0 ? outer[section + 1]?.thing ?? '' : line.list};
+  }
+  if (deed) { act(deed, {then: thing}); }
+}
+
+function tell(text, isBad = false) {
+  const told = byId('told');
+  told.textContent = text;
+  told.title = text;
+  told.classList.toggle('bad', isBad);
+}
+
+/** Asks the server for a change, and shows what came of it. Gives whether it was made. */
+async function act(deeds, how = {}) {
+  try {
+    const answer = await server.edit(Array.isArray(deeds) ? deeds : [deeds], how);
+    if (answer.ok) {
+      byId('note').hidden = true;
+      await load(answer.revision);
+      tell(answer.said ? answer.said.charAt(0).toUpperCase() + answer.said.slice(1) : 'Saved');
+      if (how.then) { choose(how.then); }
+      return true;
+    }
+    await load();
+    if (answer.offers) {
+      return await ask(deeds, answer, how);
+    }
+    refuse(answer);
+  } catch (failed) {
+    tell(String(failed.message ?? failed), true);
+  }
+  panel.show(page.chosen, {anew: true});
+  return false;
+}
+
+/** Says why something was not done, where everybody sees it, for as long as it takes to read. */
+function refuse(answer) {
+  tell(answer.why, true);
+  const note = byId('note');
+  note.hidden = false;
+  note.replaceChildren(
+    el('p', {}, answer.why),
+    el('ul', {className: 'findings'}, (answer.findings ?? []).slice(0, 4).map(one => finding(one))),
+    el('button', {type: 'button', className: 'push', onclick: () => { note.hidden = true; }}, 'Close'));
+}
+
+/** Where only a warning would come of it, people may want it all the same. */
+function ask(deeds, answer, how) {
+  return new Promise(done => {
+    const body = sheet(answer.why, 'small');
+    const close = made => { byId('sheet').onclose = null; closeSheet(); done(made); };
+    byId('sheet').onclose = () => { panel.show(page.chosen, {anew: true}); done(false); };
+    body.append(
+      el('ul', {className: 'findings'}, answer.findings.map(one => finding(one))),
+      el('div', {className: 'ask'},
+        el('button', {type: 'button', className: 'push', onclick: async () => close(await act(deeds, {...how, anyway: true}))}, 'Do it anyway'),
+        el('button', {type: 'button', className: 'push', autofocus: true, onclick: () => { panel.show(page.chosen, {anew: true}); close(false); }}, 'Leave it as it was')));
+  });
+}
+
+function finding(one) {
+  const thing = thingAt(one.at);
+  return el('li', {className: one.severity},
+    el('strong', {}, one.severity.charAt(0).toUpperCase() + one.severity.slice(1)), ' ', one.message,
+    one.text && el('code', {}, `${one.line} | ${one.text}`),
+    el('span', {className: 'remedy'}, one.remedy),
+    thing && el('button', {type: 'button', className: 'push', onclick: () => { closeSheet(); choose(thing); }}, 'Go there'));
+}
+
+/** The thing that a place in the file belongs to. */
+function thingAt(pointer) {
+  const names = pointer.split('/').slice(1).map(name => name.replaceAll('~1', '/').replaceAll('~0', '~'));
+  const catalogs = {screens: 'screen', facts: 'fact', styles: 'style', kinds: 'kind'};
+  if (names[0] in catalogs && names[1]) { return `${catalogs[names[0]]}:${names[1]}`; }
+  if (names[0] === 'menus' && names[2] !== undefined) {
+    const line = (model.whole().menus?.[names[1]] ?? [])[Number(names[2])];
+    const inner = names[3] === 'items' && line?.items?.[Number(names[4])];
+    return inner ? 'item:' + model.idOf(inner) : line?.items ? `section:${names[1]}/${names[2]}` : line && 'item:' + model.idOf(line);
+  }
+  if (names[0] === 'bars' && names[1] !== undefined) {
+    const bar = (model.whole().bars ?? [])[Number(names[1])];
+    return bar && 'bar:' + model.barId(bar);
+  }
+  return ['app', 'theme', 'motion'].includes(names[0]) ? names[0] : undefined;
+}
+
+function findings() {
+  const body = sheet('What the check has found');
+  body.append(el('ul', {className: 'findings'}, page.now.findings.map(one => finding(one))));
+}
+
+/** Fetches the plan as it is now, and shows it. */
+async function load(revision = 0) {
+  wanted = Math.max(wanted, revision);
+  if (isLoading) { return; }
+  isLoading = true;
+  try {
+    do {
+      page.now = await server.get('now');
+    } while (page.now.revision < wanted);
+  } finally {
+    isLoading = false;
+  }
+  server.seen(page.now.digest);
+  if (page.now.revision !== shown) {
+    shown = page.now.revision;
+    refresh();
+  }
+}
+
+/** Shows the plan as the server told it. */
+function refresh() {
+  const now = page.now;
+  model.use(now.plan);
+  byId('plan-name').textContent = now.file;
+  document.title = `${model.title('app')} · live`;
+  byId('undo').disabled = !now.undo;
+  byId('redo').disabled = !now.redo;
+  trouble(now);
+  swap(now);
+  if (model.valueOf(page.chosen) === undefined) { page.chosen = 'app'; }
+  outline.refresh();
+  outline.choose(page.chosen);
+  panel.show(page.chosen);
+}
+
+/** Shows the app on a device of a kind. */
+function device(kind) {
+  const select = byId('device-name');
+  const found = [...select.options].find(option => option.value.startsWith(kind)) ?? [...select.options].find(option => option.text.includes(kind));
+  if (found) {
+    select.value = found.value;
+    select.dispatchEvent(new Event('change', {bubbles: true}));
+  }
+}
+
+function trouble(now) {
+  const errors = now.findings.filter(one => one.severity === 'error');
+  const rest = now.findings.length - errors.length;
+  const chip = byId('found');
+  chip.hidden = now.findings.length === 0;
+  chip.classList.toggle('bad', errors.length > 0);
+  chip.textContent = errors.length ? `${errors.length} ${errors.length > 1 ? 'errors' : 'error'}` : `${rest} to look at`;
+  const box = byId('trouble');
+  box.hidden = now.sound;
+  if (!now.sound) {
+    box.replaceChildren(
+      el('p', {}, now.trouble || 'The plan has errors. The app is shown as it was before them.'),
+      el('ul', {className: 'findings'}, errors.slice(0, 5).map(one => finding(one))));
+  }
+}
+
+/** Gives the app its newer plan, where it is. */
+function swap(now) {
+  const symbols = byId('symbols');
+  if (symbols.yonderText !== now.symbols) {
+    symbols.yonderText = now.symbols;
+    symbols.innerHTML = now.symbols;
+  }
+  const before = window.yonderPictures ?? {};
+  window.yonderPictures = now.pictures;
+  for (const [file, uri] of Object.entries(now.pictures)) {
+    if (before[file] && before[file] !== uri) {
+      document.querySelectorAll(`#desk img[src="${before[file]}"]`).forEach(img => { img.src = uri; });
+    }
+  }
+  options('device-name', now.devices, true);
+  options('language', now.languages, false);
+  byId('language').closest('label').hidden = model.languages().length < 2;
+  if (!window.yonderApp) { return; }
+  letters(JSON.stringify(now.plan));
+  window.yonderApp.use(JSON.stringify(now.plan));
+}
+
+let known = '';
+
+/** Letters that the page's font lacks yet come with it anew. */
+function letters(text) {
+  const fresh = [...new Set(text)].filter(letter => letter > '\u00ff' && !known.includes(letter));
+  const font = JSON.stringify(model.whole().theme?.font ?? '');
+  if (known && (fresh.length || font !== letters.font)) {
+    byId('fonts').href = 'fonts.css?' + page.now.revision;
+  }
+  letters.font = font;
+  known += ' ' + fresh.join('');
+}
+
+function options(id, html, keepsLast) {
+  const select = byId(id);
+  if (select.yonderHtml === html) { return; }
+  const value = select.value;
+  const last = keepsLast ? select.options[select.options.length - 1] : undefined;
+  if (select.yonderHtml !== undefined) {
+    select.innerHTML = html;
+    if (last) { select.append(last); }
+    select.value = value;
+  }
+  select.yonderHtml = html;
+}
+
+async function turn(back) {
+  const answer = await server.turn(back);
+  await load(answer.revision);
+  tell(answer.ok ? answer.said : answer.why, !answer.ok);
+}
+
+function mode(plays) {
+  document.body.classList.toggle('playing', plays);
+  byId('mode-play').setAttribute('aria-pressed', String(plays));
+  byId('mode-choose').setAttribute('aria-pressed', String(!plays));
+  canvas.draw();
+}
+
+function side(plays) {
+  for (const [tab, part, on] of [['tab-plan', 'outline', !plays], ['tab-try', 'tools', plays]]) {
+    byId(tab).setAttribute('aria-selected', String(on));
+    byId(tab).tabIndex = on ? 0 : -1;
+    byId(part).hidden = !on;
+  }
+}
+
+async function changes(what = '') {
+  const answer = await server.compare(what);
+  const body = sheet('What changed');
+  const files = answer.files ?? changes.files ?? [];
+  const commits = answer.commits ?? changes.commits ?? [];
+  Object.assign(changes, {files, commits});
+  const select = el('select', {'aria-label': 'Compared with', onchange: event => changes(event.target.value)},
+    el('option', {value: ''}, 'since this was started'),
+    commits.map(one => el('option', {value: 'commit:' + one.id}, `since ${one.day}: ${one.subject}`)),
+    files.map(name => el('option', {value: 'file:' + name}, 'against ' + name)));
+  select.value = what;
+  body.append(
+    el('div', {className: 'filter'}, select),
+    answer.ok
+      ? answer.differences.length
+        ? el('ul', {className: 'changes'}, answer.differences.map(one => el('li', {}, el('b', {}, one.what), one.text)))
+        : el('p', {}, 'Nothing changed.')
+      : el('p', {}, answer.why));
+}
+
+async function map() {
+  const paper = byId('map').querySelector('.paper');
+  const answer = await fetch('map');
+  paper.innerHTML = await answer.text();
+  byId('map').showModal();
+}
+
+function wire() {
+  byId('undo').onclick = () => turn(true);
+  byId('redo').onclick = () => turn(false);
+  byId('mode-choose').onclick = () => mode(false);
+  byId('mode-play').onclick = () => mode(true);
+  byId('tab-plan').onclick = () => side(false);
+  byId('tab-try').onclick = () => side(true);
+  byId('found').onclick = findings;
+  byId('compare').onclick = () => changes();
+  byId('hand-over').onclick = () => handOver(page);
+  byId('show-map').onclick = map;
+  byId('side').querySelector('[role=tablist]').addEventListener('keydown', event => {
+    if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
+      const other = byId('outline').hidden ? 'tab-plan' : 'tab-try';
+      byId(other).click();
+      byId(other).focus();
+    }
+  });
+  document.addEventListener('keydown', event => {
+    const typing = event.target.closest?.('input, textarea, select');
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !typing) {
+      event.preventDefault();
+      turn(!event.shiftKey);
+    }
+  });
+  // A jump on the map chooses the screen too.
+  byId('map').addEventListener('click', event => {
+    if (event.target.dataset.screen) { choose('screen:' + event.target.dataset.screen); }
+  });
+  document.addEventListener('yonder-moved', () => {
+    if (byId('follow').checked) { server.moved(window.yonderApp.state('')); }
+  });
+  document.addEventListener('yonder-painted', () => canvas.draw());
+  window.addEventListener('resize', () => canvas.draw());
+  byId('desk').addEventListener('scroll', () => canvas.draw(), true);
+  if (window.yonderApp) { refresh(); } else { document.addEventListener('yonder-ready', refresh); }
+}
+
+model.use(JSON.parse(byId('plan').textContent));
+model.describe(await server.get('schema'));
+await load();
+wire();
+server.listen({
+  changed: revision => load(revision).catch(failed => tell(String(failed), true)),
+  moved: state => { if (byId('follow').checked) { window.yonderApp?.follow(state); } },
+  here: isHere => {
+    document.body.classList.toggle('alone', !isHere);
+    if (!isHere) { tell('The server is gone. This page comes back when it does.', true); }
+    else if (byId('told').classList.contains('bad')) { tell('Connected'); load().catch(() => {}); }
+  }
+});
+choose(page.chosen);
+document.body.dataset.ready = 'yes';

@@ -1,0 +1,255 @@
+// The outline of the plan: screens, menus, bars, looks, facts. One tree, by mouse and by keyboard.
+import {el, sign, icon, tool, slug, sheet, closeSheet} from './dom.js';
+import * as model from './model.js';
+
+export class Outline {
+  constructor(root, page) {
+    this.root = root;
+    this.page = page;
+    this.lines = [];
+    root.addEventListener('keydown', event => this.key(event));
+  }
+
+  refresh() {
+    const hadFocus = this.root.contains(document.activeElement);
+    const scrolled = this.root.scrollTop;
+    this.lines = [];
+    const parts = [
+      this.group('App', undefined, [this.line('app', 0, sign('device-mobile'))]),
+      ...model.menus().map(menu => this.group('Menu ' + menu, () => this.addItem(menu), this.menu(menu), 'menu:' + menu)),
+      this.group('Screens', () => this.addScreen(), this.screens('', 0)),
+      this.group('Bars', () => this.addBar(), (model.whole().bars ?? []).map(bar => this.line('bar:' + model.barId(bar), 0, sign('layout-bottombar'), this.formOf(bar)))),
+      this.group('Looks', () => this.addStyle(), [
+        this.line('theme', 0, sign('palette')), this.line('motion', 0, sign('bolt')),
+        ...Object.keys(model.whole().styles ?? {}).map(id => this.line('style:' + id, 0, sign('palette')))]),
+      this.group('Facts', () => this.addFact(), Object.entries(model.whole().facts ?? {}).map(([id, fact]) =>
+        this.line('fact:' + id, 0, sign('list'), String(typeof fact === 'object' ? Array.isArray(fact) ? `${fact.length} entries` : fact.value : fact))))
+    ];
+    this.root.replaceChildren(...parts.flat());
+    this.root.scrollTop = scrolled;
+    if (hadFocus) { this.choose(this.page.chosen, {focus: true}); }
+  }
+
+  group(name, adds, lines, list) {
+    const what = {Screens: 'screen', Bars: 'bar', Looks: 'style', Facts: 'fact'}[name] ?? 'item';
+    return [
+      el('div', {className: 'group'}, name, adds ? tool('plus', `Add ${what === 'item' ? 'an item' : 'a ' + what}${list ? ' to ' + name.toLowerCase() : ''}`, adds) : ''),
+      el('ul', {role: 'tree', 'aria-label': name}, lines)];
+  }
+
+  line(thing, depth, mark, aside, place) {
+    const name = model.title(thing, this.page.language);
+    const line = el('li', {
+      role: 'treeitem', className: 'entry', tabIndex: -1, 'aria-level': depth + 1, 'aria-selected': 'false',
+      style: `--depth:${depth}`, draggable: Boolean(place) || thing.startsWith('screen:'),
+      onclick: () => this.page.choose(thing, {from: 'outline'})
+    }, mark, el('span', {className: 'name'}, name || '(no name)'), aside ? el('span', {className: 'aside'}, aside) : '');
+    line.dataset.thing = thing;
+    this.lines.push({thing, line, place});
+    this.drags(line, thing, place);
+    return line;
+  }
+
+  menu(menu) {
+    return model.lines(menu).map(one => {
+      const inner = one.list.startsWith('section:');
+      const isSection = one.thing.startsWith('section:');
+      return this.line(one.thing, inner ? 1 : 0, isSection ? sign('section') : icon(model.iconOf(one.value)),
+        isSection ? '' : one.value.badge ? '●' : '', one);
+    });
+  }
+
+  screens(above, depth) {
+    const all = Object.entries(model.whole().screens ?? {});
+    return all.filter(([, screen]) => (screen?.under ?? '') === above).flatMap(([id, screen]) => [
+      this.line('screen:' + id, depth, icon(screen?.icon ?? ''), model.title('screen:' + id) === id ? '' : id),
+      ...this.screens(id, depth + 1)]);
+  }
+
+  formOf(bar) {
+    if (typeof bar === 'string') { return ''; }
+    return bar.forms ? [...new Set(Object.values(bar.forms).map(one => one.form ?? one))].join(', ') : bar.form ?? '';
+  }
+
+  choose(thing, how = {}) {
+    for (const {thing: one, line} of this.lines) {
+      const is = one === thing;
+      line.setAttribute('aria-selected', String(is));
+      line.tabIndex = is ? 0 : -1;
+      if (is) {
+        if (how.focus) { line.focus({preventScroll: true}); }
+        if (how.from !== 'outline') { line.scrollIntoView({block: 'nearest'}); }
+      }
+    }
+    if (!this.lines.some(({thing: one}) => one === thing) && this.lines[0]) { this.lines[0].line.tabIndex = 0; }
+  }
+
+  key(event) {
+    const at = this.lines.findIndex(({line}) => line === document.activeElement);
+    if (at < 0) { return; }
+    const current = this.lines[at];
+    const step = {ArrowDown: 1, ArrowUp: -1}[event.key];
+    if (step && event.altKey) {
+      event.preventDefault();
+      this.page.moveBy(current.thing, step);
+    } else if (step) {
+      event.preventDefault();
+      const next = this.lines[at + step];
+      if (next) { this.page.choose(next.thing, {from: 'outline'}); next.line.focus(); }
+    } else if (event.key === 'Home' || event.key === 'End') {
+      event.preventDefault();
+      const next = this.lines[event.key === 'Home' ? 0 : this.lines.length - 1];
+      this.page.choose(next.thing, {from: 'outline'});
+      next.line.focus();
+    } else if (event.key === 'Delete') {
+      event.preventDefault();
+      this.page.act({do: 'drop', thing: current.thing});
+    } else if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      this.page.choose(current.thing, {from: 'outline'});
+    }
+  }
+
+  /** An item is dropped between others, into a section, or onto a screen, to which it leads then. */
+  drags(line, thing, place) {
+    line.addEventListener('dragstart', event => {
+      this.dragged = thing;
+      line.classList.add('dragged');
+      event.dataTransfer.setData('text/plain', thing);
+      event.dataTransfer.effectAllowed = 'move';
+    });
+    line.addEventListener('dragend', () => {
+      line.classList.remove('dragged');
+      this.dragged = undefined;
+      this.mark();
+    });
+    line.addEventListener('dragover', event => {
+      const how = this.drop(thing, place);
+      if (how) { event.preventDefault(); this.mark(line, how.look); }
+    });
+    line.addEventListener('dragleave', () => this.mark());
+    line.addEventListener('drop', event => {
+      const how = this.drop(thing, place);
+      event.preventDefault();
+      this.mark();
+      if (how) { this.page.act(how.deed, how.how); }
+    });
+  }
+
+  drop(onto, place) {
+    const dragged = this.dragged;
+    if (!dragged || dragged === onto) { return undefined; }
+    const isItem = dragged.startsWith('item:');
+    const isLine = isItem || dragged.startsWith('section:');
+    if (isItem && onto.startsWith('screen:')) {
+      return {look: 'link', deed: {do: 'target', thing: dragged, kind: 'screen', value: onto.slice(7)}};
+    }
+    if (dragged.startsWith('screen:') && onto.startsWith('item:')) {
+      return {look: 'link', deed: {do: 'target', thing: onto, kind: 'screen', value: dragged.slice(7)}};
+    }
+    if (isItem && onto.startsWith('section:')) {
+      return {look: 'within', deed: {do: 'move', thing: dragged, to: onto}};
+    }
+    if (isLine && place && !(dragged.startsWith('section:') && place.list.startsWith('section:'))) {
+      return {look: 'before', deed: {do: 'move', thing: dragged, to: place.list, before: onto}};
+    }
+    if (dragged.startsWith('screen:') && onto.startsWith('screen:')) {
+      return {look: 'within', deed: {do: 'put', thing: dragged, key: 'under', value: onto.slice(7)}};
+    }
+    return undefined;
+  }
+
+  mark(line, look) {
+    this.root.querySelectorAll('.before, .within, .link').forEach(one => one.classList.remove('before', 'within', 'link'));
+    line?.classList.add(look);
+  }
+
+  /** Asks for a name, and gives it with an id. */
+  name(title, word, taken, made) {
+    const body = sheet(title);
+    const input = el('input', {type: 'text', 'aria-label': word, placeholder: word, autofocus: true});
+    const told = el('p', {className: 'meaning', role: 'status'});
+    const go = () => {
+      const id = slug(input.value);
+      if (!id) { told.textContent = 'Write a name that begins with a letter.'; return; }
+      if (taken.includes(id)) { told.textContent = `There is "${id}" already.`; return; }
+      closeSheet();
+      made(input.value.trim(), id);
+    };
+    input.addEventListener('keydown', event => { if (event.key === 'Enter') { go(); } });
+    body.append(el('div', {className: 'filter'}, input, el('button', {type: 'button', className: 'push', onclick: go}, 'Add')), told);
+    input.focus();
+  }
+
+  addScreen(then) {
+    this.name('Another screen', 'Its title', Object.keys(model.whole().screens ?? {}), (title, id) => {
+      const deeds = [{do: 'add', to: 'screens', key: id, value: {title}}];
+      this.page.act(then ? [...deeds, ...then(id)] : deeds, {anyway: true, then: then ? undefined : 'screen:' + id});
+    });
+  }
+
+  /** Another item leads to a screen that no item leads to yet, or to a new one. */
+  addItem(menu) {
+    const screens = Object.keys(model.whole().screens ?? {});
+    const body = sheet('Another item');
+    const add = screen => {
+      const taken = model.allLines().some(line => line.thing === 'item:' + screen);
+      let id = screen;
+      for (let i = 2; taken && model.valueOf('item:' + id) !== undefined; i++) { id = `${screen}-${i}`; }
+      closeSheet();
+      this.page.act({do: 'add', to: 'menu:' + menu, value: taken ? {screen, id} : screen}, {anyway: true, then: 'item:' + id});
+    };
+    body.append(
+      el('p', {className: 'meaning'}, 'It leads to'),
+      el('ul', {className: 'rows'}, screens.map(id => el('li', {},
+        el('button', {type: 'button', className: 'push', onclick: () => add(id)}, model.title('screen:' + id))))),
+      el('div', {className: 'ask'},
+        el('button', {type: 'button', className: 'push', onclick: () => this.addScreen(id => [{do: 'add', to: 'menu:' + menu, value: id}])}, 'A new screen'),
+        el('button', {type: 'button', className: 'push', onclick: () => this.addSection(menu)}, 'A section'),
+        el('button', {type: 'button', className: 'push', onclick: () => this.addMenu()}, 'Another menu')));
+  }
+
+  addSection(menu) {
+    const last = model.lines(menu).filter(line => line.list === 'menu:' + menu && line.thing.startsWith('item:')).pop();
+    if (!last) { this.page.tell('A section holds items: add one first.', true); return; }
+    this.name('Another section, with the last item in it', 'Its heading', [], title =>
+      this.page.act({do: 'wrap', thing: last.thing, count: 1, heading: title}, {anyway: true, then: `section:${menu}/${last.index}`}));
+  }
+
+  addMenu() {
+    this.name('Another menu', 'Its id', model.menus(), (title, id) => {
+      const first = Object.keys(model.whole().screens)[0];
+      this.page.act({do: 'add', to: 'menus', key: id, value: [{screen: first, id: `${id}-${first}`}]}, {anyway: true});
+    });
+  }
+
+  addBar() {
+    const body = sheet('Another bar');
+    const add = value => {
+      closeSheet();
+      this.page.act({do: 'add', to: 'bars', value}, {anyway: true});
+    };
+    const forms = ['bottom', 'rail', 'drawer', 'top', 'radial', 'grid'];
+    body.append(
+      model.menus().map(menu => el('div', {className: 'ask'}, el('b', {}, `Menu ${menu} as`), forms.map(form =>
+        el('button', {type: 'button', className: 'push', onclick: () => add({menu, form, id: this.freeBar(`${menu}-${form}`)})}, form)))),
+      el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => add('top')}, 'A top bar with the title')));
+  }
+
+  freeBar(id) {
+    const taken = (model.whole().bars ?? []).map(model.barId);
+    let free = id;
+    for (let i = 2; taken.includes(free); i++) { free = `${id}-${i}`; }
+    return free;
+  }
+
+  addStyle() {
+    this.name('Another style', 'Its name', Object.keys(model.whole().styles ?? {}), (title, id) =>
+      this.page.act({do: 'add', to: 'styles', key: id, value: {selected: {label: 'accent', icon: 'accent'}}}, {anyway: true, then: 'style:' + id}));
+  }
+
+  addFact() {
+    this.name('Another fact', 'Its name', Object.keys(model.whole().facts ?? {}), (title, id) =>
+      this.page.act({do: 'add', to: 'facts', key: id, value: 0}, {anyway: true, then: 'fact:' + id}));
+  }
+}

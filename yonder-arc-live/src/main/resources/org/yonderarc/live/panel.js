@@ -1,0 +1,256 @@
+// What is chosen, and what can be changed of it: what is changed most comes first, the rest stands behind "More".
+import {el, tool, slug} from './dom.js';
+import * as model from './model.js';
+import {field} from './fields.js';
+import {looks, look} from './looks.js';
+import {forms, kinds} from './forms.js';
+import {motion} from './curve.js';
+
+/** The keys that come first, by kind of thing. */
+const FIRST = {
+  item: ['label', 'icon', 'badge', 'when'],
+  screen: ['title', 'icon', 'path', 'under', 'needs', 'otherwise', 'transition'],
+  app: ['name', 'start', 'back'],
+  section: ['section', 'folds', 'icon'],
+  row: ['title', 'note', 'value', 'to', 'when'],
+  fact: ['value', 'saved'],
+  bar: []
+};
+
+/** Keys that have a place of their own in the panel. */
+const APART = {
+  item: ['id', 'screen', 'web', 'document', 'signal', 'goes', 'opens', 'on', 'off'],
+  screen: ['wireframe'], section: ['items', 'id'], bar: ['id', 'menu', 'form', 'forms', 'on', 'off'], fact: [], app: [], row: [], style: []
+};
+
+export class Panel {
+  constructor(root, page) {
+    this.root = root;
+    this.page = page;
+    page.preview = deed => this.preview(deed);
+  }
+
+  show(thing, how = {}) {
+    const active = document.activeElement;
+    const key = this.root.contains(active) ? active.closest('.field')?.dataset.key : undefined;
+    // What somebody is in the middle of writing stays, whatever comes from elsewhere.
+    const typed = key && !how.anew && this.thing === thing && /text|number|textarea/.test(active.type) && active.value !== active.defaultValue ? active.value : undefined;
+    const open = this.thing === thing && this.root.querySelector('details')?.open;
+    const scrolled = this.thing === thing ? this.root.scrollTop : 0;
+    this.thing = thing;
+    const [word] = model.named(thing);
+    const value = model.valueOf(thing);
+    if (value === undefined) { this.root.replaceChildren(); return; }
+    const body = (this[word] ?? this.other).call(this, thing, value, word);
+    this.root.replaceChildren(...[this.head(thing, word), ...[body].flat()].filter(Boolean));
+    if (open) { this.root.querySelector('details').open = true; }
+    this.root.scrollTop = scrolled;
+    if (key) {
+      const again = this.root.querySelector(`[data-key="${CSS.escape(key)}"]`)?.querySelector('input, select, textarea, button.iconic');
+      again?.focus({preventScroll: true});
+      if (typed !== undefined && again) { again.value = typed; }
+    }
+  }
+
+  head(thing, word) {
+    const deeds = [];
+    const list = model.allLines().find(line => line.thing === thing)?.list;
+    if (list) {
+      deeds.push(tool('arrow-up', 'Move up', () => this.page.moveBy(thing, -1)), tool('arrow-down', 'Move down', () => this.page.moveBy(thing, 1)));
+    }
+    if (['item', 'screen', 'bar', 'style', 'fact', 'row'].includes(word)) {
+      deeds.push(tool('copy', 'Duplicate', () => this.page.act({do: 'copy', thing}, {anyway: true})));
+    }
+    if (!['app', 'theme', 'motion'].includes(word)) {
+      const isSection = word === 'section';
+      deeds.push(tool(isSection ? 'x' : 'trash', isSection ? 'Take the section away, its items stay' : 'Remove, with what refers to it',
+        () => this.page.act({do: isSection ? 'unwrap' : 'drop', thing}, {then: list ?? 'app'})));
+    }
+    return el('div', {},
+      el('p', {className: 'path'}, this.path(thing, word)),
+      el('h2', {}, model.title(thing, this.page.language) || '(no name)'),
+      el('div', {className: 'deeds'}, deeds));
+  }
+
+  /** What it is, and what it stands in. */
+  path(thing, word) {
+    const out = [el('span', {}, model.nouns[word] ?? word)];
+    const go = (other, text) => out.push('in', el('button', {type: 'button', onclick: () => this.page.choose(other)}, text));
+    if (word === 'item' || word === 'section') {
+      const list = model.allLines().find(line => line.thing === thing)?.list ?? '';
+      if (list.startsWith('section:')) { go(list, model.title(list)); }
+      const menu = list.replace(/^section:|^menu:/, '').split('/')[0];
+      const bar = (model.whole().bars ?? []).find(one => one.menu === menu);
+      if (bar) { go('bar:' + model.barId(bar), `bar ${model.barId(bar)}`); }
+      const target = (model.valueOf(thing)?.screen ?? '').split('?')[0];
+      if (target) { out.push('to', el('button', {type: 'button', onclick: () => this.page.choose('screen:' + target)}, model.title('screen:' + target))); }
+    }
+    if (word === 'row') {
+      const screen = thing.slice(4, thing.lastIndexOf('/'));
+      go('screen:' + screen, model.title('screen:' + screen));
+    }
+    return out.flatMap(one => [one, ' ']);
+  }
+
+  fields(thing, value, of, names, extra = {}) {
+    return names.map(key => {
+      const node = model.shape(of, key);
+      return field(this.page, {page: this.page, thing, key, node, ...extra[key]}, value?.[key]);
+    });
+  }
+
+  more(thing, value, of, word) {
+    const taken = [...(FIRST[word] ?? []), ...(APART[word] ?? [])];
+    const rest = model.keys(of).map(one => one.key).filter((key, index, all) => !taken.includes(key) && all.indexOf(key) === index);
+    return rest.length ? el('details', {}, el('summary', {}, 'More'), this.fields(thing, value, of, rest)) : '';
+  }
+
+  /** The id, which everything that refers to it follows. */
+  renaming(thing) {
+    const [word, id] = model.named(thing);
+    return field({...this.page, act: deed => this.page.act({do: 'rename', thing, to: deed.value ?? id}, {then: `${word}:${deed.value ?? id}`})},
+      {thing, key: 'id', required: true, node: {type: 'string', description: 'Its name in the plan. All that refers to it follows.'}, label: 'Id', widget: 'text'}, id);
+  }
+
+  item(thing, value) {
+    const screen = (value.screen ?? '').split('?')[0];
+    const inherited = model.title('screen:' + screen, this.page.language);
+    return [
+      this.fields(thing, value, 'item', ['label', 'icon'], {
+        label: {placeholder: inherited}, icon: {inherited: model.valueOf('screen:' + screen)?.icon}}),
+      this.target(thing, value),
+      this.fields(thing, value, 'item', ['badge']),
+      el('h3', {}, 'Shows on'),
+      kinds(this.page, thing, value),
+      this.fields(thing, value, 'item', ['when']),
+      this.renaming(thing),
+      this.more(thing, value, 'item', 'item')
+    ].flat();
+  }
+
+  target(thing, value) {
+    const kind = ['screen', 'web', 'document', 'signal'].find(key => value[key] !== undefined) ?? 'screen';
+    const put = (to, text) => this.page.act({do: 'target', thing, kind: to, value: text});
+    const fake = {...this.page, act: deed => put(kind, deed.value)};
+    const chooser = el('select', {'aria-label': 'Kind of target', onchange: () => {
+      const texts = {web: 'https://example.org/', document: 'guide.pdf', signal: slug(model.named(thing)[1])};
+      const start = Object.keys(model.whole().screens ?? {})[0];
+      put(chooser.value, chooser.value === 'screen' ? start : texts[chooser.value]);
+    }}, [['screen', 'A screen'], ['web', 'A web address'], ['document', 'A document'], ['signal', 'A signal to the app']]
+      .map(([id, text]) => el('option', {value: id}, text)));
+    chooser.value = kind;
+    const made = kind === 'screen'
+      ? field(fake, {thing, key: 'screen', required: true, widget: value.screen?.includes('?') ? 'text' : 'screen', label: 'Leads to', node: model.shape('item', 'screen')}, value.screen)
+      : field(fake, {thing, key: kind, required: true, widget: 'text', label: 'Leads to', node: model.shape('item', kind)}, value[kind]);
+    made.querySelector('.head').append(chooser);
+    chooser.style.width = '150px';
+    return made;
+  }
+
+  screen(thing, value) {
+    const id = model.named(thing)[1];
+    return [
+      this.fields(thing, value, 'screen', ['title', 'icon'], {title: {placeholder: model.title(thing)}}),
+      this.renaming(thing),
+      this.fields(thing, value, 'screen', ['path', 'under', 'needs', 'otherwise', 'transition']),
+      el('h3', {}, 'Sample content'),
+      this.content(thing, id),
+      this.more(thing, value, 'screen', 'screen')
+    ].flat();
+  }
+
+  content(thing, id) {
+    const wireframe = model.wireframe(id);
+    const rows = wireframe.rows ?? [];
+    return [
+      field(this.page, {thing, key: 'wireframe/kind', node: model.shape('wireframe', 'kind'), label: 'Kind', widget: 'choice'}, wireframe.kind),
+      el('ul', {className: 'rows'}, rows.map((row, index) => el('li', {},
+        el('button', {type: 'button', className: 'push', onclick: () => this.page.choose(`row:${id}/${index}`)}, (row.title ?? row) || '(empty)'),
+        tool('arrow-up', `Move ${row.title ?? row} up`, () => this.page.act({do: 'move', thing: `row:${id}/${index}`, to: 'rows:' + id, before: `row:${id}/${index - 1}`}), {disabled: index === 0}),
+        tool('trash', `Remove ${row.title ?? row}`, () => this.page.act({do: 'drop', thing: `row:${id}/${index}`}))))),
+      el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => this.page.act(
+        wireframe.kind
+          ? {do: 'add', to: 'rows:' + id, value: {title: 'Another row'}}
+          : {do: 'put', thing, key: 'wireframe', value: {kind: 'list', rows: [{title: 'Another row'}]}})}, 'Add a row'))];
+  }
+
+  row(thing, value) {
+    return this.fields(thing, value, 'row', FIRST.row);
+  }
+
+  bar(thing, value) {
+    return [
+      forms(this.page, thing, value, (at, form, of) => model.keys(of).filter(node => node.key !== 'form').map(node =>
+        field(this.page, {page: this.page, thing, key: at + node.key, node}, form[node.key]))),
+      el('h3', {}, 'Shows on'),
+      kinds(this.page, thing, value),
+      this.renaming(thing),
+      el('details', {}, el('summary', {}, 'More'), this.fields(thing, value, 'bar', ['within', 'first', 'order', 'transition', 'min-width', 'max-width', 'orientation', 'pointer']))
+    ].flat();
+  }
+
+  section(thing, value) {
+    return [this.fields(thing, value, 'section', FIRST.section), this.more(thing, value, 'section', 'section')].flat();
+  }
+
+  app(thing, value) {
+    return [this.fields(thing, value, 'app', FIRST.app, {name: {required: true}, start: {required: true}}), this.more(thing, value, 'app', 'app')].flat();
+  }
+
+  fact(thing, value) {
+    const now = value.value;
+    const node = typeof now === 'boolean' ? {type: 'boolean'} : typeof now === 'number' ? {type: 'number'} : typeof now === 'string' ? {type: 'string'} : {};
+    const meaning = model.shape('fact', 'value').description;
+    const whole = model.whole().facts[model.named(thing)[1]];
+    const isShort = typeof whole !== 'object' || Array.isArray(whole);
+    const spec = {thing: 'plan', key: isShort ? `facts/${model.named(thing)[1]}` : `facts/${model.named(thing)[1]}/value`, label: 'At first', required: true, node: {...node, description: meaning}};
+    const kind = el('select', {'aria-label': 'Kind of value', onchange: () => this.page.act({do: 'put', thing: 'plan', key: spec.key,
+      value: {number: 0, boolean: false, string: 'text'}[kind.value]})},
+      [['number', 'A number'], ['boolean', 'Yes or no'], ['string', 'A text'], ['object', 'A list']].map(([id, text]) => el('option', {value: id}, text)));
+    kind.value = typeof now;
+    return [
+      el('div', {className: 'field'}, el('div', {className: 'head'}, el('span', {className: 'title'}, 'Kind'), kind)),
+      typeof now === 'boolean'
+        ? field({...this.page, act: deed => this.page.act({...deed, value: deed.value ?? false})}, spec, now)
+        : field(this.page, {...spec, widget: typeof now === 'object' ? 'json' : undefined}, now),
+      this.fields(thing, value, 'fact', ['saved']),
+      this.renaming(thing)
+    ].flat();
+  }
+
+  theme() {
+    return looks(this.page);
+  }
+
+  motion() {
+    return motion(this.page);
+  }
+
+  style(thing, value) {
+    return [look(this.page, thing, value), this.renaming(thing), this.more(thing, value, 'style', 'style')].flat();
+  }
+
+  other(thing, value) {
+    return el('p', {className: 'meaning'}, JSON.stringify(value));
+  }
+
+  /** Shows what would come of a change, without making it: as often as the server answers. */
+  async preview(deed) {
+    this.wanted = deed;
+    if (this.isTrying) { return; }
+    this.isTrying = true;
+    try {
+      while (this.wanted) {
+        const next = this.wanted;
+        this.wanted = undefined;
+        const answer = await this.page.attempt(next);
+        if (answer.ok && !this.wanted) {
+          window.yonderApp?.use(JSON.stringify(answer.plan));
+          this.page.tried?.(answer);
+        }
+      }
+    } finally {
+      this.isTrying = false;
+    }
+  }
+}
