@@ -167,7 +167,18 @@ final class Bench {
                 "why", plan.isPresent() ? "" : "This would break the plan.",
                 "plan", plan.<Value>map(PlanWriter::write).orElse(Json.map()),
                 "contrasts", plan.map(known -> Contrasts.of(known.theme())).orElse(List.of()),
+                "differences", differences(before, after),
                 "findings", news.stream().map(Found::of).toList());
+    }
+
+    private static List<MapValue> differences(PlanFile before, PlanFile after) {
+        if (before.plan().isEmpty() || after.plan().isEmpty()) {
+            return List.of();
+        }
+        return new Comparison(before.plan().get(), after.plan().get())
+                .differences().stream()
+                        .map(one -> Json.map("what", one.what(), "text", one.text()))
+                        .toList();
     }
 
     /** What is found in the new text and was not in the old one. Places move with edits, so the words count. */

@@ -1,5 +1,6 @@
 package org.yonderarc.live;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -57,6 +58,13 @@ final class Choices {
             }
         }
         return Json.map("choices", out);
+    }
+
+    /** A picture of the plan's start on a kind of device. */
+    byte[] view(String kind, String scheme) throws EditTrouble {
+        Plan good =
+                plan.now().good().flatMap(PlanFile::plan).orElseThrow(() -> new EditTrouble("The plan has errors."));
+        return picture(good, device(good, kind), scheme).getBytes(StandardCharsets.UTF_8);
     }
 
     private static Form form(Bar bar, String kind) {

@@ -39,7 +39,11 @@ final class Deed {
      * @throws EditTrouble with the reason, if it can't be done
      */
     static void apply(PlanEditor editor, Value asked) throws EditTrouble {
-        new Deed(editor, asked).apply();
+        try {
+            new Deed(editor, asked).apply();
+        } catch (IllegalArgumentException outOfRange) {
+            throw new EditTrouble(outOfRange.getMessage());
+        }
     }
 
     private void apply() throws EditTrouble {

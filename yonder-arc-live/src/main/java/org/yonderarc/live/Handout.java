@@ -23,7 +23,18 @@ final class Handout {
 
     /** The options that a page may give to a command, by the name that they have in a request. */
     private static final List<String> OPTIONS = List.of(
-            "screen", "device", "scheme", "language", "text-scale", "open", "fold", "across", "down", "scale", "touch");
+            "screen",
+            "device",
+            "scheme",
+            "language",
+            "text-scale",
+            "open",
+            "fold",
+            "across",
+            "down",
+            "part",
+            "scale",
+            "touch");
 
     private final LivePlan plan;
     private final Commands commands;

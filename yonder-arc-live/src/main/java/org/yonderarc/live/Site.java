@@ -42,6 +42,7 @@ final class Site extends Handler.Abstract {
             Map.entry("forms.js", "text/javascript"),
             Map.entry("curve.js", "text/javascript"),
             Map.entry("handover.js", "text/javascript"),
+            Map.entry("map.js", "text/javascript"),
             Map.entry("dom.js", "text/javascript"));
 
     private final LivePlan plan;
@@ -143,6 +144,10 @@ final class Site extends Handler.Abstract {
                 String scheme = value(query, "scheme");
                 var found = new Choices(plan).of(value(query, "bar"), value(query, "kind"), scheme);
                 answer(response, callback, 200, "application/json", Json.text(found));
+            }
+            case "view" -> {
+                byte[] picture = new Choices(plan).view(value(query, "kind"), value(query, "scheme"));
+                answer(response, callback, "image/svg+xml", picture);
             }
             case "make" -> {
                 Made made = new Handout(plan, commands).make(query);

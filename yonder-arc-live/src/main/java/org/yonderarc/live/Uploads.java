@@ -82,9 +82,10 @@ final class Uploads {
                 if (!icons.unsafe(base).isEmpty()) {
                     return "This icon could run or load something: " + String.join(", ", icons.unsafe(base)) + ".";
                 }
-                return icons.own().contains(base) && icons.art(base, false).isPresent()
-                        ? ""
-                        : "This is no icon that can be drawn.";
+                boolean isDrawn = icons.art(base, false)
+                        .filter(art -> !art.shapes().isEmpty())
+                        .isPresent();
+                return isDrawn ? "" : "There is nothing in this file that can be drawn as an icon.";
             }
             String found = new PlanFolder(Pictures.in(folder), Fonts.in(folder))
                     .trouble(base + "." + ending)

@@ -2,6 +2,7 @@
 import {el, icon, later} from './dom.js';
 import * as model from './model.js';
 import {pickIcon} from './icons.js';
+import {newScreen} from './outline.js';
 
 let count = 0;
 
@@ -23,6 +24,8 @@ const asLabel = key => {
 
 function kindOf(node, key) {
   const last = key.split('/').pop();
+  if (isPaint(node)) { return 'paint'; }
+  if (sized(node)) { return 'number'; }
   if (last === 'icon' || last === 'selected-icon') { return 'icon'; }
   if (last === 'on' || last === 'off') { return 'json'; }
   if (last === 'badge') { return 'badge'; }
@@ -32,12 +35,18 @@ function kindOf(node, key) {
   if (last === 'action' || last === 'search' || last === 'first') { return 'item'; }
   if (last === 'transition' || last === 'screens' && node.anyOf) { return 'transition'; }
   if (node.enum) { return 'choice'; }
+  if (last === 'to' || last === 'screen') { return 'text'; }
   if (node.type === 'boolean') { return 'flag'; }
   if (node.type === 'number' || node.type === 'integer') { return 'number'; }
   if (node.anyOf?.some(any => any.type === 'string') && node.anyOf.some(any => any.propertyNames)) { return 'words'; }
   if (node.type === 'string') { return 'text'; }
-  return 'json';
+  return model.keys(node).length ? 'group' : 'json';
 }
+
+const isPaint = node => node.pattern?.includes('#[0-9a-fA-F]') || node.anyOf?.some(one => one.$ref?.endsWith('/paint-by-scheme'));
+
+/** The number that a token may stand for. */
+const sized = node => node.anyOf?.find(one => one.type === 'number' && node.anyOf.some(other => other.pattern?.startsWith('^\\{')));
 
 /** The frame around what a person handles. */
 function frame(spec, value, control, ...more) {
@@ -55,6 +64,9 @@ function frame(spec, value, control, ...more) {
   made.dataset.key = spec.key;
   return made;
 }
+
+/** The groups that people have opened. */
+const opened = new Set();
 
 const usual = node => node?.default === undefined || node.description?.includes('Default:') ? '' : `Default: ${node.default}.`;
 
@@ -110,7 +122,9 @@ const widgets = {
   },
 
   number(page, spec, value) {
+    spec.node = {...spec.node, ...sized(spec.node)};
     const {minimum, maximum, type} = spec.node;
+    if (typeof value === 'string') { return widgets.text(page, spec, value); }
     const input = el('input', {type: 'number', defaultValue: value ?? '', min: minimum, max: maximum, step: type === 'integer' ? 1 : 'any',
       placeholder: spec.node.default ?? ''});
     input.addEventListener('change', () => spec.put(input.value === '' ? undefined : Number(input.value)));
@@ -133,7 +147,43 @@ const widgets = {
   },
 
   screen(page, spec, value) {
-    return frame(spec, value, select(value, [['', spec.required ? '' : 'none'], ...screens()], spec.put));
+    const fresh = '\u0000';
+    const put = chosen => chosen === fresh ? newScreen(page, id => spec.put(id), () => page.choose(page.chosen)) : spec.put(chosen);
+    return frame(spec, value, select(value, [...(spec.required ? [] : [['', 'none']]), ...screens(), [fresh, 'A new screen …']], put));
+  },
+
+  /** Several keys that belong together. */
+  group(page, spec, value) {
+    const inner = typeof value === 'object' && !Array.isArray(value) ? value : undefined;
+    const nodes = model.keys(spec.node).filter((node, index, all) => all.findIndex(one => one.key === node.key) === index);
+    const isShort = value !== undefined && inner === undefined;
+    const made = el('details', {className: 'field group-of', open: opened.has(spec.thing + spec.key)},
+      el('summary', {}, spec.label, value === undefined ? '' : ' ·', isShort ? ` ${value}` : ''),
+      spec.node.description ? el('p', {className: 'meaning'}, spec.node.description) : '',
+      value === undefined ? '' : el('button', {type: 'button', className: 'reset', onclick: () => spec.put(undefined)}, 'Reset'),
+      nodes.map(node => field(page, {page, thing: spec.thing, key: `${spec.key}/${node.key}`, node}, inner?.[node.key])));
+    made.addEventListener('toggle', () => made.open ? opened.add(spec.thing + spec.key) : opened.delete(spec.thing + spec.key));
+    made.dataset.key = spec.key;
+    return made;
+  },
+
+  /** A colour: a role of the theme, one of its names, or a value. */
+  paint(page, spec, value) {
+    if (typeof value === 'object') { return widgets.json(page, spec, value); }
+    const names = [...Object.keys(page.now.roles?.light ?? {}), ...Object.keys(model.whole().theme?.colours ?? {})];
+    const words = el('datalist', {id: 'names-' + (++count)}, names.map(one => el('option', {value: one})));
+    const swatch = el('input', {type: 'color', 'aria-label': `${spec.label} by eye`,
+      value: /^#[0-9a-f]{6}/i.test(value ?? '') ? value.slice(0, 7) : page.now.roles?.light?.[value] ?.slice(0, 7) ?? '#808080',
+      oninput: event => page.preview({do: 'put', thing: spec.thing, key: spec.key, value: event.target.value}),
+      onchange: event => spec.put(event.target.value)});
+    const input = line(value, spec.put, {placeholder: 'as usual', list: words.id});
+    input.id = 'field-' + (++count);
+    const row = el('div', {className: 'row'}, input, swatch);
+    row.id = input.id + '-row';
+    const made = frame(spec, value, input, words);
+    input.replaceWith(row);
+    row.prepend(input);
+    return made;
   },
 
   item(page, spec, value) {
@@ -142,7 +192,7 @@ const widgets = {
   },
 
   style(page, spec, value) {
-    if (typeof value === 'object') { return widgets.json(page, spec, value); }
+    if (typeof value === 'object') { return widgets.group(page, spec, value); }
     const names = Object.keys(model.whole().styles ?? {}).map(id => [id, id]);
     return frame(spec, value, select(value, [['', 'as usual'], ...names], spec.put));
   },
@@ -173,10 +223,16 @@ const widgets = {
     const words = el('datalist', {id: 'facts-' + (++count)}, facts.flatMap(fact => [el('option', {value: fact}), el('option', {value: `not ${fact}`}), el('option', {value: `${fact} > 0`})]));
     const states = el('p', {className: 'states', role: 'status'});
     const input = line(value, spec.put, {placeholder: 'always', list: words.id});
-    const look = later(150, text => {
+    const look = later(150, async text => {
       const held = text && window.yonderApp ? window.yonderApp.holds(text) : '';
       states.textContent = {yes: 'Holds now.', no: 'Does not hold now.', '': ''}[held] ?? held;
       states.classList.toggle('no', held !== 'yes' && held !== '' && held !== 'no');
+      if (text && text !== value && (held === 'yes' || held === 'no')) {
+        // Whether it can ever hold is for the check to say.
+        const answer = await page.attempt({do: 'put', thing: spec.thing, key: spec.key, value: text});
+        const doubt = answer.findings?.find(one => one.at.endsWith('/' + spec.key));
+        if (doubt && input.value === text) { states.textContent = doubt.message; states.classList.add('no'); }
+      }
     });
     input.addEventListener('input', () => look(input.value));
     look(value ?? '');

@@ -1,6 +1,7 @@
 // The icons to choose from: by meaning, by category, those used last, and one's own by dropping a file.
 import {el, sheet, closeSheet, later} from './dom.js';
 import * as server from './server.js';
+import * as model from './model.js';
 
 const RECENT = 'yonder-live-icons';
 
@@ -14,6 +15,11 @@ export async function pickIcon(page, current, chosen) {
   const body = sheet('Choose an icon');
   const search = el('input', {type: 'search', placeholder: 'What it stands for: tide, people, money', 'aria-label': 'What it stands for', autofocus: true});
   const category = el('select', {'aria-label': 'Category'}, el('option', {value: ''}, 'All categories'));
+  const set = el('select', {'aria-label': 'Set', onchange: async () => {
+    await page.act({do: 'put', thing: 'theme', key: 'icons', ...(set.value === 'line' ? {} : {value: set.value})}, {anyway: true});
+    show();
+  }}, model.shape('theme', 'icons').enum.map(name => el('option', {value: name}, `Set: ${name}`)));
+  set.value = model.whole().theme?.icons ?? 'line';
   const list = el('div', {className: 'icons'});
   const told = el('p', {className: 'meaning', role: 'status'});
   const pick = name => {
@@ -53,7 +59,7 @@ export async function pickIcon(page, current, chosen) {
   'Drop an SVG drawing of your own here, 24 by 24, or ', own);
   search.addEventListener('input', later(120, show));
   category.addEventListener('change', show);
-  body.append(el('div', {className: 'filter'}, search, category), told, list, drop);
+  body.append(el('div', {className: 'filter'}, search, category, set), told, list, drop);
   await show();
   search.focus();
 }

@@ -5,6 +5,7 @@ import * as model from './model.js';
 import {Outline} from './outline.js';
 import {Canvas} from './canvas.js';
 import {Panel} from './panel.js';
+import {openMap} from './map.js';
 import {handOver} from './handover.js';
 
 const page = {
@@ -292,13 +293,6 @@ async function changes(what = '') {
       : el('p', {}, answer.why));
 }
 
-async function map() {
-  const paper = byId('map').querySelector('.paper');
-  const answer = await fetch('map');
-  paper.innerHTML = await answer.text();
-  byId('map').showModal();
-}
-
 function wire() {
   byId('undo').onclick = () => turn(true);
   byId('redo').onclick = () => turn(false);
@@ -309,7 +303,7 @@ function wire() {
   byId('found').onclick = findings;
   byId('compare').onclick = () => changes();
   byId('hand-over').onclick = () => handOver(page);
-  byId('show-map').onclick = map;
+  byId('show-map').onclick = () => openMap(page);
   byId('side').querySelector('[role=tablist]').addEventListener('keydown', event => {
     if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
       const other = byId('outline').hidden ? 'tab-plan' : 'tab-try';

@@ -1,5 +1,6 @@
 // Colours by role in both schemes, how much they stand out, and styles with their states.
-import {el} from './dom.js';
+import {el, byId} from './dom.js';
+import * as server from './server.js';
 import * as model from './model.js';
 import {field} from './fields.js';
 
@@ -31,9 +32,21 @@ export function looks(page) {
         SCHEMES.map(scheme => swatch(scheme, role)))))),
     el('h3', {}, 'How much they stand out'),
     pairs,
+    el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => byId('beside').click()}, 'Light and dark side by side')),
     el('h3', {}, 'For all bars'),
-    ['style', 'icons', 'font', 'colours', 'tokens'].map(key => field(page, {page, thing: 'theme', key, node: model.shape('theme', key)}, theme[key]))
+    ['style', 'icons', 'font', 'colours', 'tokens'].map(key => field(page, {page, thing: 'theme', key, node: model.shape('theme', key)}, theme[key])),
+    font(page)
   ].flat();
+}
+
+/** A font of one's own, by bringing its file. */
+function font(page) {
+  const told = el('p', {className: 'meaning', role: 'status'}, 'A .ttf or .otf file; it is kept in the folder of the plan.');
+  const input = el('input', {type: 'file', accept: '.ttf,.otf', id: 'bring-font', onchange: async () => {
+    const answer = await server.upload(input.files[0], 'font').catch(failed => ({why: String(failed.message ?? failed)}));
+    if (answer.ok) { page.act({do: 'put', thing: 'theme', key: 'font', value: answer.name}); } else { told.textContent = answer.why; }
+  }});
+  return el('div', {className: 'field'}, el('label', {htmlFor: 'bring-font'}, 'Bring a font'), input, told);
 }
 
 function contrasts(page, all) {
@@ -57,20 +70,19 @@ export function look(page, thing, value) {
     el('h3', {}, 'In the state'),
     el('div', {className: 'tabs', role: 'group', 'aria-label': 'State'}, known.map(one => el('button', {
       type: 'button', 'aria-pressed': String(one === state), onclick: () => { state = one; page.choose(thing); }}, one))),
-    paints.map(node => paint(page, thing, `${state}/${node.key}`, node, value?.[state]?.[node.key]))
+    paints.map(node => field(page, {page, thing, key: `${state}/${node.key}`, node}, value?.[state]?.[node.key])),
+    frozen(page)
   ].flat();
 }
 
-function paint(page, thing, key, node, value) {
-  if (node.type === 'number' || node.type === 'integer' || node.type === 'boolean') {
-    return field(page, {page, thing, key, node}, value);
-  }
-  if (typeof value === 'object') { return field(page, {page, thing, key, node, widget: 'json'}, value); }
-  const made = field(page, {page, thing, key, node, widget: 'text'}, value);
-  const input = made.querySelector('input');
-  const names = el('datalist', {id: input.id + '-names'}, [...ROLES, ...Object.keys(model.whole().theme?.colours ?? {})].map(one => el('option', {value: one})));
-  input.setAttribute('list', names.id);
-  input.placeholder = 'a role, or #rrggbb';
-  made.append(names);
-  return made;
+/** The first bar, as it looks in every state. */
+function frozen(page) {
+  const bar = (model.whole().bars ?? []).find(one => one.menu);
+  const device = byId('device-name').value || 'phone';
+  const form = bar && (bar.forms ? bar.forms[model.kinds()[0]] : bar.form);
+  const word = form?.form ?? form;
+  if (!word) { return ''; }
+  const query = new URLSearchParams({what: 'sheet', as: 'svg', down: 'state', part: word, device, scheme: page.dark() ? 'dark' : 'light', at: page.now.revision});
+  return [el('h3', {}, 'In every state'), el('a', {href: 'make?' + query, target: '_blank', 'aria-label': 'The bar in every state, as a picture'},
+    el('img', {className: 'frozen', alt: '', src: 'make?' + query}))];
 }

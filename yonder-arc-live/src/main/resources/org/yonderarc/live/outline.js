@@ -164,28 +164,8 @@ export class Outline {
     line?.classList.add(look);
   }
 
-  /** Asks for a name, and gives it with an id. */
-  name(title, word, taken, made) {
-    const body = sheet(title);
-    const input = el('input', {type: 'text', 'aria-label': word, placeholder: word, autofocus: true});
-    const told = el('p', {className: 'meaning', role: 'status'});
-    const go = () => {
-      const id = slug(input.value);
-      if (!id) { told.textContent = 'Write a name that begins with a letter.'; return; }
-      if (taken.includes(id)) { told.textContent = `There is "${id}" already.`; return; }
-      closeSheet();
-      made(input.value.trim(), id);
-    };
-    input.addEventListener('keydown', event => { if (event.key === 'Enter') { go(); } });
-    body.append(el('div', {className: 'filter'}, input, el('button', {type: 'button', className: 'push', onclick: go}, 'Add')), told);
-    input.focus();
-  }
-
   addScreen(then) {
-    this.name('Another screen', 'Its title', Object.keys(model.whole().screens ?? {}), (title, id) => {
-      const deeds = [{do: 'add', to: 'screens', key: id, value: {title}}];
-      this.page.act(then ? [...deeds, ...then(id)] : deeds, {anyway: true, then: then ? undefined : 'screen:' + id});
-    });
+    newScreen(this.page, then ? id => this.page.act(then(id), {anyway: true, then: 'item:' + id}) : undefined);
   }
 
   /** Another item leads to a screen that no item leads to yet, or to a new one. */
@@ -212,12 +192,12 @@ export class Outline {
   addSection(menu) {
     const last = model.lines(menu).filter(line => line.list === 'menu:' + menu && line.thing.startsWith('item:')).pop();
     if (!last) { this.page.tell('A section holds items: add one first.', true); return; }
-    this.name('Another section, with the last item in it', 'Its heading', [], title =>
+    askName('Another section, with the last item in it', 'Its heading', [], title =>
       this.page.act({do: 'wrap', thing: last.thing, count: 1, heading: title}, {anyway: true, then: `section:${menu}/${last.index}`}));
   }
 
   addMenu() {
-    this.name('Another menu', 'Its id', model.menus(), (title, id) => {
+    askName('Another menu', 'Its id', model.menus(), (title, id) => {
       const first = Object.keys(model.whole().screens)[0];
       this.page.act({do: 'add', to: 'menus', key: id, value: [{screen: first, id: `${id}-${first}`}]}, {anyway: true});
     });
@@ -244,12 +224,41 @@ export class Outline {
   }
 
   addStyle() {
-    this.name('Another style', 'Its name', Object.keys(model.whole().styles ?? {}), (title, id) =>
+    askName('Another style', 'Its name', Object.keys(model.whole().styles ?? {}), (title, id) =>
       this.page.act({do: 'add', to: 'styles', key: id, value: {selected: {label: 'accent', icon: 'accent'}}}, {anyway: true, then: 'style:' + id}));
   }
 
   addFact() {
-    this.name('Another fact', 'Its name', Object.keys(model.whole().facts ?? {}), (title, id) =>
+    askName('Another fact', 'Its name', Object.keys(model.whole().facts ?? {}), (title, id) =>
       this.page.act({do: 'add', to: 'facts', key: id, value: 0}, {anyway: true, then: 'fact:' + id}));
   }
+}
+
+/** Asks for a name, and gives it with an id. */
+export function askName(title, word, taken, made, given) {
+  const body = sheet(title, 'small');
+  const input = el('input', {type: 'text', 'aria-label': word, placeholder: word, autofocus: true});
+  const told = el('p', {className: 'meaning', role: 'status'});
+  let isMade = false;
+  const go = () => {
+    const id = slug(input.value);
+    if (!id) { told.textContent = 'Write a name that begins with a letter.'; return; }
+    if (taken.includes(id)) { told.textContent = `There is "${id}" already.`; return; }
+    isMade = true;
+    closeSheet();
+    made(input.value.trim(), id);
+  };
+  input.addEventListener('keydown', event => { if (event.key === 'Enter') { event.preventDefault(); go(); } });
+  body.append(el('div', {className: 'filter'}, input, el('button', {type: 'button', className: 'push', onclick: go}, 'Add')), told);
+  document.getElementById('sheet').onclose = () => { if (!isMade) { given?.(); } };
+  input.focus();
+}
+
+/** Adds a screen, and goes on with its id. */
+export function newScreen(page, then, otherwise) {
+  askName('Another screen', 'Its title', Object.keys(model.whole().screens ?? {}), async (title, id) => {
+    const isUsual = title === id.replaceAll('-', ' ').replace(/^./, first => first.toUpperCase());
+    const made = await page.act({do: 'add', to: 'screens', key: id, value: isUsual ? {} : {title}}, {anyway: true, then: then ? undefined : 'screen:' + id});
+    if (made) { then?.(id); }
+  }, otherwise);
 }

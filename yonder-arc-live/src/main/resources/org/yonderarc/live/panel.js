@@ -1,5 +1,5 @@
 // What is chosen, and what can be changed of it: what is changed most comes first, the rest stands behind "More".
-import {el, tool, slug} from './dom.js';
+import {el, tool, slug, sheet, closeSheet} from './dom.js';
 import * as model from './model.js';
 import {field} from './fields.js';
 import {looks, look} from './looks.js';
@@ -64,12 +64,31 @@ export class Panel {
     if (!['app', 'theme', 'motion'].includes(word)) {
       const isSection = word === 'section';
       deeds.push(tool(isSection ? 'x' : 'trash', isSection ? 'Take the section away, its items stay' : 'Remove, with what refers to it',
-        () => this.page.act({do: isSection ? 'unwrap' : 'drop', thing}, {then: list ?? 'app'})));
+        () => isSection ? this.page.act({do: 'unwrap', thing}, {then: list}) : this.remove(thing, list)));
     }
     return el('div', {},
       el('p', {className: 'path'}, this.path(thing, word)),
       el('h2', {}, model.title(thing, this.page.language) || '(no name)'),
       el('div', {className: 'deeds'}, deeds));
+  }
+
+  /** Removes a thing; what goes with it is told before. */
+  async remove(thing, list) {
+    const answer = await this.page.attempt({do: 'drop', thing});
+    const others = (answer.differences ?? []).slice(1);
+    const go = () => this.page.act({do: 'drop', thing}, {then: list ?? 'app', anyway: true});
+    if (answer.ok && (others.length || answer.findings.length)) {
+      const body = sheet(`Remove ${model.title(thing)}?`, 'small');
+      body.append(
+        others.length ? el('p', {}, 'This changes with it:') : '',
+        el('ul', {className: 'changes'}, others.map(one => el('li', {}, el('b', {}, one.what), one.text))),
+        el('ul', {className: 'findings'}, answer.findings.map(one => el('li', {className: one.severity}, one.message))),
+        el('div', {className: 'ask'},
+          el('button', {type: 'button', className: 'push', onclick: () => { closeSheet(); go(); }}, 'Remove'),
+          el('button', {type: 'button', className: 'push', autofocus: true, onclick: closeSheet}, 'Leave it')));
+      return;
+    }
+    go();
   }
 
   /** What it is, and what it stands in. */

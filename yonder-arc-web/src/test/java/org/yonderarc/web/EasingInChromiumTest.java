@@ -8,6 +8,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.chrome.ChromeDriver;
+import org.yonderarc.chromium.Chromium;
 import org.yonderarc.motion.Curve;
 import org.yonderarc.plan.Easing;
 

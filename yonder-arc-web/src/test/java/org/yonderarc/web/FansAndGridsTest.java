@@ -24,6 +24,7 @@ import org.openqa.selenium.interactions.PointerInput;
 import org.openqa.selenium.interactions.Sequence;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.chromium.Chromium;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;

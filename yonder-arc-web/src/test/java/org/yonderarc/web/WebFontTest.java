@@ -14,6 +14,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.chrome.ChromeDriver;
+import org.yonderarc.chromium.Chromium;
 import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.WebFont;
 import org.yonderarc.layout.Type;

@@ -1,4 +1,4 @@
-package org.yonderarc.web;
+package org.yonderarc.chromium;
 
 import java.io.File;
 import java.io.IOException;
@@ -22,18 +22,18 @@ import org.openqa.selenium.support.ui.FluentWait;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A real Chromium without a window, from the system's packages. */
-final class Chromium {
+public final class Chromium {
     /** The driver complains that it knows no debugging protocol for newer browsers; none is used here. */
     private static final Logger DRIVER_LOG = Logger.getLogger("org.openqa.selenium");
 
     private Chromium() {}
 
-    static ChromeDriver start(int width, int height) throws Exception {
+    public static ChromeDriver start(int width, int height) throws Exception {
         return start(width, height, false);
     }
 
     /** With fingers for pointers, as a phone or a tablet has, where it is touched. */
-    static ChromeDriver start(int width, int height, boolean isTouched) throws Exception {
+    public static ChromeDriver start(int width, int height, boolean isTouched) throws Exception {
         DRIVER_LOG.setLevel(Level.SEVERE);
         Path profile = Files.createTempDirectory("yonder-chromium");
         var options = new ChromeOptions();
@@ -77,14 +77,14 @@ final class Chromium {
     }
 
     /** What the browser has complained about since it was asked last. */
-    static List<String> complaints(ChromeDriver browser) {
+    public static List<String> complaints(ChromeDriver browser) {
         return browser.manage().logs().get(LogType.BROWSER).getAll().stream()
                 .map(Object::toString)
                 .toList();
     }
 
     /** What axe-core finds wrong with the page for people who don't see it or use no mouse; empty for nothing. */
-    static String violations(ChromeDriver browser) throws IOException {
+    public static String violations(ChromeDriver browser) throws IOException {
         try (InputStream axe = Chromium.class.getResourceAsStream("/axe.min.js")) {
             browser.executeScript(new String(axe.readAllBytes(), StandardCharsets.UTF_8));
         }
@@ -98,7 +98,7 @@ final class Chromium {
     }
 
     /** Up to ten seconds; what moves while it is asked may be gone when its answer is read, and is asked again. */
-    static FluentWait<WebDriver> waiting(ChromeDriver browser) {
+    public static FluentWait<WebDriver> waiting(ChromeDriver browser) {
         return new WebDriverWait(browser, Duration.ofSeconds(10)).ignoring(StaleElementReferenceException.class);
     }
 }

@@ -1,0 +1,386 @@
+package org.yonderarc.live;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.InputStream;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.yonderarc.tree.MapValue;
+
+/** What the server does for a page, and what it does for nobody. */
+class LiveServerTest {
+    @TempDir
+    Path folder;
+
+    private Served served;
+
+    @BeforeEach
+    void serve() throws Exception {
+        served = new Served(folder, Served.PLAN);
+    }
+
+    @AfterEach
+    void end() {
+        served.close();
+    }
+
+    /** Each deed changes its place in the file and nothing else, and what is taken back is as it was to the last byte. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "'do':'put','thing':'item:map','key':'label','value':'Chart' | badge: drafts } | badge: drafts, label: Chart }",
+                "'do':'put','thing':'item:crew','key':'label','value':'Team' | - crew | - { screen: crew, label: Team }",
+                "'do':'put','thing':'item:map','key':'badge' | { screen: map, badge: drafts } | { screen: map }",
+                "'do':'put','thing':'app','key':'name','value':'Quay: east' | name: Shore, | name: \"Quay: east\",",
+                "'do':'rename','thing':'screen:pool','to':'basin' | to: pool } | to: basin }",
+                "'do':'target','thing':'item:map','kind':'screen','value':'pool' | { screen: map, badge: drafts } | { screen: pool, badge: drafts, id: map }",
+                "'do':'move','thing':'item:crew','to':'menu:main','before':'item:tides' | main:\\n | main:\\n    - crew\\n",
+                "'do':'wrap','thing':'item:crew','count':1,'heading':'People' | - crew | - { section: People, items: [ crew ] }",
+                "'do':'add','to':'screens','key':'log','value':{} | crew: { icon: users }\\n | crew: { icon: users }\\n  log: {}\\n",
+                "'do':'add','to':'menu:main','before':'item:crew','value':'pool' | - crew | - pool\\n    - crew",
+                "'do':'add','to':'rows:tides','value':{'title':'Weir'} | - Plain\\n | - Plain\\n        - { title: Weir }\\n",
+                "'do':'copy','thing':'item:map' | # here\\n | # here\\n    - { screen: map, badge: drafts, id: map-2 }\\n",
+                "'do':'drop','thing':'row:tides/1' | '        # the second\\n        - Plain\\n' | ''",
+                "'do':'put','thing':'bar:main','key':'forms/tablet','value':'rail' | form: bottom } | forms: { phone: bottom, tablet: rail, desktop: bottom } }",
+                "'do':'edit','edit':'set:/app/start=map' | start: tides | start: map",
+            })
+    void aDeedChangesWhatItIsAbout(String deed, String before, String after) throws Exception {
+        MapValue answer = served.deed(deed.replace('\'', '"'));
+        assertTrue(Json.flag(answer, "ok"), Json.text(answer));
+        String old = before.replace("\\n", "\n");
+        assertTrue(Served.PLAN.contains(old), old);
+        String expected = after == null ? "" : after.replace("\\n", "\n");
+        String text = served.text();
+        assertTrue(text.contains(expected), text);
+        assertNotEquals(Served.PLAN, text);
+        assertTrue(Json.flag(served.post("undo", "{}"), "ok"));
+        assertEquals(Served.PLAN, served.text());
+        assertTrue(Json.flag(served.post("redo", "{}"), "ok"));
+        assertEquals(text, served.text());
+    }
+
+    @Test
+    void whatWouldBreakThePlanIsRefusedAndADoubtIsAskedAbout() throws Exception {
+        MapValue broken = served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"start\",\"value\":\"nowhere\"");
+        assertFalse(Json.flag(broken, "ok"));
+        assertFalse(Json.flag(broken, "offers"));
+        assertTrue(Json.text(broken).contains("nowhere"), Json.text(broken));
+        assertEquals(Served.PLAN, served.text());
+
+        String pale =
+                "{\"deeds\":[{\"do\":\"put\",\"thing\":\"theme\",\"key\":\"light/accent\",\"value\":\"#88ddee\"}]}";
+        MapValue doubted = served.post("edit", pale);
+        assertFalse(Json.flag(doubted, "ok"));
+        assertTrue(Json.flag(doubted, "offers"));
+        assertEquals(Served.PLAN, served.text());
+        MapValue anyway = served.post("edit", pale.replaceFirst("\\{", "{\"anyway\":true,"));
+        assertTrue(Json.flag(anyway, "ok"));
+        assertTrue(served.text().contains("#88ddee"), served.text());
+    }
+
+    @Test
+    void severalDeedsAreDoneAllOrNone() throws Exception {
+        MapValue answer = served.post(
+                "edit",
+                "{\"deeds\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"label\",\"value\":\"Chart\"},"
+                        + "{\"do\":\"put\",\"thing\":\"item:nobody\",\"key\":\"label\",\"value\":\"x\"}]}");
+        assertFalse(Json.flag(answer, "ok"));
+        assertTrue(Json.text(answer, "why").contains("There is no item \"nobody\""), Json.text(answer));
+        assertEquals(Served.PLAN, served.text());
+    }
+
+    /** Whoever edits by hand meanwhile loses nothing: other places are merged, the same place is told. */
+    @Test
+    void editsByHandAreMergedAndConflictsTold() throws Exception {
+        String base = Json.text(served.now(), "digest");
+        Files.writeString(served.file, Served.PLAN.replace("name: Shore", "name: Coast"));
+        String chart = "{\"base\":\"" + base
+                + "\",\"deeds\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"label\",\"value\":\"Chart\"}]}";
+        assertTrue(Json.flag(served.post("edit", chart), "ok"));
+        assertTrue(served.text().contains("name: Coast") && served.text().contains("label: Chart"), served.text());
+
+        String before = served.text();
+        String name = "{\"base\":\"" + base
+                + "\",\"deeds\":[{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Pier\"}]}";
+        MapValue told = served.post("edit", name);
+        assertFalse(Json.flag(told, "ok"));
+        assertTrue(Json.text(told, "why").contains("Somebody else has changed \"app\""), Json.text(told));
+        assertEquals(before, served.text());
+
+        // What was written by hand can be taken back here too.
+        served.post("undo", "{}");
+        served.post("undo", "{}");
+        assertEquals(Served.PLAN, served.text());
+    }
+
+    @Test
+    void aPlanWithErrorsKeepsTheLastGoodViewAndShowsTheLine() throws Exception {
+        Files.writeString(served.file, Served.PLAN.replace("start: tides", "start: tidse"));
+        MapValue now = waitFor(map -> !Json.flag(map, "sound"));
+        assertTrue(Json.text(now).contains("\"line\" : 3"), Json.text(now));
+        assertTrue(Json.text(now).contains("app: { name: Shore, start: tidse }"));
+        assertEquals(
+                "tides",
+                Json.text(Json.get(Json.get(now, "plan").orElseThrow(), "app").orElseThrow(), "start"));
+        Files.delete(served.file);
+        assertTrue(Json.text(waitFor(map -> !Json.text(map, "trouble").isEmpty()), "trouble")
+                .contains("no such file"));
+        Files.writeString(served.file, Served.PLAN);
+        waitFor(map -> Json.flag(map, "sound"));
+    }
+
+    private interface Wanted {
+        boolean is(MapValue now);
+    }
+
+    private MapValue waitFor(Wanted wanted) throws Exception {
+        for (int i = 0; i < 200; i++) {
+            MapValue now = served.now();
+            if (wanted.is(now)) {
+                return now;
+            }
+            Thread.sleep(25);
+        }
+        throw new AssertionError("it never came: " + Json.text(served.now()));
+    }
+
+    @Test
+    void nobodyIsLetInWithoutTheSecretOrFromAnotherPage() throws Exception {
+        URI address = served.address();
+        String base = "http://127.0.0.1:" + address.getPort();
+        for (String path : List.of("/", "/now", "/wrong/now", "/" + "x".repeat(24) + "/now")) {
+            assertEquals(
+                    404,
+                    served.send(HttpRequest.newBuilder(URI.create(base + path))).statusCode(),
+                    path);
+        }
+        String put = "{\"deeds\":[{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Stolen\"}]}";
+        for (String origin : List.of("https://example.org", "null", base.replace("127.0.0.1", "127.0.0.2"))) {
+            int status = served.send(
+                            served.request("edit").header("Origin", origin).POST(BodyPublishers.ofString(put)))
+                    .statusCode();
+            assertEquals(404, status, origin);
+        }
+        // A name that somebody else's server points at this machine is not ours.
+        String answer = raw("POST " + address.getPath() + "edit HTTP/1.1\r\nHost: rebound.example:" + address.getPort()
+                + "\r\nContent-Length: " + put.length() + "\r\nConnection: close\r\n\r\n" + put);
+        assertTrue(answer.startsWith("HTTP/1.1 404"), answer);
+        assertEquals(Served.PLAN, served.text());
+        assertEquals(
+                405,
+                served.send(served.request("edit").method("PUT", BodyPublishers.ofString(put)))
+                        .statusCode());
+        assertEquals(400, served.get("../../etc/passwd").statusCode());
+        assertTrue(raw("GET " + address.getPath() + "..%2f..%2fetc%2fpasswd HTTP/1.1\r\nHost: 127.0.0.1:"
+                        + address.getPort() + "\r\nConnection: close\r\n\r\n")
+                .startsWith("HTTP/1.1 40"));
+    }
+
+    private String raw(String request) throws Exception {
+        try (var socket =
+                new Socket(InetAddress.getLoopbackAddress(), served.address().getPort())) {
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.UTF_8));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    @Test
+    void answersForbidWhatPagesDoNotNeed() throws Exception {
+        var headers = served.get("").headers();
+        String policy = headers.firstValue("Content-Security-Policy").orElseThrow();
+        assertTrue(policy.startsWith("default-src 'none'; script-src 'self';"), policy);
+        assertFalse(policy.contains("unsafe-eval"));
+        assertEquals("nosniff", headers.firstValue("X-Content-Type-Options").orElseThrow());
+        assertEquals("no-referrer", headers.firstValue("Referrer-Policy").orElseThrow());
+        assertTrue(headers.firstValue("Server").isEmpty());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 24 24'><script>alert(1)</script><path d='M0 0h9'/></svg>",
+                "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 24 24'><path onclick='x()' d='M0 0h9'/></svg>",
+                "not a drawing",
+            })
+    void iconsThatAreMoreThanDrawingsAreRefused(String svg) throws Exception {
+        MapValue answer = served.post("upload?kind=icon&name=Bad%20one.svg", svg);
+        assertFalse(Json.flag(answer, "ok"), Json.text(answer));
+        assertFalse(Files.exists(folder.resolve("icons")));
+    }
+
+    @Test
+    void uploadsAreKeptUnderSafeNamesAndReplaceNothing() throws Exception {
+        String svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\"><path d=\"M4 4h16v16z\"/></svg>";
+        MapValue answer = served.post("upload?kind=icon&name=..%2F..%2FMy%20Crab.svg", svg);
+        assertEquals("my-crab", Json.text(answer, "name"), Json.text(answer));
+        assertEquals(svg, Files.readString(folder.resolve("icons/my-crab.svg")));
+        assertTrue(served.get("icons?find=crab").body().contains("\"my-crab\""));
+        assertTrue(Json.flag(
+                served.deed("\"do\":\"put\",\"thing\":\"item:crew\",\"key\":\"icon\",\"value\":\"my-crab\""), "ok"));
+        MapValue other = served.post("upload?kind=icon&name=my-crab.svg", svg.replace("16", "15"));
+        assertTrue(Json.text(other, "why").contains("already"), Json.text(other));
+        assertEquals(svg, Files.readString(folder.resolve("icons/my-crab.svg")));
+        MapValue odd = served.post("upload?kind=icon&name=run.sh", "#!/bin/sh");
+        assertTrue(Json.text(odd, "why").contains(".svg"), Json.text(odd));
+        int large = served.send(served.request("upload?kind=picture&name=large.png")
+                        .POST(BodyPublishers.ofByteArray(new byte[7 << 20])))
+                .statusCode();
+        assertEquals(413, large);
+    }
+
+    @Test
+    void nonsenseIsAnsweredAndChangesNothing() throws Exception {
+        assertEquals(
+                400,
+                served.send(served.request("edit").POST(BodyPublishers.ofString("{")))
+                        .statusCode());
+        for (String body : List.of(
+                "[]",
+                "{\"deeds\":[{}]}",
+                "{\"deeds\":[{\"do\":\"put\"}]}",
+                "{\"deeds\":[{\"do\":\"move\",\"thing\":\"item:map\",\"to\":\"menu:none\"}]}",
+                "{\"deeds\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"../../app/name\",\"value\":1}]}",
+                "{\"deeds\":[{\"do\":\"wrap\",\"thing\":\"item:map\",\"count\":-3,\"heading\":\"x\"}]}",
+                "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"fly:/app\"}]}")) {
+            served.post("edit", body);
+            assertEquals(Served.PLAN, served.text(), body);
+        }
+        assertEquals(400, served.get("make?what=edit&as=html").statusCode());
+        assertEquals(
+                400, served.get("make?what=page&as=html&word=-o/tmp/x.html").statusCode());
+        assertEquals(404, served.get("unknown").statusCode());
+    }
+
+    @Test
+    void aPortThatIsTakenIsLeftAndTheAddressStays() throws Exception {
+        try (var taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            int port = taken.getLocalPort();
+            try (LiveServer next = LiveServer.start(served.file, port, folder.resolve("keys"), any -> "")) {
+                assertTrue(next.port() > port && next.port() <= port + 20, "port " + next.port());
+                assertEquals(served.address().getPath(), next.address().getPath());
+            }
+        }
+        Path other = Files.writeString(folder.resolve("other.yaml"), Served.PLAN);
+        try (LiveServer another = LiveServer.start(other, 0, folder.resolve("keys"), any -> "")) {
+            assertNotEquals(served.address().getPath(), another.address().getPath());
+        }
+        assertEquals(
+                "rw-------",
+                java.nio.file.attribute.PosixFilePermissions.toString(
+                        Files.getPosixFilePermissions(folder.resolve("keys/live.key"))));
+        assertThrows(
+                org.yonderarc.files.FileTrouble.class,
+                () -> LiveServer.start(folder.resolve("none.yaml"), 0, folder, any -> ""));
+    }
+
+    /** A hundred pages, one of which never reads: all others are told of each change. */
+    @Test
+    void aHundredPagesAndOneThatNeverReads() throws Exception {
+        var sockets = new ArrayList<Socket>();
+        try {
+            for (int i = 0; i < 100; i++) {
+                var socket = new Socket(
+                        InetAddress.getLoopbackAddress(), served.address().getPort());
+                socket.setSoTimeout(10_000);
+                sockets.add(socket);
+                String ask = "GET " + served.address().getPath() + "events?page=p" + i + " HTTP/1.1\r\nHost: 127.0.0.1:"
+                        + served.address().getPort() + "\r\n\r\n";
+                socket.getOutputStream().write(ask.getBytes(StandardCharsets.UTF_8));
+            }
+            for (int i = 0; i < 300; i++) {
+                served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Shore " + i + "\"");
+            }
+            String last = Integer.toString((int) number(served.now(), "revision"));
+            for (Socket socket : sockets.subList(1, 100)) {
+                assertTrue(readUntil(socket.getInputStream(), "data: " + last + "\n"), "page missed " + last);
+            }
+        } finally {
+            for (Socket socket : sockets) {
+                socket.close();
+            }
+        }
+        // Those that are gone are noticed when they are written to.
+        for (int i = 0; i < 100 && served.server.pages() > 0; i++) {
+            served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Gone " + i + "\"");
+            Thread.sleep(20);
+        }
+        assertEquals(0, served.server.pages());
+    }
+
+    private static double number(MapValue map, String key) {
+        return ((org.yonderarc.tree.NumberValue) Json.get(map, key).orElseThrow()).number();
+    }
+
+    private static boolean readUntil(InputStream in, String wanted) throws Exception {
+        var seen = new StringBuilder();
+        var buffer = new byte[8192];
+        while (seen.indexOf(wanted) < 0) {
+            int read = in.read(buffer);
+            if (read < 0) {
+                return false;
+            }
+            seen.append(new String(buffer, 0, read, StandardCharsets.UTF_8));
+        }
+        return true;
+    }
+
+    @Test
+    void whatIsHandedOverIsMadeByTheCommands() throws Exception {
+        var asked = new ArrayList<List<String>>();
+        served.close();
+        served = new Served(Files.createDirectory(folder.resolve("made")), Served.PLAN, arguments -> {
+            asked.add(arguments);
+            String out = arguments.get(arguments.size() - 1).substring("--output=".length());
+            try {
+                Files.writeString(Path.of(out), "made");
+            } catch (java.io.IOException failed) {
+                return failed.toString();
+            }
+            return "";
+        });
+        var answer = served.get("make?what=draw&as=svg&device=phone&scheme=dark");
+        assertEquals("made", answer.body());
+        assertEquals(
+                "image/svg+xml", answer.headers().firstValue("Content-Type").orElseThrow());
+        assertTrue(
+                answer.headers().firstValue("Content-Disposition").orElseThrow().contains("shore-draw.svg"));
+        assertEquals(
+                List.of("draw", served.file.toString(), "--device=phone", "--scheme=dark"),
+                asked.get(0).subList(0, 4));
+    }
+
+    @Test
+    void changesAreToldInWordsSinceTheStartAndAgainstOtherFiles() throws Exception {
+        Files.writeString(folder.resolve("older.yaml"), Served.PLAN.replace("- crew\n", ""));
+        served.deed("\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"label\",\"value\":\"Chart\"");
+        String since = Json.text(served.post("compare", "{}"));
+        assertTrue(since.contains("label is now \\\"Chart\\\""), since);
+        String against = Json.text(served.post("compare", "{\"with\":\"file:older.yaml\"}"));
+        assertTrue(against.contains("item crew") || against.contains("Item crew"), against);
+        String outside = Json.text(served.post("compare", "{\"with\":\"file:../keys/live.key\"}"));
+        assertTrue(outside.contains("There is no plan"), outside);
+        assertTrue(Json.text(served.post("compare", "{\"with\":\"commit:HEAD;ls\"}"))
+                .contains("no such plan"));
+    }
+}
