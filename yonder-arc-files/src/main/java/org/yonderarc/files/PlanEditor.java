@@ -170,6 +170,11 @@ public final class PlanEditor {
                 + " (an alias, a key behind \"?\", or text over several lines). Change it by hand.");
     }
 
+    /** The things of the plan, where they stand in the text as it is now. */
+    public Things things() throws EditTrouble {
+        return new Things(new References(tree(source.text())));
+    }
+
     private Value tree(String text) throws EditTrouble {
         try {
             return source.isJson() ? JsonTree.parse(text) : YamlTree.parse(text);

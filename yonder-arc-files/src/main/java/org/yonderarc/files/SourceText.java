@@ -90,6 +90,9 @@ public record SourceText(String name, String text) {
     private static int controlCharacter(String text) {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
+            if (c >= ' ' && c < 0x7F) {
+                continue;
+            }
             boolean space = c == '\n' || c == '\r' || c == '\t';
             if (Character.isISOControl(c) && !space) {
                 return i;

@@ -37,6 +37,8 @@ final class YamlTree {
     /** The shortest text of any number of IEEE 754 is shorter; longer ones only cost time. */
     private static final int LONGEST_NUMBER = 64;
 
+    private static final ReadBefore BEFORE = new ReadBefore();
+
     private final ScalarResolver resolver = new CoreScalarResolver();
     private final TreeBuilder tree = new TreeBuilder();
     private final Map<Anchor, Value> anchors = new HashMap<>();
@@ -46,7 +48,13 @@ final class YamlTree {
     private YamlTree() {}
 
     static Value parse(String text) throws ParseTrouble {
-        return new YamlTree().read(text);
+        Optional<Value> known = BEFORE.tree(text);
+        if (known.isPresent()) {
+            return known.get();
+        }
+        Value read = new YamlTree().read(text);
+        BEFORE.keep(text, read);
+        return read;
     }
 
     private Value read(String text) throws ParseTrouble {

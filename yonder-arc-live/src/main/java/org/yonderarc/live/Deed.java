@@ -65,7 +65,7 @@ final class Deed {
     }
 
     private Things things() throws EditTrouble {
-        return Things.of(editor.source());
+        return editor.things();
     }
 
     private String pointer(String name) throws EditTrouble {

@@ -28,15 +28,18 @@ final class LivePlan {
      *
      * @param revision counts the changes
      * @param read the file, read and checked
+     * @param digest what its text is known by
      * @param good the last reading without errors
      * @param parts what the page of that is put together of
      * @param trouble why the file can't be read; empty where it can
      */
-    record Now(int revision, PlanFile read, Optional<PlanFile> good, Optional<PageParts> parts, String trouble) {
-        String digest() {
-            return Digest.of(read.source().text());
-        }
-    }
+    record Now(
+            int revision,
+            PlanFile read,
+            String digest,
+            Optional<PlanFile> good,
+            Optional<PageParts> parts,
+            String trouble) {}
 
     LivePlan(Path file) throws FileTrouble {
         this.file = file;
@@ -119,7 +122,8 @@ final class LivePlan {
             }
             now = next(now.revision() + 1, materials.read(text), now.good(), "");
         } catch (FileTrouble unreadable) {
-            now = new Now(now.revision() + 1, now.read(), now.good(), now.parts(), unreadable.getMessage());
+            now = new Now(
+                    now.revision() + 1, now.read(), now.digest(), now.good(), now.parts(), unreadable.getMessage());
         }
         settle();
         return true;
@@ -152,10 +156,12 @@ final class LivePlan {
     }
 
     private Now next(int revision, PlanFile read, Optional<PlanFile> last, String trouble) {
+        String digest = Digest.of(read.source().text());
         if (read.plan().isEmpty()) {
-            return new Now(revision, read, last, now == null ? Optional.empty() : now.parts(), trouble);
+            Optional<PageParts> before = now == null ? Optional.empty() : now.parts();
+            return new Now(revision, read, digest, last, before, trouble);
         }
         var parts = PageParts.of(read, materials.icons(), materials.pictures(), materials.fonts());
-        return new Now(revision, read, Optional.of(read), Optional.of(parts), trouble);
+        return new Now(revision, read, digest, Optional.of(read), Optional.of(parts), trouble);
     }
 }

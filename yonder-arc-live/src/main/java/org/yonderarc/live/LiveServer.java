@@ -104,6 +104,7 @@ public final class LiveServer implements AutoCloseable {
             var site = new Site(plan, pages, new Gate(secret, taken), commands);
             server.setHandler(site);
             server.start();
+            site.warm();
             var watch = new Watch(plan, site::changed);
             URI address = URI.create("http://127.0.0.1:" + taken + "/" + secret + "/");
             return new LiveServer(server, watch, pages, address, taken);

@@ -71,6 +71,13 @@ final class Session {
         }
     }
 
+    /** Makes the parts of the page that take longest. */
+    void warm() {
+        for (String part : List.of("still", "symbols", "regular", "semibold")) {
+            plan.part(part);
+        }
+    }
+
     String fonts() {
         synchronized (plan) {
             return "@font-face { font-family: Inter; font-weight: 400; src: url(data:font/woff;base64,"

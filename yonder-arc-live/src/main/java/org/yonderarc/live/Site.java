@@ -24,6 +24,7 @@ final class Site extends Handler.Abstract {
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline';"
             + " font-src data: 'self'; img-src data: 'self'; connect-src 'self'; base-uri 'none'; form-action 'none';"
             + " frame-ancestors 'none'";
+    private static final int WARM = 8;
     /** The largest request, in bytes: an uploaded picture. */
     private static final int LARGEST = 6 << 20;
     /** What stands in the folder of the page, each with its type. */
@@ -59,6 +60,22 @@ final class Site extends Handler.Abstract {
         this.gate = gate;
         this.bench = new Bench(plan);
         this.session = new Session(plan, bench);
+    }
+
+    /** Has everything loaded that the first page and the first edit take, while people open the page. */
+    void warm() {
+        var thread = new Thread(
+                () -> {
+                    session.warm();
+                    for (int i = 0; i < WARM; i++) {
+                        bench.warm();
+                        session.now();
+                    }
+                },
+                "yonder-warm");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        thread.start();
     }
 
     /** The plan is another now: every page is told. */

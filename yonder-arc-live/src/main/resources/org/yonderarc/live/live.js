@@ -158,12 +158,12 @@ async function load(revision = 0) {
   server.seen(page.now.digest);
   if (page.now.revision !== shown) {
     shown = page.now.revision;
-    refresh();
+    await refresh();
   }
 }
 
-/** Shows the plan as the server told it. */
-function refresh() {
+/** Shows the plan as the server told it: the app first, what stands around it when that is painted. */
+async function refresh() {
   const now = page.now;
   model.use(now.plan);
   byId('plan-name').textContent = now.file;
@@ -172,6 +172,8 @@ function refresh() {
   byId('redo').disabled = !now.redo;
   trouble(now);
   swap(now);
+  await new Promise(done => document.hidden ? done() : requestAnimationFrame(() => setTimeout(done)));
+  document.body.dataset.revision = now.revision;
   if (model.valueOf(page.chosen) === undefined) { page.chosen = 'app'; }
   outline.refresh();
   outline.choose(page.chosen);
