@@ -46,6 +46,11 @@ public final class Things {
         return new Things(new References(Trees.pointed(PlanWriter.write(plan))));
     }
 
+    /** The plan as far as it can be read. */
+    public Plan draft() {
+        return PlanReader.read(file.root()).draft();
+    }
+
     /** What stands at a JSON Pointer (RFC 6901); no value where nothing does. */
     public Optional<Value> value(String pointer) {
         return file.value(pointer);

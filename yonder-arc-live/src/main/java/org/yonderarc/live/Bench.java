@@ -1,12 +1,12 @@
 package org.yonderarc.live;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.files.Digest;
 import org.yonderarc.files.EditTrouble;
@@ -16,6 +16,7 @@ import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.files.Things;
+import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
 import org.yonderarc.plan.Plan;
@@ -192,13 +193,23 @@ final class Bench {
                         .toList();
     }
 
-    /** What is found in the new text and was not in the old one. Places move with edits, so the words count. */
+    /**
+     * What is found in the new text and was not in the old one. Places and names move with edits: of a code there is news only where
+     * there is more of it than before.
+     */
     private static List<Finding> news(PlanFile before, PlanFile after, Severity severity) {
-        Set<String> known = new HashSet<>();
-        before.findings().forEach(finding -> known.add(finding.code() + finding.message()));
+        var known = new HashMap<Code, Integer>();
+        var messages = new HashSet<String>();
+        before.findings().forEach(finding -> {
+            known.merge(finding.code(), 1, Integer::sum);
+            messages.add(finding.message());
+        });
+        var now = new HashMap<Code, Integer>();
+        after.findings().forEach(finding -> now.merge(finding.code(), 1, Integer::sum));
         return after.findings().stream()
                 .filter(finding -> finding.severity() == severity)
-                .filter(finding -> !known.contains(finding.code() + finding.message()))
+                .filter(finding -> !messages.contains(finding.message()))
+                .filter(finding -> now.get(finding.code()) > known.getOrDefault(finding.code(), 0))
                 .toList();
     }
 

@@ -47,6 +47,12 @@ final class Deed {
     }
 
     private void apply() throws EditTrouble {
+        boolean isOfBars = thing.startsWith("bar:") || Json.text(asked, "to").equals("bars");
+        if (isOfBars && things().value("/bars").isEmpty()) {
+            // Bars that are there by default are written before they are changed.
+            Value bars = Trees.list(UsualBars.of(things().draft()));
+            editor.apply(new Edit.Set("/bars", bars));
+        }
         String what = Json.text(asked, "do");
         switch (what) {
             case "put" -> put();

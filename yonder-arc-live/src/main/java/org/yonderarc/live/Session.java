@@ -49,6 +49,8 @@ final class Session {
     private final Bench bench;
     /** The text when the server was started. */
     private final SourceText first;
+    /** Tells one run of the server from another: both count from 0. */
+    private final int run = new java.security.SecureRandom().nextInt(1 << 30);
 
     Session(LivePlan plan, Bench bench) {
         this.plan = plan;
@@ -99,6 +101,7 @@ final class Session {
                     .toList();
             Optional<Plan> good = now.good().flatMap(PlanFile::plan);
             return Json.text(Json.map(
+                    "run", run,
                     "revision", now.revision(),
                     "digest", now.digest(),
                     "file", plan.file().getFileName().toString(),
@@ -111,6 +114,7 @@ final class Session {
                     "languages", plan.part("languages"),
                     "findings", findings,
                     "contrasts", good.map(known -> Contrasts.of(known.theme())).orElse(List.of()),
+                    "bars", good.map(UsualBars::of).orElse(List.of()),
                     "roles", good.map(known -> Contrasts.roles(known.theme())).orElse(Json.map()),
                     "motions", good.map(known -> Motions.of(known.motion())).orElse(Json.map()),
                     "undo", turns[0],

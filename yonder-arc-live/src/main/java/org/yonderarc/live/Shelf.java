@@ -31,6 +31,10 @@ final class Shelf {
         Optional<String> within = category.isEmpty() ? Optional.empty() : Optional.of(category);
         if (!word.isEmpty() || within.isPresent()) {
             found(word, within).forEach(names::add);
+            if (within.isEmpty()) {
+                // Also what only the name says: a sailboat for "boat".
+                all.all().stream().filter(name -> name.contains(word)).sorted().forEach(names::add);
+            }
         } else {
             Stream.of(
                             "house search user users settings bell heart star bookmark calendar clock map map-pin camera photo"

@@ -73,7 +73,9 @@ const usual = node => node?.default === undefined || node.description?.includes(
 /** A line of text that is written when it is left or when Enter is pressed. */
 function line(value, put, how = {}) {
   const input = el('input', {type: 'text', defaultValue: value ?? '', autocomplete: 'off', spellcheck: false, ...how});
-  const write = () => { if (input.value !== (value ?? '')) { put(input.value); } };
+  const write = () => {
+    if (input.value !== (value ?? '')) { input.defaultValue = input.value; put(input.value); }
+  };
   input.addEventListener('change', write);
   input.addEventListener('keydown', event => {
     if (event.key === 'Escape') { input.value = value ?? ''; }
@@ -127,7 +129,10 @@ const widgets = {
     if (typeof value === 'string') { return widgets.text(page, spec, value); }
     const input = el('input', {type: 'number', defaultValue: value ?? '', min: minimum, max: maximum, step: type === 'integer' ? 1 : 'any',
       placeholder: spec.node.default ?? ''});
-    input.addEventListener('change', () => spec.put(input.value === '' ? undefined : Number(input.value)));
+    input.addEventListener('change', () => {
+      input.defaultValue = input.value;
+      spec.put(input.value === '' ? undefined : Number(input.value));
+    });
     const made = frame(spec, value, input);
     scrub(made.querySelector('label'), input, spec);
     return made;
@@ -244,6 +249,7 @@ const widgets = {
     const told = el('p', {className: 'states no', role: 'status'});
     const area = el('textarea', {defaultValue: text, spellcheck: false, placeholder: 'as usual', onchange: () => {
       if (area.value === text) { return; }
+      area.defaultValue = area.value;
       try {
         spec.put(area.value.trim() === '' ? undefined : JSON.parse(area.value));
       } catch (noJson) {

@@ -33,7 +33,7 @@ function placeOf(address) {
 }
 
 function barShown(device) {
-  const bar = (model.whole().bars ?? []).find(one => one.menu);
+  const bar = model.bars().find(one => one.menu);
   const form = bar && (bar.forms ? bar.forms[device] ?? Object.values(bar.forms)[0] : bar.form ?? 'top');
   return form?.form ?? form ?? 'top';
 }

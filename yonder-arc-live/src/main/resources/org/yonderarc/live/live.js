@@ -22,6 +22,7 @@ const canvas = new Canvas(page);
 const panel = new Panel(byId('panel'), page);
 let shown = -1;
 let wanted = 0;
+let run = 0;
 let isLoading = false;
 
 /** Chooses a thing everywhere. */
@@ -67,7 +68,8 @@ function tell(text, isBad = false) {
 /** Asks the server for a change, and shows what came of it. Gives whether it was made. */
 async function act(deeds, how = {}) {
   try {
-    const answer = await server.edit(Array.isArray(deeds) ? deeds : [deeds], how);
+    // What the panel shows is what is meant, also where somebody has written elsewhere meanwhile.
+    const answer = await server.edit(Array.isArray(deeds) ? deeds : [deeds], {anyway: how.anyway, base: panel.base});
     if (answer.ok) {
       byId('note').hidden = true;
       await load(answer.revision);
@@ -132,7 +134,7 @@ function thingAt(pointer) {
     return inner ? 'item:' + model.idOf(inner) : line?.items ? `section:${names[1]}/${names[2]}` : line && 'item:' + model.idOf(line);
   }
   if (names[0] === 'bars' && names[1] !== undefined) {
-    const bar = (model.whole().bars ?? [])[Number(names[1])];
+    const bar = model.bars()[Number(names[1])];
     return bar && 'bar:' + model.barId(bar);
   }
   return ['app', 'theme', 'motion'].includes(names[0]) ? names[0] : undefined;
@@ -151,6 +153,7 @@ async function load(revision = 0) {
   try {
     do {
       page.now = await server.get('now');
+      if (page.now.run !== run) { run = page.now.run; shown = -1; wanted = 0; }
     } while (page.now.revision < wanted);
   } finally {
     isLoading = false;
@@ -165,7 +168,7 @@ async function load(revision = 0) {
 /** Shows the plan as the server told it: the app first, what stands around it when that is painted. */
 async function refresh() {
   const now = page.now;
-  model.use(now.plan);
+  model.use(now.plan, now.bars);
   byId('plan-name').textContent = now.file;
   document.title = `${model.title('app')} · live`;
   byId('undo').disabled = !now.undo;
@@ -173,11 +176,11 @@ async function refresh() {
   trouble(now);
   swap(now);
   await new Promise(done => document.hidden ? done() : requestAnimationFrame(() => setTimeout(done)));
-  document.body.dataset.revision = now.revision;
   if (model.valueOf(page.chosen) === undefined) { page.chosen = 'app'; }
   outline.refresh();
   outline.choose(page.chosen);
   panel.show(page.chosen);
+  Object.assign(document.body.dataset, {revision: now.revision, digest: now.digest});
 }
 
 /** Shows the app on a device of a kind. */
@@ -255,9 +258,13 @@ function options(id, html, keepsLast) {
 }
 
 async function turn(back) {
-  const answer = await server.turn(back);
-  await load(answer.revision);
-  tell(answer.ok ? answer.said : answer.why, !answer.ok);
+  try {
+    const answer = await server.turn(back);
+    await load(answer.revision);
+    tell(answer.ok ? answer.said : answer.why, !answer.ok);
+  } catch (failed) {
+    tell(String(failed.message ?? failed), true);
+  }
 }
 
 function mode(plays) {

@@ -77,7 +77,7 @@ export function look(page, thing, value) {
 
 /** The first bar, as it looks in every state. */
 function frozen(page) {
-  const bar = (model.whole().bars ?? []).find(one => one.menu);
+  const bar = model.bars().find(one => one.menu);
   const device = byId('device-name').value || 'phone';
   const form = bar && (bar.forms ? bar.forms[model.kinds()[0]] : bar.form);
   const word = form?.form ?? form;

@@ -2,10 +2,15 @@
 
 let plan = {};
 let schema = {};
+let usualBars = [];
 
-export function use(newer) {
+/** Goes on with a plan; `usual` are its bars where it writes none. */
+export function use(newer, usual = []) {
   plan = newer;
+  usualBars = usual;
 }
+
+export const bars = () => plan.bars ?? usualBars;
 
 export function describe(newer) {
   schema = newer;
@@ -77,7 +82,7 @@ export function valueOf(thing) {
       const found = allLines().find(line => line.thing === thing);
       return found && asMap(found.value, 'screen');
     }
-    case 'bar': return asMap((plan.bars ?? []).find(bar => barId(bar) === id), 'form');
+    case 'bar': return asMap((bars()).find(bar => barId(bar) === id), 'form');
     case 'row': {
       const slash = id.lastIndexOf('/');
       return asMap(wireframe(id.slice(0, slash)).rows?.[Number(id.slice(slash + 1))], 'title');

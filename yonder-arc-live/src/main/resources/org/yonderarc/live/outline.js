@@ -18,7 +18,7 @@ export class Outline {
       this.group('App', undefined, [this.line('app', 0, sign('device-mobile'))]),
       ...model.menus().map(menu => this.group('Menu ' + menu, () => this.addItem(menu), this.menu(menu), 'menu:' + menu)),
       this.group('Screens', () => this.addScreen(), this.screens('', 0)),
-      this.group('Bars', () => this.addBar(), (model.whole().bars ?? []).map(bar => this.line('bar:' + model.barId(bar), 0, sign('layout-bottombar'), this.formOf(bar)))),
+      this.group('Bars', () => this.addBar(), model.bars().map(bar => this.line('bar:' + model.barId(bar), 0, sign('layout-bottombar'), this.formOf(bar)))),
       this.group('Looks', () => this.addStyle(), [
         this.line('theme', 0, sign('palette')), this.line('motion', 0, sign('bolt')),
         ...Object.keys(model.whole().styles ?? {}).map(id => this.line('style:' + id, 0, sign('palette')))]),
@@ -103,7 +103,7 @@ export class Outline {
       next.line.focus();
     } else if (event.key === 'Delete') {
       event.preventDefault();
-      this.page.act({do: 'drop', thing: current.thing});
+      this.page.remove(current.thing);
     } else if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
       this.page.choose(current.thing, {from: 'outline'});
@@ -217,7 +217,7 @@ export class Outline {
   }
 
   freeBar(id) {
-    const taken = (model.whole().bars ?? []).map(model.barId);
+    const taken = model.bars().map(model.barId);
     let free = id;
     for (let i = 2; taken.includes(free); i++) { free = `${id}-${i}`; }
     return free;

@@ -28,13 +28,21 @@ export class Panel {
     this.root = root;
     this.page = page;
     page.preview = deed => this.preview(deed);
+    page.remove = thing => ['app', 'theme', 'motion'].includes(thing) ? undefined : this.remove(thing, model.allLines().find(line => line.thing === thing)?.list);
   }
 
   show(thing, how = {}) {
     const active = document.activeElement;
+    const isWriting = this.root.contains(active) && /text|number|textarea/.test(active.type) && active.value !== active.defaultValue;
+    if (isWriting && this.thing === thing && !how.anew) {
+      // What somebody is in the middle of writing stays, whatever comes from elsewhere; the rest is shown when they are done.
+      if (!this.isStale) { active.addEventListener('blur', () => setTimeout(() => this.isStale && this.show(this.thing, {anew: true})), {once: true}); }
+      this.isStale = true;
+      return;
+    }
+    this.isStale = false;
+    this.base = this.page.now.digest;
     const key = this.root.contains(active) ? active.closest('.field')?.dataset.key : undefined;
-    // What somebody is in the middle of writing stays, whatever comes from elsewhere.
-    const typed = key && !how.anew && this.thing === thing && /text|number|textarea/.test(active.type) && active.value !== active.defaultValue ? active.value : undefined;
     const open = this.thing === thing && this.root.querySelector('details')?.open;
     const scrolled = this.thing === thing ? this.root.scrollTop : 0;
     this.thing = thing;
@@ -46,9 +54,7 @@ export class Panel {
     if (open) { this.root.querySelector('details').open = true; }
     this.root.scrollTop = scrolled;
     if (key) {
-      const again = this.root.querySelector(`[data-key="${CSS.escape(key)}"]`)?.querySelector('input, select, textarea, button.iconic');
-      again?.focus({preventScroll: true});
-      if (typed !== undefined && again) { again.value = typed; }
+      this.root.querySelector(`[data-key="${CSS.escape(key)}"]`)?.querySelector('input, select, textarea, button.iconic')?.focus({preventScroll: true});
     }
   }
 
@@ -99,7 +105,7 @@ export class Panel {
       const list = model.allLines().find(line => line.thing === thing)?.list ?? '';
       if (list.startsWith('section:')) { go(list, model.title(list)); }
       const menu = list.replace(/^section:|^menu:/, '').split('/')[0];
-      const bar = (model.whole().bars ?? []).find(one => one.menu === menu);
+      const bar = model.bars().find(one => one.menu === menu);
       if (bar) { go('bar:' + model.barId(bar), `bar ${model.barId(bar)}`); }
       const target = (model.valueOf(thing)?.screen ?? '').split('?')[0];
       if (target) { out.push('to', el('button', {type: 'button', onclick: () => this.page.choose('screen:' + target)}, model.title('screen:' + target))); }

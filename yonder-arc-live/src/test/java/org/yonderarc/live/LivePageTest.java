@@ -1,0 +1,444 @@
+package org.yonderarc.live;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.WindowType;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.interactions.Actions;
+import org.yonderarc.chromium.Chromium;
+
+/** The live page, used by mouse and keyboard, with the plan's text compared. */
+class LivePageTest {
+    private static ChromeDriver browser;
+
+    @TempDir
+    Path folder;
+
+    private Served served;
+    private LivePage page;
+
+    @BeforeAll
+    static void start() throws Exception {
+        browser = Chromium.start(1280, 940);
+    }
+
+    @AfterAll
+    static void quit() {
+        browser.quit();
+    }
+
+    @BeforeEach
+    void open() throws Exception {
+        served = new Served(folder, Served.PLAN);
+        page = new LivePage(browser, served.file);
+        page.open(served);
+    }
+
+    @AfterEach
+    void end() {
+        served.close();
+        assertEquals(
+                List.of(),
+                Chromium.complaints(browser).stream()
+                        // The server that is stopped while the page is open.
+                        .filter(line -> !line.contains("ERR_CONNECTION_REFUSED")
+                                && !line.contains("ERR_INCOMPLETE_CHUNKED")
+                                && !line.contains("ERR_EMPTY_RESPONSE")
+                                && !line.contains("ERR_CONNECTION_RESET"))
+                        .toList());
+    }
+
+    @Test
+    void anItemIsWrittenRelinkedHiddenAndTakenBack() {
+        page.choose("item:map");
+        page.write("label", "Chart");
+        page.saved("{ screen: map, badge: drafts, label: Chart }");
+        page.settle();
+        assertTrue(page.app().contains("Chart"), page.app());
+        page.select("badge", "none");
+        page.saved("{ screen: map, label: Chart }");
+        page.settle();
+        page.write("when", "drafts > 0");
+        page.saved("when: \"drafts > 0\"");
+        page.settle();
+        page.click("#kind-tablet");
+        page.saved("\"off\": [ tablet ]");
+        page.settle();
+        page.select("screen", "Pool");
+        page.press("#sheet", "Do it anyway");
+        page.saved("{ screen: pool, label: Chart");
+        page.settle();
+        page.write("id", "chart");
+        page.saved("id: chart");
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+        assertTrue(page.app().contains("Map"), page.app());
+    }
+
+    /** By keyboard alone: chosen, moved, written, removed. */
+    @Test
+    void theOutlineIsUsedByKeyboard() {
+        page.choose("item:tides");
+        var keys = new Actions(browser);
+        keys.sendKeys(Keys.ARROW_DOWN).perform();
+        page.waitUntil(() -> page.find("#panel h2").getText().equals("Map"));
+        keys.keyDown(Keys.ALT).sendKeys(Keys.ARROW_DOWN).keyUp(Keys.ALT).perform();
+        page.saved("    - crew\n    # to the map\n    - { screen: map, badge: drafts }   # here\n");
+        page.settle();
+        page.waitUntil(() -> "item:map".equals(browser.executeScript("return document.activeElement.dataset.thing")));
+        keys.keyDown(Keys.ALT).sendKeys(Keys.ARROW_UP).keyUp(Keys.ALT).perform();
+        page.waitUntil(() -> page.text().equals(Served.PLAN));
+        page.settle();
+        keys.sendKeys(Keys.DELETE).perform();
+        page.press("#sheet", "Remove");
+        page.waitUntil(() -> !page.text().contains("badge: drafts"));
+        page.settle();
+        keys.keyDown(Keys.CONTROL).sendKeys("z").keyUp(Keys.CONTROL).perform();
+        page.waitUntil(() -> page.text().contains("badge: drafts"));
+    }
+
+    @Test
+    void thingsAreChosenInTheAppAndDraggedThere() {
+        WebElement map = page.inApp("Map");
+        new Actions(browser).moveToElement(map).click().perform();
+        assertEquals("Map", page.find("#panel h2").getText());
+        page.waitUntil(() -> {
+            List<Double> chosen = page.box(page.find("#chosen"));
+            List<Double> item = page.box(page.inApp("Map"));
+            return Math.abs(chosen.get(0) - item.get(0)) < 1 && Math.abs(chosen.get(2) - item.get(2)) < 1;
+        });
+        assertTrue(page.find("[data-thing='item:map']")
+                .getAttribute("aria-selected")
+                .equals("true"));
+        // A click that chooses is none for the app.
+        assertEquals("/tides", page.find("#address").getAttribute("textContent"));
+        page.drag(page.inApp("Crew"), page.inApp("Map"), 0.2, 0.5);
+        page.saved("    - crew\n    # to the map\n");
+        page.settle();
+        page.undo();
+        page.settle();
+        new Actions(browser).moveToElement(page.inApp("Pool")).click().perform();
+        assertEquals("Row", page.find("#panel .path span").getText());
+        page.write("note", "Deep");
+        page.saved("{ title: Pool, to: pool, note: Deep }");
+        page.settle();
+        page.drag(page.inApp("Plain"), page.inApp("Pool"), 0.5, 0.2);
+        page.waitUntil(() -> page.text().indexOf("Plain") < page.text().indexOf("Pool"));
+        page.settle();
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
+    @Test
+    void iconsAreFoundByMeaningAndBroughtAlong() throws Exception {
+        page.choose("item:crew");
+        page.click("#panel [data-key='icon'] .iconic");
+        page.waitUntil(() -> !page.all("#sheet .icons button").isEmpty());
+        page.find("#sheet input[type=search]").sendKeys("boat");
+        page.waitUntil(() -> !page.all("#sheet button[aria-label='sailboat']").isEmpty());
+        page.click("#sheet button[aria-label='sailboat']");
+        page.saved("{ screen: crew, icon: sailboat }");
+        page.settle();
+        assertEquals(
+                "icon-sailboat",
+                browser.executeScript(
+                        "return document.querySelector('#panel .iconic use').getAttribute('href').slice(1)"));
+        Path drawing = Files.writeString(
+                folder.resolve("Star Fish.svg"),
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\"><path d=\"M4 4h16v16z\"/></svg>");
+        page.click("#panel [data-key='icon'] .iconic");
+        page.waitUntil(() -> !page.all("#sheet input[type=file]").isEmpty());
+        page.find("#sheet input[type=file]").sendKeys(drawing.toString());
+        page.saved("icon: star-fish");
+        assertTrue(Files.exists(folder.resolve("icons/star-fish.svg")));
+    }
+
+    @Test
+    void screensAreAddedRenamedAndRemovedWithWhatLeadsThere() {
+        page.press("#outline", "Add a screen");
+        page.name("Log book");
+        page.saved("  log-book: {}\n");
+        page.settle();
+        page.waitUntil(() -> page.find("#panel h2").getText().equals("Log book"));
+        page.write("id", "diary");
+        page.saved("  diary: {}\n");
+        page.settle();
+        page.select("under", "Crew");
+        page.saved("diary: { under: crew }");
+        page.settle();
+        page.press("#panel", "Add a row");
+        page.saved("rows: [ { title: Another row } ]");
+        page.settle();
+        page.choose("screen:map");
+        page.press("#panel", "Remove, with what refers to it");
+        page.waitUntil(() -> page.find("#sheet").getText().contains("item map"));
+        page.press("#sheet", "Remove");
+        page.waitUntil(() -> !page.text().contains("screen: map"));
+        page.settle();
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
+    @Test
+    void barsAreGivenAFormByLooking() {
+        page.choose("bar:main");
+        page.waitUntil(() -> page.all("#panel .pictures button img").size() >= 4);
+        page.press("#panel .pictures", "drawer");
+        page.saved("forms: { phone: drawer, tablet: bottom, desktop: bottom }");
+        page.settle();
+        page.waitUntil(() -> page.app().contains("Tides") && page.inApp("Map") == null);
+        page.undo();
+        page.settle();
+        page.select("labels", "selected");
+        page.saved("{ menu: main, form: bottom, labels: selected }");
+        page.settle();
+        page.write("floating/inset", "24");
+        page.saved("floating: { inset: 24 }");
+        page.settle();
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
+    /** A number is dragged by its name, seen meanwhile, and written once. */
+    @Test
+    void numbersAreDragged() {
+        page.choose("bar:main");
+        page.write("floating/radius", "12");
+        page.saved("floating: { radius: 12 }");
+        page.settle();
+        WebElement name = page.find("#panel [data-key='floating/radius'] label");
+        new Actions(browser)
+                .moveToElement(name)
+                .clickAndHold()
+                .moveByOffset(4, 0)
+                .moveByOffset(6, 0)
+                .release()
+                .perform();
+        page.saved("floating: { radius: 22 }");
+        page.settle();
+        page.undo();
+        page.settle();
+        page.undo();
+        assertEquals(Served.PLAN, page.text());
+    }
+
+    @Test
+    void coloursAreToldByTheirContrastAndMended() {
+        page.choose("theme");
+        String before = page.find("#panel .pairs").getText();
+        assertFalse(before.contains("Mend"), before);
+        browser.executeScript(
+                "const c = document.querySelector(\"#panel input[aria-label='accent in the light scheme']\");"
+                        + "c.value = '#88ddee'; c.dispatchEvent(new Event('input')); window.colour = c;");
+        // While it is dragged nothing is written, and the app shows it already.
+        page.waitUntil(() -> page.find("#panel .pairs").getText().contains("Mend"));
+        assertEquals(Served.PLAN, page.text());
+        browser.executeScript("window.colour.dispatchEvent(new Event('change'))");
+        page.waitUntil(() -> page.find("#sheet").isDisplayed());
+        assertTrue(
+                page.find("#sheet").getText().contains("contrast"),
+                page.find("#sheet").getText());
+        page.press("#sheet", "Do it anyway");
+        page.saved("theme: { light: { accent: \"#88ddee\" } }");
+        page.settle();
+        page.press("#panel .pairs", "Mend");
+        page.waitUntil(() -> !page.text().contains("#88ddee"));
+        page.settle();
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
+    @Test
+    void motionIsACurveOrASpring() {
+        page.choose("motion");
+        WebElement handle = page.find("#panel circle");
+        new Actions(browser)
+                .moveToElement(handle)
+                .clickAndHold()
+                .moveByOffset(20, -10)
+                .release()
+                .perform();
+        page.saved("easing: \"cubic-bezier(");
+        page.settle();
+        page.press("#panel", "A spring");
+        page.saved("spring: { stiffness: 300, damping: 26 }");
+        page.waitUntil(() -> page.find("#panel").getText().contains("It settles in "));
+        page.settle();
+        page.write("select/spring/damping", "34");
+        page.saved("damping: 34");
+        page.settle();
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
+    /** A save elsewhere changes what is shown, and nothing of where one is. */
+    @Test
+    void aSaveKeepsPlaceTrailFactsScrollAndFocus() throws Exception {
+        String rows = "        - { title: Pool, to: pool }\n";
+        String many = Served.PLAN.replace(rows, rows + "        - Filler\n".repeat(30));
+        Files.writeString(page.file, many);
+        page.settle();
+        page.click("#mode-play");
+        page.click("#tab-try");
+        WebElement fact = page.find("#facts input");
+        fact.sendKeys(Keys.chord(Keys.CONTROL, "a"), "7");
+        page.waitUntil(() -> page.app().contains("7"));
+        WebElement map = page.inApp("Map");
+        browser.executeScript("arguments[0].focus()", map);
+        browser.executeScript(
+                "const m = document.querySelector('#device main'); m.scrollTop = 120; m.dispatchEvent(new Event('scroll'));");
+        Thread.sleep(100);
+        Files.writeString(page.file, many.replace("title: Map", "title: Chart"));
+        page.settle();
+        page.waitUntil(() -> page.app().contains("Chart"));
+        assertTrue(page.app().contains("7"), page.app());
+        assertEquals(
+                120L,
+                ((Number) browser.executeScript("return Math.round(document.querySelector('#device main').scrollTop)"))
+                        .longValue());
+        assertTrue(String.valueOf(browser.executeScript("return document.activeElement.textContent"))
+                .contains("Chart"));
+        page.inApp("Pool").click();
+        page.waitUntil(() -> page.find("#address").getAttribute("textContent").equals("/pool"));
+        Files.writeString(page.file, many.replace("icon: droplet", "icon: droplet, title: Basin"));
+        page.settle();
+        page.waitUntil(() -> page.app().contains("Basin"));
+        assertEquals("/pool", page.find("#address").getAttribute("textContent"));
+        page.click("#go-back");
+        page.waitUntil(() -> page.find("#address").getAttribute("textContent").equals("/tides"));
+        page.click("#mode-choose");
+        page.click("#tab-plan");
+    }
+
+    @Test
+    void errorsAreShownWithTheirLineAndGoAgain() throws Exception {
+        Files.writeString(page.file, Served.PLAN.replace("start: tides", "start: tidse"));
+        page.waitUntil(() -> page.find("#trouble").isDisplayed());
+        String told = page.find("#trouble").getText();
+        assertTrue(told.contains("3 | app: { name: Shore, start: tidse }"), told);
+        assertTrue(page.app().contains("Pool"), "the last good view");
+        page.press("#trouble", "Go there");
+        assertEquals("Shore", page.find("#panel h2").getText());
+        Files.writeString(page.file, Served.PLAN);
+        page.waitUntil(() -> !page.find("#trouble").isDisplayed());
+    }
+
+    @Test
+    void aPageComesBackWithItsServer() throws Exception {
+        int port = served.address().getPort();
+        served.server.close();
+        page.waitUntil(() -> page.told().contains("The server is gone"));
+        Files.writeString(page.file, Served.PLAN.replace("title: Map", "title: Chart"));
+        try (LiveServer again = LiveServer.start(page.file, port, folder.resolve("keys"), any -> "")) {
+            assertEquals(served.address(), again.address());
+            page.waitUntil(() -> page.app().contains("Chart"));
+            page.choose("item:crew");
+            page.write("label", "Team");
+            page.saved("label: Team");
+            page.settle();
+        }
+    }
+
+    @Test
+    void twoPagesHavePlacesOfTheirOwnOrFollowEachOther() {
+        String first = browser.getWindowHandle();
+        browser.switchTo().newWindow(WindowType.WINDOW);
+        String second = browser.getWindowHandle();
+        page.open(served);
+        browser.executeScript("window.yonderApp.go('/map')");
+        page.waitUntil(() -> page.find("#address").getAttribute("textContent").equals("/map"));
+        browser.switchTo().window(first);
+        assertEquals("/tides", page.find("#address").getAttribute("textContent"));
+        page.click("#follow");
+        browser.switchTo().window(second);
+        page.click("#follow");
+        browser.executeScript("window.yonderApp.go('/crew')");
+        browser.switchTo().window(first);
+        page.waitUntil(() -> page.find("#address").getAttribute("textContent").equals("/crew"));
+        // What one changes the other shows.
+        page.choose("item:map");
+        page.write("label", "Chart");
+        page.saved("label: Chart");
+        browser.switchTo().window(second);
+        page.waitUntil(() -> page.app().contains("Chart"));
+        browser.close();
+        browser.switchTo().window(first);
+    }
+
+    @Test
+    void refusalsSayWhyAndWhatWasWrittenStays() {
+        page.choose("app");
+        page.write("name", "");
+        page.waitUntil(() -> page.find("#note").isDisplayed());
+        assertTrue(
+                page.find("#note").getText().contains("App has no \"name\""),
+                page.find("#note").getText());
+        assertEquals("Shore", page.find("#panel [data-key='name'] input").getAttribute("value"));
+        assertEquals(Served.PLAN, page.text());
+        page.press("#note", "Close");
+    }
+
+    @Test
+    void whatIsInTheMiddleOfBeingWrittenIsKept() throws Exception {
+        page.choose("item:map");
+        WebElement label = page.find("#panel [data-key='label'] input");
+        label.sendKeys("Cha");
+        Files.writeString(page.file, Served.PLAN.replace("name: Shore", "name: Coast"));
+        page.settle();
+        page.waitUntil(
+                () -> "Cha".equals(page.find("#panel [data-key='label'] input").getAttribute("value")));
+        page.find("#panel [data-key='label'] input").sendKeys("rt", Keys.ENTER);
+        page.saved("label: Chart");
+        assertTrue(page.text().contains("name: Coast"));
+        page.settle();
+        // Who writes what somebody else has changed meanwhile is told, and overwrites nothing.
+        WebElement field = page.find("#panel [data-key='label'] input");
+        field.sendKeys("s");
+        Files.writeString(page.file, page.text().replace("label: Chart", "label: Coastline"));
+        page.settle();
+        field.sendKeys(Keys.ENTER);
+        page.waitUntil(() -> page.find("#note").isDisplayed());
+        assertTrue(page.find("#note").getText().contains("Somebody else has changed \"item:map\""));
+        assertTrue(page.text().contains("label: Coastline"), page.text());
+    }
+
+    @Test
+    void nothingIsInTheWayOfThoseWhoDoNotSeeItOrUseNoMouse() throws Exception {
+        for (String thing : List.of(
+                "app", "item:map", "screen:tides", "bar:main", "theme", "motion", "fact:drafts", "row:tides/0")) {
+            if (thing.startsWith("row:")) {
+                page.choose("screen:tides");
+                page.press("#panel", "Pool");
+            } else {
+                page.choose(thing);
+            }
+            page.waitUntil(() -> !page.all("#panel h2").isEmpty());
+            assertEquals("", Chromium.violations(browser), thing);
+        }
+        page.choose("item:map");
+        page.click("#panel [data-key='icon'] .iconic");
+        page.waitUntil(() -> page.all("#sheet .icons button").size() > 5);
+        assertEquals("", Chromium.violations(browser), "icons");
+        browser.findElement(By.cssSelector("#sheet .bar button")).click();
+        for (String button : List.of("#show-map", "#compare", "#hand-over")) {
+            page.click(button);
+            page.waitUntil(() -> !page.all("dialog[open]").isEmpty());
+            assertEquals("", Chromium.violations(browser), button);
+            browser.executeScript("document.querySelector('dialog[open]').close()");
+        }
+    }
+}
