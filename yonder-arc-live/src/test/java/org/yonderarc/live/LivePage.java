@@ -167,6 +167,13 @@ final class LivePage {
                 name);
     }
 
+    /** Whatever of the app shows a text. */
+    WebElement textInApp(String text) {
+        return (WebElement) browser.executeScript(
+                "return [...document.querySelectorAll('#device *')].find(e => !e.children.length && e.textContent === arguments[0])",
+                text);
+    }
+
     /** Where an element is seen: x, y, width and height in px, as it is scaled. */
     List<Double> box(WebElement element) {
         var all = (List<?>) browser.executeScript(

@@ -136,7 +136,7 @@ class LivePageTest {
         page.write("note", "Deep");
         page.saved("{ title: Pool, to: pool, note: Deep }");
         page.settle();
-        page.drag(page.inApp("Plain"), page.inApp("Pool"), 0.5, 0.2);
+        page.drag(page.inApp("Pool"), page.textInApp("Plain"), 0.5, 0.8);
         page.waitUntil(() -> page.text().indexOf("Plain") < page.text().indexOf("Pool"));
         page.settle();
         page.undoAll();
