@@ -10,9 +10,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
-import org.yonderarc.files.SafeFile;
+import org.yonderarc.live.FirstPlan;
 import org.yonderarc.live.LiveServer;
-import org.yonderarc.plan.Ids;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -82,33 +81,8 @@ final class LiveCommand implements Callable<Integer> {
         if (!name.matches(".+\\.(yaml|yml|json)")) {
             throw new Refusal(file + ": there is no such file. A plan that is to be begun ends in .yaml or .json.");
         }
-        String title = Ids.asTitle(Ids.slug(name.substring(0, name.lastIndexOf('.'))));
-        SafeFile.write(file, name.endsWith(".json") ? NewCommand.json(first(title)) : first(title));
+        FirstPlan.write(file);
         out.println("Began " + file + ".");
-    }
-
-    private static String first(String title) {
-        return """
-                yonder: 1
-
-                app:
-                  name: "%s"
-                  start: home
-
-                screens:
-                  home:
-                    title: Home
-                    icon: home
-
-                menus:
-                  main:
-                    - home
-
-                bars:
-                  - { menu: main, form: bottom }
-                  - top
-                """
-                .formatted(title);
     }
 
     private static Path keys() {

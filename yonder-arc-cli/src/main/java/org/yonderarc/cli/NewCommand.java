@@ -75,7 +75,7 @@ final class NewCommand implements Callable<Integer> {
     }
 
     /** The same plan in JSON, which has no comments. */
-    static String json(String yaml) {
+    private static String json(String yaml) {
         return PlanFile.toJson(PlanFile.read(new SourceText("new.yaml", yaml), IconNames.ANY)
                 .plan()
                 .orElseThrow());

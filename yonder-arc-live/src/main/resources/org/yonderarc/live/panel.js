@@ -1,5 +1,5 @@
 // What is chosen, and what can be changed of it: what is changed most comes first, the rest stands behind "More".
-import {el, tool, slug, sheet, closeSheet} from './dom.js';
+import {el, tool, slug, sheet, closeSheet, asTitle} from './dom.js';
 import * as model from './model.js';
 import {field} from './fields.js';
 import {looks, look} from './looks.js';
@@ -16,6 +16,9 @@ const FIRST = {
   fact: ['value', 'saved'],
   bar: []
 };
+
+/** What a row says, in the order of its line. */
+const ROW = ['title', 'note', 'value', 'to', 'when'];
 
 /** Keys that have a place of their own in the panel. */
 const APART = {
@@ -133,7 +136,15 @@ export class Panel {
   /** The id, which everything that refers to it follows. */
   renaming(thing) {
     const [word, id] = model.named(thing);
-    return field({...this.page, act: deed => this.page.act({do: 'rename', thing, to: deed.value ?? id}, {then: `${word}:${deed.value ?? id}`})},
+    const rename = deed => {
+      const to = deed.value ?? id;
+      const title = model.title(thing);
+      // People rename an id, not what the app says: a title that followed from the id is written then.
+      const keeps = word === 'screen' && model.valueOf(thing).title === undefined && title !== asTitle(to);
+      const deeds = [{do: 'rename', thing, to}, ...(keeps ? [{do: 'put', thing: `screen:${to}`, key: 'title', value: title}] : [])];
+      return this.page.act(deeds, {then: `${word}:${to}`});
+    };
+    return field({...this.page, act: rename},
       {thing, key: 'id', required: true, node: {type: 'string', description: 'Its name in the plan. All that refers to it follows.'}, label: 'Id', widget: 'text'}, id);
   }
 
@@ -194,9 +205,39 @@ export class Panel {
         tool('arrow-up', `Move ${row.title ?? row} up`, () => this.page.act({do: 'move', thing: `row:${id}/${index}`, to: 'rows:' + id, before: `row:${id}/${index - 1}`}), {disabled: index === 0}),
         tool('trash', `Remove ${row.title ?? row}`, () => this.page.act({do: 'drop', thing: `row:${id}/${index}`}))))),
       el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => this.page.act(
-        wireframe.kind
+        rows.length
           ? {do: 'add', to: 'rows:' + id, value: {title: 'Another row'}}
-          : {do: 'put', thing, key: 'wireframe', value: {kind: 'list', rows: [{title: 'Another row'}]}})}, 'Add a row'))];
+          : {do: 'put', thing, key: 'wireframe', value: {kind: wireframe.kind ?? 'list', rows: [{title: 'Another row'}]}})}, 'Add a row')),
+      this.asLines(thing, id, wireframe, rows)];
+  }
+
+  /** All rows as text, a line each. Only what differs is changed. */
+  asLines(thing, id, wireframe, rows) {
+    const write = row => (typeof row === 'string' ? [row] : ROW.map(key => row[key] ?? '')).join(' | ').replace(/( \| )+$/, '');
+    const before = rows.map(write).join('\n');
+    const area = el('textarea', {id: 'rows-text', defaultValue: before, spellcheck: false, placeholder: 'Title | note | value | place', onchange: () => {
+      area.defaultValue = area.value;
+      const wanted = area.value.split('\n').filter(line => line.trim()).map(line =>
+        Object.fromEntries(line.split(' | ').map((text, index) => [ROW[index], text.trim()]).filter(([key, text]) => key && text)));
+      const deeds = wanted.slice(0, rows.length).flatMap((row, index) => {
+        const old = typeof rows[index] === 'string' ? {title: rows[index]} : rows[index];
+        return ROW.filter(key => (old[key] ?? '') !== (row[key] ?? '')).map(key =>
+          ({do: 'put', thing: `row:${id}/${index}`, key, ...(row[key] ? {value: row[key]} : {})}));
+      });
+      const more = wanted.slice(rows.length);
+      if (more.length && !rows.length) {
+        deeds.push({do: 'put', thing, key: 'wireframe', value: {kind: wireframe.kind ?? 'list', rows: more}});
+      } else {
+        deeds.push(...more.map(row => ({do: 'add', to: 'rows:' + id, value: row})));
+      }
+      for (let index = rows.length - 1; index >= wanted.length; index--) { deeds.push({do: 'drop', thing: `row:${id}/${index}`}); }
+      if (deeds.length) { this.page.act(deeds); }
+    }});
+    const made = el('div', {className: 'field'},
+      el('label', {htmlFor: area.id}, 'All rows as text'), area,
+      el('p', {className: 'meaning'}, 'A line each: title | note | value | place that it opens.'));
+    made.dataset.key = 'rows';
+    return made;
   }
 
   row(thing, value) {

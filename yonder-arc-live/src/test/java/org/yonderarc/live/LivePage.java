@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.function.BooleanSupplier;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.interactions.Actions;
@@ -72,7 +73,7 @@ final class LivePage {
     /** Presses a button by what it says, within a part of the page. */
     void press(String within, String says) {
         waitUntil(() -> button(within, says) != null);
-        button(within, says).click();
+        steadily(() -> button(within, says).click());
     }
 
     private WebElement button(String within, String says) {
@@ -87,8 +88,10 @@ final class LivePage {
     void choose(String thing) {
         String css = "#outline [data-thing='" + thing + "']";
         waitUntil(() -> !all(css).isEmpty());
-        browser.executeScript("arguments[0].scrollIntoView({block: 'center'})", find(css));
-        find(css).click();
+        steadily(() -> {
+            browser.executeScript("arguments[0].scrollIntoView({block: 'center'})", find(css));
+            find(css).click();
+        });
     }
 
     private WebElement control(String key, String tags) {
@@ -104,18 +107,50 @@ final class LivePage {
 
     /** Writes into a field, and leaves it with Enter. */
     void write(String key, String text) {
+        steadily(() -> type(key, text));
+    }
+
+    /** The panel may be shown anew while a hand is on its way: then it goes there again. */
+    private static void steadily(Runnable handles) {
+        for (int i = 0; ; i++) {
+            try {
+                handles.run();
+                return;
+            } catch (StaleElementReferenceException shownAnew) {
+                if (i == 5) {
+                    throw shownAnew;
+                }
+            }
+        }
+    }
+
+    private void type(String key, String text) {
         WebElement field = control(key, "input, textarea");
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"));
         field.sendKeys(text.isEmpty() ? Keys.BACK_SPACE : text);
-        field.sendKeys(Keys.ENTER);
+        field.sendKeys(field.getTagName().equals("textarea") ? Keys.TAB : Keys.ENTER);
     }
 
     void select(String key, String option) {
-        new Select(control(key, "select:not([aria-label])")).selectByVisibleText(option);
+        steadily(() -> new Select(control(key, "select:not([aria-label])")).selectByVisibleText(option));
     }
 
     void check(String key) {
         control(key, "input").click();
+    }
+
+    /** Chooses an icon in the picker. */
+    void icon(String name) {
+        steadily(() -> control("icon", "button.iconic").click());
+        waitUntil(() -> !all("#sheet[open] input[type=search]").isEmpty());
+        find("#sheet input[type=search]").sendKeys(name);
+        click("#sheet .icons button[aria-label='" + name + "']");
+    }
+
+    /** Says yes where the page asks whether somebody is sure. */
+    void sure() {
+        browser.executeScript("const yes = [...document.querySelectorAll('#sheet[open] button')].find(b =>"
+                + " b.textContent === 'Do it anyway'); if (yes) { yes.click(); }");
     }
 
     /** Answers what the page asks in a sheet, by a name. */
