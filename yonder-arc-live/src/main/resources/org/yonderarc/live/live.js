@@ -353,5 +353,6 @@ server.listen({
     else if (byId('told').classList.contains('bad')) { tell('Connected'); load().catch(() => {}); }
   }
 });
-choose(page.chosen);
+// What people look at first is the menu.
+choose(model.allLines()[0]?.thing ?? 'app');
 document.body.dataset.ready = 'yes';
