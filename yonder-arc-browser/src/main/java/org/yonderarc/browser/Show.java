@@ -253,8 +253,10 @@ final class Show {
 
     /** Says how large the window is. */
     static Device window() {
-        double width = within(Window.current().getInnerWidth());
-        double height = within(Window.current().getInnerHeight());
+        // Where something stands around it, the app has what is left of the window.
+        HTMLElement desk = Window.current().getDocument().getElementById("desk");
+        double width = within(desk.getClientWidth());
+        double height = within(desk.getClientHeight());
         double across = Page.inset("left") + Page.inset("right");
         double down = Page.inset("top") + Page.inset("bottom");
         Insets safe = across < width / 2 && down < height / 2

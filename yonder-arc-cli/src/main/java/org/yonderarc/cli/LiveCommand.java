@@ -69,6 +69,8 @@ final class LiveCommand implements Callable<Integer> {
                 open(live.address(), out);
             }
             live.await();
+        } catch (InterruptedException ended) {
+            return Main.FINE;
         } catch (BindException taken) {
             throw new Refusal("port " + port + " and those behind it are taken. Name another with --port.");
         }

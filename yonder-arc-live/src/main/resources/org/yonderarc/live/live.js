@@ -13,6 +13,7 @@ const page = {
   chosen: 'app',
   language: '',
   choose, act, tell, moveBy, device,
+  things: () => outline.things(),
   attempt: deed => server.attempt([deed]),
   dark: () => byId('scheme').value === 'dark' || byId('scheme').value === '' && matchMedia('(prefers-color-scheme: dark)').matches
 };
@@ -28,7 +29,6 @@ let isLoading = false;
 /** Chooses a thing everywhere. */
 function choose(thing, how = {}) {
   page.chosen = thing;
-  document.body.classList.toggle('paneled', how.from === 'canvas' || how.from === 'outline');
   outline.choose(thing, how);
   canvas.choose(thing);
   panel.show(thing);
@@ -307,6 +307,11 @@ function wire() {
   byId('redo').onclick = () => turn(false);
   byId('mode-choose').onclick = () => mode(false);
   byId('mode-play').onclick = () => mode(true);
+  byId('change').onclick = () => {
+    const isOpen = document.body.classList.toggle('paneled');
+    byId('change').setAttribute('aria-expanded', String(isOpen));
+    byId('change').textContent = isOpen ? 'Done' : 'Change';
+  };
   byId('tab-plan').onclick = () => side(false);
   byId('tab-try').onclick = () => side(true);
   byId('found').onclick = findings;

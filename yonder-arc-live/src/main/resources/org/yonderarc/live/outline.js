@@ -30,6 +30,11 @@ export class Outline {
     if (hadFocus) { this.choose(this.page.chosen, {focus: true}); }
   }
 
+  /** All that can be chosen, as [thing, what it is called]. */
+  things() {
+    return this.lines.map(({thing}) => [thing, `${model.nouns[model.named(thing)[0]] ?? ''}: ${model.title(thing, this.page.language)}`]);
+  }
+
   group(name, adds, lines, list) {
     const what = {Screens: 'screen', Bars: 'bar', Looks: 'style', Facts: 'fact'}[name] ?? 'item';
     return [

@@ -57,7 +57,9 @@ export class Panel {
     if (open) { this.root.querySelector('details').open = true; }
     this.root.scrollTop = scrolled;
     if (key) {
-      this.root.querySelector(`[data-key="${CSS.escape(key)}"]`)?.querySelector('input, select, textarea, button.iconic')?.focus({preventScroll: true});
+      const again = this.root.querySelector(`[data-key="${CSS.escape(key)}"]`)?.querySelector('input, select, textarea, button.iconic');
+      again?.focus({preventScroll: true});
+      if (again?.type === 'text') { again.setSelectionRange(again.value.length, again.value.length); }
     }
   }
 
@@ -75,7 +77,11 @@ export class Panel {
       deeds.push(tool(isSection ? 'x' : 'trash', isSection ? 'Take the section away, its items stay' : 'Remove, with what refers to it',
         () => isSection ? this.page.act({do: 'unwrap', thing}, {then: list}) : this.remove(thing, list)));
     }
-    return el('div', {},
+    // On a phone there is no outline.
+    const choice = el('select', {className: 'narrow', 'aria-label': 'What is changed', onchange: () => this.page.choose(choice.value)},
+      this.page.things().map(([id, text]) => el('option', {value: id}, text)));
+    choice.value = thing;
+    return el('div', {}, choice,
       el('p', {className: 'path'}, this.path(thing, word)),
       el('h2', {}, model.title(thing, this.page.language) || '(no name)'),
       el('div', {className: 'deeds'}, deeds));
