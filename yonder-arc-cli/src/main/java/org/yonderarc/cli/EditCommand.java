@@ -33,6 +33,7 @@ import picocli.CommandLine.Spec;
             "  add:/menus/main=species   add to the end of a list",
             "  before:/menus/main/1=crew add to a list, or a key to a map, before another",
             "  remove:/menus/main/2      remove a key or a line",
+            "  remove:screen/tides       remove a screen, and all that refers to it",
             "  move:/menus/main/3=0      move a line within its list",
             "  move:/menus/main/3=/menus/side/0",
             "                            move it to another list",
@@ -116,7 +117,7 @@ final class EditCommand implements Callable<Integer> {
             out.flush();
             throw new Refusal("the change would bring new errors; nothing was written. Mend them, or give --force.");
         }
-        store.save(editor.source().text());
+        store.save(editor);
         tell(source, editor.source());
         out.println("Changed " + plan.file() + "; \"yonder edit " + plan.file() + " --undo\" takes it back.");
         return after.plan().isPresent() ? Main.FINE : Main.PLAN_HAS_ERRORS;

@@ -37,8 +37,9 @@ final class EditHistory implements AutoCloseable {
      * @param before the digest of the text to go back to
      * @param after the digest of the text from which that is allowed
      * @param delta what leads back
+     * @param with the digest of another file's text that this came with; empty for none
      */
-    record Step(String before, String after, Delta delta) {}
+    record Step(String before, String after, Delta delta, String with) {}
 
     private record Line(Did did, Step step) {}
 
@@ -166,11 +167,14 @@ final class EditHistory implements AutoCloseable {
         text.lines().skip(1).forEach(line -> {
             String[] parts = line.split(" ");
             try {
-                if (parts.length == 7 && checksum(parts[1], parts[2], parts[6]).equals(parts[5])) {
+                boolean isLine = parts.length == 7 || parts.length == 8;
+                if (isLine && checksum(parts[1], parts[2], parts[6]).equals(parts[5])) {
                     String removed =
                             new String(Base64.getDecoder().decode(parts[6].substring(1)), StandardCharsets.UTF_8);
                     var delta = new Delta(Integer.parseInt(parts[3]), Integer.parseInt(parts[4]), removed);
-                    lines.add(new Line(Did.valueOf(parts[0]), new Step(parts[1], parts[2], delta)));
+                    lines.add(new Line(
+                            Did.valueOf(parts[0]),
+                            new Step(parts[1], parts[2], delta, parts.length == 8 ? parts[7] : "")));
                 }
             } catch (IllegalArgumentException broken) {
                 // Passed over, like half a line.
@@ -202,7 +206,12 @@ final class EditHistory implements AutoCloseable {
 
     /** Keeps a change, before the plan is replaced. */
     void add(Did did, String before, String after) throws FileTrouble {
-        var line = new Line(did, new Step(Digest.of(before), Digest.of(after), Delta.of(before, after)));
+        add(did, before, after, "");
+    }
+
+    /** Keeps a change that came with one of another file, whose text is known by a digest then. */
+    void add(Did did, String before, String after, String with) throws FileTrouble {
+        var line = new Line(did, new Step(Digest.of(before), Digest.of(after), Delta.of(before, after), with));
         try {
             append(written(line));
         } catch (IOException failed) {
@@ -221,7 +230,8 @@ final class EditHistory implements AutoCloseable {
         String removed =
                 "=" + Base64.getEncoder().encodeToString(delta.removed().getBytes(StandardCharsets.UTF_8));
         return line.did() + " " + step.before() + " " + step.after() + " " + delta.start() + " " + delta.end() + " "
-                + checksum(step.before(), step.after(), removed) + " " + removed + "\n";
+                + checksum(step.before(), step.after(), removed) + " " + removed
+                + (step.with().isEmpty() ? "" : " " + step.with()) + "\n";
     }
 
     private static String checksum(String before, String after, String removed) {

@@ -23,6 +23,7 @@ import org.yonderarc.tree.Value;
 public final class PlanEditor {
     private final Deque<SourceText> done = new ArrayDeque<>();
     private final Deque<SourceText> undone = new ArrayDeque<>();
+    private final List<Edit.Rename> renames = new ArrayList<>();
     private SourceText source;
 
     /** An editor of this text. */
@@ -58,9 +59,31 @@ public final class PlanEditor {
         if (text.equals(source.text())) {
             throw new EditTrouble("The plan says so already; nothing was changed.");
         }
+        if (edit instanceof Edit.Rename rename) {
+            renames.addAll(JourneysBeside.with(rename, tree(source.text())));
+        }
+        become(text);
+    }
+
+    private void become(String text) {
         done.push(source);
         undone.clear();
         source = new SourceText(source.name(), text);
+    }
+
+    /** What is called otherwise since the start, for files that name it too. */
+    List<Edit.Rename> renames() {
+        return List.copyOf(renames);
+    }
+
+    /** Does a renaming in a file of journeys; says whether it was in there. */
+    boolean renameJourneys(Edit.Rename rename) throws EditTrouble {
+        List<Edit> edits = JourneyRenaming.edits(tree(source.text()), List.of(rename));
+        if (edits.isEmpty()) {
+            return false;
+        }
+        become(steps(source.text(), edits));
+        return true;
     }
 
     /** Takes the last edit back; says whether there was one. */

@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Optional;
@@ -84,6 +85,39 @@ public final class PlanStore implements AutoCloseable {
     }
 
     /**
+     * Writes what an editor made of the text that was read. The journeys beside the plan ({@code NAME.journeys.yaml}) follow its
+     * renamings, and are taken back with them.
+     *
+     * @throws FileTrouble if the file was changed meanwhile, or can't be written; it is as it was then
+     */
+    public void save(PlanEditor editor) throws FileTrouble {
+        save(editor.source().text());
+        Optional<Path> journeys = editor.renames().isEmpty() ? Optional.empty() : JourneysBeside.of(file);
+        if (journeys.isPresent()) {
+            try (var beside = open(journeys.get())) {
+                Optional<String> renamed = JourneysBeside.renamed(beside.source(), editor.renames());
+                if (renamed.isPresent()) {
+                    beside.replace(Did.EDIT, renamed.get(), Digest.of(source.text()));
+                }
+            }
+        }
+    }
+
+    /** Has the journeys beside the plan go with it, where their last change came with the plan's. */
+    private void follow(Did did, String with) throws FileTrouble {
+        Optional<Path> journeys = JourneysBeside.of(file);
+        if (journeys.isEmpty() || !Files.exists(historyOf(journeys.get()))) {
+            return;
+        }
+        try (var beside = open(journeys.get())) {
+            Optional<Step> step = did == Did.UNDO ? beside.history.undo() : beside.history.redo();
+            if (step.filter(one -> one.with().equals(with)).isPresent() && beside.leads(step)) {
+                beside.replace(did, step.get().delta().undo(beside.source.text()), with);
+            }
+        }
+    }
+
+    /**
      * Notes what something else changed, so that it can be taken back like a change of one's own.
      *
      * @param before the text of the plan before that
@@ -115,7 +149,9 @@ public final class PlanStore implements AutoCloseable {
      * @throws FileTrouble if there is none, or the plan was changed by something else since; nothing is changed then
      */
     public void undo() throws FileTrouble {
+        String with = Digest.of(source.text());
         replace(Did.UNDO, text(history.undo(), "taken back"));
+        follow(Did.UNDO, with);
     }
 
     /**
@@ -125,6 +161,7 @@ public final class PlanStore implements AutoCloseable {
      */
     public void redo() throws FileTrouble {
         replace(Did.REDO, text(history.redo(), "made again"));
+        follow(Did.REDO, Digest.of(source.text()));
     }
 
     private String text(Optional<Step> step, String done) throws FileTrouble {
@@ -144,6 +181,10 @@ public final class PlanStore implements AutoCloseable {
     }
 
     private void replace(Did did, String text) throws FileTrouble {
+        replace(did, text, "");
+    }
+
+    private void replace(Did did, String text, String with) throws FileTrouble {
         byte[] wanted = text.getBytes(StandardCharsets.UTF_8);
         boolean isMarked = bytes.length >= 3 && Arrays.equals(bytes, 0, 3, MARK, 0, 3);
         if (isMarked) {
@@ -154,7 +195,7 @@ public final class PlanStore implements AutoCloseable {
         if (wanted.length > SourceText.LARGEST) {
             throw new FileTrouble(file, "the plan would be larger than can be read again.", "");
         }
-        history.add(did, source.text(), text);
+        history.add(did, source.text(), text, with);
         if (!SafeFile.replace(file, wanted, () -> Arrays.equals(bytes, SourceText.bytes(file)))) {
             throw changed();
         }

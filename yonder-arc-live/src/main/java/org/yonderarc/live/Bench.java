@@ -1,5 +1,6 @@
 package org.yonderarc.live;
 
+import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -85,7 +86,7 @@ final class Bench {
                     return refused("People would stumble over this.", doubts, true);
                 }
                 if (!after.source().text().equals(source.text())) {
-                    store.save(after.source().text());
+                    store.save(editor);
                 }
                 return done(before, after, "", doubts);
             } catch (EditTrouble trouble) {
@@ -134,6 +135,9 @@ final class Bench {
 
     /** Whether there is something to take back, and to make again. */
     boolean[] turns() {
+        if (!Files.exists(PlanStore.historyOf(plan.file()))) {
+            return new boolean[] {false, false};
+        }
         try (var store = PlanStore.open(plan.file())) {
             return new boolean[] {store.canUndo(), store.canRedo()};
         } catch (FileTrouble unreadable) {

@@ -2,12 +2,14 @@ package org.yonderarc.live;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.SecureRandom;
 import java.util.Base64;
+import java.util.Optional;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 
@@ -17,6 +19,9 @@ import javax.crypto.spec.SecretKeySpec;
  */
 final class Kept {
     private static final int KEY_BYTES = 32;
+    private static final int PATIENCE = 20;
+    /** In ms. */
+    private static final int PAUSE = 10;
     /** So many letters of the secret are in the address: 144 bits. */
     private static final int LETTERS = 24;
 
@@ -48,18 +53,41 @@ final class Kept {
         byte[] made = random();
         try {
             Files.createDirectories(folder);
-            Files.deleteIfExists(file);
             boolean isPosix = Files.getFileStore(folder).supportsFileAttributeView("posix");
             if (isPosix) {
-                Files.createFile(
-                        file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
+                var own = PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------"));
+                Files.createFile(file, own);
+            } else {
+                Files.createFile(file);
             }
             Files.write(file, made);
+            return made;
+        } catch (FileAlreadyExistsException another) {
+            // Another server was started at the same time, or what is there is no key of ours.
+            return waited(file).orElse(made);
         } catch (IOException cannotBeKept) {
             // It holds for this run.
             return made;
         }
-        return made;
+    }
+
+    /** The key that another server is about to write. */
+    private static Optional<byte[]> waited(Path file) {
+        for (int i = 0; i < PATIENCE; i++) {
+            try {
+                byte[] there = Files.readAllBytes(file);
+                if (there.length == KEY_BYTES) {
+                    return Optional.of(there);
+                }
+                Thread.sleep(PAUSE);
+            } catch (IOException unreadable) {
+                return Optional.empty();
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+                return Optional.empty();
+            }
+        }
+        return Optional.empty();
     }
 
     private static byte[] random() {
