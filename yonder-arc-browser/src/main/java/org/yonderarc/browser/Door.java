@@ -41,17 +41,25 @@ final class Door {
                 player::goTo,
                 nothing -> player.saved(),
                 player::holds,
+                player::rename,
                 (device, path) -> player.finder(device).thing(path),
                 (device, thing) -> String.join("\n", player.finder(device).paths(thing)));
     }
 
     @JSBody(
-            params = {"useIt", "followIt", "goThere", "saved", "holds", "thing", "paths"},
+            params = {"useIt", "followIt", "goThere", "saved", "holds", "renameIt", "thing", "paths"},
             script =
-                    "window.yonderApp = {use: useIt, follow: followIt, go: goThere, state: saved, holds: holds, thing: thing, paths: paths};"
+                    "window.yonderApp = {use: useIt, follow: followIt, go: goThere, state: saved, holds: holds, rename: renameIt, thing: thing, paths: paths};"
                             + "document.dispatchEvent(new CustomEvent('yonder-ready'));")
     private static native void open(
-            Answer useIt, Answer followIt, Answer goThere, Answer saved, Answer holds, Lookup thing, Lookup paths);
+            Answer useIt,
+            Answer followIt,
+            Answer goThere,
+            Answer saved,
+            Answer holds,
+            Answer renameIt,
+            Lookup thing,
+            Lookup paths);
 
     /** Tells that a person moved. */
     @JSBody(script = "if (window.yonderApp) { document.dispatchEvent(new CustomEvent('yonder-moved')); }")

@@ -37,6 +37,7 @@ final class Player implements Stage.Host {
     private final List<Show> shows = new ArrayList<>();
     private final Map<Integer, State> entries = new HashMap<>();
     private final List<Taken> taken = new ArrayList<>();
+    private final List<Renamed> renames = new ArrayList<>();
     private final Tools tools;
     private int entry;
     private State state;
@@ -91,16 +92,31 @@ final class Player implements Stage.Host {
     /** Goes on with another plan where the person is: what it still has of the place, of the trails and of what was told stays. */
     void use(Plan plan) {
         var next = Walk.of(plan);
-        State usual = walk.start();
-        entries.replaceAll((number, then) -> moved(then, usual, next));
+        State usual = renamed(walk.start());
+        entries.replaceAll((number, then) -> moved(renamed(then), usual, next));
         taken.clear();
-        state = moved(state, usual, next);
+        state = moved(renamed(state), usual, next);
+        renames.clear();
         undone = Optional.empty();
         walk = next;
         shows.forEach(show -> show.use(walk, state));
         tools.use(plan);
         arrange();
         settle();
+    }
+
+    /** Something is called otherwise in the plan that comes next. */
+    String rename(String text) {
+        renames.add(Renamed.read(text));
+        return "";
+    }
+
+    private State renamed(State then) {
+        State now = then;
+        for (Renamed rename : renames) {
+            now = rename.in(now);
+        }
+        return now;
     }
 
     /** What nobody has told is as the newer plan says. */

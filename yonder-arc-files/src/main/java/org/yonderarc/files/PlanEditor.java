@@ -59,10 +59,24 @@ public final class PlanEditor {
         if (text.equals(source.text())) {
             throw new EditTrouble("The plan says so already; nothing was changed.");
         }
+        text = readable(text);
         if (edit instanceof Edit.Rename rename) {
             renames.addAll(JourneysBeside.with(rename, tree(source.text())));
         }
         become(text);
+    }
+
+    /** The same, with the lines broken that it has made too long; as it is where that would change what it says. */
+    private String readable(String text) throws EditTrouble {
+        if (source.isJson()) {
+            return text;
+        }
+        String broken = Blocks.of(source.text(), text);
+        try {
+            return Trees.pointed(tree(broken)).equals(Trees.pointed(tree(text))) ? broken : text;
+        } catch (EditTrouble unreadable) {
+            return text;
+        }
     }
 
     private void become(String text) {
@@ -71,8 +85,8 @@ public final class PlanEditor {
         source = new SourceText(source.name(), text);
     }
 
-    /** What is called otherwise since the start, for files that name it too. */
-    List<Edit.Rename> renames() {
+    /** What is called otherwise since the start: for files that name it too, and for states that do. */
+    public List<Edit.Rename> renames() {
         return List.copyOf(renames);
     }
 

@@ -196,8 +196,8 @@ class PlanEditorTest {
                 "set:/screens/map/icon=map-pin | map: Map | map: { title: Map, icon: map-pin }",
                 "set:/menus/main/0/badge=drafts | `- tides\n    # to` | `- { screen: tides, badge: drafts }\n    # to`",
                 "set:/bars/1/scrolling=leaves | - top | - { form: top, scrolling: leaves }",
-                "set:/bars/0/forms/tablet=rail | `{ menu: main, form: drawer, footer: [ tides, rock ] }` | `{ menu: main, forms: { phone: { form: drawer, footer: [ tides, rock ] }, tablet: rail, desktop: { form: drawer, footer: [ tides, rock ] } } }`",
-                "set:/bars/0/forms/desktop/opens=kept | `{ menu: main, form: drawer, footer: [ tides, rock ] }` | `{ menu: main, forms: { phone: { form: drawer, footer: [ tides, rock ] }, tablet: { form: drawer, footer: [ tides, rock ] }, desktop: { form: drawer, footer: [ tides, rock ], opens: kept } } }`",
+                "set:/bars/0/forms/tablet=rail | `{ menu: main, form: drawer, footer: [ tides, rock ] }` | `menu: main\n    forms:\n      phone: { form: drawer, footer: [ tides, rock ] }\n      tablet: rail\n      desktop: { form: drawer, footer: [ tides, rock ] }`",
+                "set:/bars/0/forms/desktop/opens=kept | `{ menu: main, form: drawer, footer: [ tides, rock ] }` | `menu: main\n    forms:\n      phone: { form: drawer, footer: [ tides, rock ] }\n      tablet: { form: drawer, footer: [ tides, rock ] }\n      desktop: { form: drawer, footer: [ tides, rock ], opens: kept }`",
                 "set:/app/name=Shore: east and west | name: Shore | `name: \"Shore: east and west\"`",
                 "set:/app/name=#1 of {two} | name: Shore | `name: \"#1 of {two}\"`",
                 "set:/app/name={two} | name: Shore | `name: \"{two}\"`",
@@ -428,5 +428,49 @@ class PlanEditorTest {
             var trouble = assertThrows(EditTrouble.class, () -> edited(wrong[0], wrong[1]), wrong[1]);
             assertTrue(trouble.getMessage().contains(wrong[2]), trouble.getMessage());
         }
+    }
+
+    /** A line that an edit makes too long to read gets a line for each member; others stay, and comments. */
+    @Test
+    void longLinesAreBroken() throws Exception {
+        String plan =
+                """
+                yonder: 1
+                app: { name: Shore, start: tides }
+                screens:
+                  tides: { title: "Tides: \u00fcber 12", wireframe: { kind: list, rows: [ { title: One, note: "A note, with a comma" } ] } }
+                  map: { title: A map with a name that is long by itself, wireframe: { kind: list, rows: [ Gull Point, North Ledge, Old Quay ] } } # stays
+                menus:
+                  main:
+                    - tides
+                    - { screen: map, label: Chart }
+                """;
+        String after = edited(
+                plan,
+                "add:/screens/tides/wireframe/rows={ title: Two, note: 'Another note that is long, so that all of it is too long for a line' }",
+                "set:/menus/main/1/note=What is said about it where there is room, in tiles and in lists, which is a lot here",
+                "set:/screens/map/icon=map");
+        assertEquals(
+                """
+                yonder: 1
+                app: { name: Shore, start: tides }
+                screens:
+                  tides:
+                    title: "Tides: \u00fcber 12"
+                    wireframe:
+                      kind: list
+                      rows:
+                        - { title: One, note: "A note, with a comma" }
+                        - title: Two
+                          note: "Another note that is long, so that all of it is too long for a line"
+                  map: { title: A map with a name that is long by itself, wireframe: { kind: list, rows: [ Gull Point, North Ledge, Old Quay ] }, icon: map } # stays
+                menus:
+                  main:
+                    - tides
+                    - screen: map
+                      label: Chart
+                      note: "What is said about it where there is room, in tiles and in lists, which is a lot here"
+                """,
+                after);
     }
 }

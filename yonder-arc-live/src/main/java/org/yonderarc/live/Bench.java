@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.files.Digest;
+import org.yonderarc.files.Edit;
 import org.yonderarc.files.EditTrouble;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.PlanEditor;
@@ -36,6 +37,16 @@ final class Bench {
 
         @Override
         protected boolean removeEldestEntry(Map.Entry<String, Plan> eldest) {
+            return size() > MEMORY;
+        }
+    };
+
+    /** The renamings of edits, by the texts before and behind. */
+    private final Map<String, List<Edit.Rename>> renamings = new LinkedHashMap<>() {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, List<Edit.Rename>> eldest) {
             return size() > MEMORY;
         }
     };
@@ -88,7 +99,7 @@ final class Bench {
                 if (!after.source().text().equals(source.text())) {
                     store.save(editor);
                 }
-                return done(before, after, "", doubts);
+                return done(before, after, "", doubts, editor.renames());
             } catch (EditTrouble trouble) {
                 return refused(trouble.getMessage(), List.of(), false);
             }
@@ -122,7 +133,7 @@ final class Bench {
                     store.redo();
                 }
                 PlanFile after = plan.materials().read(store.source());
-                return done(before, after, back ? "Taken back: " : "Made again: ", List.of());
+                return done(before, after, back ? "Taken back: " : "Made again: ", List.of(), between(before, after));
             }
         });
     }
@@ -131,6 +142,23 @@ final class Bench {
     private PlanFile read(SourceText source) {
         PlanFile known = plan.now().read();
         return known.source().equals(source) ? known : plan.materials().read(source);
+    }
+
+    private static String path(PlanFile from, PlanFile to) {
+        return Digest.of(from.source().text()) + Digest.of(to.source().text());
+    }
+
+    /** What is called otherwise between two texts that one of the edits here has led from one to the other. */
+    private List<Edit.Rename> between(PlanFile from, PlanFile to) {
+        List<Edit.Rename> forth = renamings.getOrDefault(path(from, to), List.of());
+        if (!forth.isEmpty()) {
+            return forth;
+        }
+        var back = new ArrayList<Edit.Rename>();
+        renamings
+                .getOrDefault(path(to, from), List.of())
+                .forEach(rename -> back.add(0, new Edit.Rename(rename.noun(), rename.to(), rename.from())));
+        return back;
     }
 
     /** Whether there is something to take back, and to make again. */
@@ -145,8 +173,12 @@ final class Bench {
         }
     }
 
-    private MapValue done(PlanFile before, PlanFile after, String how, List<Finding> doubts) {
-        plan.accept(after);
+    private MapValue done(
+            PlanFile before, PlanFile after, String how, List<Finding> doubts, List<Edit.Rename> renames) {
+        plan.accept(after, renames);
+        if (!renames.isEmpty()) {
+            renamings.put(path(before, after), renames);
+        }
         remember();
         return Json.map(
                 "ok",

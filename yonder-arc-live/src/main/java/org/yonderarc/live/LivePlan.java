@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.files.Digest;
+import org.yonderarc.files.Edit;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.PlanFiles;
@@ -22,6 +23,21 @@ final class LivePlan {
     private List<Path> files;
     private Stamps stamps;
     private Now now;
+
+    private static final int MEMORY = 200;
+
+    /** What has been called otherwise, and in which revision. */
+    private final List<Renamed> renamed = new ArrayList<>();
+
+    private record Renamed(int revision, Edit.Rename rename) {}
+
+    /** What has been called otherwise since a revision. */
+    synchronized List<Edit.Rename> renames(int since) {
+        return renamed.stream()
+                .filter(one -> one.revision() > since)
+                .map(Renamed::rename)
+                .toList();
+    }
 
     /**
      * A plan at a moment.
@@ -129,8 +145,16 @@ final class LivePlan {
         return true;
     }
 
-    /** Goes on with a text that was written here, and was read and checked before that. */
-    synchronized void accept(PlanFile written) {
+    /**
+     * Goes on with a text that was written here, and was read and checked before that.
+     *
+     * @param renames what is called otherwise in it
+     */
+    synchronized void accept(PlanFile written, List<Edit.Rename> renames) {
+        renames.forEach(rename -> renamed.add(new Renamed(now.revision() + 1, rename)));
+        while (renamed.size() > MEMORY) {
+            renamed.remove(0);
+        }
         now = next(now.revision() + 1, written, now.good(), "");
         settle();
     }

@@ -91,7 +91,7 @@ final class Session {
     }
 
     /** The plan as it is now, with all that a page shows of it. */
-    String now() {
+    String now(int since) {
         synchronized (plan) {
             LivePlan.Now now = plan.now();
             boolean[] turns = bench.turns();
@@ -101,24 +101,46 @@ final class Session {
                     .toList();
             Optional<Plan> good = now.good().flatMap(PlanFile::plan);
             return Json.text(Json.map(
-                    "run", run,
-                    "revision", now.revision(),
-                    "digest", now.digest(),
-                    "file", plan.file().getFileName().toString(),
-                    "sound", now.read().plan().isPresent() && now.trouble().isEmpty(),
-                    "trouble", now.trouble(),
-                    "plan", good.isPresent() ? JsonText.read(plan.part("json")) : Json.map(),
-                    "symbols", plan.part("symbols"),
-                    "pictures", good.isPresent() ? JsonText.read(plan.part("pictures")) : Json.map(),
-                    "devices", plan.part("devices"),
-                    "languages", plan.part("languages"),
-                    "findings", findings,
-                    "contrasts", good.map(known -> Contrasts.of(known.theme())).orElse(List.of()),
-                    "bars", good.map(UsualBars::of).orElse(List.of()),
-                    "roles", good.map(known -> Contrasts.roles(known.theme())).orElse(Json.map()),
-                    "motions", good.map(known -> Motions.of(known.motion())).orElse(Json.map()),
-                    "undo", turns[0],
-                    "redo", turns[1]));
+                    "run",
+                    run,
+                    "revision",
+                    now.revision(),
+                    "digest",
+                    now.digest(),
+                    "file",
+                    plan.file().getFileName().toString(),
+                    "sound",
+                    now.read().plan().isPresent() && now.trouble().isEmpty(),
+                    "trouble",
+                    now.trouble(),
+                    "plan",
+                    good.isPresent() ? JsonText.read(plan.part("json")) : Json.map(),
+                    "symbols",
+                    plan.part("symbols"),
+                    "pictures",
+                    good.isPresent() ? JsonText.read(plan.part("pictures")) : Json.map(),
+                    "devices",
+                    plan.part("devices"),
+                    "languages",
+                    plan.part("languages"),
+                    "findings",
+                    findings,
+                    "contrasts",
+                    good.map(known -> Contrasts.of(known.theme())).orElse(List.of()),
+                    "bars",
+                    good.map(UsualBars::of).orElse(List.of()),
+                    "renames",
+                    plan.renames(since).stream()
+                            .map(rename -> rename.noun().word() + " " + rename.from() + " " + rename.to())
+                            .toList(),
+                    "roles",
+                    good.map(known -> Contrasts.roles(known.theme())).orElse(Json.map()),
+                    "motions",
+                    good.map(known -> Motions.of(known.motion())).orElse(Json.map()),
+                    "undo",
+                    turns[0],
+                    "redo",
+                    turns[1]));
         }
     }
 

@@ -69,7 +69,7 @@ final class Site extends Handler.Abstract {
                     session.warm();
                     for (int i = 0; i < WARM; i++) {
                         bench.warm();
-                        session.now();
+                        session.now(0);
                     }
                 },
                 "yonder-warm");
@@ -141,7 +141,7 @@ final class Site extends Handler.Abstract {
         switch (path) {
             case "" -> answer(response, callback, 200, "text/html", session.page());
             case "player.js" -> answer(response, callback, 200, "text/javascript", PageParts.player() + "\nmain();\n");
-            case "now" -> answer(response, callback, 200, "application/json", session.now());
+            case "now" -> answer(response, callback, 200, "application/json", session.now(since(query)));
             case "fonts.css" -> answer(response, callback, 200, "text/css", session.fonts());
             case "map" -> answer(response, callback, 200, "text/html", plan.part("map"));
             case "schema" -> answer(response, callback, 200, "application/json", PlanFile.schema());
@@ -174,6 +174,12 @@ final class Site extends Handler.Abstract {
             }
             default -> throw new Bad(404, "There is nothing of this name.");
         }
+    }
+
+    /** The revision that a page has seen; a page that has seen none is shown all there is. */
+    private static int since(Fields query) {
+        String since = value(query, "since");
+        return since.matches("[0-9]{1,9}") ? Integer.parseInt(since) : Integer.MAX_VALUE;
     }
 
     private Plan good() throws Bad {

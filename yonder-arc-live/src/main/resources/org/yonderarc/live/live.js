@@ -152,7 +152,7 @@ async function load(revision = 0) {
   isLoading = true;
   try {
     do {
-      page.now = await server.get('now');
+      page.now = await server.get('now?since=' + shown);
       if (page.now.run !== run) { run = page.now.run; shown = -1; wanted = 0; }
     } while (page.now.revision < wanted);
   } finally {
@@ -228,6 +228,7 @@ function swap(now) {
   byId('language').closest('label').hidden = model.languages().length < 2;
   if (!window.yonderApp) { return; }
   letters(JSON.stringify(now.plan));
+  now.renames.forEach(one => window.yonderApp.rename(one));
   window.yonderApp.use(JSON.stringify(now.plan));
 }
 
