@@ -441,4 +441,28 @@ class LivePageTest {
             browser.executeScript("document.querySelector('dialog[open]').close()");
         }
     }
+
+    /** Whoever stands on a screen that is called otherwise still does, also when that is taken back. */
+    @Test
+    void aRenamingKeepsThePlace() {
+        browser.executeScript("window.yonderApp.go('/crew')");
+        browser.executeScript("window.yonderApp.go('/tides')");
+        browser.executeScript("window.yonderApp.go('/pool')");
+        page.choose("screen:pool");
+        page.write("id", "basin");
+        page.saved("basin: { under: tides, icon: droplet, title: Pool }");
+        page.settle();
+        assertEquals("/basin", page.find("#address").getAttribute("textContent"));
+        page.choose("screen:tides");
+        page.write("id", "today");
+        page.saved("start: today");
+        page.settle();
+        assertEquals("/basin", page.find("#address").getAttribute("textContent"));
+        page.undo();
+        page.settle();
+        assertEquals("/basin", page.find("#address").getAttribute("textContent"));
+        page.undo();
+        page.settle();
+        assertEquals("/pool", page.find("#address").getAttribute("textContent"));
+    }
 }
