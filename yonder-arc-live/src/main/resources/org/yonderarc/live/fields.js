@@ -3,6 +3,7 @@ import {el, icon, later} from './dom.js';
 import * as model from './model.js';
 import {pickIcon} from './icons.js';
 import {newScreen} from './outline.js';
+import {upload} from './server.js';
 
 let count = 0;
 
@@ -36,6 +37,7 @@ function kindOf(node, key) {
   if (last === 'transition' || last === 'screens' && node.anyOf) { return 'transition'; }
   if (node.enum) { return 'choice'; }
   if (last === 'to' || last === 'screen') { return 'text'; }
+  if (last === 'picture' || last === 'logo' || last === 'small-logo') { return 'picture'; }
   if (node.type === 'boolean') { return 'flag'; }
   if (node.type === 'number' || node.type === 'integer') { return 'number'; }
   if (node.anyOf?.some(any => any.type === 'string') && node.anyOf.some(any => any.propertyNames)) { return 'words'; }
@@ -98,6 +100,17 @@ const screens = () => Object.keys(model.whole().screens ?? {}).map(id => [id, mo
 const widgets = {
   text(page, spec, value) {
     return frame(spec, value, line(value, spec.put, {placeholder: spec.placeholder ?? ''}));
+  },
+
+  /** A picture file, by its name or brought along. */
+  picture(page, spec, value) {
+    if (typeof value === 'object') { return widgets.json(page, spec, value); }
+    const told = el('p', {className: 'states no', role: 'status'});
+    const bring = el('input', {type: 'file', accept: '.svg,.png,.jpg,.jpeg,.gif', 'aria-label': `Bring a file for ${spec.label}`, onchange: async () => {
+      const answer = await upload(bring.files[0], 'picture').catch(failed => ({why: String(failed.message ?? failed)}));
+      if (answer.ok) { spec.put(answer.name); } else { told.textContent = answer.why; }
+    }});
+    return frame(spec, value, line(value, spec.put, {placeholder: 'none'}), bring, told);
   },
 
   words(page, spec, value) {

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.WindowType;
@@ -175,10 +176,10 @@ class LivePageTest {
         page.settle();
         page.waitUntil(() -> page.find("#panel h2").getText().equals("Log book"));
         page.write("id", "diary");
-        page.saved("  diary: {}\n");
+        page.saved("  diary: { title: Log book }\n");
         page.settle();
         page.select("under", "Crew");
-        page.saved("diary: { under: crew }");
+        page.saved("diary: { title: Log book, under: crew }");
         page.settle();
         page.press("#panel", "Add a row");
         page.saved("rows: [ { title: Another row } ]");
@@ -464,5 +465,44 @@ class LivePageTest {
         page.undo();
         page.settle();
         assertEquals("/pool", page.find("#address").getAttribute("textContent"));
+    }
+
+    /** Where there is no room for an outline, what is changed is chosen from a list, under the app. */
+    @Test
+    void onAPhoneThereIsTheAppAndWhatCanBeChanged() throws Exception {
+        Dimension wide = browser.manage().window().getSize();
+        browser.manage().window().setSize(new Dimension(500, 900));
+        try {
+            page.waitUntil(() -> page.find("#change").isDisplayed());
+            page.waitUntil(() -> Math.abs(page.box(page.find("#device")).get(2)
+                            - page.box(page.find("#desk")).get(2))
+                    < 1);
+            page.inApp("Map").click();
+            page.waitUntil(
+                    () -> page.find("#address").getAttribute("textContent").equals("/map"));
+            page.click("#change");
+            new org.openqa.selenium.support.ui.Select(page.find("#panel .narrow")).selectByVisibleText("Item: Map");
+            page.write("label", "Chart");
+            page.saved("label: Chart");
+            page.settle();
+            assertEquals("", Chromium.violations(browser));
+            page.undo();
+            assertEquals(Served.PLAN, page.text());
+        } finally {
+            browser.manage().window().setSize(wide);
+        }
+    }
+
+    @Test
+    void picturesAreBroughtAlong() throws Exception {
+        Path drawing = Files.writeString(
+                folder.resolve("My Crest.svg"),
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 40 20\"><rect width=\"40\" height=\"20\" fill=\"#0a6c74\"/></svg>");
+        page.choose("app");
+        browser.executeScript("document.querySelector('#panel > details').open = true");
+        page.find("#panel [data-key='logo'] input[type=file]").sendKeys(drawing.toString());
+        page.saved("logo: pictures/my-crest.svg");
+        page.settle();
+        assertTrue(Files.exists(folder.resolve("pictures/my-crest.svg")));
     }
 }
