@@ -123,8 +123,9 @@ const widgets = {
     const own = isMap ? value[language] ?? '' : language === languages[0] ? value ?? '' : '';
     const write = text => {
       if (language === languages[0] && !isMap) { return spec.put(text); }
-      const at = value === undefined && language !== languages[0] && spec.placeholder
-        ? [{do: 'put', thing: spec.thing, key: spec.key, value: {[languages[0]]: spec.placeholder, [language]: text}}]
+      // What it would say without that, in the other languages, is written with it.
+      const at = value === undefined && language !== languages[0] && spec.inherited
+        ? [{do: 'put', thing: spec.thing, key: spec.key, value: {...spec.inherited, [language]: text}}]
         : [{do: 'put', thing: spec.thing, key: `${spec.key}/${language}`, ...(text === '' ? {} : {value: text})}];
       return page.act(at);
     };

@@ -21,6 +21,9 @@ export const whole = () => plan;
 export const words = (text, language) =>
   text === undefined ? '' : typeof text === 'string' ? text : text[language] ?? text['*'] ?? Object.values(text)[0] ?? '';
 
+/** A text by language; one that is for all stands under the first. */
+export const inEach = text => typeof text === 'string' ? {[languages()[0]]: text} : text;
+
 export const languages = () => plan.app?.languages ?? ['en'];
 
 export const kinds = () => Object.keys(plan.kinds ?? {phone: 0, tablet: 600, desktop: 1024});

@@ -17,6 +17,9 @@ const FIRST = {
   bar: []
 };
 
+/** The rest of the keys; groups of keys remember by themselves whether they are open. */
+const MORE = ':scope > details:not(.group-of)';
+
 /** What a row says, in the order of its line. */
 const ROW = ['title', 'note', 'value', 'to', 'when'];
 
@@ -46,7 +49,7 @@ export class Panel {
     this.isStale = false;
     this.base = this.page.now.digest;
     const key = this.root.contains(active) ? active.closest('.field')?.dataset.key : undefined;
-    const open = this.thing === thing && this.root.querySelector('details')?.open;
+    const open = this.thing === thing && this.root.querySelector(MORE)?.open;
     const scrolled = this.thing === thing ? this.root.scrollTop : 0;
     this.thing = thing;
     const [word] = model.named(thing);
@@ -54,7 +57,7 @@ export class Panel {
     if (value === undefined) { this.root.replaceChildren(); return; }
     const body = (this[word] ?? this.other).call(this, thing, value, word);
     this.root.replaceChildren(...[this.head(thing, word), ...[body].flat()].filter(Boolean));
-    if (open) { this.root.querySelector('details').open = true; }
+    if (open && this.root.querySelector(MORE)) { this.root.querySelector(MORE).open = true; }
     this.root.scrollTop = scrolled;
     if (key) {
       const again = this.root.querySelector(`[data-key="${CSS.escape(key)}"]`)?.querySelector('input, select, textarea, button.iconic');
@@ -159,7 +162,7 @@ export class Panel {
     const inherited = model.title('screen:' + screen, this.page.language);
     return [
       this.fields(thing, value, 'item', ['label', 'icon'], {
-        label: {placeholder: inherited}, icon: {inherited: model.valueOf('screen:' + screen)?.icon}}),
+        label: {placeholder: inherited, inherited: model.inEach(model.valueOf('screen:' + screen)?.title ?? model.title('screen:' + screen))}, icon: {inherited: model.valueOf('screen:' + screen)?.icon}}),
       this.target(thing, value),
       this.fields(thing, value, 'item', ['badge']),
       el('h3', {}, 'Shows on'),
@@ -192,7 +195,7 @@ export class Panel {
   screen(thing, value) {
     const id = model.named(thing)[1];
     return [
-      this.fields(thing, value, 'screen', ['title', 'icon'], {title: {placeholder: model.title(thing)}}),
+      this.fields(thing, value, 'screen', ['title', 'icon'], {title: {placeholder: model.title(thing), inherited: model.inEach(model.title(thing))}}),
       this.renaming(thing),
       this.fields(thing, value, 'screen', ['path', 'under', 'needs', 'otherwise', 'transition']),
       el('h3', {}, 'Sample content'),
@@ -267,6 +270,15 @@ export class Panel {
 
   app(thing, value) {
     return [this.fields(thing, value, 'app', FIRST.app, {name: {required: true}, start: {required: true}}), this.more(thing, value, 'app', 'app')].flat();
+  }
+
+  menu(thing) {
+    const lines = model.lines(model.named(thing)[1]).filter(line => line.list === thing);
+    return [
+      this.renaming(thing),
+      el('h3', {}, 'In it'),
+      el('ul', {className: 'rows'}, lines.map(line => el('li', {},
+        el('button', {type: 'button', className: 'push', onclick: () => this.page.choose(line.thing)}, model.title(line.thing, this.page.language)))))];
   }
 
   fact(thing, value) {

@@ -505,4 +505,78 @@ class LivePageTest {
         page.settle();
         assertTrue(Files.exists(folder.resolve("pictures/my-crest.svg")));
     }
+
+    private void dragInOutline(String from, String to) {
+        page.waitUntil(() -> !page.all("#outline [data-thing='" + from + "']").isEmpty());
+        browser.executeScript(
+                """
+                const data = new DataTransfer();
+                const tell = (thing, what) => document.querySelector(`#outline [data-thing="${thing}"]`)
+                  .dispatchEvent(new DragEvent(what, {bubbles: true, cancelable: true, dataTransfer: data}));
+                tell(arguments[0], 'dragstart');
+                tell(arguments[1], 'dragover');
+                tell(arguments[1], 'drop');
+                tell(arguments[0], 'dragend');
+                """,
+                from,
+                to);
+    }
+
+    /** Before another line, into a section, onto the screen to which it leads then, below another screen. */
+    @Test
+    void linesAreDraggedInTheOutline() {
+        dragInOutline("item:crew", "item:tides");
+        page.saved("  main:\n    - crew\n    - { screen: tides, icon: home }\n");
+        page.settle();
+        page.undo();
+        page.settle();
+        served(() -> served.deed("\"do\":\"wrap\",\"thing\":\"item:crew\",\"count\":1,\"heading\":\"People\""));
+        page.settle();
+        dragInOutline("item:map", "section:main/2");
+        page.saved("- { section: People, items: [ crew, { screen: map, badge: drafts } ] }");
+        page.settle();
+        dragInOutline("item:map", "screen:pool");
+        page.waitUntil(() -> page.find("#sheet").isDisplayed());
+        page.sure();
+        page.saved("{ screen: pool, badge: drafts, id: map }");
+        page.settle();
+        dragInOutline("screen:map", "screen:crew");
+        page.saved("map: { title: Map, icon: map, under: crew }");
+        page.settle();
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
+    private interface Asked {
+        void ask() throws Exception;
+    }
+
+    private static void served(Asked asked) {
+        try {
+            asked.ask();
+        } catch (Exception failed) {
+            throw new AssertionError(failed);
+        }
+    }
+
+    /** A name in one language more takes what it would say in the others along. */
+    @Test
+    void namesAreWrittenInEachLanguage() throws Exception {
+        String plan = Served.PLAN
+                .replace("start: tides }", "start: tides, languages: [ en, de ] }")
+                .replace("map: { title: Map,", "map: { title: { en: Map, de: Karte },");
+        Files.writeString(page.file, plan);
+        page.settle();
+        page.choose("item:map");
+        new org.openqa.selenium.support.ui.Select(page.find("#panel select[aria-label='Language of Label']"))
+                .selectByVisibleText("de");
+        page.waitUntil(() -> page.find("#panel [data-key='label'] input")
+                .getAttribute("placeholder")
+                .equals("Karte"));
+        page.write("label", "Seekarte");
+        page.saved("label: { en: Map, de: Seekarte }");
+        page.settle();
+        page.undo();
+        assertEquals(plan, page.text());
+    }
 }
