@@ -24,6 +24,7 @@ import org.yonderarc.finding.Severity;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.sheet.Comparison;
 import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
 /** Does what people ask for with the plan's file: checked, saved at once, refused with the reason. */
@@ -296,7 +297,7 @@ final class Bench {
         try {
             String key = Json.text(deed, "key");
             return things.value(things.pointer(thing) + (key.isEmpty() ? "" : "/" + key))
-                    .map(org.yonderarc.tree.Trees::pointed);
+                    .map(Trees::pointed);
         } catch (EditTrouble isGone) {
             return Optional.empty();
         }

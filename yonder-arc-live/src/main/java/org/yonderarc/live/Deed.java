@@ -3,7 +3,6 @@ package org.yonderarc.live;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.files.Edit;
 import org.yonderarc.files.EditTrouble;
@@ -14,6 +13,7 @@ import org.yonderarc.plan.Noun;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -86,8 +86,8 @@ final class Deed {
 
     private double number(String key, double otherwise) {
         return Json.get(asked, key)
-                .filter(org.yonderarc.tree.NumberValue.class::isInstance)
-                .map(value -> ((org.yonderarc.tree.NumberValue) value).number())
+                .filter(NumberValue.class::isInstance)
+                .map(value -> ((NumberValue) value).number())
                 .orElse(otherwise);
     }
 
@@ -292,10 +292,5 @@ final class Deed {
             editor.apply(new Edit.MoveTo(list + "/" + (index + i) + "/items/0", list, index + i));
         }
         editor.apply(new Edit.Remove(list + "/" + (index + count.size())));
-    }
-
-    /** What a deed is about, for telling whether somebody else has changed just that: the thing and the key. */
-    static Map.Entry<String, String> subject(Value asked) {
-        return Map.entry(Json.text(asked, "thing"), Json.text(asked, "key"));
     }
 }

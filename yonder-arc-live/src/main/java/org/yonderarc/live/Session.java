@@ -1,28 +1,20 @@
 package org.yonderarc.live;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.security.SecureRandom;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
-import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.sheet.Comparison;
 import org.yonderarc.tree.MapValue;
-import org.yonderarc.tree.Value;
+import org.yonderarc.tree.Markup;
+import org.yonderarc.tree.Trees;
 import org.yonderarc.web.PageParts;
 
-/** What pages are told of the plan: the page itself, the plan as it is now, and what changed since. */
+/** What pages are told of the plan: the page itself, and the plan as it is now. */
 final class Session {
-    /** A program that is asked answers within this time, or is not waited for. In s. */
-    private static final int WAIT = 5;
-
     /** The signs of the page's own buttons. */
     private static final String SIGNS = Shelf.symbols(
             "ui-",
@@ -47,15 +39,12 @@ final class Session {
 
     private final LivePlan plan;
     private final Bench bench;
-    /** The text when the server was started. */
-    private final SourceText first;
     /** Tells one run of the server from another: both count from 0. */
-    private final int run = new java.security.SecureRandom().nextInt(1 << 30);
+    private final int run = new SecureRandom().nextInt(1 << 30);
 
     Session(LivePlan plan, Bench bench) {
         this.plan = plan;
         this.bench = bench;
-        this.first = plan.now().read().source();
     }
 
     /** The page: with the app as it is, or with what keeps it from being shown. */
@@ -65,7 +54,7 @@ final class Session {
         if (parts.isEmpty()) {
             String name = plan.file().getFileName().toString();
             return Site.resource("broken.html")
-                    .replace("{{file}}", org.yonderarc.tree.Markup.escape(name))
+                    .replace("{{file}}", Markup.escape(name))
                     .replace("{{findings}}", PageParts.findings(plan.now().read()));
         }
         synchronized (plan) {
@@ -148,107 +137,6 @@ final class Session {
         MapValue told = Found.of(finding);
         boolean isThere = finding.spot().isLocated() && finding.spot().line() <= lines.size();
         String line = isThere ? lines.get(finding.spot().line() - 1).strip() : "";
-        return org.yonderarc.tree.Trees.with(told, "text", org.yonderarc.tree.Trees.text(line));
-    }
-
-    /** What changed, in words: since the start, since a commit, or against another file of the folder. */
-    String compare(MapValue asked) throws FileTrouble {
-        String with = Json.text(asked, "with");
-        Path folder = plan.materials().folder();
-        SourceText old;
-        if (with.startsWith("file:")) {
-            String name = with.substring("file:".length());
-            if (!plans(folder).contains(name)) {
-                return Json.text(Json.map("ok", false, "why", "There is no plan \"" + name + "\" beside this one."));
-            }
-            old = SourceText.read(folder.resolve(name));
-        } else if (with.startsWith("commit:")) {
-            Optional<String> text = committed(folder, with.substring("commit:".length()));
-            if (text.isEmpty()) {
-                return Json.text(Json.map("ok", false, "why", "This commit has no such plan."));
-            }
-            old = new SourceText(plan.file().toString(), text.get());
-        } else {
-            old = first;
-        }
-        Optional<Plan> before = plan.materials().read(old).plan();
-        Optional<Plan> after = plan.now().good().flatMap(PlanFile::plan);
-        if (before.isEmpty() || after.isEmpty()) {
-            return Json.text(Json.map("ok", false, "why", "One of the two has errors, and can't be compared."));
-        }
-        List<Value> differences = new Comparison(before.get(), after.get())
-                .differences().stream()
-                        .<Value>map(one -> Json.map("what", one.what(), "text", one.text()))
-                        .toList();
-        return Json.text(
-                Json.map("ok", true, "differences", differences, "files", plans(folder), "commits", commits(folder)));
-    }
-
-    /** The other plans of the folder. */
-    private List<String> plans(Path folder) {
-        try (Stream<Path> all = Files.list(folder)) {
-            return all.filter(Files::isRegularFile)
-                    .map(file -> file.getFileName().toString())
-                    .filter(name -> name.matches(".*\\.(yaml|yml|json)"))
-                    .filter(name -> !name.contains(".journeys."))
-                    .filter(name -> !name.equals(plan.file().getFileName().toString()))
-                    .sorted()
-                    .limit(50)
-                    .toList();
-        } catch (IOException unreadable) {
-            return List.of();
-        }
-    }
-
-    /** The latest commits that changed the plan; none where the folder is no repository. */
-    private List<MapValue> commits(Path folder) {
-        return asked(
-                        folder,
-                        "log",
-                        "-n",
-                        "20",
-                        "--format=%h %cs %s",
-                        "--",
-                        plan.file().getFileName().toString())
-                .map(text -> text.lines()
-                        .map(line -> line.split(" ", 3))
-                        .filter(parts -> parts.length == 3)
-                        .map(parts -> Json.map("id", parts[0], "day", parts[1], "subject", parts[2]))
-                        .toList())
-                .orElse(List.of());
-    }
-
-    private Optional<String> committed(Path folder, String commit) {
-        return commit.matches("[0-9a-f]{4,40}")
-                ? asked(folder, "show", commit + ":./" + plan.file().getFileName())
-                : Optional.empty();
-    }
-
-    /** What git says in the folder; nothing where there is none, or nothing to say. */
-    private static Optional<String> asked(Path folder, String... words) {
-        try {
-            var command = new java.util.ArrayList<>(List.of("git", "--no-pager"));
-            command.addAll(List.of(words));
-            Path out = Files.createTempFile("yonder-git", ".txt");
-            try {
-                Process git = new ProcessBuilder(command)
-                        .directory(folder.toFile())
-                        .redirectError(ProcessBuilder.Redirect.DISCARD)
-                        .redirectOutput(out.toFile())
-                        .start();
-                if (!git.waitFor(WAIT, TimeUnit.SECONDS)) {
-                    git.destroyForcibly();
-                    return Optional.empty();
-                }
-                return git.exitValue() == 0 ? Optional.of(Files.readString(out)) : Optional.empty();
-            } finally {
-                Files.deleteIfExists(out);
-            }
-        } catch (IOException noGit) {
-            return Optional.empty();
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-            return Optional.empty();
-        }
+        return Trees.with(told, "text", Trees.text(line));
     }
 }

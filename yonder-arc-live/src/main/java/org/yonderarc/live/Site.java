@@ -17,6 +17,7 @@ import org.yonderarc.files.EditTrouble;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.MapValue;
 import org.yonderarc.web.PageParts;
 
 /** What is served, by its path behind the secret. */
@@ -51,6 +52,7 @@ final class Site extends Handler.Abstract {
     private final Gate gate;
     private final Bench bench;
     private final Session session;
+    private final Past past;
     private final Commands commands;
 
     Site(LivePlan plan, Pages pages, Gate gate, Commands commands) {
@@ -60,6 +62,7 @@ final class Site extends Handler.Abstract {
         this.gate = gate;
         this.bench = new Bench(plan);
         this.session = new Session(plan, bench);
+        this.past = new Past(plan);
     }
 
     /** Has everything loaded that the first page and the first edit take, while people open the page. */
@@ -207,7 +210,7 @@ final class Site extends Handler.Abstract {
                         Json.text(moved, "state").replaceAll("\\s", ""));
                 answer(response, callback, 200, "application/json", "{}");
             }
-            case "compare" -> answer(response, callback, 200, "application/json", session.compare(read(body)));
+            case "compare" -> answer(response, callback, 200, "application/json", past.compare(read(body)));
             case "upload" -> {
                 Fields query = Request.extractQueryParameters(request);
                 told(
@@ -225,7 +228,7 @@ final class Site extends Handler.Abstract {
         changed();
     }
 
-    private static org.yonderarc.tree.MapValue read(byte[] body) throws Bad {
+    private static MapValue read(byte[] body) throws Bad {
         try {
             return Json.read(new String(body, StandardCharsets.UTF_8));
         } catch (IllegalArgumentException noJson) {

@@ -3,6 +3,7 @@ package org.yonderarc.live;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -61,7 +62,7 @@ final class Uploads {
         }
         Files.createDirectories(folder);
         Path file = folder.resolve(base + "." + ending);
-        if (Files.exists(file) && !java.util.Arrays.equals(Files.readAllBytes(file), bytes)) {
+        if (Files.exists(file) && !Arrays.equals(Files.readAllBytes(file), bytes)) {
             return refused("There is a file \"" + base + "." + ending + "\" already, and it is another one."
                     + " Give this one another name.");
         }
