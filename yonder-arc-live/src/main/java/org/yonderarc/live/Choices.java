@@ -39,7 +39,8 @@ final class Choices {
         Form.Kind current = good.bars().stream()
                 .filter(one -> one.id().equals(bar))
                 .findFirst()
-                .map(one -> form(one, kind).kind())
+                .flatMap(one -> form(one, kind))
+                .map(Form::kind)
                 .orElse(null);
         for (Form.Kind form : Form.Kind.values()) {
             try {
@@ -67,10 +68,10 @@ final class Choices {
         return picture(good, device(good, kind), scheme).getBytes(StandardCharsets.UTF_8);
     }
 
-    private static Form form(Bar bar, String kind) {
+    /** Its form on a kind of device; none where it doesn't show there. */
+    private static Optional<Form> form(Bar bar, String kind) {
         return Optional.ofNullable(bar.forms().get(kind))
-                .or(() -> Optional.ofNullable(bar.forms().get(Bar.ANY_KIND)))
-                .orElseGet(() -> bar.forms().values().iterator().next());
+                .or(() -> Optional.ofNullable(bar.forms().get(Bar.ANY_KIND)));
     }
 
     private PlanFile with(SourceText source, String bar, String kind, Form.Kind form) throws EditTrouble {

@@ -86,10 +86,11 @@ final class Handout {
         }
         List<String> tells = query.getValuesOrEmpty("tell");
         tells.forEach(told -> all.add("--tell=" + told));
-        query.getValuesOrEmpty("word").forEach(all::add);
-        if (all.stream().skip(2).anyMatch(word -> word.startsWith("-o") || word.startsWith("--output"))) {
-            throw new Site.Bad(400, "Where it is kept is for the browser to say.");
+        List<String> words = query.getValuesOrEmpty("word");
+        if (words.stream().anyMatch(word -> word.startsWith("-"))) {
+            throw new Site.Bad(400, "A word is a step or a bar, and no option.");
         }
+        all.addAll(words);
         all.add("--output=" + out);
         return all;
     }

@@ -3,6 +3,7 @@ package org.yonderarc.live;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.files.Digest;
 import org.yonderarc.files.Edit;
@@ -62,12 +63,13 @@ final class LivePlan {
         this.materials = Materials.of(file);
         PlanFile read = materials.read(SourceText.read(file));
         now = next(0, read, Optional.empty(), "");
-        settle();
+        settle(new Stamps(Map.of()));
     }
 
-    private void settle() {
+    /** Goes by the stamps of before the reading: what was written while it was read is news. */
+    private void settle(Stamps before) {
         files = files();
-        stamps = Stamps.of(files);
+        stamps = Stamps.of(files).but(before);
     }
 
     Path file() {
@@ -141,7 +143,7 @@ final class LivePlan {
             now = new Now(
                     now.revision() + 1, now.read(), now.digest(), now.good(), now.parts(), unreadable.getMessage());
         }
-        settle();
+        settle(seen);
         return true;
     }
 
@@ -156,7 +158,7 @@ final class LivePlan {
             renamed.remove(0);
         }
         now = next(now.revision() + 1, written, now.good(), "");
-        settle();
+        settle(stamps);
     }
 
     private boolean isSameBesidesPlan(Stamps seen) {

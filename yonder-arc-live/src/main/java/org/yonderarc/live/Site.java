@@ -196,11 +196,11 @@ final class Site extends Handler.Abstract {
         byte[] body = body(request);
         switch (path) {
             case "edit" -> {
-                String answer = Json.text(bench.edit(read(body)));
-                told(response, callback, answer);
+                MapValue asked = read(body);
+                told(response, callback, () -> bench.edit(asked));
             }
-            case "undo" -> told(response, callback, Json.text(bench.turn(true)));
-            case "redo" -> told(response, callback, Json.text(bench.turn(false)));
+            case "undo" -> told(response, callback, () -> bench.turn(true));
+            case "redo" -> told(response, callback, () -> bench.turn(false));
             case "moved" -> {
                 // Only pages that follow each other ask for it.
                 var moved = read(body);
@@ -213,19 +213,26 @@ final class Site extends Handler.Abstract {
             case "compare" -> answer(response, callback, 200, "application/json", past.compare(read(body)));
             case "upload" -> {
                 Fields query = Request.extractQueryParameters(request);
-                told(
-                        response,
-                        callback,
-                        Json.text(new Uploads(plan).take(value(query, "name"), value(query, "kind"), body)));
+                told(response, callback, () -> new Uploads(plan)
+                        .take(value(query, "name"), value(query, "kind"), body));
             }
             default -> throw new Bad(404, "There is nothing of this name.");
         }
     }
 
     /** Answers who asked, and tells all pages if the plan is another now. */
-    private void told(Response response, Callback callback, String answer) {
-        answer(response, callback, 200, "application/json", answer);
-        changed();
+    private void told(Response response, Callback callback, Deeds deeds) throws FileTrouble, IOException {
+        int before = plan.now().revision();
+        answer(response, callback, 200, "application/json", Json.text(deeds.done()));
+        if (plan.now().revision() != before) {
+            changed();
+        }
+    }
+
+    /** Something that may change the plan. */
+    @FunctionalInterface
+    private interface Deeds {
+        MapValue done() throws FileTrouble, IOException;
     }
 
     private static MapValue read(byte[] body) throws Bad {

@@ -7,6 +7,7 @@ import java.nio.file.attribute.BasicFileAttributes;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** When files were written last, and how large they are: what tells that one of them is another now. */
 record Stamps(Map<Path, String> all) {
@@ -22,10 +23,26 @@ record Stamps(Map<Path, String> all) {
         return new Stamps(all);
     }
 
+    private static List<String> names(Path folder) throws IOException {
+        try (Stream<Path> all = Files.list(folder)) {
+            return all.map(one -> one.getFileName().toString()).sorted().toList();
+        }
+    }
+
+    /** The same, as they were before where that is known. */
+    Stamps but(Stamps before) {
+        var out = new HashMap<>(all);
+        out.replaceAll((file, now) -> before.all.getOrDefault(file, now));
+        return new Stamps(out);
+    }
+
     static String stamp(Path file) {
         try {
             BasicFileAttributes found = Files.readAttributes(file, BasicFileAttributes.class);
-            return found.lastModifiedTime() + " " + found.size() + " " + found.fileKey();
+            String stamp = found.lastModifiedTime() + " " + found.size() + " " + found.fileKey();
+            // The clock of a disk ticks slowly: what came into a folder right after it was made doesn't change its
+            // time.
+            return found.isDirectory() ? stamp + " " + names(file) : stamp;
         } catch (IOException absent) {
             return ABSENT;
         }

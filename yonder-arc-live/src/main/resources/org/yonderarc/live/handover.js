@@ -4,17 +4,18 @@ import * as model from './model.js';
 
 export function handOver(page) {
   const body = sheet('Hand over');
+  const told = el('p', {className: 'no', role: 'status'});
   const state = {device: byId('device-name').value || 'phone', scheme: byId('scheme').value || (page.dark() ? 'dark' : 'light')};
   const place = byId('address').textContent;
   const screen = placeOf(place);
   const bar = document.querySelector('.device nav') ? barShown(state.device) : '';
   const offer = (name, text, ...choices) => el('div', {className: 'offer'}, el('b', {}, name),
     el('span', {className: 'choices'}, choices.map(([label, query]) => {
-      const link = el('a', {className: 'push', href: 'make?' + new URLSearchParams(query), download: ''}, label);
+      const link = el('a', {className: 'push', href: 'make?' + new URLSearchParams(query), download: '', onclick: event => { event.preventDefault(); keep(link, told); }}, label);
       return link;
     })), el('p', {}, text));
   const look = {device: state.device, scheme: state.scheme, ...(screen ? {screen} : {})};
-  body.append(el('div', {className: 'offers'},
+  body.append(told, el('div', {className: 'offers'},
     offer('Prototype', 'One file to open in any browser, without this server.', ['HTML', {what: 'page', as: 'html'}]),
     offer('What is shown', `On ${state.device}, ${state.scheme}.`, ['PNG', {what: 'draw', as: 'png', ...look}], ['SVG', {what: 'draw', as: 'svg', ...look}]),
     offer('All screens', `A sheet of every screen on ${state.device}.`, ['PNG', {what: 'sheet', as: 'png', across: 'screen', device: state.device, scheme: state.scheme}]),
@@ -24,6 +25,18 @@ export function handOver(page) {
     offer('A film', 'From here to the item that is chosen.', ['GIF', {what: 'film', as: 'gif', device: state.device, word: 'choose:' + itemToFilm(page)}]),
     offer('The map', 'Every screen, and what leads where.', ['PNG', {what: 'map', as: 'png'}], ['SVG', {what: 'map', as: 'svg'}]),
     offer('States', 'The navigation as a state machine, SCXML 1.0.', ['SCXML', {what: 'export', as: 'scxml'}])));
+}
+
+/** Has the browser keep what a link makes; says why, where it can't be made. */
+async function keep(link, told) {
+  told.textContent = 'It is being made …';
+  const answer = await fetch(link.href);
+  if (!answer.ok) { told.textContent = await answer.text(); return; }
+  const name = /filename="([^"]*)"/.exec(answer.headers.get('Content-Disposition') ?? '')?.[1] ?? 'made';
+  const address = URL.createObjectURL(await answer.blob());
+  el('a', {href: address, download: name}).click();
+  setTimeout(() => URL.revokeObjectURL(address), 10000);
+  told.textContent = `${name} is made.`;
 }
 
 /** The place at an address, as the commands name it; empty for one with parameters in its path. */

@@ -85,8 +85,17 @@ async function act(deeds, how = {}) {
   } catch (failed) {
     tell(String(failed.message ?? failed), true);
   }
-  panel.show(page.chosen, {anew: true});
+  restore();
   return false;
+}
+
+/** What was only tried goes again from the app and the panel. */
+function restore() {
+  if (page.isTried) {
+    page.isTried = false;
+    window.yonderApp?.use(JSON.stringify(page.now.plan));
+  }
+  panel.show(page.chosen, {anew: true});
 }
 
 /** Says why something was not done, where everybody sees it, for as long as it takes to read. */
@@ -105,12 +114,12 @@ function ask(deeds, answer, how) {
   return new Promise(done => {
     const body = sheet(answer.why, 'small');
     const close = made => { byId('sheet').onclose = null; closeSheet(); done(made); };
-    byId('sheet').onclose = () => { panel.show(page.chosen, {anew: true}); done(false); };
+    byId('sheet').onclose = () => { restore(); done(false); };
     body.append(
       el('ul', {className: 'findings'}, answer.findings.map(one => finding(one))),
       el('div', {className: 'ask'},
         el('button', {type: 'button', className: 'push', onclick: async () => close(await act(deeds, {...how, anyway: true}))}, 'Do it anyway'),
-        el('button', {type: 'button', className: 'push', autofocus: true, onclick: () => { panel.show(page.chosen, {anew: true}); close(false); }}, 'Leave it as it was')));
+        el('button', {type: 'button', className: 'push', autofocus: true, onclick: () => { restore(); close(false); }}, 'Leave it as it was')));
   });
 }
 
@@ -174,6 +183,7 @@ async function refresh() {
   byId('undo').disabled = !now.undo;
   byId('redo').disabled = !now.redo;
   trouble(now);
+  page.isTried = false;
   swap(now);
   await new Promise(done => document.hidden ? done() : requestAnimationFrame(() => setTimeout(done)));
   if (model.valueOf(page.chosen) === undefined) { page.chosen = 'app'; }

@@ -329,6 +329,7 @@ export class Panel {
         this.wanted = undefined;
         const answer = await this.page.attempt(next);
         if (answer.ok && !this.wanted) {
+          this.page.isTried = true;
           window.yonderApp?.use(JSON.stringify(answer.plan));
           this.page.tried?.(answer);
         }

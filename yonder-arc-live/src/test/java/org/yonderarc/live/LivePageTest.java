@@ -248,7 +248,14 @@ class LivePageTest {
         // While it is dragged nothing is written, and the app shows it already.
         page.waitUntil(() -> page.find("#panel .pairs").getText().contains("Mend"));
         assertEquals(Served.PLAN, page.text());
+        page.waitUntil(() -> isShown("rgb(136, 221, 238)"));
         browser.executeScript("window.colour.dispatchEvent(new Event('change'))");
+        page.press("#sheet", "Leave it as it was");
+        page.waitUntil(() -> !isShown("rgb(136, 221, 238)"));
+        page.waitUntil(() -> !page.find("#panel .pairs").getText().contains("Mend"));
+        browser.executeScript(
+                "const c = document.querySelector(\"#panel input[aria-label='accent in the light scheme']\");"
+                        + "c.value = '#88ddee'; c.dispatchEvent(new Event('change'));");
         page.waitUntil(() -> page.find("#sheet").isDisplayed());
         assertTrue(
                 page.find("#sheet").getText().contains("contrast"),
@@ -261,6 +268,13 @@ class LivePageTest {
         page.settle();
         page.undoAll();
         assertEquals(Served.PLAN, page.text());
+    }
+
+    /** Whether anything in the app has a colour. */
+    private static boolean isShown(String colour) {
+        return Boolean.TRUE.equals(browser.executeScript(
+                "return [...document.querySelectorAll('#device *')].some(e => getComputedStyle(e).color === arguments[0])",
+                colour));
     }
 
     @Test

@@ -235,7 +235,8 @@ class LiveServerTest {
         MapValue answer = served.post("upload?kind=icon&name=..%2F..%2FMy%20Crab.svg", svg);
         assertEquals("my-crab", Json.text(answer, "name"), Json.text(answer));
         assertEquals(svg, Files.readString(folder.resolve("icons/my-crab.svg")));
-        assertTrue(served.get("icons?find=crab").body().contains("\"my-crab\""));
+        String found = served.get("icons?find=crab").body();
+        assertTrue(found.contains("\"my-crab\""), found);
         assertTrue(Json.flag(
                 served.deed("\"do\":\"put\",\"thing\":\"item:crew\",\"key\":\"icon\",\"value\":\"my-crab\""), "ok"));
         MapValue other = served.post("upload?kind=icon&name=my-crab.svg", svg.replace("16", "15"));
