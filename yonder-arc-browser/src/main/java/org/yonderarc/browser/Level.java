@@ -325,6 +325,9 @@ final class Level implements SceneNode.Visitor {
             boolean scrolls = node.meaning() instanceof Meaning.Main || node.meaning() instanceof Meaning.Scroll;
             Page.style(element, "overflow-x", node.meaning() instanceof Meaning.Scroll ? "auto" : "hidden");
             Page.style(element, "overflow-y", scrolls ? "auto" : "hidden");
+            // Whatever clips begins a region where a browser pans, and takes the finger: across, that is the app's.
+            boolean across = node.meaning() instanceof Meaning.Scroll scroll && scroll.across() > 0;
+            Page.style(element, "touch-action", across ? "pan-x pan-y pinch-zoom" : "pan-y pinch-zoom");
             Page.style(element, "border-radius", Shown.px(node.clip().get()));
         }
         // What lies above the content lets touches through, but for its items and buttons.

@@ -267,6 +267,18 @@ class PageFormsTest {
         assertFalse(shown().contains("Send"), "not from the edge");
     }
 
+    /** What clips or scrolls could take the finger away from the app: the browser then pans, and tells of no more moves. */
+    @Test
+    void aFingerOnTheDrawersOwnItemsPushesIt() {
+        swipe(6, 250);
+        awaitDrawer(true);
+        Chromium.waiting(browser).until(driver -> text("happened").startsWith("It opens."));
+        browser.executeScript("window.taken = 0; addEventListener('pointercancel', () => window.taken++);");
+        swipe(220, 60, -200);
+        awaitDrawer(false);
+        assertEquals(0L, browser.executeScript("return window.taken"));
+    }
+
     @Test
     void aFingerGoesBackAndTheHistoryFollows() {
         press("Second");
@@ -287,11 +299,15 @@ class PageFormsTest {
 
     /** A finger that comes down on the device, moves across it in steps, rests and is lifted. */
     private static void swipe(int from, int by) {
+        swipe(from, 300, by);
+    }
+
+    private static void swipe(int from, int down, int by) {
         var box = browser.findElement(By.id("device")).getRect();
         var finger = new PointerInput(PointerInput.Kind.TOUCH, "finger");
         var way = new Sequence(finger, 0);
         int x = box.x + from;
-        int y = box.y + 300;
+        int y = box.y + down;
         way.addAction(finger.createPointerMove(Duration.ZERO, PointerInput.Origin.viewport(), x, y));
         way.addAction(finger.createPointerDown(0));
         for (int part = 1; part <= 10; part++) {
