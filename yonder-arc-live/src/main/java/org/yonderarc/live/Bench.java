@@ -2,11 +2,7 @@ package org.yonderarc.live;
 
 import java.nio.file.Files;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.files.Digest;
@@ -17,54 +13,32 @@ import org.yonderarc.files.PlanEditor;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
-import org.yonderarc.files.Things;
-import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.sheet.Comparison;
 import org.yonderarc.tree.MapValue;
-import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
 /** Does what people ask for with the plan's file: checked, saved at once, refused with the reason. */
 final class Bench {
-    /** Plans are remembered, so that it can be told what a page had seen when it asked for a change. */
+    /** So many edits are remembered. */
     private static final int MEMORY = 40;
 
     private final LivePlan plan;
-    private final Map<String, Plan> remembered = new LinkedHashMap<>() {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Plan> eldest) {
-            return size() > MEMORY;
-        }
-    };
-
+    private final Conflicts conflicts;
     /** The renamings of edits, by the texts before and behind. */
-    private final Map<String, List<Edit.Rename>> renamings = new LinkedHashMap<>() {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, List<Edit.Rename>> eldest) {
-            return size() > MEMORY;
-        }
-    };
+    private final Recent<List<Edit.Rename>> renamings = new Recent<>(MEMORY);
 
     Bench(LivePlan plan) {
         this.plan = plan;
+        conflicts = new Conflicts(MEMORY);
         remember();
     }
 
     /** Keeps the plan as it is now. */
     void remember() {
         LivePlan.Now now = plan.now();
-        now.read().plan().ifPresent(known -> {
-            synchronized (remembered) {
-                remembered.put(now.digest(), known);
-            }
-        });
+        now.read().plan().ifPresent(known -> conflicts.remember(now.digest(), known));
     }
 
     /** Does one or several things, all of them or none. */
@@ -76,7 +50,8 @@ final class Bench {
             remember();
             try (var store = PlanStore.open(plan.file())) {
                 SourceText source = store.source();
-                Optional<String> conflict = conflict(Json.text(asked, "base"), source, deeds);
+                Optional<String> conflict =
+                        conflicts.of(Json.text(asked, "base"), Digest.of(source.text()), read(source), deeds);
                 if (conflict.isPresent()) {
                     return refused(conflict.get(), List.of(), false);
                 }
@@ -89,11 +64,11 @@ final class Bench {
                 if (Json.flag(asked, "try")) {
                     return tried(before, after);
                 }
-                List<Finding> news = news(before, after, Severity.ERROR);
+                List<Finding> news = News.of(before, after, Severity.ERROR);
                 if (after.count(Severity.ERROR) > before.count(Severity.ERROR)) {
                     return refused("This would break the plan; nothing was changed.", news, false);
                 }
-                List<Finding> doubts = news(before, after, Severity.WARNING);
+                List<Finding> doubts = News.of(before, after, Severity.WARNING);
                 if (!doubts.isEmpty() && !Json.flag(asked, "anyway")) {
                     return refused("People would stumble over this.", doubts, true);
                 }
@@ -151,13 +126,14 @@ final class Bench {
 
     /** What is called otherwise between two texts that one of the edits here has led from one to the other. */
     private List<Edit.Rename> between(PlanFile from, PlanFile to) {
-        List<Edit.Rename> forth = renamings.getOrDefault(path(from, to), List.of());
+        List<Edit.Rename> forth = renamings.get(path(from, to)).orElse(List.of());
         if (!forth.isEmpty()) {
             return forth;
         }
         var back = new ArrayList<Edit.Rename>();
         renamings
-                .getOrDefault(path(to, from), List.of())
+                .get(path(to, from))
+                .orElse(List.of())
                 .forEach(rename -> back.add(0, new Edit.Rename(rename.noun(), rename.to(), rename.from())));
         return back;
     }
@@ -189,7 +165,7 @@ final class Bench {
                 "digest",
                 plan.now().digest(),
                 "said",
-                how + words(before, after),
+                how + News.words(before, after),
                 "findings",
                 doubts.stream().map(Found::of).toList());
     }
@@ -208,98 +184,15 @@ final class Bench {
 
     /** What would come of it, without doing it. */
     private static MapValue tried(PlanFile before, PlanFile after) {
-        List<Finding> news = new ArrayList<>(news(before, after, Severity.ERROR));
-        news.addAll(news(before, after, Severity.WARNING));
+        List<Finding> news = new ArrayList<>(News.of(before, after, Severity.ERROR));
+        news.addAll(News.of(before, after, Severity.WARNING));
         Optional<Plan> plan = after.plan();
         return Json.map(
                 "ok", plan.isPresent(),
                 "why", plan.isPresent() ? "" : "This would break the plan.",
                 "plan", plan.<Value>map(PlanWriter::write).orElse(Json.map()),
                 "contrasts", plan.map(known -> Contrasts.of(known.theme())).orElse(List.of()),
-                "differences", differences(before, after),
+                "differences", News.differences(before, after),
                 "findings", news.stream().map(Found::of).toList());
-    }
-
-    private static List<MapValue> differences(PlanFile before, PlanFile after) {
-        if (before.plan().isEmpty() || after.plan().isEmpty()) {
-            return List.of();
-        }
-        return new Comparison(before.plan().get(), after.plan().get())
-                .differences().stream()
-                        .map(one -> Json.map("what", one.what(), "text", one.text()))
-                        .toList();
-    }
-
-    /**
-     * What is found in the new text and was not in the old one. Places and names move with edits: of a code there is news only where
-     * there is more of it than before.
-     */
-    private static List<Finding> news(PlanFile before, PlanFile after, Severity severity) {
-        var known = new HashMap<Code, Integer>();
-        var messages = new HashSet<String>();
-        before.findings().forEach(finding -> {
-            known.merge(finding.code(), 1, Integer::sum);
-            messages.add(finding.message());
-        });
-        var now = new HashMap<Code, Integer>();
-        after.findings().forEach(finding -> now.merge(finding.code(), 1, Integer::sum));
-        return after.findings().stream()
-                .filter(finding -> finding.severity() == severity)
-                .filter(finding -> !messages.contains(finding.message()))
-                .filter(finding -> now.get(finding.code()) > known.getOrDefault(finding.code(), 0))
-                .toList();
-    }
-
-    private static String words(PlanFile before, PlanFile after) {
-        if (before.plan().isEmpty() || after.plan().isEmpty()) {
-            return "the plan's text";
-        }
-        List<String> all = new Comparison(before.plan().get(), after.plan().get())
-                .differences().stream().map(Bench::word).toList();
-        if (all.isEmpty()) {
-            return "how the plan is written";
-        }
-        return all.size() == 1 ? all.get(0) : all.get(0) + ", and " + (all.size() - 1) + " more";
-    }
-
-    /** What is said of a change; what came or went is said to have done so. */
-    private static String word(Comparison.Difference one) {
-        return one.what().equals("added") || one.what().equals("removed") ? one.text() + " " + one.what() : one.text();
-    }
-
-    /** Why a change isn't made that a page asks for that has seen another plan: somebody has changed the same. */
-    private Optional<String> conflict(String base, SourceText source, List<Value> deeds) {
-        if (base.isEmpty() || base.equals(Digest.of(source.text()))) {
-            return Optional.empty();
-        }
-        Plan seen;
-        synchronized (remembered) {
-            seen = remembered.get(base);
-        }
-        Optional<Plan> current = read(source).plan();
-        if (seen == null || current.isEmpty()) {
-            return Optional.of("The plan was changed meanwhile. Look at it as it is now, and try again.");
-        }
-        Things then = Things.of(seen);
-        Things now = Things.of(current.get());
-        return deeds.stream()
-                .filter(deed -> !subject(then, deed).equals(subject(now, deed)))
-                .findFirst()
-                .map(deed -> "Somebody else has changed \"" + Json.text(deed, "thing")
-                        + "\" meanwhile; nothing was overwritten. Look at it as it is now, and try again.");
-    }
-
-    private static Optional<Value> subject(Things things, Value deed) {
-        String thing = Json.text(deed, "thing");
-        if (thing.isEmpty()) {
-            return Optional.empty();
-        }
-        try {
-            String key = Json.text(deed, "key");
-            return things.value(things.pointer(thing) + (key.isEmpty() ? "" : "/" + key))
-                    .map(Trees::pointed);
-        } catch (EditTrouble isGone) {
-            return Optional.empty();
-        }
     }
 }

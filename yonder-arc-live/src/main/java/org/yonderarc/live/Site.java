@@ -28,6 +28,8 @@ final class Site extends Handler.Abstract {
     private static final int WARM = 8;
     /** The largest request, in bytes: an uploaded picture. */
     private static final int LARGEST = 6 << 20;
+    /** The longest state that pages which follow each other tell, in characters. */
+    private static final int LONGEST = 128 << 10;
     /** What stands in the folder of the page, each with its type. */
     private static final Map<String, String> FILES = Map.ofEntries(
             Map.entry("live.css", "text/css"),
@@ -204,10 +206,11 @@ final class Site extends Handler.Abstract {
             case "moved" -> {
                 // Only pages that follow each other ask for it.
                 var moved = read(body);
-                pages.tellOthers(
-                        Json.text(moved, "page"),
-                        "moved",
-                        Json.text(moved, "state").replaceAll("\\s", ""));
+                String state = Json.text(moved, "state").replaceAll("\\s", "");
+                if (state.length() > LONGEST) {
+                    throw new Bad(413, "This is longer than " + (LONGEST >> 10) + " KiB.");
+                }
+                pages.tellOthers(Json.text(moved, "page"), "moved", state);
                 answer(response, callback, 200, "application/json", "{}");
             }
             case "compare" -> answer(response, callback, 200, "application/json", past.compare(read(body)));

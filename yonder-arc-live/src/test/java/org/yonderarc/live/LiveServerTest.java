@@ -301,13 +301,7 @@ class LiveServerTest {
         var sockets = new ArrayList<Socket>();
         try {
             for (int i = 0; i < 100; i++) {
-                var socket = new Socket(
-                        InetAddress.getLoopbackAddress(), served.address().getPort());
-                socket.setSoTimeout(10_000);
-                sockets.add(socket);
-                String ask = "GET " + served.address().getPath() + "events?page=p" + i + " HTTP/1.1\r\nHost: 127.0.0.1:"
-                        + served.address().getPort() + "\r\n\r\n";
-                socket.getOutputStream().write(ask.getBytes(StandardCharsets.UTF_8));
+                sockets.add(listening("p" + i));
             }
             for (int i = 0; i < 300; i++) {
                 served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Shore " + i + "\"");
@@ -329,21 +323,107 @@ class LiveServerTest {
         assertEquals(0, served.server.pages());
     }
 
+    /** More than a connection holds, and nobody reads it: whoever asks is answered, others are told, and the last of it comes in the end. */
+    @Test
+    void aPageThatDoesNotReadMissesOnlyWhatIsPast() throws Exception {
+        String much = "x".repeat(100_000);
+        try (Socket slow = listening("slow");
+                Socket quick = listening("quick")) {
+            // 30 MB, when a connection buffers six at most.
+            for (int i = 0; i < 300; i++) {
+                served.post("moved", "{\"page\": \"other\", \"state\": \"" + much + i + "!\"}");
+                if (i % 50 == 49) {
+                    assertTrue(readUntil(quick.getInputStream(), "x" + i + "!\n"), "missed " + i);
+                }
+            }
+            String seen = readAll(slow.getInputStream(), "x299!\n");
+            assertTrue(seen.length() < 20_000_000, "what was past has been sent: " + seen.length());
+        }
+    }
+
+    @Test
+    void aStateThatIsTooLongIsNotPassedOn() throws Exception {
+        var answer = served.send(served.request("moved")
+                .POST(BodyPublishers.ofString("{\"page\": \"p\", \"state\": \"" + "x".repeat(200_000) + "\"}")));
+        assertEquals(413, answer.statusCode());
+    }
+
+    @Test
+    void twoHundredPagesAreServedAndNoOther() throws Exception {
+        var sockets = new ArrayList<Socket>();
+        try {
+            for (int i = 0; i < Pages.MOST; i++) {
+                Socket socket = listening("p" + i);
+                sockets.add(socket);
+                assertTrue(readUntil(socket.getInputStream(), "event: changed\n"), "page " + i);
+            }
+            var answer = served.get("events?page=more");
+            assertEquals(503, answer.statusCode());
+            assertTrue(answer.body().contains("Close some"), answer.body());
+        } finally {
+            for (Socket socket : sockets) {
+                socket.close();
+            }
+        }
+    }
+
+    /** What one run of the server has changed, another takes back, and makes again. */
+    @Test
+    void changesAreTakenBackAfterARestart() throws Exception {
+        String first = served.text();
+        served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Quay\"");
+        served.deed("\"do\":\"rename\",\"thing\":\"screen:pool\",\"to\":\"basin\"");
+        String last = served.text();
+        served.close();
+        served = new Served(folder, last);
+        assertTrue(flag(served.now(), "undo"));
+        assertFalse(flag(served.now(), "redo"));
+        served.post("undo", "");
+        served.post("undo", "");
+        assertEquals(first, served.text());
+        assertFalse(flag(served.now(), "undo"));
+        served.post("redo", "");
+        served.post("redo", "");
+        assertEquals(last, served.text());
+    }
+
+    private static boolean flag(MapValue map, String key) {
+        return ((org.yonderarc.tree.FlagValue) Json.get(map, key).orElseThrow()).on();
+    }
+
+    /** A page that listens, with little room for what it doesn't read. */
+    private Socket listening(String page) throws Exception {
+        var socket = new Socket();
+        socket.setReceiveBufferSize(4096);
+        socket.connect(new java.net.InetSocketAddress(
+                InetAddress.getLoopbackAddress(), served.address().getPort()));
+        socket.setSoTimeout(10_000);
+        String ask = "GET " + served.address().getPath() + "events?page=" + page + " HTTP/1.1\r\nHost: 127.0.0.1:"
+                + served.address().getPort() + "\r\n\r\n";
+        socket.getOutputStream().write(ask.getBytes(StandardCharsets.UTF_8));
+        return socket;
+    }
+
     private static double number(MapValue map, String key) {
         return ((org.yonderarc.tree.NumberValue) Json.get(map, key).orElseThrow()).number();
     }
 
     private static boolean readUntil(InputStream in, String wanted) throws Exception {
+        return readAll(in, wanted).contains(wanted);
+    }
+
+    /** What comes until something wanted has come, or the end. */
+    private static String readAll(InputStream in, String wanted) throws Exception {
         var seen = new StringBuilder();
-        var buffer = new byte[8192];
-        while (seen.indexOf(wanted) < 0) {
+        var buffer = new byte[65536];
+        while (seen.indexOf(wanted, Math.max(0, seen.length() - buffer.length - wanted.length())) < 0) {
             int read = in.read(buffer);
             if (read < 0) {
-                return false;
+                break;
             }
             seen.append(new String(buffer, 0, read, StandardCharsets.UTF_8));
         }
-        return true;
+        return seen.toString();
     }
 
     @Test

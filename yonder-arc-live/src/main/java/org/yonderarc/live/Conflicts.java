@@ -1,0 +1,63 @@
+package org.yonderarc.live;
+
+import java.util.List;
+import java.util.Optional;
+import org.yonderarc.files.EditTrouble;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.Things;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
+
+/** Plans that pages have seen, and what of them somebody has changed since. */
+final class Conflicts {
+    private final Recent<Plan> remembered;
+
+    /** With the last so many plans. */
+    Conflicts(int most) {
+        remembered = new Recent<>(most);
+    }
+
+    /** Keeps a plan under the digest of its text. */
+    void remember(String digest, Plan plan) {
+        remembered.put(digest, plan);
+    }
+
+    /**
+     * Why a change isn't made that a page asks for that has seen another plan: somebody has changed the same.
+     *
+     * @param base the digest of the text that the page has seen; empty where it doesn't say
+     * @param digest the one of the text as it is now
+     */
+    Optional<String> of(String base, String digest, PlanFile read, List<Value> deeds) {
+        if (base.isEmpty() || base.equals(digest)) {
+            return Optional.empty();
+        }
+        Optional<Plan> seen = remembered.get(base);
+        Optional<Plan> current = read.plan();
+        if (seen.isEmpty() || current.isEmpty()) {
+            return Optional.of("The plan was changed meanwhile. Look at it as it is now, and try again.");
+        }
+        Things then = Things.of(seen.get());
+        Things now = Things.of(current.get());
+        return deeds.stream()
+                .filter(deed -> !subject(then, deed).equals(subject(now, deed)))
+                .findFirst()
+                .map(deed -> "Somebody else has changed \"" + Json.text(deed, "thing")
+                        + "\" meanwhile; nothing was overwritten. Look at it as it is now, and try again.");
+    }
+
+    private static Optional<Value> subject(Things things, Value deed) {
+        String thing = Json.text(deed, "thing");
+        if (thing.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            String key = Json.text(deed, "key");
+            return things.value(things.pointer(thing) + (key.isEmpty() ? "" : "/" + key))
+                    .map(Trees::pointed);
+        } catch (EditTrouble isGone) {
+            return Optional.empty();
+        }
+    }
+}
