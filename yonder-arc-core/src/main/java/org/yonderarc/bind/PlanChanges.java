@@ -4,6 +4,8 @@ import org.yonderarc.codec.MotionShape;
 import org.yonderarc.codec.StyleShape;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.DevicePreset;
+import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Screen;
@@ -28,6 +30,14 @@ public final class PlanChanges {
 
     public static void of(Bar before, Bar after, Changes to) {
         PlanShape.BAR.compare(before, after, "", to);
+    }
+
+    public static void of(Fact before, Fact after, Changes to) {
+        FactShape.FACT.compare(before, after, "", to);
+    }
+
+    public static void of(DevicePreset before, DevicePreset after, Changes to) {
+        PlanShape.DEVICE.compare(before, after, "", to);
     }
 
     public static void of(Style before, Style after, Changes to) {

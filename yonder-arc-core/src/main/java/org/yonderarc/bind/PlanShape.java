@@ -69,7 +69,7 @@ final class PlanShape {
     static final Shape<App> APP = app();
     static final Shape<Acceptance> ACCEPTANCE = acceptance();
     static final BarShape BAR = new BarShape();
-    private static final Shape<DevicePreset> DEVICE = device();
+    static final Shape<DevicePreset> DEVICE = device();
     private static final Codec<List<Bar>> BARS = Codecs.list(BAR, Bounds.BARS);
     static final Shape<Plan> PLAN = plan();
 

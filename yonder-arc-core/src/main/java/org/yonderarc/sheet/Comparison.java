@@ -13,6 +13,7 @@ import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Entry;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Identified;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
@@ -24,6 +25,7 @@ import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.tree.Changes;
+import org.yonderarc.tree.Trees;
 
 /**
  * What changed from one plan to another.
@@ -70,9 +72,15 @@ public record Comparison(Plan before, Plan after) {
         bars(out);
         styles(out);
         menus(out);
-        catalog("fact", before.facts(), after.facts(), out);
-        catalog("device", before.devices(), after.devices(), out);
-        catalog("device kind", before.kinds(), after.kinds(), out);
+        catalog("fact", before.facts(), after.facts(), PlanChanges::of, out);
+        catalog("device", before.devices(), after.devices(), PlanChanges::of, out);
+        catalog(
+                "device kind",
+                before.kinds(),
+                after.kinds(),
+                (was, is, to) ->
+                        to.changed("from", Optional.of(Trees.number(was.from())), Optional.of(Trees.number(is.from()))),
+                out);
         if (!before.accepted().equals(after.accepted())) {
             out.add(new Difference("changed", "which findings are accepted"));
         }
@@ -114,8 +122,14 @@ public record Comparison(Plan before, Plan after) {
         return frame;
     }
 
+    /** Tells where two things of a plan differ. */
+    @FunctionalInterface
+    private interface Differ<T> {
+        void tell(T before, T after, Changes to);
+    }
+
     private static <T extends Identified> void catalog(
-            String noun, Catalog<T> before, Catalog<T> after, List<Difference> out) {
+            String noun, Catalog<T> before, Catalog<T> after, Differ<T> differ, List<Difference> out) {
         for (T one : before) {
             if (after.find(one.id()).isEmpty()) {
                 out.add(new Difference("removed", noun + " " + one.id()));
@@ -123,8 +137,10 @@ public record Comparison(Plan before, Plan after) {
         }
         for (T one : after) {
             Optional<T> old = before.find(one.id());
-            if (!old.equals(Optional.of(one))) {
-                out.add(new Difference(old.isEmpty() ? "added" : "changed", noun + " " + one.id()));
+            if (old.isEmpty()) {
+                out.add(new Difference("added", noun + " " + one.id()));
+            } else if (!old.get().equals(one)) {
+                differ.tell(old.get(), one, told(noun + " " + one.id(), Map.of(), "changed", out));
             }
         }
     }
@@ -235,10 +251,25 @@ public record Comparison(Plan before, Plan after) {
             if (was == null) {
                 out.add(new Difference("added", "bar " + bar.id()));
             } else if (!was.equals(bar)) {
-                PlanChanges.of(was, bar, told("bar " + bar.id(), BAR_KEYS, "restyled", out));
+                boolean isAlike = isForAll(was) == isForAll(bar);
+                PlanChanges.of(
+                        isAlike ? was : spread(was),
+                        isAlike ? bar : spread(bar),
+                        told("bar " + bar.id(), BAR_KEYS, "restyled", out));
             }
         }
         old.keySet().forEach(id -> out.add(new Difference("removed", "bar " + id)));
+    }
+
+    private static boolean isForAll(Bar bar) {
+        return bar.forms().containsKey(Bar.ANY_KIND);
+    }
+
+    /** The same with its form on each kind of device, so that one that has a form for all is like one with several. */
+    private Bar spread(Bar bar) {
+        var forms = new LinkedHashMap<String, Form>();
+        after.kinds().forEach(kind -> bar.form(kind.id()).ifPresent(form -> forms.put(kind.id(), form)));
+        return forms.isEmpty() ? bar : bar.withForms(forms);
     }
 
     private void styles(List<Difference> out) {
@@ -252,7 +283,21 @@ public record Comparison(Plan before, Plan after) {
                 }
             }
         }
-        catalog("colour", before.theme().named(), after.theme().named(), out);
+        catalog(
+                "colour",
+                before.theme().named(),
+                after.theme().named(),
+                (was, is, to) -> {
+                    for (Scheme scheme : Scheme.values()) {
+                        if (!was.in(scheme).equals(is.in(scheme))) {
+                            to.changed(
+                                    scheme.word(),
+                                    Optional.of(Trees.text(was.in(scheme).css())),
+                                    Optional.of(Trees.text(is.in(scheme).css())));
+                        }
+                    }
+                },
+                out);
         if (!before.theme().style().equals(after.theme().style())) {
             out.add(new Difference("restyled", "the style of all items"));
         }

@@ -41,7 +41,12 @@ public final class IconSearch {
             Map.entry("picture", List.of("photo")),
             Map.entry("course", List.of("school", "book", "certificate")),
             Map.entry("thread", List.of("needle", "fabric")),
+            Map.entry("about", List.of("info", "help")),
+            Map.entry("swap", List.of("exchange", "transfer", "switch")),
             Map.entry("species", List.of("animal", "plant", "fish")));
+
+    /** Categories that the set misspells. */
+    private static final Map<String, String> CORRECTED = Map.of("sytem", "system");
 
     private final List<Entry> entries = new ArrayList<>();
 
@@ -104,7 +109,8 @@ public final class IconSearch {
             String field = json.currentName();
             json.nextToken();
             if (field.equals("category")) {
-                category = json.getValueAsString("").toLowerCase(Locale.ROOT);
+                String filed = json.getValueAsString("").toLowerCase(Locale.ROOT);
+                category = CORRECTED.getOrDefault(filed, filed);
             } else if (field.equals("tags")) {
                 while (json.nextToken() != JsonToken.END_ARRAY) {
                     words.add(json.getText().toLowerCase(Locale.ROOT));

@@ -115,12 +115,24 @@ final class Splice {
         }
         int start = isMap ? parts.get(0).start : dash(parts.get(0).start);
         String line = " ".repeat(column(start)) + (isMap ? "" : "- ") + member;
+        String gap = areApart(parts, isMap) ? newline : "";
         if (atEnd) {
             int at = lineEnd(next.end);
-            return new Cut(at, at, newline + line);
+            return new Cut(at, at, newline + gap + line);
         }
         int at = above(isMap ? next.start : dash(next.start));
-        return new Cut(at, at, line + newline);
+        return new Cut(at, at, line + newline + gap);
+    }
+
+    /** Whether an empty line stands between all members of a block, as between the parts of many plans. */
+    private boolean areApart(List<Part> parts, boolean isMap) {
+        return parts.size() > 1
+                && parts.stream().skip(1).allMatch(part -> isEmptyBefore(above(isMap ? part.start : dash(part.start))));
+    }
+
+    /** Whether the line before the one that begins at {@code start} is empty. */
+    private boolean isEmptyBefore(int start) {
+        return start > 0 && text.substring(lineStart(start - 1), start).isBlank();
     }
 
     /** Nothing in place of the member at {@code pointer}, nor of the comments right above it. */
@@ -144,8 +156,13 @@ final class Splice {
         if (isFlow || !isFirstOnLine(start)) {
             return new Cut(part.start, parts.get(index + 1).start, "");
         }
-        int end = text.indexOf('\n', part.end);
-        return new Cut(above(start), end < 0 ? text.length() : end + 1, "");
+        int last = text.indexOf('\n', part.end);
+        int end = last < 0 ? text.length() : last + 1;
+        int begin = above(start);
+        // Of the empty lines around it one stays.
+        boolean isEmptyBehind =
+                end == text.length() || text.substring(end, lineEnd(end)).isBlank();
+        return new Cut(isEmptyBefore(begin) && isEmptyBehind ? lineStart(begin - 1) : begin, end, "");
     }
 
     /** The member at {@code pointer} at another place of its list, its comments with it. */

@@ -8,6 +8,8 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.sheet.Comparison;
@@ -36,5 +38,40 @@ class ComparisonTest {
         missed.removeIf(what -> what.matches("/theme/(tokens|(light|dark)/[a-z-]+ removed).*"));
         assertEquals(List.of(), missed);
         assertTrue(counts[1] > 60, "changes that can be read: " + counts[1]);
+    }
+
+    private static final String PLAN =
+            """
+            yonder: 1
+            app: { name: Shore, start: tides }
+            facts: { drafts: 2 }
+            kinds: { phone: 0, tablet: 600 }
+            theme: { colours: { sand: "#ffeedd" } }
+            screens: { tides: {}, map: {} }
+            menus: { main: [ tides, map ] }
+            bars: [ { menu: main, form: bottom }, top ]
+            """;
+
+    /** What one change comes to, in words. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "drafts: 2 | drafts: true | fact drafts: value 2 is now true",
+                "tablet: 600 | tablet: 700 | device kind tablet: from 600 is now 700",
+                "'#ffeedd' | '#ddccbb' | colour sand: light \"#ffeedd\" is now \"#ddccbb\"",
+                "form: bottom } | forms: { phone: bottom, tablet: rail } } | bar main: forms.tablet bottom is now rail",
+                "form: bottom } | forms: { phone: bottom } } | bar main: forms.tablet bottom is gone",
+                "form: bottom } | form: rail } | bar main: form bottom is now rail",
+            })
+    void changesAreSaidInWords(String was, String is, String words) {
+        var said = new Comparison(read(PLAN), read(PLAN.replace(was, is))).differences();
+        assertEquals(words, said.get(0).text());
+    }
+
+    private static Plan read(String plan) {
+        return PlanFile.read(new SourceText("p.yaml", plan), IconNames.ANY)
+                .plan()
+                .orElseThrow();
     }
 }

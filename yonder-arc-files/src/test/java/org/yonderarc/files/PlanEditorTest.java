@@ -12,6 +12,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
@@ -134,6 +135,23 @@ class PlanEditorTest {
         assertEquals(
                 plan.replace("map: Map", "map: { title: Chart }"), edited(plan, "set:/screens/map/title/en=Chart"));
         assertEquals(plan.replace("map: Map", "map: Chart"), edited(plan, "set:/screens/map/title=Chart"));
+    }
+
+    /** Where an empty line stands between all parts, it does so behind an edit too; where not, none is made. */
+    @ParameterizedTest
+    @ValueSource(strings = {"\n", "\r\n"})
+    void emptyLinesBetweenPartsStay(String newline) throws EditTrouble {
+        String apart =
+                "yonder: 1\n\n# The app.\napp: { name: A, start: a }\n\nscreens:\n  a: {}\n".replace("\n", newline);
+        String fact = "\nfacts: { n: 0 }\n".replace("\n", newline);
+        assertEquals(apart + fact, edited(apart, "set:/facts={ n: 0 }"));
+        assertEquals(apart, edited(apart + fact, "remove:/facts"));
+        assertEquals(
+                apart.replace("# The app." + newline + "app: { name: A, start: a }" + newline + newline, ""),
+                edited(apart, "remove:/app"));
+        String close = "yonder: 1\n\napp: { name: A, start: a }\nscreens: { a: {} }\n".replace("\n", newline);
+        assertEquals(close + "facts: { n: 0 }" + newline, edited(close, "set:/facts={ n: 0 }"));
+        assertEquals(close, edited(close + "facts: { n: 0 }" + newline, "remove:/facts"));
     }
 
     @Test

@@ -35,7 +35,8 @@ final class Session {
                     "photo",
                     "typography",
                     "x",
-                    "section"));
+                    "section",
+                    "square-rounded"));
 
     private final LivePlan plan;
     private final Bench bench;

@@ -140,7 +140,9 @@ export class Canvas {
     const top = Math.min(...boxes.map(box => box.top));
     const right = Math.max(...boxes.map(box => box.right));
     const bottom = Math.max(...boxes.map(box => box.bottom));
-    this.put(element, {left, top, width: right - left, height: bottom - top});
+    // A frame right at letters runs into them.
+    const room = bottom - top < 24 ? 4 : 0;
+    this.put(element, {left: left - room, top: top - room, width: right - left + 2 * room, height: bottom - top + 2 * room});
   }
 
   put(element, box) {

@@ -1,5 +1,5 @@
 // Fields for the keys of things: each shows what it means, what holds without it, and writes the key alone.
-import {el, icon, later} from './dom.js';
+import {el, icon, later, tool} from './dom.js';
 import * as model from './model.js';
 import {pickIcon} from './icons.js';
 import {newScreen} from './outline.js';
@@ -35,6 +35,7 @@ function kindOf(node, key) {
   if (last === 'style') { return 'style'; }
   if (last === 'action' || last === 'search' || last === 'first') { return 'item'; }
   if (last === 'transition' || last === 'screens' && node.anyOf) { return 'transition'; }
+  if (listed(node)) { return 'list'; }
   if (node.enum) { return 'choice'; }
   if (last === 'to' || last === 'screen') { return 'text'; }
   if (last === 'picture' || last === 'logo' || last === 'small-logo') { return 'picture'; }
@@ -49,6 +50,21 @@ const isPaint = node => node.pattern?.includes('#[0-9a-fA-F]') || node.anyOf?.so
 
 /** The number that a token may stand for. */
 const sized = node => node.anyOf?.find(one => one.type === 'number' && node.anyOf.some(other => other.pattern?.startsWith('^\\{')));
+
+/** The part of a node that is a list of names. */
+const listed = node => [node, ...(node.anyOf ?? [])].find(one => one.type === 'array' && one.items?.type === 'string');
+
+/** What may stand in a list, as [name, title]; nothing where it is for people to write. */
+function members(key) {
+  const all = word => model.allLines().filter(one => one.thing.startsWith(word + ':')).map(one => [one.thing.slice(word.length + 1), model.title(one.thing)]);
+  switch (key.split('/').pop()) {
+    case 'actions': case 'footer': case 'order': return all('item');
+    case 'required': return [...screens(), ...model.allLines().map(one => one.value.signal).filter(Boolean).map(id => [id, id])];
+    case 'without': case 'screens': return screens();
+    case 'bars': return model.bars().map(bar => [model.barId(bar), model.title('bar:' + model.barId(bar))]);
+    default: return undefined;
+  }
+}
 
 /** The frame around what a person handles. */
 function frame(spec, value, control, ...more) {
@@ -188,11 +204,11 @@ const widgets = {
 
   /** A colour: a role of the theme, one of its names, or a value. */
   paint(page, spec, value) {
-    if (typeof value === 'object') { return widgets.json(page, spec, value); }
+    if (typeof value === 'object') { return widgets.schemes(page, spec, value); }
     const names = [...Object.keys(page.now.roles?.light ?? {}), ...Object.keys(model.whole().theme?.colours ?? {})];
     const words = el('datalist', {id: 'names-' + (++count)}, names.map(one => el('option', {value: one})));
-    const swatch = el('input', {type: 'color', 'aria-label': `${spec.label} by eye`,
-      value: /^#[0-9a-f]{6}/i.test(value ?? '') ? value.slice(0, 7) : page.now.roles?.light?.[value] ?.slice(0, 7) ?? '#808080',
+    const swatch = el('input', {type: 'color', className: value === undefined ? 'none' : '', 'aria-label': `${spec.label} by eye`,
+      value: /^#[0-9a-f]{6}/i.test(value ?? '') ? value.slice(0, 7) : page.now.roles?.[spec.scheme ?? 'light']?.[value]?.slice(0, 7) ?? '#808080',
       oninput: event => page.preview({do: 'put', thing: spec.thing, key: spec.key, value: event.target.value}),
       onchange: event => spec.put(event.target.value)});
     const input = line(value, spec.put, {placeholder: 'as usual', list: words.id});
@@ -202,7 +218,46 @@ const widgets = {
     const made = frame(spec, value, input, words);
     input.replaceWith(row);
     row.prepend(input);
+    if (spec.node.anyOf && value !== undefined) {
+      row.append(el('button', {type: 'button', className: 'reset', 'aria-label': `Another ${spec.label} in the dark`,
+        onclick: () => spec.put({light: value, dark: value})}, 'Dark'));
+    }
     return made;
+  },
+
+  /** A colour of its own in each scheme. */
+  schemes(page, spec, value) {
+    const inner = key => ({...spec, key: `${spec.key}/${key}`, label: `${spec.label}, ${key}`, node: {...spec.node, anyOf: undefined, description: undefined, default: undefined},
+      required: true, scheme: key, put: given => page.act({do: 'put', thing: spec.thing, key: `${spec.key}/${key}`, value: given})});
+    const made = el('div', {className: 'field'},
+      ...['light', 'dark'].map(key => widgets.paint(page, inner(key), value[key])),
+      el('button', {type: 'button', className: 'reset', 'aria-label': `The same ${spec.label} in both schemes`, onclick: () => spec.put(value.light ?? value.dark)}, 'The same in both'));
+    made.dataset.key = spec.key;
+    return made;
+  },
+
+  /** Names one after another: moved up, taken out, and more of them added. */
+  list(page, spec, value) {
+    if (typeof value === 'object' && !Array.isArray(value)) { return widgets.json(page, spec, value); }
+    const words = spec.node.anyOf?.find(one => one.enum)?.enum ?? [];
+    const now = Array.isArray(value) ? value : [];
+    const known = members(spec.key);
+    const called = name => known?.find(([id]) => id === name)?.[1] ?? name;
+    const put = list => spec.put(list.length ? list : undefined);
+    const rows = el('ul', {className: 'rows'}, now.map((name, index) => el('li', {},
+      el('span', {className: 'name'}, called(name)),
+      tool('arrow-up', `Move ${called(name)} up`, () => put(now.map((one, at) => at === index - 1 ? name : at === index ? now[index - 1] : one)), {disabled: index === 0}),
+      tool('trash', `Take ${called(name)} out`, () => put(now.filter((one, at) => at !== index))))));
+    const add = name => {
+      if (words.includes(name)) { spec.put(name === spec.node.default ? undefined : name); }
+      else if (name && !now.includes(name)) { put([...now, name]); }
+    };
+    const more = known
+      ? select(typeof value === 'string' ? value : undefined,
+        [['', now.length ? 'Another …' : words.length ? spec.node.default : 'none'], ...words.filter(word => word !== spec.node.default || now.length).map(word => [word, word]),
+          ...known.filter(([id]) => !now.includes(id))], add)
+      : line('', add, {placeholder: now.length ? 'Another' : 'none'});
+    return frame(spec, value, more, rows);
   },
 
   item(page, spec, value) {

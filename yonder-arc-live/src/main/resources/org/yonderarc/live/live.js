@@ -26,12 +26,20 @@ let wanted = 0;
 let run = 0;
 let isLoading = false;
 
-/** Chooses a thing everywhere. */
+/** Chooses a thing everywhere. A screen that is chosen in the outline is shown by the app, where that needs no more to be known. */
 function choose(thing, how = {}) {
+  const [word, id] = model.named(thing);
+  if (word === 'screen' && how.from === 'outline' && thing !== page.chosen) { goTo(id); }
   page.chosen = thing;
   outline.choose(thing, how);
   canvas.choose(thing);
   panel.show(thing);
+}
+
+/** Has the app show a screen; one that needs parameters stays where it is. */
+function goTo(id) {
+  const path = (model.whole().screens?.[id]?.path ?? '/' + id).replace(/\{\?[^}]*\}$/, '');
+  if (!path.includes('{')) { window.yonderApp?.go(path); }
 }
 
 /** Moves a line by one place; past the end of a section it goes on outside of it. */
@@ -74,7 +82,7 @@ async function act(deeds, how = {}) {
       byId('note').hidden = true;
       await load(answer.revision);
       tell(answer.said ? answer.said.charAt(0).toUpperCase() + answer.said.slice(1) : 'Saved');
-      if (how.then) { choose(how.then); }
+      if (how.then) { choose(how.then, {focus: byId('outline').contains(document.activeElement)}); }
       return true;
     }
     await load();
@@ -137,6 +145,10 @@ function thingAt(pointer) {
   const names = pointer.split('/').slice(1).map(name => name.replaceAll('~1', '/').replaceAll('~0', '~'));
   const catalogs = {screens: 'screen', facts: 'fact', styles: 'style', kinds: 'kind'};
   if (names[0] in catalogs && names[1]) { return `${catalogs[names[0]]}:${names[1]}`; }
+  if (names[0] === 'menus' && names[1] !== undefined && names[2] === undefined) {
+    const bar = model.bars().find(one => one.menu === names[1]);
+    return bar && 'bar:' + model.barId(bar);
+  }
   if (names[0] === 'menus' && names[2] !== undefined) {
     const line = (model.whole().menus?.[names[1]] ?? [])[Number(names[2])];
     const inner = names[3] === 'items' && line?.items?.[Number(names[4])];
@@ -180,6 +192,7 @@ async function refresh() {
   model.use(now.plan, now.bars);
   byId('plan-name').textContent = now.file;
   document.title = `${model.title('app')} · live`;
+  document.querySelector('h1.app').textContent = model.title('app');
   byId('undo').disabled = !now.undo;
   byId('redo').disabled = !now.redo;
   trouble(now);

@@ -67,7 +67,8 @@ export class Outline {
   screens(above, depth) {
     const all = Object.entries(model.whole().screens ?? {});
     return all.filter(([, screen]) => (screen?.under ?? '') === above).flatMap(([id, screen]) => [
-      this.line('screen:' + id, depth, icon(screen?.icon ?? ''), model.title('screen:' + id) === id ? '' : id),
+      // An id that follows from the title says nothing more; one without an icon keeps its place in the column.
+      this.line('screen:' + id, depth, screen?.icon ? icon(screen.icon) : sign('square-rounded'), slug(model.title('screen:' + id)) === id ? '' : id),
       ...this.screens(id, depth + 1)]);
   }
 

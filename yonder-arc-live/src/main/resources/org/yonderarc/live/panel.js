@@ -197,7 +197,8 @@ export class Panel {
     return [
       this.fields(thing, value, 'screen', ['title', 'icon'], {title: {placeholder: model.title(thing), inherited: model.inEach(model.title(thing))}}),
       this.renaming(thing),
-      this.fields(thing, value, 'screen', ['path', 'under', 'needs', 'otherwise', 'transition']),
+      this.fields(thing, value, 'screen', ['path'], {path: {placeholder: '/' + id}}),
+      this.fields(thing, value, 'screen', ['under', 'needs', 'otherwise', 'transition']),
       el('h3', {}, 'Sample content'),
       this.content(thing, id),
       this.more(thing, value, 'screen', 'screen')

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -44,9 +45,25 @@ class LivePageTest {
 
     @BeforeEach
     void open() throws Exception {
-        served = new Served(folder, Served.PLAN);
+        served = new Served(folder, Served.PLAN, LivePageTest::drawn);
         page = new LivePage(browser, served.file);
         page.open(served);
+    }
+
+    /** An empty drawing, for whatever the page asks the commands for. */
+    private static String drawn(List<String> arguments) {
+        try {
+            Files.writeString(
+                    Path.of(arguments.stream()
+                            .filter(one -> one.startsWith("--output="))
+                            .findFirst()
+                            .orElseThrow()
+                            .substring(9)),
+                    "<svg xmlns=\"http://www.w3.org/2000/svg\"/>");
+            return "";
+        } catch (IOException failed) {
+            return failed.getMessage();
+        }
     }
 
     @AfterEach
@@ -277,6 +294,83 @@ class LivePageTest {
                 colour));
     }
 
+    /** Lists are put together by name, in their order. */
+    @Test
+    void listsArePutTogetherByName() {
+        page.choose("bar:top");
+        page.select("actions", "Crew");
+        page.saved("- { form: top, actions: [ crew ] }");
+        page.settle();
+        page.select("actions", "Map");
+        page.saved("actions: [ crew, map ]");
+        page.settle();
+        page.press("#panel", "Move Map up");
+        page.saved("actions: [ map, crew ]");
+        page.settle();
+        page.press("#panel", "Take Map out");
+        page.saved("actions: [ crew ]");
+        page.settle();
+        page.press("#panel", "Take Crew out");
+        page.waitUntil(() -> !page.text().contains("actions"));
+        page.settle();
+        page.choose("app");
+        page.write("languages", "en");
+        page.saved("languages: [ en ]");
+        page.settle();
+        page.choose("screen:map");
+        page.select("bars", "Main");
+        page.saved("bars: [ main ]");
+        page.settle();
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
+    @Test
+    void aColourIsOneForBothSchemesOrOneForEach() {
+        page.press("#outline", "Add a style");
+        page.name("Calm");
+        page.saved("styles: { calm: { selected: { label: accent, icon: accent } } }");
+        page.settle();
+        page.press("#panel", "Another Label in the dark");
+        page.saved("label: { light: accent, dark: accent }");
+        page.settle();
+        page.write("selected/label/dark", "text");
+        page.saved("label: { light: accent, dark: text }");
+        page.settle();
+        page.press("#panel", "The same Label in both schemes");
+        page.saved("selected: { label: accent, icon: accent }");
+        page.settle();
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
+    /** A screen that is chosen in the outline is seen, and one that is new is where the focus goes. */
+    @Test
+    void theAppShowsTheScreenThatIsChosenInTheOutline() {
+        page.choose("screen:pool");
+        page.waitUntil(() -> page.find("#address").getAttribute("textContent").equals("/pool"));
+        page.choose("item:map");
+        assertEquals("/pool", page.find("#address").getAttribute("textContent"));
+        page.choose("screen:crew");
+        page.press("#outline", "Add a screen");
+        page.name("Log");
+        page.saved("  log: {}\n");
+        page.waitUntil(() -> page.find("#panel h2").getText().equals("Log"));
+        page.write("path", "/logs/{log}");
+        page.saved("log: { path: \"/logs/{log}\" }");
+        page.settle();
+        page.choose("screen:tides");
+        page.choose("screen:log");
+        assertEquals("/tides", page.find("#address").getAttribute("textContent"));
+        page.choose("app");
+        page.write("name", "Quay");
+        page.saved("name: Quay");
+        page.settle();
+        page.waitUntil(() -> page.find("h1.app").getAttribute("textContent").equals("Quay"));
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
     @Test
     void motionIsACurveOrASpring() {
         page.choose("motion");
@@ -469,6 +563,7 @@ class LivePageTest {
         page.settle();
         assertEquals("/basin", page.find("#address").getAttribute("textContent"));
         page.choose("screen:tides");
+        browser.executeScript("window.yonderApp.go('/basin')");
         page.write("id", "today");
         page.saved("start: today");
         page.settle();
