@@ -294,7 +294,13 @@ const widgets = {
 
   condition(page, spec, value) {
     const facts = Object.keys(model.whole().facts ?? {});
-    const words = el('datalist', {id: 'facts-' + (++count)}, facts.flatMap(fact => [el('option', {value: fact}), el('option', {value: `not ${fact}`}), el('option', {value: `${fact} > 0`})]));
+    const words = el('datalist', {id: 'facts-' + (++count)});
+    // What is offered completes the word that is being written, wherever in the text it stands.
+    const offer = text => {
+      const before = text.replace(/[a-z0-9-]*$/, '');
+      words.replaceChildren(...facts.flatMap(fact => [fact, `not ${fact}`, `${fact} > 0`]).map(one => el('option', {value: before + one})));
+    };
+    offer(value ?? '');
     const states = el('p', {className: 'states', role: 'status'});
     const input = line(value, spec.put, {placeholder: 'always', list: words.id});
     const look = later(150, async text => {
@@ -308,7 +314,7 @@ const widgets = {
         if (doubt && input.value === text) { states.textContent = doubt.message; states.classList.add('no'); }
       }
     });
-    input.addEventListener('input', () => look(input.value));
+    input.addEventListener('input', () => { offer(input.value); look(input.value); });
     look(value ?? '');
     return frame(spec, value, input, words, states);
   },

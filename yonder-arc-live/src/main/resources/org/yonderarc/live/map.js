@@ -2,6 +2,9 @@
 import {el, byId, icon} from './dom.js';
 import * as model from './model.js';
 import {newScreen} from './outline.js';
+import {field} from './fields.js';
+
+let guarded = '';
 
 export async function openMap(page) {
   const paper = byId('map').querySelector('.paper');
@@ -25,11 +28,27 @@ export async function openMap(page) {
   const side = el('div', {className: 'links'},
     el('p', {className: 'meaning'}, 'Drag an item onto a screen, and it leads there.'),
     el('ul', {}, entries),
-    el('button', {type: 'button', className: 'push', onclick: () => newScreen(page, () => again(page), () => again(page))}, 'A new screen'));
+    el('button', {type: 'button', className: 'push', onclick: () => newScreen(page, () => again(page), () => again(page))}, 'A new screen'),
+    guard(page));
   byId('map').querySelector('.links')?.remove();
   byId('map').querySelector('.sheet').before(side);
   if (!byId('map').open) { byId('map').showModal(); }
   window.yonderApp && mark(page);
+}
+
+/** What one screen needs to be shown, and which is shown otherwise. */
+function guard(page) {
+  const screens = Object.keys(model.whole().screens ?? {});
+  const [word, id] = model.named(page.chosen);
+  if (!screens.includes(guarded)) { guarded = word === 'screen' ? id : screens[0]; }
+  const choice = el('select', {'aria-label': 'The screen that is guarded', onchange: () => { guarded = choice.value; side.replaceWith(guard(page)); }},
+    screens.map(one => el('option', {value: one}, model.title('screen:' + one))));
+  choice.value = guarded;
+  const thing = 'screen:' + guarded;
+  const acts = {...page, act: async (deeds, how) => { if (await page.act(deeds, how)) { again(page); } }};
+  const side = el('div', {className: 'guard'}, el('h3', {}, 'Guard'), choice,
+    ['needs', 'otherwise'].map(key => field(acts, {page: acts, thing, key, node: model.shape('screen', key)}, model.valueOf(thing)?.[key])));
+  return side;
 }
 
 const again = page => openMap(page);

@@ -21,6 +21,7 @@ import org.openqa.selenium.WebElement;
 import org.openqa.selenium.WindowType;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
 import org.yonderarc.chromium.Chromium;
 
 /** The live page, used by mouse and keyboard, with the plan's text compared. */
@@ -551,6 +552,33 @@ class LivePageTest {
         }
     }
 
+    @Test
+    void screensAreGuardedOnTheMap() {
+        page.click("#show-map");
+        page.waitUntil(() -> !page.all("#map[open] .guard").isEmpty());
+        new Select(page.find("#map .guard > select")).selectByVisibleText("Crew");
+        new Select(page.find("#map [data-key='otherwise'] select")).selectByVisibleText("Tides");
+        page.saved("crew: { icon: users, otherwise: tides }");
+        page.settle();
+        page.waitUntil(() -> !page.all("#map[open] [data-key='needs'] input").isEmpty());
+        WebElement needs = page.find("#map [data-key='needs'] input");
+        needs.sendKeys("drafts > 1 and d");
+        // What is offered completes the last word.
+        page.waitUntil(() -> !page.all("#map datalist option[value='drafts > 1 and drafts > 0']")
+                .isEmpty());
+        needs.sendKeys(Keys.BACK_SPACE, Keys.BACK_SPACE, Keys.BACK_SPACE, Keys.BACK_SPACE, Keys.BACK_SPACE);
+        needs.sendKeys(Keys.BACK_SPACE, Keys.ENTER);
+        page.saved("crew: { icon: users, otherwise: tides, needs: \"drafts > 1\" }");
+        page.settle();
+        page.waitUntil(() -> "Crew"
+                .equals(new Select(page.find("#map .guard > select"))
+                        .getFirstSelectedOption()
+                        .getText()));
+        page.find("#map .bar button").click();
+        page.undoAll();
+        assertEquals(Served.PLAN, page.text());
+    }
+
     /** Whoever stands on a screen that is called otherwise still does, also when that is taken back. */
     @Test
     void aRenamingKeepsThePlace() {
@@ -590,7 +618,7 @@ class LivePageTest {
             page.waitUntil(
                     () -> page.find("#address").getAttribute("textContent").equals("/map"));
             page.click("#change");
-            new org.openqa.selenium.support.ui.Select(page.find("#panel .narrow")).selectByVisibleText("Item: Map");
+            new Select(page.find("#panel .narrow")).selectByVisibleText("Item: Map");
             page.write("label", "Chart");
             page.saved("label: Chart");
             page.settle();
@@ -677,8 +705,7 @@ class LivePageTest {
         Files.writeString(page.file, plan);
         page.settle();
         page.choose("item:map");
-        new org.openqa.selenium.support.ui.Select(page.find("#panel select[aria-label='Language of Label']"))
-                .selectByVisibleText("de");
+        new Select(page.find("#panel select[aria-label='Language of Label']")).selectByVisibleText("de");
         page.waitUntil(() -> page.find("#panel [data-key='label'] input")
                 .getAttribute("placeholder")
                 .equals("Karte"));
