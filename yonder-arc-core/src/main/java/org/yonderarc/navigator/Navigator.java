@@ -9,6 +9,7 @@ import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
@@ -106,14 +107,19 @@ public final class Navigator implements Controls {
         language = tag;
     }
 
-    /** Opens a screen without parameters. */
-    public Change open(String screen) {
-        return open(screen, Map.of());
+    /**
+     * Opens a place.
+     *
+     * @param place as {@link Place#parse} reads it: {@code settings}, {@code survey?survey=41}; refused where it isn't written so, or
+     *     the plan has no such place
+     */
+    public Change open(String place) {
+        return open(place, () -> Place.parse(place), Optional.empty());
     }
 
     /** Opens a screen with parameters; refused where it has no such parameters or they have odd values. */
     public Change open(String screen, Map<String, String> parameters) {
-        return open(screen, parameters, Optional.empty());
+        return open(screen, () -> new Place(screen, parameters), Optional.empty());
     }
 
     /**
@@ -126,15 +132,26 @@ public final class Navigator implements Controls {
             String screen, Map<String, String> parameters, Function<String, T> read, Consumer<Optional<T>> result) {
         Objects.requireNonNull(read, "read");
         Objects.requireNonNull(result, "result");
-        return open(screen, parameters, Optional.of(text -> result.accept(text.map(read))));
+        return open(screen, () -> new Place(screen, parameters), Optional.of(text -> result.accept(text.map(read))));
     }
 
-    private Change open(String screen, Map<String, String> parameters, Optional<Consumer<Optional<String>>> result) {
+    /**
+     * As {@link #openFor(String, Map, Function, Consumer)}.
+     *
+     * @param place as {@link #open(String)} takes it
+     */
+    public <T> Change openFor(String place, Function<String, T> read, Consumer<Optional<T>> result) {
+        Objects.requireNonNull(read, "read");
+        Objects.requireNonNull(result, "result");
+        return open(place, () -> Place.parse(place), Optional.of(text -> result.accept(text.map(read))));
+    }
+
+    private Change open(String text, Supplier<Place> read, Optional<Consumer<Optional<String>>> result) {
         Place place;
         try {
-            place = new Place(screen, parameters);
+            place = read.get();
         } catch (IllegalArgumentException odd) {
-            return refused(new Step.Link(screen), odd.getMessage(), result);
+            return refused(new Step.Link(text), odd.getMessage(), result);
         }
         return take(new Step.Open(place), result);
     }

@@ -19,6 +19,8 @@ final class Handout {
             "gif", "image/gif",
             "csv", "text/csv; charset=utf-8",
             "json", "application/json",
+            "java", "text/plain; charset=utf-8",
+            "ts", "text/plain; charset=utf-8",
             "scxml", "application/xml");
 
     /** The options that a page may give to a command, by the name that they have in a request. */
@@ -58,7 +60,9 @@ final class Handout {
             throw new Site.Bad(400, "Nothing of this kind is made.");
         }
         String file = plan.file().getFileName().toString();
-        String base = file.contains(".") ? file.substring(0, file.lastIndexOf('.')) : file;
+        // A class is named as its file.
+        String base =
+                ending.equals("java") ? "Places" : file.contains(".") ? file.substring(0, file.lastIndexOf('.')) : file;
         Path folder = Files.createTempDirectory("yonder-made");
         Path out = folder.resolve(base + "." + ending);
         try {
@@ -66,7 +70,9 @@ final class Handout {
             if (!Files.exists(out)) {
                 throw new Site.Bad(409, trouble.isEmpty() ? "It could not be made." : trouble);
             }
-            String name = what.equals("page") ? base + "." + ending : base + "-" + what + "." + ending;
+            String name = what.equals("page") || ending.equals("java")
+                    ? base + "." + ending
+                    : base + "-" + what + "." + ending;
             return new Made(TYPES.get(ending), Optional.of(name), Files.readAllBytes(out));
         } finally {
             Files.deleteIfExists(out);

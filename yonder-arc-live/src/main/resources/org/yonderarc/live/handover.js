@@ -24,6 +24,7 @@ export function handOver(page) {
       ...['png', 'csv', 'json'].map(as => [as.toUpperCase(), {what: 'measure', as, word: bar, device: state.device, ...(screen ? {screen} : {})}])),
     offer('A film', 'From here to the item that is chosen.', ['GIF', {what: 'film', as: 'gif', device: state.device, word: 'choose:' + itemToFilm(page)}]),
     offer('The map', 'Every screen, and what leads where.', ['PNG', {what: 'map', as: 'png'}], ['SVG', {what: 'map', as: 'svg'}]),
+    offer('Places', 'The names of the plan for developers: a wrong one no longer compiles.', ['Java', {what: 'export', as: 'java'}], ['TypeScript', {what: 'export', as: 'ts'}]),
     offer('States', 'The navigation as a state machine, SCXML 1.0.', ['SCXML', {what: 'export', as: 'scxml'}])));
 }
 

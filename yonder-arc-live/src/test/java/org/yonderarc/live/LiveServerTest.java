@@ -449,6 +449,10 @@ class LiveServerTest {
         assertEquals(
                 List.of("draw", served.file.toString(), "--device=phone", "--scheme=dark"),
                 asked.get(0).subList(0, 4));
+        var places = served.get("make?what=export&as=java");
+        assertEquals(
+                "attachment; filename=\"Places.java\"",
+                places.headers().firstValue("Content-Disposition").orElseThrow());
     }
 
     @Test

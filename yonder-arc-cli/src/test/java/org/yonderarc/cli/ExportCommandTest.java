@@ -1,0 +1,80 @@
+package org.yonderarc.cli;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** {@code yonder export}: the plan's names and states as files for other tools. */
+class ExportCommandTest {
+    private static final String PLAN =
+            "yonder: 1\napp: { name: Quay, start: tides }\nscreens: { tides: {}, log: { path: \"/log/{day}\" } }\n";
+
+    @TempDir
+    private Path folder;
+
+    private final StringWriter err = new StringWriter();
+
+    private int export(String plan, String... more) throws Exception {
+        Path file = folder.resolve("quay.yaml");
+        Files.writeString(file, plan);
+        var all = new java.util.ArrayList<>(java.util.List.of("export", file.toString()));
+        all.addAll(java.util.List.of(more));
+        return Main.run(new PrintWriter(new StringWriter()), new PrintWriter(err, true), all.toArray(String[]::new));
+    }
+
+    @Test
+    void theEndingSaysWhatIsWritten() throws Exception {
+        Path java = folder.resolve("QuayPlaces.java");
+        assertEquals(0, export(PLAN, "-o", java.toString(), "--package", "org.quay"));
+        String source = Files.readString(java);
+        assertTrue(source.startsWith("// Made from quay.yaml by"), source);
+        assertTrue(source.contains("package org.quay;") && source.contains("class QuayPlaces"), source);
+        Path ts = folder.resolve("places.ts");
+        assertEquals(0, export(PLAN, "-o", ts.toString()));
+        assertTrue(Files.readString(ts).contains("log: { day: string };"));
+        Path states = folder.resolve("quay.scxml");
+        assertEquals(0, export(PLAN, "-o", states.toString()));
+        assertTrue(Files.readString(states).contains("<scxml"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "places.kt | | the name ends in .java or .ts for the plan's names",
+                "places | | the name ends in .java or .ts for the plan's names",
+                "places.ts | org.quay | --package is for a Java class",
+                "my-places.java | | \"my-places\" is not the name of a Java class.",
+                "Places.java | org.1 | \"org.1\" is not the name of a Java package.",
+                "quay.yaml | | the name ends in .java or .ts",
+            })
+    void whatCanNotBeWrittenIsToldAndNothingIs(String name, String packageName, String why) throws Exception {
+        String file = folder.resolve(name).toString();
+        int status =
+                packageName == null ? export(PLAN, "-o", file) : export(PLAN, "-o", file, "--package", packageName);
+        assertEquals(2, status);
+        assertTrue(err.toString().contains(why), err.toString());
+        assertFalse(Files.exists(Path.of(file)) && !name.equals("quay.yaml"));
+        assertEquals(PLAN, Files.readString(folder.resolve("quay.yaml")));
+    }
+
+    @Test
+    void aPlanWithErrorsHasNoNames() throws Exception {
+        assertEquals(
+                1,
+                export(
+                        PLAN.replace("tides: {}, ", ""),
+                        "-o",
+                        folder.resolve("Places.java").toString()));
+        assertFalse(Files.exists(folder.resolve("Places.java")));
+    }
+}
