@@ -6,7 +6,8 @@ module org.yonderarc.draw {
     requires java.xml;
     requires com.fasterxml.jackson.core;
     requires com.github.weisj.jsvg;
-    requires com.github.vlsi.mxgraph.jgraphx;
+    // Only for maps.
+    requires static com.github.vlsi.mxgraph.jgraphx;
 
     exports org.yonderarc.draw;
 }

@@ -1,21 +1,25 @@
 package org.yonderarc.draw;
 
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonToken;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.net.JarURLConnection;
 import java.net.URL;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.zip.ZipEntry;
 import org.yonderarc.plan.IconSet;
 
-/** Where a bundled set keeps its files, and how they are drawn; the versions are those of the dependencies. Thread-safe. */
+/** Where a bundled set keeps its files, and how they are drawn; taken along when the library is built. Thread-safe. */
 enum IconPackage {
     /** A folder of outlines, drawn as lines, and one of filled twins. */
-    LINE("META-INF/resources/webjars/tabler__icons/3.35.0/", "icons/outline/", "home") {
+    LINE("line/") {
         @Override
         URL file(String name, boolean filled) {
-            return resource((filled ? "icons/filled/" : "icons/outline/") + name);
+            return resource((filled ? "filled/" : "outline/") + name);
         }
 
         @Override
@@ -24,7 +28,7 @@ enum IconPackage {
         }
     },
     /** One folder of filled shapes on a grid of 16; filled twins are called so. */
-    SLIM("META-INF/resources/webjars/bootstrap-icons/1.11.3/", "icons/", "house") {
+    SLIM("slim/") {
         @Override
         URL file(String name, boolean filled) {
             String known = OWN.getOrDefault(name, name);
@@ -55,14 +59,10 @@ enum IconPackage {
             "photo", "image");
 
     private final String root;
-    private final String folder;
-    private final String sample;
     private volatile List<String> names;
 
-    IconPackage(String root, String folder, String sample) {
+    IconPackage(String root) {
         this.root = root;
-        this.folder = folder;
-        this.sample = sample;
     }
 
     static IconPackage of(IconSet set) {
@@ -83,7 +83,7 @@ enum IconPackage {
     abstract IconArt art(String name, boolean filled, List<String> shapes);
 
     URL resource(String file) {
-        return IconPackage.class.getClassLoader().getResource(root + file + ENDING);
+        return IconPackage.class.getResource(root + file + ENDING);
     }
 
     /** The names of the set, listed when they are first asked for: that takes a while. */
@@ -94,19 +94,22 @@ enum IconPackage {
         return names;
     }
 
+    /** From the set's own table: files in a jar, a folder or an image of modules are listed each in another way. */
     private List<String> list() {
-        try {
-            if (!(resource(folder + sample).openConnection() instanceof JarURLConnection connection)) {
-                return List.of();
+        try (InputStream in = IconPackage.class.getResourceAsStream(path("icons.json"));
+                JsonParser json = new JsonFactory().createParser(in)) {
+            var all = new ArrayList<String>();
+            json.nextToken();
+            while (json.nextToken() == JsonToken.FIELD_NAME) {
+                String name = json.currentName();
+                if (this == LINE || !name.endsWith(TWIN)) {
+                    all.add(name);
+                }
+                json.nextToken();
+                json.skipChildren();
             }
-            String start = root + folder;
-            return connection.getJarFile().stream()
-                    .map(ZipEntry::getName)
-                    .filter(entry -> entry.startsWith(start) && entry.endsWith(ENDING))
-                    .map(entry -> entry.substring(start.length(), entry.length() - ENDING.length()))
-                    .filter(name -> this == LINE || !name.endsWith(TWIN))
-                    .sorted()
-                    .toList();
+            Collections.sort(all);
+            return List.copyOf(all);
         } catch (IOException failed) {
             throw new UncheckedIOException("the bundled icons can't be listed", failed);
         }

@@ -89,7 +89,7 @@ public final class IconSearch {
     /** Reads the words of the bundled set; takes some tens of milliseconds. */
     public IconSearch() {
         String path = IconPackage.LINE.path("icons.json");
-        try (InputStream in = IconSearch.class.getClassLoader().getResourceAsStream(path);
+        try (InputStream in = IconSearch.class.getResourceAsStream(path);
                 JsonParser json = new JsonFactory().createParser(in)) {
             json.nextToken();
             while (json.nextToken() == JsonToken.FIELD_NAME) {

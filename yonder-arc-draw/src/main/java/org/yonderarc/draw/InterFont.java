@@ -33,7 +33,7 @@ public final class InterFont {
         for (Type.Weight weight : Type.Weight.values()) {
             fonts.put(weight, load(open(weight)));
             String style = weight == Type.Weight.SEMIBOLD ? "-Bold" : "";
-            fallbacks.put(weight, load(resource("net/sf/jasperreports/fonts/dejavu/DejaVuSans" + style + ".ttf")));
+            fallbacks.put(weight, load(resource("dejavu/DejaVuSans" + style + ".ttf")));
         }
     }
 
@@ -56,13 +56,13 @@ public final class InterFont {
 
     /** The OpenType file of a weight. */
     static InputStream open(Type.Weight weight) {
-        return resource("com/formdev/flatlaf/fonts/inter/" + name(weight) + ".otf");
+        return resource("inter/" + name(weight) + ".otf");
     }
 
     private static InputStream resource(String path) {
-        InputStream in = InterFont.class.getClassLoader().getResourceAsStream(path);
+        InputStream in = InterFont.class.getResourceAsStream(path);
         if (in == null) {
-            throw new IllegalStateException(path + " is not on the class path");
+            throw new IllegalStateException(path + " is missing in the library");
         }
         return in;
     }

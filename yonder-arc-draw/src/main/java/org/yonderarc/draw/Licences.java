@@ -12,7 +12,12 @@ public final class Licences {
 
     /** That of the font: SIL Open Font License 1.1. */
     public static String ofFont() {
-        return read("com/formdev/flatlaf/fonts/inter/LICENSE.txt");
+        return read("inter/LICENSE.txt");
+    }
+
+    /** That of the font for letters that the other lacks: free, as that of Bitstream Vera. */
+    public static String ofFallbackFont() {
+        return read("dejavu/LICENSE.txt");
     }
 
     /** That of a set of icons: MIT. */
@@ -21,9 +26,9 @@ public final class Licences {
     }
 
     private static String read(String path) {
-        try (InputStream in = Licences.class.getClassLoader().getResourceAsStream(path)) {
+        try (InputStream in = Licences.class.getResourceAsStream(path)) {
             if (in == null) {
-                throw new IOException("not on the class path");
+                throw new IOException("missing in the library");
             }
             return new String(in.readAllBytes(), StandardCharsets.UTF_8).strip();
         } catch (IOException failed) {
