@@ -37,15 +37,23 @@ public final class Shore {
         for (int i = 0; i < items; i++) {
             String title = "Wax".repeat(1 + random.nextInt(12)) + (random.nextBoolean() ? " and wane" : "");
             boolean hasIcon = random.nextInt(4) > 0;
-            builder.screen("s" + i, screen -> hasIcon ? screen.title(title).icon("droplet") : screen.title(title));
+            builder.screen("s" + i, screen -> {
+                screen.title(title);
+                if (hasIcon) {
+                    screen.icon("droplet");
+                }
+            });
             builder.screen("c" + i, screen -> screen.title(title + title).under("s0"));
         }
         return builder.menu("main", menu -> {
                     for (int i = 0; i < items; i++) {
                         boolean badge = random.nextBoolean();
-                        menu.item("s" + i, item -> badge ? item.badge("n") : item);
+                        menu.item("s" + i, item -> {
+                            if (badge) {
+                                item.badge("n");
+                            }
+                        });
                     }
-                    return menu;
                 })
                 .build();
     }

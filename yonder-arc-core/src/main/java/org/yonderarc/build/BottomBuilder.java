@@ -1,7 +1,7 @@
 package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.yonderarc.plan.Form;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -28,8 +28,8 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
     }
 
     /** Defines the item that leads to those that don't fit. */
-    public BottomBuilder overflow(UnaryOperator<OverflowBuilder> define) {
-        return put("overflow", define.apply(new OverflowBuilder()).tree());
+    public BottomBuilder overflow(Consumer<? super OverflowBuilder> define) {
+        return put("overflow", Defined.by(new OverflowBuilder(), define).tree());
     }
 
     /** Sets which items show their label. */

@@ -1,6 +1,6 @@
 package org.yonderarc.build;
 
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.yonderarc.plan.Form;
 
 /**
@@ -49,7 +49,7 @@ public abstract class FormBuilder<B extends FormBuilder<B>> extends MapBuilder<B
     }
 
     /** Gives the bar's items a style of their own. */
-    public B style(UnaryOperator<StyleBuilder> define) {
+    public B style(Consumer<? super StyleBuilder> define) {
         return put("style", StyleBuilder.own(define));
     }
 }

@@ -1,7 +1,7 @@
 package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -20,8 +20,8 @@ public final class GroundBuilder extends MapBuilder<GroundBuilder> {
     }
 
     /** Fills it with a colour for each scheme, or with a gradient. */
-    public GroundBuilder fill(UnaryOperator<FillBuilder> define) {
-        return put("fill", define.apply(new FillBuilder()).tree());
+    public GroundBuilder fill(Consumer<? super FillBuilder> define) {
+        return put("fill", Defined.by(new FillBuilder(), define).tree());
     }
 
     /** Sets its edge: a paint or none, a width in dp, and whether it goes all around. */

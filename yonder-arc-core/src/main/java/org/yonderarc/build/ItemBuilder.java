@@ -2,7 +2,7 @@ package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Target;
@@ -118,7 +118,7 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
     }
 
     /** Gives the item a style of its own. */
-    public ItemBuilder style(UnaryOperator<StyleBuilder> define) {
+    public ItemBuilder style(Consumer<? super StyleBuilder> define) {
         return put("style", StyleBuilder.own(define));
     }
 

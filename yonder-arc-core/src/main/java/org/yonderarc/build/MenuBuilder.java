@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.yonderarc.plan.Entry;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
@@ -19,47 +19,47 @@ public final class MenuBuilder {
 
     /** Adds an item that leads to {@code place}: a screen's id, or {@code survey?survey=41}. */
     public MenuBuilder item(String place) {
-        return item(place, UnaryOperator.identity());
+        return item(place, any -> {});
     }
 
     /** Adds an item that leads to {@code place}. */
-    public MenuBuilder item(String place, UnaryOperator<ItemBuilder> define) {
+    public MenuBuilder item(String place, Consumer<? super ItemBuilder> define) {
         return add("screen", place, define);
     }
 
     /** Adds an item that leads to a web address. */
-    public MenuBuilder web(String address, UnaryOperator<ItemBuilder> define) {
+    public MenuBuilder web(String address, Consumer<? super ItemBuilder> define) {
         return add("web", address, define);
     }
 
     /** Adds an item that opens a document or a media file in the plan's folder. */
-    public MenuBuilder document(String file, UnaryOperator<ItemBuilder> define) {
+    public MenuBuilder document(String file, Consumer<? super ItemBuilder> define) {
         return add("document", file, define);
     }
 
     /** Adds an item that sends a signal to the app. */
-    public MenuBuilder signal(String name, UnaryOperator<ItemBuilder> define) {
+    public MenuBuilder signal(String name, Consumer<? super ItemBuilder> define) {
         return add("signal", name, define);
     }
 
     /** Adds a section with a heading. */
-    public MenuBuilder section(String heading, UnaryOperator<MenuBuilder> define) {
+    public MenuBuilder section(String heading, Consumer<? super MenuBuilder> define) {
         return section(Trees.text(heading), define);
     }
 
     /** Adds a section with a heading in several languages, by language tag. */
-    public MenuBuilder section(Map<String, String> headings, UnaryOperator<MenuBuilder> define) {
+    public MenuBuilder section(Map<String, String> headings, Consumer<? super MenuBuilder> define) {
         return section(Texts.of(headings), define);
     }
 
     /** Adds a section that people can fold, or a page of its own. */
-    public MenuBuilder section(String heading, Entry.Folds folds, UnaryOperator<MenuBuilder> define) {
+    public MenuBuilder section(String heading, Entry.Folds folds, Consumer<? super MenuBuilder> define) {
         return section(heading, define).last("folds", word(folds));
     }
 
-    /** As {@link #section(String, Entry.Folds, UnaryOperator)}, with an id of its own and an icon. */
+    /** As {@link #section(String, Entry.Folds, Consumer)}, with an id of its own and an icon. */
     public MenuBuilder section(
-            String heading, Entry.Folds folds, String id, String icon, UnaryOperator<MenuBuilder> define) {
+            String heading, Entry.Folds folds, String id, String icon, Consumer<? super MenuBuilder> define) {
         return section(heading, folds, define).last("id", Trees.text(id)).last("icon", Trees.text(icon));
     }
 
@@ -74,10 +74,10 @@ public final class MenuBuilder {
         return this;
     }
 
-    private MenuBuilder section(Value heading, UnaryOperator<MenuBuilder> define) {
+    private MenuBuilder section(Value heading, Consumer<? super MenuBuilder> define) {
         var section = new LinkedHashMap<String, Value>();
         section.put("section", heading);
-        section.put("items", define.apply(new MenuBuilder()).tree());
+        section.put("items", Defined.by(new MenuBuilder(), define).tree());
         entries.add(Trees.map(section));
         return this;
     }
@@ -112,8 +112,8 @@ public final class MenuBuilder {
         return this;
     }
 
-    private MenuBuilder add(String key, String target, UnaryOperator<ItemBuilder> define) {
-        entries.add(define.apply(new ItemBuilder().put(key, target)).tree());
+    private MenuBuilder add(String key, String target, Consumer<? super ItemBuilder> define) {
+        entries.add(Defined.by(new ItemBuilder().put(key, target), define).tree());
         return this;
     }
 

@@ -5,10 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Body;
 import org.yonderarc.plan.IconSet;
@@ -142,7 +143,7 @@ public final class PlanBuilder {
     }
 
     /** Adds a style that bars and items refer to by its name. */
-    public PlanBuilder style(String name, UnaryOperator<StyleBuilder> define) {
+    public PlanBuilder style(String name, Consumer<? super StyleBuilder> define) {
         return add(styles, name, StyleBuilder.own(define));
     }
 
@@ -298,17 +299,17 @@ public final class PlanBuilder {
 
     /** Adds a screen with all defaults: its title is its id in words. */
     public PlanBuilder screen(String id) {
-        return screen(id, UnaryOperator.identity());
+        return screen(id, any -> {});
     }
 
     /** Adds a screen. */
-    public PlanBuilder screen(String id, UnaryOperator<ScreenBuilder> define) {
-        return add(screens, id, define.apply(new ScreenBuilder()).tree());
+    public PlanBuilder screen(String id, Consumer<? super ScreenBuilder> define) {
+        return add(screens, id, Defined.by(new ScreenBuilder(), define).tree());
     }
 
     /** Adds a menu. */
-    public PlanBuilder menu(String id, UnaryOperator<MenuBuilder> define) {
-        return add(menus, id, define.apply(new MenuBuilder()).tree());
+    public PlanBuilder menu(String id, Consumer<? super MenuBuilder> define) {
+        return add(menus, id, Defined.by(new MenuBuilder(), define).tree());
     }
 
     /** Adds a bottom bar that shows {@code menu}. Without any bar a plan has one with its first menu, and a top bar. */
@@ -322,8 +323,8 @@ public final class PlanBuilder {
     }
 
     /** Adds a bar. */
-    public PlanBuilder bar(UnaryOperator<BarBuilder> define) {
-        bars.add(define.apply(new BarBuilder()).tree());
+    public PlanBuilder bar(Consumer<? super BarBuilder> define) {
+        bars.add(Defined.by(new BarBuilder(), define).tree());
         return this;
     }
 
@@ -367,8 +368,22 @@ public final class PlanBuilder {
      * @throws PlanException with all errors, if there are any
      */
     public Plan build(IconNames icons) {
-        Reading reading = CheckedReading.of(Trees.pointed(tree()), icons);
+        Reading reading = read(icons);
         return reading.plan().orElseThrow(() -> new PlanException(reading.findings()));
+    }
+
+    /** All that the check finds in the plan as it is so far, errors among it; places are JSON Pointers, as there are no lines. */
+    public List<Finding> findings() {
+        return findings(IconNames.ANY);
+    }
+
+    /** As {@link #findings()}, the icons checked too. */
+    public List<Finding> findings(IconNames icons) {
+        return read(icons).findings();
+    }
+
+    private Reading read(IconNames icons) {
+        return CheckedReading.of(Trees.pointed(tree()), icons);
     }
 
     private Value tree() {

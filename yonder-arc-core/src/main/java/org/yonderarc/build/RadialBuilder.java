@@ -1,6 +1,6 @@
 package org.yonderarc.build;
 
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.RadialForm;
 
@@ -26,8 +26,8 @@ public final class RadialBuilder extends FormBuilder<RadialBuilder> {
     }
 
     /** Defines the item that leads to those that don't fit. */
-    public RadialBuilder overflow(UnaryOperator<OverflowBuilder> define) {
-        return put("overflow", define.apply(new OverflowBuilder()).tree());
+    public RadialBuilder overflow(Consumer<? super OverflowBuilder> define) {
+        return put("overflow", Defined.by(new OverflowBuilder(), define).tree());
     }
 
     /** Sets where labels stand. */

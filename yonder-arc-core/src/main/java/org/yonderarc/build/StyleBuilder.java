@@ -1,7 +1,7 @@
 package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Size;
@@ -103,8 +103,8 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
     }
 
     /** Sets what lies behind the bar. */
-    public StyleBuilder ground(UnaryOperator<GroundBuilder> define) {
-        return put("ground", define.apply(new GroundBuilder()).tree());
+    public StyleBuilder ground(Consumer<? super GroundBuilder> define) {
+        return put("ground", Defined.by(new GroundBuilder(), define).tree());
     }
 
     /** Sets a size in dp. */
@@ -113,8 +113,8 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
     }
 
     /** Sets the colours of a state. */
-    public StyleBuilder state(ItemState state, UnaryOperator<StateLookBuilder> define) {
-        return put(state.word(), define.apply(new StateLookBuilder()).tree());
+    public StyleBuilder state(ItemState state, Consumer<? super StateLookBuilder> define) {
+        return put(state.word(), Defined.by(new StateLookBuilder(), define).tree());
     }
 
     private static Value word(Enum<?> word) {
@@ -122,7 +122,7 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
     }
 
     /** What stands under the key {@code style} for a style of one's own. */
-    static Value own(UnaryOperator<StyleBuilder> define) {
-        return define.apply(new StyleBuilder()).tree();
+    static Value own(Consumer<? super StyleBuilder> define) {
+        return Defined.by(new StyleBuilder(), define).tree();
     }
 }

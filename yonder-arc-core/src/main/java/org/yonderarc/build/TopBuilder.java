@@ -1,7 +1,7 @@
 package org.yonderarc.build;
 
 import java.util.LinkedHashMap;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.TopForm;
 import org.yonderarc.tree.Trees;
@@ -87,9 +87,9 @@ public final class TopBuilder extends FormBuilder<TopBuilder> {
     }
 
     /** Sets how many items of its menu it holds at most, and the item that leads to the others. */
-    public TopBuilder most(int count, UnaryOperator<OverflowBuilder> overflow) {
+    public TopBuilder most(int count, Consumer<? super OverflowBuilder> overflow) {
         return put("most", count)
-                .put("overflow", overflow.apply(new OverflowBuilder()).tree());
+                .put("overflow", Defined.by(new OverflowBuilder(), overflow).tree());
     }
 
     /** Sets whether a line closes it. */

@@ -129,9 +129,8 @@ class FitterTest {
                 .menu("main", menu -> {
                     menu.item("notes", item -> item.shortLabel("Notes"));
                     for (String id : List.of("b", "c", "d", "e")) {
-                        menu.signal(id, item -> item);
+                        menu.signal(id, item -> {});
                     }
-                    return menu;
                 })
                 .build());
         assertEquals("Notes", firstLabel(five, 384));
@@ -204,12 +203,16 @@ class FitterTest {
                     menu.item("a");
                     for (String id : List.of("b", "pin", "c", "hid", "d", "e", "f")) {
                         menu.signal(id, item -> {
-                            item = id.equals("pin") ? item.slot(Item.Slot.BAR) : item;
-                            item = id.equals("hid") ? item.slot(Item.Slot.OVERFLOW) : item;
-                            return id.equals("b") || id.equals("pin") ? item : item.when("not few");
+                            if (id.equals("pin")) {
+                                item.slot(Item.Slot.BAR);
+                            } else if (id.equals("hid")) {
+                                item.slot(Item.Slot.OVERFLOW);
+                            }
+                            if (!id.equals("b") && !id.equals("pin")) {
+                                item.when("not few");
+                            }
                         });
                     }
-                    return menu;
                 })
                 .bar(bar -> bar.menu("main").form(FormBuilder.bottom().most(most)))
                 .build();

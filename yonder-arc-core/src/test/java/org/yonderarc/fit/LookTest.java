@@ -38,7 +38,11 @@ class LookTest {
                         .size(Size.GAP, 1)
                         .indicator(Indicator.Kind.DOT))
                 .style("b", style -> style.size(Size.ICON_SIZE, 31).size(Size.PADDING, 2))
-                .menu("main", menu -> menu.item("a", one -> item ? one.style(own -> own.size(Size.ICON_SIZE, 32)) : one)
+                .menu("main", menu -> menu.item("a", one -> {
+                            if (item) {
+                                one.style(own -> own.size(Size.ICON_SIZE, 32));
+                            }
+                        })
                         .item("b"))
                 .bar(any -> any.menu("main").form(bar ? FormBuilder.bottom().style("b") : FormBuilder.bottom()));
         return theme ? builder.themeStyle("t").build() : builder.build();
@@ -73,7 +77,7 @@ class LookTest {
                         style -> style.state(
                                 ItemState.DEFAULT,
                                 look -> look.fill("accent").label("accent-text").icon("accent-text")))
-                .screen("tides", screen -> screen)
+                .screen("tides", screen -> {})
                 .menu("main", menu -> menu.item("tides", item -> item.style("button")))
                 .build();
         Look look = Looks.of(plan, BottomForm.DEFAULT, plan.items().findFirst());

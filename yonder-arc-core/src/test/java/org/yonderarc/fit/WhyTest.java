@@ -47,7 +47,7 @@ class WhyTest {
                     .signal("fine", item -> item.pointer(Visibility.Pointer.FINE))
                     .signal("sent", item -> item.slot(Item.Slot.OVERFLOW))
                     .signal("pinned", item -> item.slot(Item.Slot.BAR)))
-            .menu("side", menu -> menu.signal("one", item -> item).signal("two", item -> item))
+            .menu("side", menu -> menu.signal("one", item -> {}).signal("two", item -> {}))
             .bar(bar -> bar.menu("main")
                     .form("phone", FormBuilder.bottom().most(4))
                     .form("tablet", FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))

@@ -48,7 +48,6 @@ class FanTest {
         SCREENS.forEach(id -> plan.screen(id, screen -> screen.icon("droplet")));
         return plan.menu("quick", menu -> {
                     SCREENS.subList(0, count).forEach(menu::item);
-                    return menu;
                 })
                 .bar(bar -> bar.menu("quick").form(radial))
                 .topBar()

@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -26,7 +26,7 @@ import org.yonderarc.walk.Walk;
 
 /** What doesn't fit into a bar: how many stand before it, what it opens, and what it is called. */
 class OverflowTest {
-    private static Walk walk(int screens, UnaryOperator<OverflowBuilder> overflow) {
+    private static Walk walk(int screens, Consumer<OverflowBuilder> overflow) {
         var builder = PlanBuilder.app("Brinelight").start("s0");
         for (int i = 0; i < screens; i++) {
             builder.screen("s" + i, screen -> screen.icon("droplet"));
@@ -35,7 +35,6 @@ class OverflowTest {
                     for (int i = 0; i < screens; i++) {
                         menu.item("s" + i);
                     }
-                    return menu;
                 })
                 .bar(bar -> bar.menu("main").form(FormBuilder.bottom().overflow(overflow)))
                 .bar(bar -> bar.form(FormBuilder.top()))
@@ -51,7 +50,7 @@ class OverflowTest {
     @Test
     void soManyStandBeforeItAsThePlanSays() {
         assertEquals(List.of("s0", "s1", "more:main"), inBar(walk(5, more -> more.after(2))));
-        assertEquals(5, inBar(walk(5, more -> more)).size(), "all fit");
+        assertEquals(5, inBar(walk(5, more -> {})).size(), "all fit");
         assertEquals(List.of("s0", "s1"), inBar(walk(2, more -> more.after(2))), "nothing is left over");
     }
 

@@ -34,7 +34,6 @@ class TopRowTest {
         SCREENS.forEach(id -> builder.screen(id, screen -> screen.icon("droplet")));
         return builder.menu("main", menu -> {
                     SCREENS.forEach(id -> menu.item(id, item -> item.shortLabel(id.substring(0, 3))));
-                    return menu;
                 })
                 .bar(bar -> bar.menu("main").form(form.apply(FormBuilder.top())))
                 .build();
@@ -123,7 +122,7 @@ class TopRowTest {
     void itemsThatWrapAllShow(int width) {
         for (TopForm.Widths widths : TopForm.Widths.values()) {
             Layout.Bar bar = bar(
-                    form -> form.below(true, widths).wraps(true).most(24, more -> more),
+                    form -> form.below(true, widths).wraps(true).most(24, more -> {}),
                     new Device("window", width, 900, Insets.NONE));
             List<Layout.Slot> slots = bar.list().slots();
             assertEquals(SCREENS, slots.stream().map(slot -> slot.item().id()).toList());
@@ -164,10 +163,9 @@ class TopRowTest {
                     for (int i = 0; i < 12; i++) {
                         menu.item("s" + i);
                     }
-                    return menu;
                 })
                 .bar(bar -> bar.menu("main")
-                        .form(FormBuilder.top().below(true, TopForm.Widths.TEXT).most(24, more -> more)))
+                        .form(FormBuilder.top().below(true, TopForm.Widths.TEXT).most(24, more -> {})))
                 .build();
         var walk = Walk.of(plan);
         Layout layout = Layouter.layOut(
@@ -188,7 +186,7 @@ class TopRowTest {
         var walk = Walk.of(PlanBuilder.app("Brinelight")
                 .start("tides")
                 .fact("place", "Gull Point")
-                .screen("tides", screen -> screen)
+                .screen("tides", screen -> {})
                 .menu("main", menu -> menu.item("tides"))
                 .bar(bar -> bar.menu("main").form(FormBuilder.bottom()))
                 .bar(bar -> bar.form(FormBuilder.top()
@@ -218,7 +216,7 @@ class TopRowTest {
     void anActionWithoutAnIconIsATextButton() {
         var walk = Walk.of(PlanBuilder.app("Brinelight")
                 .start("tides")
-                .screen("tides", screen -> screen)
+                .screen("tides", screen -> {})
                 .menu("main", menu -> menu.item("tides")
                         .signal("save", item -> item.label("Save this survey"))
                         .signal("share", item -> item.icon("share")))

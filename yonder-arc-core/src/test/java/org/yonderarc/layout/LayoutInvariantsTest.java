@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -118,24 +118,30 @@ class LayoutInvariantsTest {
         for (int i = 0; i < items; i++) {
             String title = "Wax".repeat(1 + random.nextInt(6)) + (random.nextBoolean() ? " and wane" : "");
             boolean hasIcon = random.nextInt(4) > 0;
-            builder.screen("s" + i, screen -> hasIcon ? screen.title(title).icon("droplet") : screen.title(title));
+            builder.screen("s" + i, screen -> {
+                screen.title(title);
+                if (hasIcon) {
+                    screen.icon("droplet");
+                }
+            });
         }
         builder.screen("c0", screen -> screen.under("s0"))
                 .screen("one", screen -> screen.path("/one/{one}").icon("flag"))
                 .menu("main", menu -> {
                     for (int i = 0; i < items; i++) {
                         int which = random.nextInt(4);
-                        menu.item(
-                                "s" + i,
-                                item -> which == 0
-                                        ? item.note("A note of some length below it")
-                                                .value("{n} more")
-                                        : which == 1
-                                                ? item.badge("n").shortLabel("W")
-                                                : which == 2 ? item.tag("New") : item);
+                        menu.item("s" + i, item -> {
+                            switch (which) {
+                                case 0 ->
+                                    item.note("A note of some length below it").value("{n} more");
+                                case 1 -> item.badge("n").shortLabel("W");
+                                case 2 -> item.tag("New");
+                                default -> item.label("Plain");
+                            }
+                        });
                     }
                     menu.section("Folds", Entry.Folds.values()[random.nextInt(4)], in -> in.item("c0"));
-                    return menu.item("one?one={id}", item -> item.each("all", 3));
+                    menu.item("one?one={id}", item -> item.each("all", 3));
                 });
         FormBuilder<?> form = richForm(random);
         var along = Indicator.Along.values()[random.nextInt(3)];
@@ -160,7 +166,7 @@ class LayoutInvariantsTest {
 
     private static FormBuilder<?> richForm(Random random) {
         Form.Side side = Form.Side.values()[random.nextInt(3)];
-        UnaryOperator<OverflowBuilder> overflow = more -> more.after(1 + random.nextInt(4))
+        Consumer<OverflowBuilder> overflow = more -> more.after(1 + random.nextInt(4))
                 .opens(Form.Overflow.Opens.values()[random.nextInt(2)])
                 .tiles(Form.Tiles.values()[random.nextInt(2)]);
         return switch (random.nextInt(5)) {
@@ -210,22 +216,32 @@ class LayoutInvariantsTest {
         for (int i = 0; i < items; i++) {
             String title = "Wax".repeat(1 + random.nextInt(12)) + (random.nextBoolean() ? " and wane" : "");
             boolean hasIcon = random.nextInt(4) > 0;
-            builder.screen("s" + i, screen -> hasIcon ? screen.title(title).icon("droplet") : screen.title(title));
+            builder.screen("s" + i, screen -> {
+                screen.title(title);
+                if (hasIcon) {
+                    screen.icon("droplet");
+                }
+            });
             builder.screen("c" + i, screen -> screen.title(title + title).under("s0"));
         }
         builder.menu("main", menu -> {
             for (int i = 0; i < items; i++) {
                 boolean badge = random.nextBoolean();
-                menu.item("s" + i, item -> badge ? item.badge("n") : item);
+                menu.item("s" + i, item -> {
+                    if (badge) {
+                        item.badge("n");
+                    }
+                });
             }
-            return menu;
         });
         FormBuilder<?> form = form(random);
         var indicator = Indicator.Kind.values()[random.nextInt(6)];
         boolean sized = random.nextInt(4) == 0;
         form.style(style -> {
             style.indicator(indicator);
-            return sized ? style.size(Size.SPACING, random.nextInt(12)).size(Size.PADDING, random.nextInt(24)) : style;
+            if (sized) {
+                style.size(Size.SPACING, random.nextInt(12)).size(Size.PADDING, random.nextInt(24));
+            }
         });
         builder.bar(bar -> bar.menu("main").form(form));
         if (random.nextInt(3) > 0) {

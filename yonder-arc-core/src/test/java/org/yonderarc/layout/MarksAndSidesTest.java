@@ -3,7 +3,7 @@ package org.yonderarc.layout;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -25,7 +25,7 @@ import org.yonderarc.walk.Walk;
 
 /** Lengths of lines, depths of notches, floating bars with a greatest width, drawers by the window's width. */
 class MarksAndSidesTest {
-    private static Walk walk(FormBuilder<?> form, UnaryOperator<StyleBuilder> style) {
+    private static Walk walk(FormBuilder<?> form, Consumer<StyleBuilder> style) {
         return Walk.of(PlanBuilder.app("Brinelight")
                 .start("tides")
                 .style("own", style)
@@ -44,7 +44,7 @@ class MarksAndSidesTest {
                 .orElseThrow();
     }
 
-    private static Layout.Bar bottom(FormBuilder<?> form, UnaryOperator<StyleBuilder> style, Device device) {
+    private static Layout.Bar bottom(FormBuilder<?> form, Consumer<StyleBuilder> style, Device device) {
         Walk walk = walk(form, style);
         return bar(walk, device, walk.start(), Form.Kind.BOTTOM);
     }
@@ -84,7 +84,6 @@ class MarksAndSidesTest {
                         for (int i = 0; i < count; i++) {
                             menu.item("s" + i);
                         }
-                        return menu;
                     })
                     .bar(bar -> bar.menu("main").form(FormBuilder.bottom().action("new")))
                     .build());
@@ -118,7 +117,7 @@ class MarksAndSidesTest {
     @Test
     void aBarThatScrollsOrWrapsHasNoRaisedAction() {
         for (Form.WhenFull how : new Form.WhenFull[] {Form.WhenFull.SCROLL, Form.WhenFull.WRAP}) {
-            Walk walk = walk(FormBuilder.bottom().action("map").whenFull(how), style -> style);
+            Walk walk = walk(FormBuilder.bottom().action("map").whenFull(how), style -> {});
             Layout.Bar bar = bar(walk, Device.PHONE, walk.start(), Form.Kind.BOTTOM);
             assertEquals(3, bar.list().slots().size());
             assertTrue(bar.apart().isEmpty());
@@ -143,7 +142,7 @@ class MarksAndSidesTest {
     @EnumSource(Form.Side.class)
     void aFloatingBarHasAGreatestWidthAndStandsAtASide(Form.Side side) {
         Layout.Bar bar =
-                bottom(FormBuilder.bottom().floating(16, 24, true, 40, 420, side), style -> style, Device.DESKTOP);
+                bottom(FormBuilder.bottom().floating(16, 24, true, 40, 420, side), style -> {}, Device.DESKTOP);
         assertEquals(420, bar.box().width());
         assertEquals(Device.DESKTOP.height() - 40, bar.box().bottom());
         double left =
@@ -157,7 +156,7 @@ class MarksAndSidesTest {
                 .allMatch(slot -> slot.target().x() >= bar.box().x()
                         && slot.target().right() <= bar.box().right()));
         Layout.Bar phone =
-                bottom(FormBuilder.bottom().floating(16, 24, true, 40, 420, side), style -> style, Device.PHONE);
+                bottom(FormBuilder.bottom().floating(16, 24, true, 40, 420, side), style -> {}, Device.PHONE);
         assertEquals(Device.PHONE.width() - 32, phone.box().width());
     }
 
@@ -167,7 +166,7 @@ class MarksAndSidesTest {
                 .opens(DrawerForm.Opening.BENEATH)
                 .share(0.7)
                 .beneath(1, 40, true, 0.8);
-        Walk walk = walk(form, style -> style);
+        Walk walk = walk(form, style -> {});
         State open = walk.step(walk.start(), new Step.Toggle("main")).after();
         Layout.Bar drawer = bar(walk, Device.PHONE, open, Form.Kind.DRAWER);
         assertEquals(Device.PHONE.width() * 0.7, drawer.box().width(), 1e-9);
@@ -178,7 +177,7 @@ class MarksAndSidesTest {
         assertEquals(Device.PHONE.width() * 0.7, page.area().x(), 1e-9);
         assertEquals(Device.PHONE.height() * 0.8, page.area().height(), 1e-9);
         assertEquals(Device.PHONE.height() / 2, page.area().centerY(), 1e-9);
-        Walk whole = walk(FormBuilder.drawer().share(1), style -> style);
+        Walk whole = walk(FormBuilder.drawer().share(1), style -> {});
         State all = whole.step(whole.start(), new Step.Toggle("main")).after();
         assertEquals(
                 Device.PHONE.width(),

@@ -51,7 +51,7 @@ class FilmTest {
         builder.menu("main", menu -> menu.item("a")
                         .item("b", item -> item.badge("n"))
                         .item("c"))
-                .menu("side", menu -> menu.signal("send", item -> item).signal("leave", item -> item));
+                .menu("side", menu -> menu.signal("send", item -> {}).signal("leave", item -> {}));
         Indicator.Kind mark = marks[random.nextInt(marks.length)];
         builder.bar(bar -> bar.menu("main")
                         .form(FormBuilder.bottom()
@@ -436,7 +436,7 @@ class FilmTest {
                         .wireframe(Wireframe.Kind.DETAIL)
                         .row("Wrack", "A brown one.", "")
                         .row("Where", "", "Lower shore"))
-                .menu("main", menu -> menu.item("list").signal("send", item -> item))
+                .menu("main", menu -> menu.item("list").signal("send", item -> {}))
                 .screenMotion(screens.easing("linear"))
                 .build());
     }
@@ -528,10 +528,22 @@ class FilmTest {
             Walk walk = Walk.of(PlanBuilder.app("Levels")
                     .start("a")
                     .screen("a")
-                    .screen("b", screen -> ofScreen ? screen.transition(fade) : screen)
-                    .menu("main", menu -> menu.item("a").item("b", item -> ofItem ? item.transition(rise) : item))
-                    .bar(bar ->
-                            (ofBar ? bar.transition(grow) : bar).menu("main").form(FormBuilder.bottom()))
+                    .screen("b", screen -> {
+                        if (ofScreen) {
+                            screen.transition(fade);
+                        }
+                    })
+                    .menu("main", menu -> menu.item("a").item("b", item -> {
+                        if (ofItem) {
+                            item.transition(rise);
+                        }
+                    }))
+                    .bar(bar -> {
+                        bar.menu("main").form(FormBuilder.bottom());
+                        if (ofBar) {
+                            bar.transition(grow);
+                        }
+                    })
                     .topBar()
                     .build());
             Change change = walk.step(walk.start(), Steps.parse(walk.plan(), "choose:b"));

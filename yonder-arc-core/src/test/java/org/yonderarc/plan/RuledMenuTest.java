@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.MenuBuilder;
@@ -19,11 +19,11 @@ import org.yonderarc.walk.Walk;
 
 /** Menus whose items follow from the screens. */
 class RuledMenuTest {
-    private static Plan plan(UnaryOperator<MenuBuilder> menu) {
+    private static Plan plan(Consumer<MenuBuilder> menu) {
         return PlanBuilder.app("Brinelight")
                 .start("tides")
-                .screen("tides", screen -> screen)
-                .screen("guide", screen -> screen)
+                .screen("tides", screen -> {})
+                .screen("guide", screen -> {})
                 .screen("plants", screen -> screen.under("guide"))
                 .screen("plant", screen -> screen.under("plants").path("/plants/{plant}"))
                 .screen("wracks", screen -> screen.under("plants").title("Wracks and kelps"))
@@ -73,7 +73,7 @@ class RuledMenuTest {
     @Test
     void anEmptyMenuIsAMenu() {
         assertEquals(List.of(), ids(plan(menu -> menu.everyUnder("map", true))));
-        assertEquals(List.of(), ids(plan(menu -> menu)));
+        assertEquals(List.of(), ids(plan(menu -> {})));
     }
 
     @Test

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Random;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
@@ -24,7 +24,7 @@ import org.yonderarc.walk.Walk;
 
 /** What lies behind bars, and what can be read on it. */
 class BarGroundTest {
-    private static View view(UnaryOperator<GroundBuilder> ground) {
+    private static View view(Consumer<GroundBuilder> ground) {
         var plan = PlanBuilder.app("Brinelight")
                 .start("tides")
                 .fact("drafts", 2)
@@ -39,7 +39,7 @@ class BarGroundTest {
         return new View(Walk.of(plan), Device.PHONE, new PlainMeasure());
     }
 
-    private static Scene scene(UnaryOperator<GroundBuilder> ground, Scheme scheme) {
+    private static Scene scene(Consumer<GroundBuilder> ground, Scheme scheme) {
         View view = view(ground);
         return view.with(Setting.of(Device.PHONE).with(scheme))
                 .scene(view.walk().start());

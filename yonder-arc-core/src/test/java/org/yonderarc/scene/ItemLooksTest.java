@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -39,7 +39,7 @@ import org.yonderarc.walk.Walk;
 class ItemLooksTest {
     private static final FormBuilder<?> DRAWER = FormBuilder.drawer().opens(DrawerForm.Opening.KEPT);
 
-    private static Plan plan(FormBuilder<?> form, UnaryOperator<StyleBuilder> style) {
+    private static Plan plan(FormBuilder<?> form, Consumer<StyleBuilder> style) {
         form.style(style);
         return PlanBuilder.app("Looks")
                 .start("a")
@@ -103,7 +103,7 @@ class ItemLooksTest {
 
     @Test
     void aTileMakesRoomInLists() {
-        Layout.Slot bare = slot(slots(plan(DRAWER, style -> style), Device.DESKTOP), "b");
+        Layout.Slot bare = slot(slots(plan(DRAWER, style -> {}), Device.DESKTOP), "b");
         Layout.Slot tiled = slot(slots(plan(DRAWER, style -> style.tile(Tile.Shape.ROUND, 56)), Device.DESKTOP), "b");
         assertEquals(bare.icon().width(), tiled.icon().width());
         assertEquals(
@@ -121,14 +121,14 @@ class ItemLooksTest {
         assertTrue(upper.badge().orElseThrow().box().overlaps(upper.icon()), "at the icon, in a list too");
         Layout.Slot lower = slot(slots(plan(DRAWER, style -> style.badgeAt(Style.BadgeAt.LOWER)), Device.DESKTOP), "a");
         assertTrue(lower.badge().orElseThrow().box().centerY() > lower.icon().centerY());
-        Layout.Slot usual = slot(slots(plan(DRAWER, style -> style), Device.DESKTOP), "a");
+        Layout.Slot usual = slot(slots(plan(DRAWER, style -> {}), Device.DESKTOP), "a");
         assertTrue(usual.badge().orElseThrow().box().x() > usual.label().get(0).left() + 40, "at the end");
         assertEquals(Colour.rgb(0xffd400), rect(plan, "a", "ground").fill());
     }
 
     @Test
     void aTagStandsWhereNoBadgeDoes() {
-        var items = slots(plan(FormBuilder.bottom(), style -> style), Device.PHONE).stream()
+        var items = slots(plan(FormBuilder.bottom(), style -> {}), Device.PHONE).stream()
                 .map(Layout.Slot::item)
                 .toList();
         assertEquals(
@@ -138,7 +138,7 @@ class ItemLooksTest {
 
     @Test
     void anOrderHoldsOnItsDevicesAndInSections() {
-        Plan plan = plan(FormBuilder.bottom(), style -> style);
+        Plan plan = plan(FormBuilder.bottom(), style -> {});
         assertEquals(List.of("a", "b", "c"), ids(plan, Device.PHONE));
         assertEquals(List.of("b", "a", "c"), ids(plan, Device.DESKTOP));
         // What stands in a section stays there.
@@ -155,7 +155,7 @@ class ItemLooksTest {
 
     @Test
     void distancesAreThoseOfTheStyle() {
-        Layout.Slot usual = slot(slots(plan(DRAWER, style -> style), Device.DESKTOP), "c");
+        Layout.Slot usual = slot(slots(plan(DRAWER, style -> {}), Device.DESKTOP), "c");
         var slots = slots(
                 plan(DRAWER, style -> style.size(Size.PADDING_START, 30)
                         .size(Size.PADDING_END, 2)

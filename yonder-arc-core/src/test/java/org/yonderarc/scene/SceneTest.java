@@ -126,7 +126,6 @@ class SceneTest {
                             for (int i = 0; i < rows; i++) {
                                 screen.row("Row " + i, "A note that is rather long", i % 2 == 0 ? "on" : "", "a");
                             }
-                            return screen;
                         })
                         .build();
                 var one = Walk.of(plan);
@@ -196,7 +195,6 @@ class SceneTest {
                     for (int i = 0; i < 20; i++) {
                         screen.row("Row " + i, "", "");
                     }
-                    return screen;
                 })
                 .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
                 .build();
@@ -222,7 +220,6 @@ class SceneTest {
                     for (int i = 0; i < 20; i++) {
                         screen.row("Row " + i, "", "");
                     }
-                    return screen;
                 })
                 .menu("main", menu -> menu.item("a"))
                 .bar(bar -> bar.menu("main").form(FormBuilder.bottom().scrolling(Form.Scrolling.LEAVES)))
@@ -259,7 +256,6 @@ class SceneTest {
                     for (int i = 0; i < 9; i++) {
                         screen.row("Row " + i, "A note that is rather long", i % 2 == 0 ? "on" : "12 Oct", "a");
                     }
-                    return screen;
                 })
                 .build();
         var walk = Walk.of(plan);

@@ -76,7 +76,6 @@ class SheetTest {
                     for (int i = 0; i < 20; i++) {
                         screen.row("Row " + i, "", "");
                     }
-                    return screen;
                 })
                 .build();
         return new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
@@ -185,14 +184,16 @@ class SheetTest {
                 .screen("tides", screen -> screen.icon(changed ? "ripple" : "droplet"))
                 .screen("map", screen -> screen.title(changed ? "Chart" : "Map"))
                 .screen("crew")
-                .menu(
-                        "main",
-                        menu -> changed
-                                ? menu.item("crew")
-                                        .item("tides")
-                                        .item("map", item -> item.slot(Item.Slot.BAR))
-                                        .item("log")
-                                : menu.item("tides").item("map").item("crew").item("old"));
+                .menu("main", menu -> {
+                    if (changed) {
+                        menu.item("crew")
+                                .item("tides")
+                                .item("map", item -> item.slot(Item.Slot.BAR))
+                                .item("log");
+                    } else {
+                        menu.item("tides").item("map").item("crew").item("old");
+                    }
+                });
         builder.screen(changed ? "log" : "old");
         return changed ? builder.colour(Scheme.DARK, Role.ACCENT, "#abcdef").build() : builder.build();
     }

@@ -54,7 +54,6 @@ class RandomStageTest {
                     for (int i = 0; i < rows; i++) {
                         screen.row("Row " + i, "a note", "", "child?n=" + i);
                     }
-                    return screen;
                 })
                 .screen(
                         "child",

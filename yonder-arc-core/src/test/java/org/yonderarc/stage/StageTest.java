@@ -43,7 +43,6 @@ class StageTest {
                     for (int i = 1; i <= ROWS; i++) {
                         screen.row("Survey " + i, "on the shore", "", "survey?survey=" + i);
                     }
-                    return screen;
                 })
                 .screen("survey", screen -> screen.title("Survey {survey}")
                         .path("/surveys/{survey}")
@@ -494,7 +493,6 @@ class StageTest {
                     for (int i = 1; i <= ROWS; i++) {
                         screen.row("Survey " + i, "", "", "survey?survey=" + i);
                     }
-                    return screen;
                 })
                 .screen("survey", screen -> screen.path("/surveys/{survey}").under("surveys"))
                 .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
@@ -611,7 +609,6 @@ class StageTest {
                     for (int i = 1; i <= ROWS; i++) {
                         screen.row("Survey " + i, "", "");
                     }
-                    return screen;
                 })
                 .screen("map", screen -> screen.icon("map-pin"))
                 .menu("main", menu -> menu.item("surveys").item("map"))

@@ -53,7 +53,7 @@ class SurroundingsTest {
     void anAppsOwnViewBeginsBelowABarThatCanBeSeenThrough() {
         var plan = PlanBuilder.app("Shore")
                 .start("own")
-                .screen("own", screen -> screen)
+                .screen("own", screen -> {})
                 .menu("main", menu -> menu.item("own"))
                 .bar(bar -> bar.form(FormBuilder.top()
                         .style(style ->

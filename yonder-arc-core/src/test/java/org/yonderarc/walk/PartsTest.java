@@ -23,8 +23,8 @@ class PartsTest {
     private static PlanBuilder guide() {
         return PlanBuilder.app("Brinelight")
                 .start("tides")
-                .screen("tides", screen -> screen)
-                .screen("guide", screen -> screen)
+                .screen("tides", screen -> {})
+                .screen("guide", screen -> {})
                 .screen("plants", screen -> screen.under("guide"))
                 .screen("animals", screen -> screen.under("guide"))
                 .screen("wrack", screen -> screen.under("plants"))

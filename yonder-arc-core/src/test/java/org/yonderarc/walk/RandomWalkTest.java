@@ -207,7 +207,6 @@ class RandomWalkTest {
                     }
                     menu.item("p?n=1", item -> item.id("one"));
                     menu.item("p?n=2", item -> item.id("two"));
-                    return menu;
                 })
                 .build();
     }

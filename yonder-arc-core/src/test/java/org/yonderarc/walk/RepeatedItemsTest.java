@@ -185,7 +185,7 @@ class RepeatedItemsTest {
         Plan plan = PlanBuilder.app("Loom")
                 .start("home")
                 .fact("pieces", List.of(new ListEntry("a", "A", Map.of("code", "7"))))
-                .screen("home", screen -> screen)
+                .screen("home", screen -> {})
                 .screen("piece", screen -> screen.path("/pieces/{piece}").parameter("piece", Parameter.Kind.NUMBER))
                 .menu("main", menu -> menu.item("home").item("piece?piece={code}", item -> item.each("pieces", 9)))
                 .bar(bar -> bar.menu("main").form(FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
@@ -208,7 +208,7 @@ class RepeatedItemsTest {
         var told = assertThrows(PlanException.class, () -> PlanBuilder.app("Loom")
                 .start("home")
                 .fact("pieces", TWO)
-                .screen("home", screen -> screen)
+                .screen("home", screen -> {})
                 .screen("piece", screen -> screen.path("/pieces/{piece}").parameter("piece", Parameter.Kind.NUMBER))
                 .menu("main", menu -> menu.item("home")
                         .item("piece?piece={badge}", item -> item.each("pieces", 9))
@@ -234,7 +234,7 @@ class RepeatedItemsTest {
                 .start("home")
                 .fact("pieces", TWO)
                 .fact("name", "Oda")
-                .screen("home", screen -> screen)
+                .screen("home", screen -> {})
                 .screen("piece", screen -> screen.path("/pieces/{piece}"));
         var told = assertThrows(PlanException.class, () -> builder.menu(
                         "main", menu -> menu.item("home", item -> item.when("pieces > 1"))

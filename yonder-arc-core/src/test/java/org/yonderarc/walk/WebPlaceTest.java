@@ -22,7 +22,7 @@ class WebPlaceTest {
     private static PlanBuilder plan(String address) {
         return PlanBuilder.app("Brinelight")
                 .start("tides")
-                .screen("tides", screen -> screen)
+                .screen("tides", screen -> {})
                 .screen("tables", screen -> screen.path("/tables/{station}").web(address))
                 .screen("rules", screen -> screen.under("tides")
                         .web("https://rules.example/")

@@ -33,9 +33,9 @@ class NavigationMapTest {
                 if (number == 2) {
                     screen.needs("in", "s1");
                 }
-                return number == 1 && screens > 5
-                        ? screen.wireframe(Wireframe.Kind.LIST).row("On", "", "", "s5")
-                        : screen;
+                if (number == 1 && screens > 5) {
+                    screen.wireframe(Wireframe.Kind.LIST).row("On", "", "", "s5");
+                }
             });
         }
         return builder.menu("main", menu -> menu.item("s0")
@@ -44,7 +44,7 @@ class NavigationMapTest {
                         .item("s3")
                         .web("https://tables.example/tides", item -> item.id("tables")
                                 .label("Tables"))
-                        .signal("send", item -> item))
+                        .signal("send", item -> {}))
                 .build();
     }
 

@@ -2,7 +2,6 @@ package org.yonderarc.files;
 
 import java.io.IOException;
 import java.io.StringReader;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -27,14 +26,14 @@ final class Companions {
     /** As many as a plan may name. */
     private static final int MOST_LANGUAGES = 100;
 
-    private final FolderFiles folder;
+    private final Beside folder;
     private final List<Finding> findings = new ArrayList<>();
 
-    private Companions(FolderFiles folder) {
+    private Companions(Beside folder) {
         this.folder = folder;
     }
 
-    static MergedTree merge(Value root, FolderFiles folder) {
+    static MergedTree merge(Value root, Beside folder) {
         var run = new Companions(folder);
         return new MergedTree(run.texts(run.tokens(root)), run.findings);
     }
@@ -105,9 +104,9 @@ final class Companions {
 
     private Optional<SourceText> file(TextValue named) {
         try {
-            Optional<Path> inside = folder.inside(named.text());
-            if (inside.isPresent()) {
-                return Optional.of(SourceText.read(inside.get()));
+            Optional<SourceText> there = folder.text(named.text());
+            if (there.isPresent()) {
+                return there;
             }
             unreadable(named, "There is no file \"" + named.text() + "\" in the plan's folder.");
         } catch (FileTrouble trouble) {

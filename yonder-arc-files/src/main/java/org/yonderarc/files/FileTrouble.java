@@ -9,6 +9,10 @@ public final class FileTrouble extends Exception {
     private static final long serialVersionUID = 1L;
 
     FileTrouble(Path file, String reason, String remedy) {
+        this(file.toString(), reason, remedy);
+    }
+
+    FileTrouble(String file, String reason, String remedy) {
         super(Stream.of(file + ":", reason, remedy)
                 .filter(part -> !part.isEmpty())
                 .collect(Collectors.joining(" ")));

@@ -6,10 +6,9 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 import org.yonderarc.check.FileLook;
-import org.yonderarc.check.FileNames;
 
 /** The files of a plan's folder. A link counts only if what it leads to lies inside of the folder too. */
-final class FolderFiles implements FileNames {
+final class FolderFiles implements Beside {
     private final Path folder;
     private final FileLook look;
 
@@ -31,6 +30,12 @@ final class FolderFiles implements FileNames {
     @Override
     public boolean has(String path) {
         return inside(path).isPresent();
+    }
+
+    @Override
+    public Optional<SourceText> text(String path) throws FileTrouble {
+        Optional<Path> inside = inside(path);
+        return inside.isPresent() ? Optional.of(SourceText.read(inside.get())) : Optional.empty();
     }
 
     /** The file with this path, if it is one and really lies inside of the folder. */

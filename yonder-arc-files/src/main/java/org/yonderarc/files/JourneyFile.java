@@ -17,19 +17,75 @@ public final class JourneyFile {
      * @throws FileTrouble with the place and the reason, if it can't be read
      */
     public static List<Journey> read(Path file) throws FileTrouble {
-        SourceText source = SourceText.read(file);
+        return read(SourceText.read(file));
+    }
+
+    /**
+     * The journeys in a text, in order.
+     *
+     * @throws FileTrouble with the place and the reason, if it can't be read
+     */
+    public static List<Journey> read(SourceText source) throws FileTrouble {
+        String name = source.name();
         if (source.text().isBlank()) {
-            throw new FileTrouble(file, "the file is empty.", "Write \"journeys:\" and the steps of each below it.");
+            throw new FileTrouble(name, "the file is empty.", "Write \"journeys:\" and the steps of each below it.");
         }
         try {
             Journeys read =
                     Journeys.read(source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text()));
             if (Finding.anyError(read.findings())) {
-                throw new FileTrouble(file, "", told(read.findings()));
+                throw new FileTrouble(name, "", told(read.findings()));
             }
             return read.list();
         } catch (ParseTrouble trouble) {
-            throw new FileTrouble(file, "", told(List.of(trouble.finding())));
+            throw new FileTrouble(name, "", told(List.of(trouble.finding())));
+        }
+    }
+
+    /**
+     * The journeys of a file, for use.
+     *
+     * @throws PlanTrouble with the place and the reason, if it can't be read
+     */
+    public static List<Journey> require(Path file) {
+        try {
+            return read(file);
+        } catch (FileTrouble trouble) {
+            throw new PlanTrouble(trouble);
+        }
+    }
+
+    /**
+     * The journeys in a text, for use.
+     *
+     * @param name what messages call it; it ends in {@code .json} for JSON
+     * @throws PlanTrouble with the place and the reason, if it can't be read
+     */
+    public static List<Journey> require(String name, String text) {
+        try {
+            return read(new SourceText(name, text));
+        } catch (FileTrouble trouble) {
+            throw new PlanTrouble(trouble);
+        }
+    }
+
+    /**
+     * The journeys in a resource beside a class, for use.
+     *
+     * @throws PlanTrouble with the place and the reason, if there is none or it can't be read
+     */
+    public static List<Journey> require(Class<?> owner, String resource) {
+        try {
+            return read(
+                    Beside.of(owner)
+                            .text(resource)
+                            .orElseThrow(
+                                    () -> new FileTrouble(
+                                            resource,
+                                            "there is no such resource beside " + owner.getName() + ".",
+                                            "Put it in the folder of its package; a named module opens that package to org.yonderarc.files.")));
+        } catch (FileTrouble trouble) {
+            throw new PlanTrouble(trouble);
         }
     }
 

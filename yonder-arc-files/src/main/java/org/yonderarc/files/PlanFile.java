@@ -1,5 +1,6 @@
 package org.yonderarc.files;
 
+import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -62,18 +63,98 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
         return read(source, icons, FileNames.ANY);
     }
 
-    /** Reads and checks the text of a plan. */
+    /**
+     * Reads and checks the text of a plan.
+     *
+     * @param files the files that it may name: {@link Beside} gives also what is in them, such as texts of other languages
+     */
     public static PlanFile read(SourceText source, IconNames icons, FileNames files) {
         try {
             var root = source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
-            MergedTree merged = files instanceof FolderFiles folder
-                    ? Companions.merge(root, folder)
-                    : new MergedTree(root, List.of());
+            MergedTree merged =
+                    files instanceof Beside folder ? Companions.merge(root, folder) : new MergedTree(root, List.of());
             Reading reading = CheckedReading.of(merged, icons, files);
             return new PlanFile(source, reading.findings(), reading.plan());
         } catch (ParseTrouble trouble) {
             return new PlanFile(source, List.of(trouble.finding()), Optional.empty());
         }
+    }
+
+    /**
+     * The plan of a file, for use; warnings don't keep anybody from it, {@link #read(Path, IconNames)} tells them.
+     *
+     * @throws PlanTrouble with the report, if the file can't be read or the plan has errors
+     */
+    public static Plan require(Path file) {
+        return require(file, IconNames.ANY);
+    }
+
+    /**
+     * As {@link #require(Path)}, with the icons checked too.
+     *
+     * @param icons the icons that exist
+     */
+    public static Plan require(Path file, IconNames icons) {
+        try {
+            return read(file, icons).require();
+        } catch (FileTrouble trouble) {
+            throw new PlanTrouble(trouble);
+        }
+    }
+
+    /**
+     * The plan in a text, for use; the files that it names are taken to be there.
+     *
+     * @param name what the report calls it; it ends in {@code .json} for JSON
+     * @throws PlanTrouble with the report, if the plan has errors
+     */
+    public static Plan require(String name, String text) {
+        return read(new SourceText(name, text), IconNames.ANY).require();
+    }
+
+    /**
+     * The plan in a stream of UTF-8 text, which stays open; the files that it names are taken to be there.
+     *
+     * @param name what the report calls it; it ends in {@code .json} for JSON
+     * @throws PlanTrouble with the report, if it can't be read or the plan has errors
+     */
+    public static Plan require(String name, InputStream in) {
+        try {
+            return read(SourceText.read(name, in), IconNames.ANY).require();
+        } catch (FileTrouble trouble) {
+            throw new PlanTrouble(trouble);
+        }
+    }
+
+    /**
+     * The plan in a resource beside a class, with the texts and the tokens that stand beside it there.
+     *
+     * @param resource its name, as {@link Class#getResource} takes it, but a relative one: {@code plan.yaml}
+     * @throws PlanTrouble with the report, if there is none, it can't be read or the plan has errors
+     */
+    public static Plan require(Class<?> owner, String resource) {
+        try {
+            var beside = new ResourceFiles(owner);
+            SourceText source = beside.text(resource)
+                    .orElseThrow(
+                            () -> new FileTrouble(
+                                    resource,
+                                    "there is no such resource beside " + owner.getName() + ".",
+                                    "Put it in the folder of its package; a named module opens that package to org.yonderarc.files."));
+            return read(source, IconNames.ANY, beside.beside(resource)).require();
+        } catch (FileTrouble trouble) {
+            throw new PlanTrouble(trouble);
+        }
+    }
+
+    /**
+     * The plan, for use.
+     *
+     * @throws PlanTrouble with the report, if it has errors
+     */
+    public Plan require() {
+        return plan.orElseThrow(() -> new PlanTrouble(
+                FindingText.report(this, FindingText.Colours.NONE).strip(), findings));
     }
 
     /** How many findings there are of a severity. */

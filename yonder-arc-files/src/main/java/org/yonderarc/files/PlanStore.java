@@ -67,7 +67,7 @@ public final class PlanStore implements AutoCloseable {
 
     private void load() throws FileTrouble {
         bytes = SourceText.bytes(file);
-        source = SourceText.of(file, bytes);
+        source = SourceText.of(file.toString(), bytes);
     }
 
     /** The text of the plan as it is in the file. */

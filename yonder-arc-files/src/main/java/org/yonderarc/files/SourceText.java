@@ -1,6 +1,7 @@
 package org.yonderarc.files;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.nio.CharBuffer;
 import java.nio.charset.CoderResult;
@@ -29,11 +30,25 @@ public record SourceText(String name, String text) {
         if (Files.isDirectory(file)) {
             throw new FileTrouble(file, "this is a directory.", "Name the plan file inside of it.");
         }
-        return of(file, bytes(file));
+        return of(file.toString(), bytes(file));
+    }
+
+    /**
+     * Reads UTF-8 text from a stream, which stays open; a byte order mark at its start is left out.
+     *
+     * @param name what messages call it; it ends in {@code .json} for JSON
+     * @throws FileTrouble if it can't be read, is too large or isn't UTF-8 text
+     */
+    public static SourceText read(String name, InputStream in) throws FileTrouble {
+        try {
+            return of(name, bytes(name, in));
+        } catch (IOException failed) {
+            throw new FileTrouble(name, "it can't be read (" + failed.getMessage() + ").", "");
+        }
     }
 
     /** The text in the bytes of a file. */
-    static SourceText of(Path file, byte[] bytes) throws FileTrouble {
+    static SourceText of(String file, byte[] bytes) throws FileTrouble {
         String text = decode(file, bytes);
         int control = controlCharacter(text);
         if (control >= 0) {
@@ -43,20 +58,13 @@ public record SourceText(String name, String text) {
                             + place(text, control) + ".",
                     "Name a plan in YAML or JSON.");
         }
-        return new SourceText(file.toString(), text.startsWith("\uFEFF") ? text.substring(1) : text);
+        return new SourceText(file, text.startsWith("\uFEFF") ? text.substring(1) : text);
     }
 
     /** The bytes of a file that is not too large. */
     static byte[] bytes(Path file) throws FileTrouble {
         try (var in = Files.newInputStream(file)) {
-            byte[] bytes = in.readNBytes((int) LARGEST + 1);
-            if (bytes.length > LARGEST) {
-                throw new FileTrouble(
-                        file,
-                        "the file is larger than " + (LARGEST >> 20) + " MiB.",
-                        "No plan is that large; is it the right file?");
-            }
-            return bytes;
+            return bytes(file.toString(), in);
         } catch (NoSuchFileException missing) {
             throw new FileTrouble(
                     file,
@@ -68,11 +76,22 @@ public record SourceText(String name, String text) {
         }
     }
 
+    private static byte[] bytes(String name, InputStream in) throws IOException, FileTrouble {
+        byte[] bytes = in.readNBytes((int) LARGEST + 1);
+        if (bytes.length > LARGEST) {
+            throw new FileTrouble(
+                    name,
+                    "the file is larger than " + (LARGEST >> 20) + " MiB.",
+                    "No plan is that large; is it the right file?");
+        }
+        return bytes;
+    }
+
     static String reason(IOException failed) {
         return failed instanceof java.nio.file.AccessDeniedException ? "permission denied" : failed.getMessage();
     }
 
-    private static String decode(Path file, byte[] bytes) throws FileTrouble {
+    private static String decode(String file, byte[] bytes) throws FileTrouble {
         var in = ByteBuffer.wrap(bytes);
         var out = CharBuffer.allocate(bytes.length);
         CoderResult result = StandardCharsets.UTF_8.newDecoder().decode(in, out, true);

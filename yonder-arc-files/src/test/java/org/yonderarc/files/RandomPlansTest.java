@@ -93,19 +93,21 @@ class RandomPlansTest {
                 if (number > 0 && random.nextBoolean()) {
                     screen.needs("on or n >= " + random.nextInt(5), "s0");
                 }
-                return random.nextBoolean() ? screen.transition(MotionBuilder.spring(300, 30)) : screen;
+                if (random.nextBoolean()) {
+                    screen.transition(MotionBuilder.spring(300, 30));
+                }
             });
         }
         plan.menu("main", menu -> {
             for (int i = 0; i < screens; i++) {
                 menu.item("s" + i, item -> {
                     item.label(text(random));
-                    return random.nextBoolean()
-                            ? item.badge("n").when("not on and n < 3").minWidth(random.nextInt(900) / 8.0)
-                            : item;
+                    if (random.nextBoolean()) {
+                        item.badge("n").when("not on and n < 3").minWidth(random.nextInt(900) / 8.0);
+                    }
                 });
             }
-            return menu.divider().section(text(random), section -> section.signal("out", item -> item));
+            menu.divider().section(text(random), section -> section.signal("out", item -> {}));
         });
         return plan.colour(
                         Scheme.DARK, Role.ACCENT, "rgb(" + random.nextInt(256) + " 0 9 / 0." + random.nextInt(10) + ")")

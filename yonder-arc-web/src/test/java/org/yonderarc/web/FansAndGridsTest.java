@@ -69,7 +69,7 @@ class FansAndGridsTest {
                         "quick",
                         menu -> menu.item("tides").item("map").item("species").item("crew"))
                 .menu("all", menu -> menu.item("tides", item -> item.note("Low at 12:10"))
-                        .section("People", section -> section.item("crew", item -> item)))
+                        .section("People", section -> section.item("crew", item -> {})))
                 .bar(bar -> bar.menu("all").form(FormBuilder.grid("start")))
                 .bar(bar -> bar.menu("quick")
                         .form(FormBuilder.radial()

@@ -175,7 +175,6 @@ class PageFormsTest {
                     for (int i = 0; i < 30; i++) {
                         screen.row("Row " + i, "", "");
                     }
-                    return screen;
                 })
                 .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
                 .build();
@@ -202,7 +201,6 @@ class PageFormsTest {
                     for (int i = 0; i < 30; i++) {
                         screen.row("Row " + i, "", "");
                     }
-                    return screen;
                 })
                 .screen("b", screen -> screen.icon("droplet"))
                 .menu("main", menu -> menu.item("a").item("b"))

@@ -64,7 +64,6 @@ class PageStageTest {
                     for (int i = 1; i <= 30; i++) {
                         screen.row("Survey " + i, "12 m from the shore", "", "survey?survey=" + i);
                     }
-                    return screen;
                 })
                 .screen("survey", screen -> screen.title("Survey {survey}")
                         .path("/surveys/{survey}")
@@ -96,7 +95,6 @@ class PageStageTest {
                 for (int i = 1; i <= 30; i++) {
                     screen.row("Survey " + i, "", "", "survey?survey=" + i);
                 }
-                return screen;
             })
             .screen("survey", screen -> screen.title("Survey {survey}")
                     .path("/surveys/{survey}")

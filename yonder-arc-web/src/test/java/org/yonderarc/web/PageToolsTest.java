@@ -430,7 +430,11 @@ class PageToolsTest {
         for (int i = 0; i < screens; i++) {
             String above = "s" + i / 2;
             int number = i;
-            plan.screen("s" + i, screen -> number == 0 ? screen : screen.under(above));
+            plan.screen("s" + i, screen -> {
+                if (number > 0) {
+                    screen.under(above);
+                }
+            });
         }
         String page = WRITER.page(plan.menu("main", menu -> menu.item("s0")).build());
         int at = page.indexOf("<button type=\"button\" id=\"open-map\"");
