@@ -45,18 +45,19 @@ public class LargePlanBenchmark {
         var builder = PlanBuilder.app("Large").start("s0").fact("open", true).fact("count", 0);
         for (int i = 0; i < screens; i++) {
             int number = i;
-            builder.screen(
-                    "s" + i,
-                    screen -> number % 5 == 0
-                            ? screen.title("Screen " + number).needs("open or count > " + number, "s1")
-                            : screen.under("s" + (number - 1)));
+            builder.screen("s" + i, screen -> {
+                if (number % 5 == 0) {
+                    screen.title("Screen " + number).needs("open or count > " + number, "s1");
+                } else {
+                    screen.under("s" + (number - 1));
+                }
+            });
         }
         plan = builder.menu("main", menu -> {
                     for (int i = 0; i < screens; i += 5) {
                         menu.item(
                                 "s" + i, item -> item.when("count >= 0 or open").badge("count"));
                     }
-                    return menu;
                 })
                 .bar(bar -> bar.menu("main").form(FormBuilder.drawer()))
                 .topBar()

@@ -1,6 +1,11 @@
 package org.yonderarc.cli;
 
 import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.yonderarc.draw.Icons;
 import org.yonderarc.files.FileTrouble;
@@ -14,14 +19,14 @@ import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 @Command(
         name = "check",
-        description = "Finds the problems in a plan.",
+        description = "Finds the problems in plans.",
         mixinStandardHelpOptions = true,
         sortOptions = false,
         footer = {
@@ -29,14 +34,19 @@ import picocli.CommandLine.Spec;
             "Examples:",
             "  yonder check brinelight.yaml",
             "  yonder check brinelight.yaml --fix",
+            "  yonder check plans/ --json",
             "  yonder check brinelight.yaml --strict --sarif > findings.sarif",
         })
 final class CheckCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Mixin
-    private PlanArgument plan;
+    @Parameters(
+            arity = "1..*",
+            paramLabel = "PLAN",
+            description =
+                    "The plans: YAML files, JSON files with the ending .json, and folders with such files in or below them.")
+    private List<Path> named = List.of();
 
     @ArgGroup(exclusive = true)
     private Output output = new Output();
@@ -57,17 +67,38 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        PlanFile read = fix ? mended() : plan.read();
-        String report = output.json
-                ? FindingJson.report(read)
-                : output.sarif ? FindingSarif.report(read) : FindingText.report(read, Terminal.colours());
-        spec.commandLine().getOut().print(report);
-        boolean fails = read.plan().isEmpty() || strict && read.count(Severity.WARNING) > 0;
-        return fails ? Main.PLAN_HAS_ERRORS : Main.FINE;
+        List<Path> paths = Plans.of(named);
+        boolean isOne = paths.size() == 1 && !Files.isDirectory(named.get(0));
+        PrintWriter out = spec.commandLine().getOut();
+        var read = new ArrayList<PlanFile>();
+        Optional<FileTrouble> trouble = Optional.empty();
+        for (Path path : paths) {
+            try {
+                var plan = new PlanArgument(path);
+                read.add(fix ? mended(plan) : plan.read());
+            } catch (FileTrouble unreadable) {
+                if (isOne) {
+                    throw unreadable;
+                }
+                // The others are looked at all the same.
+                trouble = Optional.of(unreadable);
+                spec.commandLine().getErr().println("yonder: " + FindingText.visible(unreadable.getMessage()));
+            }
+        }
+        if (output.json) {
+            out.print(isOne ? FindingJson.report(read.get(0)) : FindingJson.report(read));
+        } else if (output.sarif) {
+            out.print(FindingSarif.report(read));
+        } else {
+            read.forEach(file -> out.print(FindingText.report(file, Terminal.colours())));
+        }
+        boolean fails =
+                read.stream().anyMatch(file -> file.plan().isEmpty() || strict && file.count(Severity.WARNING) > 0);
+        return trouble.isPresent() ? Main.FAILED : fails ? Main.PLAN_HAS_ERRORS : Main.FINE;
     }
 
     /** The file with everything mended that is certain, written in place of the old one. */
-    private PlanFile mended() throws FileTrouble {
+    private PlanFile mended(PlanArgument plan) throws FileTrouble {
         Icons icons = plan.icons();
         Fixes.Outcome outcome;
         PrintWriter err = spec.commandLine().getErr();

@@ -1,15 +1,18 @@
 package org.yonderarc.cli;
 
 import java.io.PrintWriter;
+import java.io.Writer;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.FindingText;
+import org.yonderarc.files.JsonText;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.sheet.Comparison;
+import org.yonderarc.tree.Trees;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -22,7 +25,13 @@ import picocli.CommandLine.Spec;
         description = "Says what changed between two versions of a plan, and shows it.",
         mixinStandardHelpOptions = true,
         sortOptions = false,
-        footer = {"", "Example:", "  yonder compare old.yaml brinelight.yaml -o changes.png"})
+        footer = {
+            "",
+            "Example:",
+            "  yonder compare old.yaml brinelight.yaml -o changes.png",
+            "",
+            "Exit status: 0 nothing changed, 3 the plans differ."
+        })
 final class CompareCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -42,6 +51,9 @@ final class CompareCommand implements Callable<Integer> {
     @Option(names = "--scale", paramLabel = "N", description = "Pixels of a PNG for each dp, 0.25 to 8. Default: 1.")
     private double scale = 1;
 
+    @Option(names = "--json", description = "The differences as JSON: an object for each, with its kind and its text.")
+    private boolean json;
+
     @Mixin
     private LookOptions look;
 
@@ -55,8 +67,17 @@ final class CompareCommand implements Callable<Integer> {
         Plan before = earlier.sound(spec.commandLine().getErr());
         Plan after = plan.sound(spec.commandLine().getErr());
         var comparison = new Comparison(before, after);
-        PrintWriter out = spec.commandLine().getOut();
         List<Comparison.Difference> changes = comparison.differences();
+        if (json) {
+            spec.commandLine()
+                    .getOut()
+                    .print(JsonText.write(Trees.list(changes.stream()
+                            .map(change -> Trees.with(
+                                    Trees.map("what", Trees.text(change.what())), "text", Trees.text(change.text())))
+                            .toList())));
+        }
+        PrintWriter out =
+                json ? new PrintWriter(Writer.nullWriter()) : spec.commandLine().getOut();
         changes.forEach(change -> out.println(change.what()
                 + "  ".repeat(1)
                 + " ".repeat(9 - change.what().length())
@@ -83,7 +104,7 @@ final class CompareCommand implements Callable<Integer> {
                 err.flush();
             }
         }
-        return Main.FINE;
+        return changes.isEmpty() ? Main.FINE : Main.DIFFERS;
     }
 
     private static boolean isSetAlike(Plan before, Plan after) {

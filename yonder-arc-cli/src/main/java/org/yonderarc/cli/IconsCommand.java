@@ -2,9 +2,11 @@ package org.yonderarc.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -24,12 +26,15 @@ import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -93,8 +98,14 @@ final class IconsCommand implements Callable<Integer> {
     @Option(names = "--most", paramLabel = "N", description = "How many at most, 1 to 500. Default: 20.")
     private int most = 20;
 
+    @Option(names = "--json", description = "What was found as JSON: an object for each icon.")
+    private boolean json;
+
     @Override
     public Integer call() throws Exception {
+        if (json && plan.isPresent()) {
+            throw new Refusal("--json goes with words, not with --of.");
+        }
         if (most < 1 || most > 500) {
             throw new Refusal("--most: " + most + " is outside of 1 to 500.");
         }
@@ -228,7 +239,14 @@ final class IconsCommand implements Callable<Integer> {
                 .filter(icon -> !twins || icons.hasTwin(icon.name()))
                 .limit(most)
                 .toList();
-        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            spec.commandLine()
+                    .getOut()
+                    .print(JsonText.write(Trees.list(
+                            found.stream().map(icon -> tree(icon, icons)).toList())));
+        }
+        PrintWriter out =
+                json ? new PrintWriter(Writer.nullWriter()) : spec.commandLine().getOut();
         if (found.isEmpty()) {
             out.println(all.isEmpty() ? nothing(wanted, search) : withoutTwins(wanted, all));
             return Main.FINE;
@@ -244,6 +262,15 @@ final class IconsCommand implements Callable<Integer> {
             out.println("Drew " + output.get() + ".");
         }
         return Main.FINE;
+    }
+
+    private static Value tree(IconSearch.Found icon, Icons icons) {
+        var out = new LinkedHashMap<String, Value>();
+        out.put("icon", Trees.text(icon.name()));
+        out.put("twin", Trees.flag(icons.hasTwin(icon.name())));
+        out.put("category", Trees.text(icon.category()));
+        out.put("words", Trees.texts(icon.words()));
+        return Trees.map(out);
     }
 
     private static String nothing(String wanted, IconSearch search) {

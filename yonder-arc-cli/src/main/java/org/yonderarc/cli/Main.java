@@ -7,6 +7,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingText;
+import org.yonderarc.files.Version;
 import org.yonderarc.finding.Brief;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -19,7 +20,7 @@ import picocli.CommandLine.ParseResult;
         name = "yonder",
         description = "App navigation, written once: checked, drawn, walked and played.",
         mixinStandardHelpOptions = true,
-        version = "yonder 0.1.0",
+        versionProvider = Main.OfLibrary.class,
         synopsisSubcommandLabel = "COMMAND",
         subcommands = {
             NewCommand.class,
@@ -38,6 +39,7 @@ import picocli.CommandLine.ParseResult;
             ExportCommand.class,
             IconsCommand.class,
             SchemaCommand.class,
+            CompletionCommand.class,
             DemoCommand.class,
         },
         footer = {
@@ -49,7 +51,8 @@ import picocli.CommandLine.ParseResult;
             "  yonder draw brinelight.yaml -o surveys.png --screen surveys",
             "  yonder walk brinelight.yaml choose:surveys open:survey?survey=41 back",
             "",
-            "Exit status: 0 fine, 1 the plan has errors, 2 the command could not be carried out.",
+            "Exit status: 0 fine, 1 the plan has errors, 2 the command could not be carried out,",
+            "3 plans differ, or a journey isn't as expected.",
         })
 public final class Main implements Runnable {
     /** Everything went well. */
@@ -58,6 +61,16 @@ public final class Main implements Runnable {
     static final int PLAN_HAS_ERRORS = 1;
     /** The command could not be carried out. */
     static final int FAILED = 2;
+    /** Everything was carried out, and plans differ or a journey isn't as expected. */
+    static final int DIFFERS = 3;
+
+    /** The version of the library that the command is built with. */
+    static final class OfLibrary implements CommandLine.IVersionProvider {
+        @Override
+        public String[] getVersion() {
+            return new String[] {"yonder " + Version.number()};
+        }
+    }
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;

@@ -1,6 +1,9 @@
 package org.yonderarc.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.io.Writer;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +19,7 @@ import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.view.View;
 import org.yonderarc.walk.Walk;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -34,6 +38,7 @@ import picocli.CommandLine.Spec;
             "",
             "Example:",
             "  yonder rehearse brinelight.yaml journeys.yaml",
+            "  yonder rehearse brinelight.yaml journeys.yaml --junit report.xml -o failed",
         })
 final class RehearseCommand implements Callable<Integer> {
     @Spec
@@ -51,10 +56,33 @@ final class RehearseCommand implements Callable<Integer> {
             description = "A folder for a picture of each journey that fails. Default: no pictures.")
     private Optional<Path> output = Optional.empty();
 
+    @ArgGroup(exclusive = true)
+    private Form form = new Form();
+
+    private static final class Form {
+        @Option(names = "--json", description = "What came of each journey as JSON.")
+        private boolean json;
+
+        @Option(names = "--junit", paramLabel = "FILE", description = "Also a report as JUnit XML, for build servers.")
+        private Optional<Path> junit = Optional.empty();
+    }
+
+    private static void folder(Path wanted) throws Refusal {
+        try {
+            Files.createDirectories(wanted);
+        } catch (IOException failed) {
+            throw new Refusal(wanted + ": the folder can't be made (" + failed.getMessage() + "). Name another one.");
+        }
+    }
+
     @Override
     public Integer call() throws Exception {
         Plan sound = plan.sound(spec.commandLine().getErr());
         var journeys = new ArrayList<Journey>();
+        var report = new JourneyReport();
+        if (output.isPresent()) {
+            folder(output.get());
+        }
         for (Path file : files) {
             for (Journey journey : JourneyFile.read(file)) {
                 try {
@@ -63,12 +91,16 @@ final class RehearseCommand implements Callable<Integer> {
                     throw new Refusal(file + ": " + unknown.getMessage());
                 }
                 journeys.add(journey);
+                report.walks(file, journey);
             }
         }
-        PrintWriter out = spec.commandLine().getOut();
+        PrintWriter out = form.json
+                ? new PrintWriter(Writer.nullWriter())
+                : spec.commandLine().getOut();
         int failed = 0;
         for (Journey journey : journeys) {
             Rehearsal.Outcome outcome = Rehearsal.of(sound, journey);
+            report.came(outcome);
             if (outcome.difference().isEmpty()) {
                 out.println("as expected  " + FindingText.visible(journey.name()));
                 continue;
@@ -90,10 +122,20 @@ final class RehearseCommand implements Callable<Integer> {
                 inputs.spare(picture);
                 SafeFile.write(picture, studio.png(scene, 1));
                 out.println("             picture: " + picture);
+                report.drawn(journey, picture);
                 plan.notes(spec.commandLine().getErr());
             }
         }
         out.println(journeys.size() + " journeys, " + failed + " not as expected.");
-        return failed == 0 ? Main.FINE : Main.PLAN_HAS_ERRORS;
+        if (form.json) {
+            spec.commandLine().getOut().print(report.json());
+        }
+        if (form.junit.isPresent()) {
+            Inputs inputs = plan.inputs(sound);
+            files.forEach(inputs::file);
+            inputs.spare(form.junit.get());
+            SafeFile.write(form.junit.get(), report.junit());
+        }
+        return failed == 0 ? Main.FINE : Main.DIFFERS;
     }
 }

@@ -175,7 +175,7 @@ class CommandTest {
         Path old = Files.copy(plan, folder.resolve("old.yaml"));
         assertEquals(0, yonder("edit", plan.toString(), "move:/menus/main/2=0", "icon:map=anchor"), err::toString);
         Path picture = folder.resolve("changes.svg");
-        assertEquals(0, yonder("compare", old.toString(), plan.toString(), "-o", picture.toString()), err::toString);
+        assertEquals(3, yonder("compare", old.toString(), plan.toString(), "-o", picture.toString()), err::toString);
         assertTrue(out.toString().contains("moved      item species: place 3 of main, now place 1"), out.toString());
         assertTrue(out.toString().contains("restyled   item map"), out.toString());
         assertTrue(Files.readString(picture).contains(">Before</text>"));
@@ -341,7 +341,7 @@ class CommandTest {
                 "chek                          | there is no command \"chek\"",
                 "check                         | Missing required parameter: 'PLAN'",
                 "check D/none.yaml             | none.yaml: there is no such file",
-                "check D                       | this is a directory",
+                "walk D                        | this is a directory",
                 "draw P                        | Missing required option: '--output=FILE'",
                 "draw P -o D/a.bmp             | a picture's name ends in .svg or .png",
                 "draw P -o D/no/a.png          | Make the folder first",

@@ -108,7 +108,7 @@ class FilmAndRehearsalTest {
                 + "menus: { m: [ a, b ] }\nbars: [ { menu: m } ]\n";
         Files.writeString(folder.resolve("line.yaml"), plan.replace("ICON", "home"));
         Files.writeString(folder.resolve("slim.yaml"), plan.replace("ICON", "house") + "theme: { icons: slim }\n");
-        assertEquals(0, yonder("compare line.yaml slim.yaml -o sets.svg"), err::toString);
+        assertEquals(3, yonder("compare line.yaml slim.yaml -o sets.svg"), err::toString);
         assertTrue(out.toString().contains("the set of icons"), out.toString());
         assertTrue(err.toString().contains("slim.yaml; icons that it lacks are those of "), err.toString());
         String drawn = Files.readString(folder.resolve("sets.svg"));
@@ -160,7 +160,7 @@ class FilmAndRehearsalTest {
                     - { do: choose:map, at: species }
                 """);
         Files.createDirectory(folder.resolve("shots"));
-        assertEquals(1, yonder("rehearse plan.yaml good.yaml bad.yaml -o shots"), err::toString);
+        assertEquals(3, yonder("rehearse plan.yaml good.yaml bad.yaml -o shots"), err::toString);
         String told = out.toString();
         assertTrue(told.contains("not so       ") && told.contains("species") && told.contains("map"), told);
         assertTrue(told.contains("2 journeys, 1 not as expected."), told);
@@ -183,7 +183,7 @@ class FilmAndRehearsalTest {
                 """);
         Files.writeString(folder.resolve("lost.yaml"), "journeys: { Lost: [ { do: choose:map, at: tides } ] }\n");
         Files.createDirectory(folder.resolve("shots"));
-        assertEquals(1, yonder("rehearse themed.yaml lost.yaml -o shots"), err::toString);
+        assertEquals(3, yonder("rehearse themed.yaml lost.yaml -o shots"), err::toString);
         var picture = ImageIO.read(folder.resolve("shots/lost.png").toFile());
         assertEquals(0xFFFBE9D2, picture.getRGB(4, picture.getHeight() - 4), "the bar's surface");
     }

@@ -204,7 +204,6 @@ final class Probe {
                     for (int i = 0; i < 30; i++) {
                         screen.row("Row " + i, "", "");
                     }
-                    return screen;
                 })
                 .menu("main", menu -> menu.item("survey").item("map"))
                 .topBar()

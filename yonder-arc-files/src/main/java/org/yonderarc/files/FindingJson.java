@@ -1,6 +1,7 @@
 package org.yonderarc.files;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
@@ -13,6 +14,21 @@ public final class FindingJson {
 
     /** The report on a file: its name, how many findings of each severity, and the findings in the order of the file. */
     public static String report(PlanFile file) {
+        return JsonText.write(tree(file));
+    }
+
+    /** The report on several files: how many findings of each severity in all, and a report on each, as on one. */
+    public static String report(List<PlanFile> files) {
+        var out = new LinkedHashMap<String, Value>();
+        for (Severity severity : Severity.values()) {
+            int sum = files.stream().mapToInt(file -> file.count(severity)).sum();
+            out.put(severity.plural(), Trees.number(sum));
+        }
+        out.put("files", Trees.list(files.stream().map(FindingJson::tree).toList()));
+        return JsonText.write(Trees.map(out));
+    }
+
+    private static Value tree(PlanFile file) {
         var out = new LinkedHashMap<String, Value>();
         out.put("file", Trees.text(file.source().name()));
         for (Severity severity : Severity.values()) {
@@ -21,7 +37,7 @@ public final class FindingJson {
         out.put(
                 "findings",
                 Trees.list(file.findings().stream().map(FindingJson::one).toList()));
-        return JsonText.write(Trees.map(out));
+        return Trees.map(out);
     }
 
     private static Value one(Finding finding) {

@@ -17,17 +17,29 @@ public final class FindingSarif {
 
     /** The report on a file: one run, with the rules that were broken. */
     public static String report(PlanFile file) {
-        List<Code> codes =
-                file.findings().stream().map(Finding::code).distinct().sorted().toList();
+        return report(List.of(file));
+    }
+
+    /** The report on several files as one run. A relative name is a reference from the folder that the run is about. */
+    public static String report(List<PlanFile> files) {
+        List<Code> codes = files.stream()
+                .flatMap(file -> file.findings().stream())
+                .map(Finding::code)
+                .distinct()
+                .sorted()
+                .toList();
         Value driver = map(
                 "name", Trees.text("yonder"),
+                "version", Trees.text(Version.number()),
+                "informationUri", Trees.text(Version.home()),
                 "rules", Trees.list(codes.stream().map(FindingSarif::rule).toList()));
         Value run = map(
                 "tool", map("driver", driver),
                 "columnKind", Trees.text("unicodeCodePoints"),
                 "results",
-                        Trees.list(file.findings().stream()
-                                .map(finding -> result(file.source().name(), finding, codes))
+                        Trees.list(files.stream()
+                                .flatMap(file -> file.findings().stream()
+                                        .map(finding -> result(file.source().name(), finding, codes)))
                                 .toList()));
         return JsonText.write(map(
                 "$schema", Trees.text("https://json.schemastore.org/sarif-2.1.0.json"),
@@ -39,6 +51,7 @@ public final class FindingSarif {
         return map(
                 "id", Trees.text(code.id()),
                 "shortDescription", map("text", Trees.text(code.why())),
+                "helpUri", Trees.text(Version.home() + "findings/" + code.id()),
                 "defaultConfiguration", map("level", Trees.text(level(code))));
     }
 
@@ -48,7 +61,13 @@ public final class FindingSarif {
                 "ruleIndex", Trees.number(codes.indexOf(finding.code())),
                 "level", Trees.text(level(finding.code())),
                 "message", map("text", Trees.text(finding.message() + " " + finding.remedy())),
-                "locations", Trees.list(List.of(location(name, finding.spot()))));
+                "locations", Trees.list(List.of(location(name, finding.spot()))),
+                // The same finding, when lines above it come and go (section 3.27.17).
+                "partialFingerprints",
+                        map(
+                                "codeAndPlace/v1",
+                                Trees.text(Digest.of(finding.code().id() + " "
+                                        + finding.spot().pointer()))));
     }
 
     private static Value location(String name, Spot spot) {
@@ -77,9 +96,10 @@ public final class FindingSarif {
 
     /** The file's name as a URI reference (RFC 3986, section 4.1). */
     private static String uri(String name) {
-        return Stream.of(name.replace('\\', '/').split("/", -1))
+        String path = Stream.of(name.replace('\\', '/').split("/", -1))
                 .map(Percent::encode)
                 .collect(Collectors.joining("/"));
+        return path.startsWith("/") ? "file://" + path : path;
     }
 
     private static Value map(String key, Value value) {

@@ -1,0 +1,33 @@
+package org.yonderarc.files;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Properties;
+
+/** The version of the library, as it was built. */
+public final class Version {
+    private static final Properties BUILT = built();
+
+    private Version() {}
+
+    /** The number: {@code 0.2.0}. */
+    public static String number() {
+        return BUILT.getProperty("version");
+    }
+
+    /** The address below which the pages about findings are; it ends in a slash. */
+    static String home() {
+        return BUILT.getProperty("home");
+    }
+
+    private static Properties built() {
+        try (InputStream in = Version.class.getResourceAsStream("version.properties")) {
+            var built = new Properties();
+            built.load(in);
+            return built;
+        } catch (IOException failed) {
+            throw new UncheckedIOException("the library's version can't be read", failed);
+        }
+    }
+}
