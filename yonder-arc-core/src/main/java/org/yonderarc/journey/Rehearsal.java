@@ -63,16 +63,7 @@ public final class Rehearsal {
      * @throws IllegalArgumentException if there is no such device
      */
     public static Outcome of(Plan plan, Journey journey) {
-        var walk = Walk.of(plan);
-        var at = new Object() {
-            State state = walk.start();
-        };
-        Function<Step, Change> take = step -> {
-            Change change = walk.step(at.state, step);
-            at.state = change.after();
-            return change;
-        };
-        return new Rehearsal(walk, journey, take, () -> at.state).run();
+        return on(plan, journey).run();
     }
 
     /**
@@ -80,7 +71,7 @@ public final class Rehearsal {
      * that a gate turns back or lets wait changes nothing.
      */
     public static Outcome of(Navigator navigator, Journey journey) {
-        return new Rehearsal(Walk.of(navigator.plan()), journey, navigator::take, navigator::state).run();
+        return on(navigator, journey).run();
     }
 
     /**
@@ -94,46 +85,83 @@ public final class Rehearsal {
         });
     }
 
-    private Outcome run() {
+    /**
+     * A journey that is walked leg by leg.
+     *
+     * @throws IllegalArgumentException if there is no such device
+     */
+    public static Rehearsal on(Plan plan, Journey journey) {
+        var walk = Walk.of(plan);
+        var at = new Object() {
+            State state = walk.start();
+        };
+        Function<Step, Change> take = step -> {
+            Change change = walk.step(at.state, step);
+            at.state = change.after();
+            return change;
+        };
+        return new Rehearsal(walk, journey, take, () -> at.state);
+    }
+
+    /** As {@link #on(Plan, Journey)}, with a navigator of the app's own, from where it is. */
+    public static Rehearsal on(Navigator navigator, Journey journey) {
+        return new Rehearsal(Walk.of(navigator.plan()), journey, navigator::take, navigator::state);
+    }
+
+    /** The state that has been come to. */
+    public State state() {
+        return now.get();
+    }
+
+    /** Tells the journey's facts, before its first leg; gives why that can't be done. */
+    public Optional<String> begin() {
         try {
             for (String fact : journey.facts()) {
                 take.apply(Steps.tell(walk.plan(), fact));
             }
+            return Optional.empty();
         } catch (IllegalArgumentException wrong) {
-            return outcome(now.get(), wrong.getMessage(), 0);
+            return Optional.of(told(wrong.getMessage(), 0));
         }
-        for (Journey.Leg leg : journey.legs()) {
-            Change change = new Change(new Step.Close(), now.get(), now.get(), List.of(), "");
-            if (!leg.step().isEmpty()) {
-                told.add(leg.step());
-                try {
-                    change = take.apply(Steps.parse(walk.plan(), leg.step()));
-                } catch (IllegalArgumentException wrong) {
-                    return outcome(now.get(), wrong.getMessage(), leg.line());
-                }
-            }
-            boolean mayBeRefused = leg.expected().stream().anyMatch(one -> one.what() == Journey.What.REFUSED);
-            if (change.refusal().isPresent() && !mayBeRefused) {
-                return outcome(
-                        now.get(), "the step was refused: " + change.refusal().get(), leg.line());
-            }
-            for (Journey.Expectation one : leg.expected()) {
-                Optional<String> difference = difference(one, change);
-                if (difference.isPresent()) {
-                    return outcome(now.get(), difference.get(), leg.line());
-                }
-            }
-        }
-        return new Outcome(journey, Optional.empty(), now.get());
     }
 
-    private Outcome outcome(State state, String difference, int line) {
-        String trail = state.trail().places().stream().map(Place::text).collect(Collectors.joining(" > "));
-        return new Outcome(
-                journey,
-                Optional.of(journey.name() + (line > 0 ? ", line " + line : "") + ": " + difference + "\n  after  "
-                        + (told.isEmpty() ? "the start" : String.join(" ", told)) + "\n  trail  " + trail),
-                state);
+    /** Walks one leg; gives the first thing that was not as expected, with the steps before it. */
+    public Optional<String> walk(Journey.Leg leg) {
+        return difference(leg).map(difference -> told(difference, leg.line()));
+    }
+
+    private Optional<String> difference(Journey.Leg leg) {
+        Change change = new Change(new Step.Close(), now.get(), now.get(), List.of(), "");
+        if (!leg.step().isEmpty()) {
+            told.add(leg.step());
+            try {
+                change = take.apply(Steps.parse(walk.plan(), leg.step()));
+            } catch (IllegalArgumentException wrong) {
+                return Optional.of(wrong.getMessage());
+            }
+        }
+        boolean mayBeRefused = leg.expected().stream().anyMatch(one -> one.what() == Journey.What.REFUSED);
+        if (change.refusal().isPresent() && !mayBeRefused) {
+            return Optional.of("the step was refused: " + change.refusal().get());
+        }
+        Change came = change;
+        return leg.expected().stream()
+                .flatMap(one -> difference(one, came).stream())
+                .findFirst();
+    }
+
+    private Outcome run() {
+        Optional<String> difference = begin();
+        for (int i = 0; difference.isEmpty() && i < journey.legs().size(); i++) {
+            difference = walk(journey.legs().get(i));
+        }
+        return new Outcome(journey, difference, now.get());
+    }
+
+    private String told(String difference, int line) {
+        String trail = now.get().trail().places().stream().map(Place::text).collect(Collectors.joining(" > "));
+        return journey.name() + (line > 0 ? ", line " + line : "") + ": " + difference + "\n  after  "
+                + (told.isEmpty() ? "the start" : String.join(" ", told)) + "\n  trail  " + trail;
     }
 
     private Optional<String> difference(Journey.Expectation expected, Change change) {
