@@ -1,0 +1,5 @@
+/** An app of named modules. */
+module org.pier {
+    requires org.yonderarc.files;
+    requires org.yonderarc.desktop;
+}

@@ -1,0 +1,34 @@
+package org.pier;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.draw.IconSearch;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.fit.Device;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.view.View;
+import org.yonderarc.walk.Walk;
+
+/** Builds a plan, writes and reads it, and draws it, with what the modules have in them. */
+public final class Pier {
+    private Pier() {}
+
+    /** Draws the start. */
+    public static void main(String[] arguments) throws Exception {
+        Plan built = PlanBuilder.app("Pier")
+                .start("tides")
+                .screen("tides", screen -> screen.icon("droplet"))
+                .screen("crew", screen -> screen.icon("users"))
+                .menu("main", menu -> menu.item("tides").item("crew"))
+                .build();
+        Plan plan = PlanFile.require("pier.yaml", PlanFile.toYaml(built));
+        var studio = new Studio();
+        var walk = Walk.of(plan);
+        var view = new View(walk, Device.PHONE, studio.measure());
+        Files.write(Path.of(arguments[0]), studio.png(view.scene(walk.start()), 1));
+        System.out.println(Pier.class.getModule() + " " + studio.icons().all().size() + " icons, "
+                + new IconSearch().find("water", 1).size() + " for water");
+    }
+}
