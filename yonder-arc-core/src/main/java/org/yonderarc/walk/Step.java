@@ -13,22 +13,39 @@ import org.yonderarc.plan.Place;
 public sealed interface Step {
     /** What a step does. Whoever takes steps decides for each kind; a new one doesn't compile where that is missing. */
     enum Kind {
+        /** A person chooses an item. */
         CHOOSE,
+        /** A place is opened on top. */
         OPEN,
+        /** A place takes the place of the one that is shown. */
         REPLACE,
+        /** A place takes the place of the whole trail. */
         RESET,
+        /** What is shown is closed, with a result. */
         FINISH,
+        /** A person goes back. */
         BACK,
+        /** A person goes up to the screen above. */
         UP,
+        /** An address from outside is followed. */
         LINK,
+        /** The web page of the place is opened. */
         VISIT,
+        /** A drawer or an overflow opens or closes. */
         TOGGLE,
+        /** What is open closes. */
         CLOSE,
+        /** A bar is collapsed or spread. */
         FOLD,
+        /** A fact is told. */
         TELL,
+        /** Several facts are told. */
         TELL_ALL,
+        /** A branch is forgotten. */
         CLEAR,
+        /** All starts over. */
         RESTART,
+        /** A saved state is taken up. */
         RESUME;
 
         /** The word with which steps of this kind start where they are written: {@code choose}. */
@@ -37,6 +54,7 @@ public sealed interface Step {
         }
     }
 
+    /** Its kind. */
     Kind kind();
 
     /** What follows the word where the step is written, such as an item; empty for steps whose word stands alone. */
