@@ -4,6 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
 import java.io.PrintWriter;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -168,6 +172,36 @@ class PipelineTest {
     void iconsAreFoundAsJson() {
         assertEquals(0, yonder("icons", "anchor", "--most", 1, "--json"));
         assertEquals("anchor", text(JsonText.read(out.toString()), 0, "icon"));
+    }
+
+    /** Everything that is printed for programs is as the schema says. */
+    @ParameterizedTest
+    @CsvSource({
+        "check, check app/quay.yaml",
+        "check, check app/inner/other.json",
+        "check-many, check app",
+        "compare, compare app/quay.yaml old.yaml",
+        "rehearse, rehearse app/quay.yaml journeys.yaml",
+        "walk, walk app/quay.yaml choose:map back",
+        "icons, icons water",
+    })
+    void whatIsPrintedIsAsTheSchemaSays(String name, String command) throws Exception {
+        Files.writeString(folder.resolve("old.yaml"), PLAN.replace("name: Quay", "name: Pier"));
+        var words = java.util.stream.Stream.of((command + " --json").split(" "))
+                .map(word -> word.matches(".*\\.(yaml|json)|app")
+                        ? folder.resolve(word).toString()
+                        : word);
+        yonder(words.toArray());
+        var mapper = new ObjectMapper();
+        var whole = (ObjectNode)
+                mapper.readTree(Path.of("../docs/output.schema.json").toFile());
+        whole.remove("anyOf");
+        whole.put("$ref", "#/$defs/" + name);
+        var schema =
+                JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(whole);
+        var printed = mapper.readTree(out.toString());
+        assertTrue(printed.size() > 0, err.toString());
+        assertEquals(java.util.Set.of(), schema.validate(printed));
     }
 
     /** In a real bash, on what the command itself prints. */
