@@ -134,7 +134,7 @@ final class LookOptions {
 
     private Refusal noTouch() {
         return new Refusal(
-                "--touch: \"" + touch + "\" is no state of an item. Write hover:map, pressed:map or focused:map.");
+                "--touch: \"" + touch + "\" is not a state of an item. Write hover:map, pressed:map or focused:map.");
     }
 
     /** The same look as a shot, for sheets. */

@@ -62,7 +62,7 @@ final class NewCommand implements Callable<Integer> {
                             arrangement, ARRANGEMENTS, "Choose " + Suggestion.choice(ARRANGEMENTS) + "."));
         }
         if (name.isBlank() || name.chars().anyMatch(c -> Character.isISOControl(c) || c == '"' || c == '\\')) {
-            throw new Refusal("\"" + name + "\" is no name for an app. Write one without quotes and backslashes.");
+            throw new Refusal("\"" + name + "\" is not a name for an app. Write one without quotes and backslashes.");
         }
         Path file = output.orElse(Path.of(Ids.slug(name) + ".yaml"));
         if (Files.exists(file)) {

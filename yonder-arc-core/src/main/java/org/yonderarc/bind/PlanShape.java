@@ -242,7 +242,7 @@ final class PlanShape {
                 && text.chars()
                         .allMatch(c -> (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || "+.-".indexOf(c) >= 0);
         if (!fits) {
-            throw new IllegalArgumentException("\"" + text + "\" is no scheme that a link may have");
+            throw new IllegalArgumentException("\"" + text + "\" is not a scheme that a link may have");
         }
         if (NEVER.contains(text) || text.startsWith("ms-")) {
             throw new IllegalArgumentException(

@@ -112,7 +112,7 @@ public final class Tokens {
                                 : new TextValue(at.spot(), ((TextValue) found).text()))
                         .or(() -> trouble(
                                 at,
-                                "The token \"" + name + "\" is no colour in sRGB, no dimension in px and no number.",
+                                "The token \"" + name + "\" is not a colour in sRGB, a dimension in px or a number.",
                                 "Name another token, or write the value itself."));
             }
             if (!seen.add(next)) {

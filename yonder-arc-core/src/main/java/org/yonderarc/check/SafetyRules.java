@@ -47,7 +47,7 @@ final class SafetyRules {
                     subject.tell(
                             Code.UNSAFE_LINK,
                             pointer,
-                            "\"" + address.source() + "\" is no address of a web page.",
+                            "\"" + address.source() + "\" is not an address of a web page.",
                             "Write it with its scheme: \"https://...\".");
                 }
             });
@@ -67,7 +67,7 @@ final class SafetyRules {
                     Code.UNSAFE_LINK,
                     pointer,
                     colon < 0
-                            ? "\"" + address + "\" is no full address."
+                            ? "\"" + address + "\" is not a full address."
                             : "Links with \"" + scheme + ":\" are not allowed.",
                     colon < 0
                             ? "Write it with its scheme: \"https://...\"."
@@ -77,7 +77,7 @@ final class SafetyRules {
             subject.tell(
                     Code.UNSAFE_LINK,
                     pointer,
-                    "\"" + address + "\" is no proper address.",
+                    "\"" + address + "\" is not a proper address.",
                     "Write it as a browser shows it, other characters percent-encoded.");
         }
     }
@@ -104,7 +104,7 @@ final class SafetyRules {
             subject.tell(
                     Code.UNSAFE_FILE,
                     pointer,
-                    "\"" + file + "\" is no file inside of the plan's folder.",
+                    "\"" + file + "\" is not a file inside of the plan's folder.",
                     "Write a path below the plan, with forward slashes: \"pictures/crew.png\".");
         } else if (!subject.files().has(file)) {
             subject.tell(

@@ -61,7 +61,7 @@ final class UnusedRules {
             subject.tell(
                     Code.BADGE_TYPE,
                     pointer,
-                    "\"" + badge.fact() + "\" is no number, but its badge has a cap.",
+                    "\"" + badge.fact() + "\" is not a number, but its badge has a cap.",
                     "Remove \"cap\", or show a number.");
         }
     }

@@ -54,7 +54,7 @@ public final class Fields {
                 context.report(
                         Code.BAD_VALUE,
                         entry.keySpot(),
-                        "\"" + entry.key() + "\" is no id for a " + kind + ": " + problem.get() + ".",
+                        "\"" + entry.key() + "\" is not an id for a " + kind + ": " + problem.get() + ".",
                         "Write an id such as \"shore-map\".");
             }
         }

@@ -150,7 +150,7 @@ public final class PlanCodecs {
                     && part.length() <= 8
                     && part.chars().allMatch(c -> isLetter(c) || c >= '0' && c <= '9');
             if (!fits || (i == 0 && !part.chars().allMatch(PlanCodecs::isLetter))) {
-                throw new IllegalArgumentException("\"" + tag + "\" is no language tag");
+                throw new IllegalArgumentException("\"" + tag + "\" is not a language tag");
             }
         }
         return tag;

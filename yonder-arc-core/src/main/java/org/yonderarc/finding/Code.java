@@ -76,8 +76,8 @@ public enum Code {
     UNREACHABLE_SCREEN(WARNING, "Nobody can ever get there."),
     /** People get in, but the screen shows no way out. */
     DEAD_END(WARNING, "People get in, but the screen shows no way out."),
-    /** Who isn't allowed in is shown nothing at all. */
-    NO_WAY_ROUND(WARNING, "Who isn't allowed in is shown nothing at all."),
+    /** Anyone who isn't allowed in sees nothing at all. */
+    NO_WAY_ROUND(WARNING, "Anyone who isn't allowed in sees nothing at all."),
     /** People look for it, and some of them won't find it. */
     REQUIRED_MISSING(WARNING, "People look for it, and some of them won't find it."),
     /** A condition that always holds decides nothing. */

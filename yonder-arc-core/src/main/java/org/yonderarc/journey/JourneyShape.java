@@ -100,7 +100,7 @@ final class JourneyShape {
 
     private static String named(String text) {
         if (!Ids.is(text) && !isSize(text)) {
-            throw new IllegalArgumentException("\"" + text + "\" is no name of a device");
+            throw new IllegalArgumentException("\"" + text + "\" is not the name of a device");
         }
         return text;
     }

@@ -108,6 +108,6 @@ final class ColourParser {
     }
 
     private static IllegalArgumentException no(String source) {
-        return new IllegalArgumentException("\"" + source + "\" is no colour");
+        return new IllegalArgumentException("\"" + source + "\" is not a colour");
     }
 }

@@ -159,7 +159,7 @@ final class ConditionParser {
         return new FactValue.Number(0)
                 .parse(token.text)
                 .orElseThrow(() -> new ConditionTrouble(
-                        "\"" + token.text + "\" is no number; put a text in quotes, such as '" + token.text + "'",
+                        "\"" + token.text + "\" is not a number; put a text in quotes, such as '" + token.text + "'",
                         token.offset));
     }
 

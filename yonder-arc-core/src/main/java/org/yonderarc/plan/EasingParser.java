@@ -73,7 +73,7 @@ final class EasingParser {
             case "jump-both" -> Jump.BOTH;
             default ->
                 throw new IllegalArgumentException(
-                        "\"" + word + "\" is no place to jump; it is jump-start, jump-end, jump-none or jump-both");
+                        "\"" + word + "\" is not a place to jump; it is jump-start, jump-end, jump-none or jump-both");
         };
     }
 
@@ -140,11 +140,11 @@ final class EasingParser {
             } else if (value == null && (i == 0 || i == words.size() - 1)) {
                 value = number(word);
             } else {
-                throw new IllegalArgumentException("\"" + argument + "\" is no point of linear()");
+                throw new IllegalArgumentException("\"" + argument + "\" is not a point of linear()");
             }
         }
         if (value == null || times.size() > 2) {
-            throw new IllegalArgumentException("\"" + argument + "\" is no point of linear()");
+            throw new IllegalArgumentException("\"" + argument + "\" is not a point of linear()");
         }
         progress.add(value);
         percents.add(times.isEmpty() ? null : times.get(0));
@@ -155,6 +155,6 @@ final class EasingParser {
     }
 
     private static double number(String text) {
-        return Decimals.parse(text).orElseThrow(() -> new IllegalArgumentException("\"" + text + "\" is no number"));
+        return Decimals.parse(text).orElseThrow(() -> new IllegalArgumentException("\"" + text + "\" is not a number"));
     }
 }

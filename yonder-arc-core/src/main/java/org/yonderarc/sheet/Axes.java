@@ -243,7 +243,7 @@ public final class Axes {
     private Axis scales(String name) {
         for (String value : only) {
             if (!value.matches("[0-3](\\.[0-9]{1,3})?")) {
-                throw new IllegalArgumentException("\"" + value + "\" is no text scale; write 0.8 to 3");
+                throw new IllegalArgumentException("\"" + value + "\" is not a text scale; write 0.8 to 3");
             }
         }
         return of(
@@ -257,7 +257,7 @@ public final class Axes {
         for (String value : only) {
             if (!value.matches("[0-9]{1,5}")) {
                 throw new IllegalArgumentException(
-                        "\"" + value + "\" is no way to scroll; write it in dp: scroll=0,240");
+                        "\"" + value + "\" is not a way to scroll; write it in dp: scroll=0,240");
             }
         }
         return of(

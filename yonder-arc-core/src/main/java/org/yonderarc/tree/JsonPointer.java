@@ -20,7 +20,7 @@ public final class JsonPointer {
             return List.of();
         }
         if (!pointer.startsWith("/")) {
-            throw new IllegalArgumentException("\"" + pointer + "\" is no path. It starts with a slash: /app/name.");
+            throw new IllegalArgumentException("\"" + pointer + "\" is not a path. It starts with a slash: /app/name.");
         }
         var names = new ArrayList<String>();
         for (String name : Split.at(pointer.substring(1), '/')) {

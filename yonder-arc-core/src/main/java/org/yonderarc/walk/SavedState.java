@@ -95,7 +95,7 @@ public final class SavedState {
             throw new IllegalArgumentException(
                     text.startsWith("yonder")
                             ? "the saved state is of another version than " + VERSION
-                            : "this is no saved state");
+                            : "this is not a saved state");
         }
         int mark = text.lastIndexOf('!');
         if (mark < 0 || !checksum(text.substring(0, mark)).equals(text.substring(mark + 1))) {

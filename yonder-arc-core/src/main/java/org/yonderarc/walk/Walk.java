@@ -195,7 +195,7 @@ public final class Walk {
                         state,
                         List.of(new Effect.OpenWeb(address, Target.Opens.BROWSER)),
                         "Its web page opens outside of the app."))
-                .orElseGet(() -> Change.refused(state, step, "\"" + here.screen() + "\" is no web page."));
+                .orElseGet(() -> Change.refused(state, step, "\"" + here.screen() + "\" is not a web page."));
     }
 
     private Change up(State state, Step.Up step) {

@@ -60,7 +60,7 @@ class ConditionTest {
                 "(yes            | 4  | \")\" is missing",
                 "yes)            | 3  | \")\" has no \"(\" before it",
                 "drafts >        | 8  | a value is missing at the end",
-                "drafts > many   | 9  | \"many\" is no number; put a text in quotes, such as 'many'",
+                "drafts > many   | 9  | \"many\" is not a number; put a text in quotes, such as 'many'",
                 "drafts > true   | 9  | true and false have no order; use \"=\" or \"!=\"",
                 "name = 'Maren   | 7  | a quote is not closed",
                 "a & b           | 2  | \"&\" has no meaning in a condition",

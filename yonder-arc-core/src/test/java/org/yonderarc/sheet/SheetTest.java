@@ -130,8 +130,8 @@ class SheetTest {
                 "schema         | Did you mean \"scheme\"?",
                 "device=phome   | Did you mean \"phone\"?",
                 "screen=nowhere | It has tides, surveys, new-survey, map",
-                "text-scale=9   | is no text scale",
-                "text-scale=big | is no text scale",
+                "text-scale=9   | is not a text scale",
+                "text-scale=big | is not a text scale",
                 "language       | one language",
             })
     void anAxisThatIsNotThereIsRefused(String text, String reason) {

@@ -55,7 +55,7 @@ class WebPlaceTest {
                 List.of(new Effect.OpenWeb("https://tables.example/gull%20point?v=1", Target.Opens.BROWSER)),
                 visit.effects());
         Change refused = walk.step(walk.start(), new Step.Visit());
-        assertEquals(List.of(new Effect.Refused("\"tides\" is no web page.")), refused.effects());
+        assertEquals(List.of(new Effect.Refused("\"tides\" is not a web page.")), refused.effects());
     }
 
     @Test

@@ -49,7 +49,7 @@ record FontFile(byte[] bytes, Font font, Optional<String> doubt) {
                     case COLLECTION -> "it is a collection of several fonts";
                     case WOFF -> "it is packed as WOFF, for browsers alone";
                     case WOFF_2 -> "it is packed as WOFF2, for browsers alone";
-                    default -> "it is no font";
+                    default -> "it is not a font";
                 };
         if (!other.isEmpty()) {
             throw new IOException(other);

@@ -20,7 +20,7 @@ public interface Fonts {
         return Optional.empty();
     }
 
-    /** The fonts in a folder; a path or a link that leads out of it is no font. */
+    /** The fonts in a folder; a path or a link that leads out of it is not a font. */
     static Fonts in(Path folder) {
         return new FolderFonts(folder);
     }

@@ -142,7 +142,7 @@ class TypefaceTest {
         "wOF2, it is packed as WOFF2",
         "wOFF, it is packed as WOFF",
         "ttcf, it is a collection of several fonts",
-        "%PDF, it is no font",
+        "%PDF, it is not a font",
         "OTTO, it is a broken font",
     })
     void whatIsNoFontIsRefused(String signature, String reason) {
@@ -191,9 +191,9 @@ class TypefaceTest {
         assertEquals(Optional.empty(), fonts.read("../plain.ttf"));
         assertEquals(Optional.empty(), fonts.read("missing.ttf"));
         assertEquals(Optional.empty(), fonts.read("no.ttf"));
-        assertEquals(Optional.of("it is no font"), fonts.trouble("no.ttf"));
+        assertEquals(Optional.of("it is not a font"), fonts.trouble("no.ttf"));
         var look = new PlanFolder(Pictures.in(plans), fonts);
-        assertEquals(Optional.of("it is no font"), look.trouble("no.ttf"));
+        assertEquals(Optional.of("it is not a font"), look.trouble("no.ttf"));
         assertEquals("\u6c34\u4eac", look.lacking("fine.ttf", "Hafen \u6c34\u4eac \u6c34"));
         assertEquals("", look.lacking("missing.ttf", "\u6c34"));
     }

@@ -197,7 +197,7 @@ public sealed interface Edit {
         String left = colon < 0 ? "" : text.substring(colon + 1, equals > colon ? equals : text.length());
         String right = equals > colon ? text.substring(equals + 1) : "";
         if (left.isEmpty() || right.isEmpty() && !word.equals("remove")) {
-            throw new EditTrouble("\"" + text + "\" is no edit. Write WORD:WHAT=VALUE, such as icon:crew=users.");
+            throw new EditTrouble("\"" + text + "\" is not an edit. Write WORD:WHAT=VALUE, such as icon:crew=users.");
         }
         return switch (word) {
             case "set" -> new Set(left, value(right));
@@ -264,7 +264,7 @@ public sealed interface Edit {
         } catch (ParseTrouble notYaml) {
             if (isList || isQuoted || typed.startsWith("{")) {
                 throw new EditTrouble(
-                        "\"" + typed + "\" is no value: " + notYaml.finding().message());
+                        "\"" + typed + "\" is not a value: " + notYaml.finding().message());
             }
             return Trees.text(typed);
         }
@@ -281,7 +281,7 @@ public sealed interface Edit {
     private static int index(String text) throws EditTrouble {
         int index = JsonPointer.index(text);
         if (index < 0) {
-            throw new EditTrouble("\"" + text + "\" is no place in a list. Write a number from 0.");
+            throw new EditTrouble("\"" + text + "\" is not a place in a list. Write a number from 0.");
         }
         return index;
     }

@@ -127,7 +127,7 @@ final class EditHistory implements AutoCloseable {
                 return;
             }
             throw new FileTrouble(
-                    file, "this is no history of changes, and is left as it is.", "Give this file another name.");
+                    file, "this is not a history of changes, and is left as it is.", "Give this file another name.");
         }
         int end = text.lastIndexOf('\n') + 1;
         if (end < text.length() || end == 0) {

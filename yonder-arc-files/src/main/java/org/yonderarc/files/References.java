@@ -83,7 +83,7 @@ final class References {
         try {
             return Trees.pointed(YamlTree.parse(typed));
         } catch (ParseTrouble notYaml) {
-            throw new EditTrouble("\"" + typed + "\" is no key with a value: "
+            throw new EditTrouble("\"" + typed + "\" is not a key with a value: "
                     + notYaml.finding().message());
         }
     }

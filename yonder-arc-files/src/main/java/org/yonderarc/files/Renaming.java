@@ -72,7 +72,7 @@ final class Renaming implements Mentions {
         References.known(word, rename.from(), ids);
         Optional<String> problem = Ids.problem(rename.to());
         if (problem.isPresent()) {
-            throw new EditTrouble("\"" + rename.to() + "\" is no id: " + problem.get() + ".");
+            throw new EditTrouble("\"" + rename.to() + "\" is not an id: " + problem.get() + ".");
         }
         if (ids.contains(rename.to())) {
             throw new EditTrouble("There is a " + word + " \"" + rename.to() + "\" already. Choose another name.");

@@ -75,7 +75,7 @@ final class Splice {
     Cut addKey(String pointer, String key, String value) throws EditTrouble {
         Node node = find(pointer);
         if (!(node instanceof MappingNode)) {
-            throw new EditTrouble("\"" + pointer + "\" is no map, so it has no keys. Use \"add\" for a list.");
+            throw new EditTrouble("\"" + pointer + "\" is not a map, so it has no keys. Use \"add\" for a list.");
         }
         return add(node, Integer.MAX_VALUE, key + ": " + value);
     }

@@ -53,7 +53,7 @@ final class TreeEdit {
 
     private static Value added(Value value, Edit.Add add) throws EditTrouble {
         if (!(value instanceof ListValue list)) {
-            throw new EditTrouble("\"" + add.pointer() + "\" is no list. Set a key of it instead.");
+            throw new EditTrouble("\"" + add.pointer() + "\" is not a list. Set a key of it instead.");
         }
         var items = new ArrayList<>(list.items());
         items.add(Math.min(add.index(), items.size()), add.value());
@@ -62,7 +62,7 @@ final class TreeEdit {
 
     private static Value keyed(Value value, Edit.AddKey add) throws EditTrouble {
         if (!(value instanceof MapValue map)) {
-            throw new EditTrouble("\"" + add.pointer() + "\" is no map, so it has no keys.");
+            throw new EditTrouble("\"" + add.pointer() + "\" is not a map, so it has no keys.");
         }
         var entries = new ArrayList<MapValue.Entry>();
         for (MapValue.Entry entry : map.entries()) {

@@ -162,7 +162,7 @@ final class YamlTree {
             throw new ParseTrouble(
                     Code.SYNTAX,
                     spot,
-                    "\"" + Brief.value(text) + "\" is no number.",
+                    "\"" + Brief.value(text) + "\" is not a number.",
                     "Put it in quotes if it is a text.");
         }
     }

@@ -81,8 +81,8 @@ class CompanionsTest {
                 "{}                                                                    | There is no token \"brand.tone\"",
                 "{ \"brand\": { \"tone\": { \"$value\": \"{brand.tone}\" } } }            | leads back to itself",
                 "{ \"brand\": { \"tone\": { \"$value\": \"{brand.tune}\" } } }            | There is no token \"brand.tune\"",
-                "{ \"brand\": { \"tone\": { \"$value\": [ 1 ] } } }                       | is no colour in sRGB",
-                "{ \"brand\": { \"tone\": { \"$value\": { \"colorSpace\": \"lab\" } } } } | is no colour in sRGB",
+                "{ \"brand\": { \"tone\": { \"$value\": [ 1 ] } } }                       | is not a colour in sRGB",
+                "{ \"brand\": { \"tone\": { \"$value\": { \"colorSpace\": \"lab\" } } } } | is not a colour in sRGB",
                 "{ broken                                                              | JSON",
             })
     void aTokenThatMeansNothingIsReportedOnce(String tokens, String message) throws Exception {

@@ -85,7 +85,7 @@ class JourneyFileTest {
             value = {
                 "journeys: { A: [ { do: back, att: x } ] } | line 1: Leg has no key \"att\". Did you mean \"at\"?",
                 "journey: { A: [] }                        | Did you mean \"journeys\"?",
-                "device: Ph ne                             | \"Ph ne\" is no name of a device",
+                "device: Ph ne                             | \"Ph ne\" is not the name of a device",
                 "journeys: { A: 3 }                        | takes a list, but here is a number",
                 "[]                                        | takes a map",
                 "facts: { a: [] }                          | takes a text, a number, true or false",
@@ -101,7 +101,7 @@ class JourneyFileTest {
         var trouble = assertThrows(
                 FileTrouble.class,
                 () -> differences("device: 3x\njourneys:\n  A:\n    - { do: back, att: x }\n    - 3\n"));
-        assertTrue(trouble.getMessage().contains("line 1: \"3x\" is no name of a device"));
+        assertTrue(trouble.getMessage().contains("line 1: \"3x\" is not the name of a device"));
         assertTrue(trouble.getMessage().contains("line 4: "), trouble.getMessage());
         assertTrue(trouble.getMessage().contains("line 5: "), trouble.getMessage());
     }

@@ -176,7 +176,7 @@ class PlanEditorTest {
                 "before:/menus/main/9=map | There is nothing at \"/menus/main/9\"",
                 "before:/screens/map=Find | Write a key and its value",
                 "before:/screens/map=pool: Pool | has a key \"pool\" already",
-                "set:/app/name={a: | is no value",
+                "set:/app/name={a: | is not a value",
             })
     void whatCanNotBeDoneIsToldWithTheReason(String edit, String reason) {
         EditTrouble trouble = assertThrows(EditTrouble.class, () -> edited(PLAN, edit));

@@ -165,7 +165,7 @@ class PlanStoreTest {
     void aFileThatIsNoHistoryIsLeftAlone() throws Exception {
         Files.writeString(PlanStore.historyOf(file), "my notes");
         FileTrouble refused = assertThrows(FileTrouble.class, () -> edit("set:/app/name=Pier"));
-        assertTrue(refused.getMessage().contains("this is no history of changes"), refused.getMessage());
+        assertTrue(refused.getMessage().contains("this is not a history of changes"), refused.getMessage());
         assertEquals("my notes", Files.readString(PlanStore.historyOf(file)));
         assertEquals(PLAN, Files.readString(file));
     }

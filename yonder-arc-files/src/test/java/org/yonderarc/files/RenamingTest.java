@@ -108,7 +108,7 @@ class RenamingTest {
             value = {
                 "fact:crate=boxes | There is no fact \"crate\". Did you mean \"crates\"?",
                 "fact:crates=port | There is a fact \"port\" already.",
-                "fact:crates=Big Box | \"Big Box\" is no id:",
+                "fact:crates=Big Box | \"Big Box\" is not an id:",
                 "kind:phone=wide | There is a kind \"wide\" already.",
                 "required:quay=pier | There is no edit \"required\".",
             })
