@@ -436,7 +436,7 @@ class PlanEditorTest {
         for (String[] wrong : new String[][] {
             {PLAN, "screen:tidse=x", "Did you mean \"tides\"?"},
             {PLAN, "screen:tides=pool", "already"},
-            {PLAN, "screen:tides=Not An Id", "no id"},
+            {PLAN, "screen:tides=Not An Id", "not an id"},
             {PLAN, "set:/app/name=Shore", "already"},
             {PLAN, "remove:/menus/main/9", "nothing at"},
             {PLAN, "move:/app/name=0", "list"},
