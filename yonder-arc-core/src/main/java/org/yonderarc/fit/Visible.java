@@ -27,6 +27,7 @@ public final class Visible {
     /** The selected item of each menu, found once. */
     private final Map<String, Optional<Item>> selected = new HashMap<>();
 
+    /** What shows of a plan there. */
     public Visible(Plan plan, Device device, Place place, State state) {
         this.plan = plan;
         this.device = device;
@@ -35,10 +36,12 @@ public final class Visible {
         this.kind = DeviceKind.at(plan.kinds(), device.width());
     }
 
+    /** The id of the device's kind. */
     public String kind() {
         return kind;
     }
 
+    /** The form of a bar that shows on the kind of the device. */
     public Form form(Bar bar) {
         return bar.form(kind).orElseThrow();
     }
@@ -75,6 +78,7 @@ public final class Visible {
                         .anyMatch(other -> other.menu().isPresent() && depth(other) > depth(bar)));
     }
 
+    /** Whether a bar shows. */
     public boolean bar(Bar bar) {
         BarsOn bars = plan.screens().get(place.screen()).bars();
         return bar.form(kind)
@@ -91,6 +95,7 @@ public final class Visible {
         return bar.within().map(screen -> plan.above(screen).size()).orElse(0);
     }
 
+    /** Whether an item shows. */
     public boolean item(Item item) {
         return item.when().map(condition -> condition.holds(state.facts())).orElse(true) && at(item.visibility());
     }
@@ -99,6 +104,7 @@ public final class Visible {
         return visibility.shows(kind, device.width(), device.height(), device.pointer());
     }
 
+    /** The items of a menu that show, in order. */
     public List<Item> items(Menu menu) {
         return repeated(menu.items().stream()).filter(this::item).toList();
     }

@@ -35,6 +35,7 @@ public record ItemLayout(
         return side == Form.IconSide.ABOVE || side == Form.IconSide.BELOW;
     }
 
+    /** Whether an item shows its label. */
     public boolean showsLabel(FittedItem item) {
         boolean wanted = labels == Form.Labels.ALL || labels == Form.Labels.SELECTED && item.selected();
         return wanted || item.icon().isEmpty();
@@ -55,6 +56,7 @@ public record ItemLayout(
         return Math.max(measure.width(text, type(item.look(), true)), measure.width(text, type(item.look(), false)));
     }
 
+    /** The height of a line of text, in dp. */
     public static double lineHeight(Type type) {
         return crisp(type.size() * Metrics.LINE);
     }

@@ -17,8 +17,11 @@ public final class Metrics {
     /** The height of a line of text as a share of its size. */
     public static final double LINE = 1.3;
 
+    /** The side of a badge without text, in dp. */
     public static final double DOT = 8;
+    /** The height of a badge with text, in dp. */
     public static final double BADGE_HEIGHT = 16;
+    /** How the text of a badge is set. */
     public static final Type BADGE = Type.semibold(10);
     /** Between a badge's text and its ends. */
     public static final double BADGE_PADDING = 4.5;
@@ -27,9 +30,10 @@ public final class Metrics {
     /** Slots are whole multiples of this, so that all are equal to the last bit and tile without a gap. */
     public static final double SLOT_GRID = 1.0 / 64;
 
-    /** The picture of a person in a top bar, and in a drawer. */
+    /** The picture of a person in a top bar, in dp. */
     public static final double FACE_SMALL = 32;
 
+    /** The picture of a person in a drawer, in dp. */
     public static final double FACE = 56;
     /** The part of the screen that stays free beside an open drawer. */
     public static final double BESIDE_DRAWER = 56;
@@ -37,9 +41,10 @@ public final class Metrics {
     public static final double HEADING = 44;
     /** A divider in a list of items. */
     public static final double DIVIDER = 17;
-    /** Logos. */
+    /** The greatest width of a logo, in dp. */
     public static final double LOGO_WIDTH = 132;
 
+    /** The greatest height of a logo, in dp. */
     public static final double LOGO_HEIGHT = 32;
 
     /** The thickness of lines between bars and content, and between items. */

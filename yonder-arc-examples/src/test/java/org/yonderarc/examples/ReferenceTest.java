@@ -33,8 +33,7 @@ class ReferenceTest {
     @ValueSource(strings = {"core", "files", "draw", "web", "desktop"})
     void everythingThatIsExportedIsDocumented(String module) throws Exception {
         Path main = Path.of("../yonder-arc-" + module + "/src/main/java");
-        List<String> packages = EXPORTED
-                .matcher(Files.readString(main.resolve("module-info.java")))
+        List<String> packages = EXPORTED.matcher(Files.readString(main.resolve("module-info.java")))
                 .results()
                 .map(found -> found.group(1))
                 .toList();
@@ -71,10 +70,16 @@ class ReferenceTest {
             looked++;
             if (one.getMessage(Locale.ROOT).contains("no comment")) {
                 Path source = Path.of(one.getSource().toUri());
-                String name = main.toAbsolutePath().normalize().relativize(source.normalize()).getParent().toString();
+                String name = main.toAbsolutePath()
+                        .normalize()
+                        .relativize(source.normalize())
+                        .getParent()
+                        .toString();
                 String line = line(source, (int) one.getLineNumber());
                 boolean isPublic = Files.readString(source).contains("\npublic ");
-                if (packages.contains(name.replace('/', '.')) && isPublic && !COMPACT.matcher(line).matches()) {
+                if (packages.contains(name.replace('/', '.'))
+                        && isPublic
+                        && !COMPACT.matcher(line).matches()) {
                     undocumented.add(source.getFileName() + ":" + one.getLineNumber() + " " + line.strip());
                 }
             }

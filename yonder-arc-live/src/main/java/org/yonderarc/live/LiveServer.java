@@ -39,15 +39,17 @@ public final class LiveServer implements AutoCloseable {
 
     private final Server server;
     private final Watch watch;
+    private final Site site;
     private final Pages pages;
     private final ScheduledExecutorService beats;
     private final CountDownLatch over = new CountDownLatch(1);
     private final URI address;
     private final int port;
 
-    private LiveServer(Server server, Watch watch, Pages pages, URI address, int port) {
+    private LiveServer(Server server, Watch watch, Site site, Pages pages, URI address, int port) {
         this.server = server;
         this.watch = watch;
+        this.site = site;
         this.pages = pages;
         this.address = address;
         this.port = port;
@@ -107,7 +109,7 @@ public final class LiveServer implements AutoCloseable {
             site.warm();
             var watch = new Watch(plan, site::changed);
             URI address = URI.create("http://127.0.0.1:" + taken + "/" + secret + "/");
-            return new LiveServer(server, watch, pages, address, taken);
+            return new LiveServer(server, watch, site, pages, address, taken);
         } catch (BindException taken) {
             throw taken;
         } catch (Exception failed) {
@@ -154,6 +156,7 @@ public final class LiveServer implements AutoCloseable {
         watch.close();
         beats.shutdownNow();
         pages.close();
+        site.close();
         try {
             server.stop();
         } catch (Exception alreadyStopped) {

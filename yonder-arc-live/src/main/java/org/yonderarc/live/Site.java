@@ -26,6 +26,8 @@ final class Site extends Handler.Abstract {
             + " font-src data: 'self'; img-src data: 'self'; connect-src 'self'; base-uri 'none'; form-action 'none';"
             + " frame-ancestors 'none'";
     private static final int WARM = 8;
+    /** How long the last of them is waited for, in ms. */
+    private static final int PATIENCE = 5000;
     /** The largest request, in bytes: an uploaded picture. */
     private static final int LARGEST = 6 << 20;
     /** The longest state that pages which follow each other tell, in characters. */
@@ -51,6 +53,8 @@ final class Site extends Handler.Abstract {
 
     private final LivePlan plan;
     private final Pages pages;
+    private volatile boolean isOver;
+    private Thread warming = new Thread();
     private final Gate gate;
     private final Bench bench;
     private final Session session;
@@ -69,18 +73,28 @@ final class Site extends Handler.Abstract {
 
     /** Has everything loaded that the first page and the first edit take, while people open the page. */
     void warm() {
-        var thread = new Thread(
+        warming = new Thread(
                 () -> {
                     session.warm();
-                    for (int i = 0; i < WARM; i++) {
+                    for (int i = 0; i < WARM && !isOver; i++) {
                         bench.warm();
                         session.now(0);
                     }
                 },
                 "yonder-warm");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        thread.start();
+        warming.setDaemon(true);
+        warming.setPriority(Thread.MIN_PRIORITY);
+        warming.start();
+    }
+
+    /** Ends what goes on beside requests: after that nobody is at the plan's folder any more. */
+    void close() {
+        isOver = true;
+        try {
+            warming.join(PATIENCE);
+        } catch (InterruptedException hurried) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     /** The plan is another now: every page is told. */
