@@ -15,6 +15,7 @@ import org.yonderarc.files.FindingText;
 import org.yonderarc.files.Fixes;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.PlanStore;
+import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
 import picocli.CommandLine.ArgGroup;
@@ -88,13 +89,26 @@ final class CheckCommand implements Callable<Integer> {
         if (output.json) {
             out.print(isOne ? FindingJson.report(read.get(0)) : FindingJson.report(read));
         } else if (output.sarif) {
-            out.print(FindingSarif.report(read));
+            out.print(FindingSarif.report(
+                    read.stream().map(CheckCommand::fromHere).toList()));
         } else {
             read.forEach(file -> out.print(FindingText.report(file, Terminal.colours())));
         }
         boolean fails =
                 read.stream().anyMatch(file -> file.plan().isEmpty() || strict && file.count(Severity.WARNING) > 0);
         return trouble.isPresent() ? Main.FAILED : fails ? Main.PLAN_HAS_ERRORS : Main.FINE;
+    }
+
+    /** Named from the folder that the command runs in, as code hosts want it; what is outside of it keeps its name. */
+    private static PlanFile fromHere(PlanFile file) {
+        Path here = Path.of("").toAbsolutePath();
+        Path there = Path.of(file.source().name()).toAbsolutePath().normalize();
+        if (!there.startsWith(here)) {
+            return file;
+        }
+        var source =
+                new SourceText(here.relativize(there).toString(), file.source().text());
+        return new PlanFile(source, file.findings(), file.plan());
     }
 
     /** The file with everything mended that is certain, written in place of the old one. */

@@ -1,5 +1,8 @@
 package org.yonderarc.cli;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.SafeFile;
@@ -59,6 +62,9 @@ final class ExportCommand implements Callable<Integer> {
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
         plan.inputs(sound).spare(output);
+        if (!ending.equals("scxml") && Files.exists(output) && !isMade()) {
+            throw new Refusal(output + ": this file was not made by yonder export, and is kept. Name another one.");
+        }
         try {
             SafeFile.write(output, text(sound, ending, name.substring(0, name.lastIndexOf('.'))));
         } catch (IllegalArgumentException impossible) {
@@ -66,6 +72,15 @@ final class ExportCommand implements Callable<Integer> {
         }
         spec.commandLine().getOut().println("Wrote " + output + ".");
         return Main.FINE;
+    }
+
+    /** Whether what is there is an older one of ours; source code of a person's own is never replaced. */
+    private boolean isMade() {
+        try (var in = Files.newInputStream(output)) {
+            return new String(in.readNBytes(64), StandardCharsets.UTF_8).startsWith("// Made from ");
+        } catch (IOException unreadable) {
+            return false;
+        }
     }
 
     private String text(Plan sound, String ending, String name) {

@@ -67,6 +67,19 @@ class ExportCommandTest {
         assertEquals(PLAN, Files.readString(folder.resolve("quay.yaml")));
     }
 
+    /** Names are written again; what a person wrote stays. */
+    @Test
+    void onlyWhatWasMadeIsReplaced() throws Exception {
+        Path java = folder.resolve("Places.java");
+        assertEquals(0, export(PLAN, "-o", java.toString()));
+        assertEquals(0, export(PLAN.replace("tides: {}", "tides: {}, map: {}"), "-o", java.toString()));
+        assertTrue(Files.readString(java).contains("MAP"));
+        Files.writeString(java, "class Places {}\n");
+        assertEquals(2, export(PLAN, "-o", java.toString()));
+        assertTrue(err.toString().contains("was not made by yonder export"), err.toString());
+        assertEquals("class Places {}\n", Files.readString(java));
+    }
+
     @Test
     void aPlanWithErrorsHasNoNames() throws Exception {
         assertEquals(

@@ -125,6 +125,10 @@ class PipelineTest {
                 text(after, "runs", 0, "tool", "driver", "rules", 0, "helpUri").endsWith("/findings/unknown-screen"));
         Object[] uri = {"runs", 0, "results", 0, "locations", 0, "physicalLocation", "artifactLocation", "uri"};
         assertEquals(plan.toUri().toString(), text(after, uri));
+        Path here = Files.createDirectories(Path.of("target", "pipeline")).resolve("quay.yaml");
+        Files.writeString(here, Files.readString(plan));
+        yonder("check", here.toAbsolutePath(), "--sarif");
+        assertEquals("target/pipeline/quay.yaml", text(JsonText.read(out.toString()), uri));
     }
 
     @Test

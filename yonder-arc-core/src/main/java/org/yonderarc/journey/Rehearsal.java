@@ -108,6 +108,11 @@ public final class Rehearsal {
         return new Rehearsal(Walk.of(navigator.plan()), journey, navigator::take, navigator::state);
     }
 
+    /** The plan that it is walked through. */
+    public Plan plan() {
+        return walk.plan();
+    }
+
     /** The state that has been come to. */
     public State state() {
         return now.get();

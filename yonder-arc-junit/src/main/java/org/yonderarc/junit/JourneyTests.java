@@ -36,19 +36,16 @@ import org.yonderarc.walk.Walk;
  * }</pre>
  */
 public final class JourneyTests {
-    private final Supplier<Plan> plan;
     private final Function<Journey, Rehearsal> begin;
     private final List<Journey> journeys;
     private final Optional<TestReporter> reporter;
     private final Optional<Studio> studio;
 
     private JourneyTests(
-            Supplier<Plan> plan,
             Function<Journey, Rehearsal> begin,
             List<Journey> journeys,
             Optional<TestReporter> reporter,
             Optional<Studio> studio) {
-        this.plan = plan;
         this.begin = begin;
         this.journeys = List.copyOf(journeys);
         this.reporter = reporter;
@@ -58,8 +55,7 @@ public final class JourneyTests {
     /** Journeys through a plan. */
     public static JourneyTests of(Plan plan, List<Journey> journeys) {
         Objects.requireNonNull(plan, "plan");
-        return new JourneyTests(
-                () -> plan, journey -> Rehearsal.on(plan, journey), journeys, Optional.empty(), Optional.empty());
+        return new JourneyTests(journey -> Rehearsal.on(plan, journey), journeys, Optional.empty(), Optional.empty());
     }
 
     /**
@@ -70,11 +66,7 @@ public final class JourneyTests {
     public static JourneyTests of(Supplier<Navigator> navigator, List<Journey> journeys) {
         Objects.requireNonNull(navigator, "navigator");
         return new JourneyTests(
-                () -> navigator.get().plan(),
-                journey -> Rehearsal.on(navigator.get(), journey),
-                journeys,
-                Optional.empty(),
-                Optional.empty());
+                journey -> Rehearsal.on(navigator.get(), journey), journeys, Optional.empty(), Optional.empty());
     }
 
     /**
@@ -92,7 +84,7 @@ public final class JourneyTests {
      * @param with what it is drawn with: an app's own icons, pictures and font
      */
     public JourneyTests drawing(TestReporter to, Studio with) {
-        return new JourneyTests(plan, begin, journeys, Optional.of(to), Optional.of(with));
+        return new JourneyTests(begin, journeys, Optional.of(to), Optional.of(with));
     }
 
     /** The tests, for a method with {@link org.junit.jupiter.api.TestFactory}. */
@@ -145,7 +137,7 @@ public final class JourneyTests {
         if (reporter.isEmpty()) {
             return;
         }
-        Plan walked = plan.get();
+        Plan walked = at.plan();
         Scene scene = new View(Walk.of(walked), journey.on(walked), studio.get().measure()).scene(at.state());
         String svg = studio.get().svg(scene);
         reporter.get()
