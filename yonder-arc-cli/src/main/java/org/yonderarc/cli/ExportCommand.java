@@ -18,10 +18,7 @@ import picocli.CommandLine.Spec;
 
 @Command(
         name = "export",
-        description = {
-            "Writes the plan for other tools: its names as Java or TypeScript,",
-            "or the navigation as a state machine in SCXML."
-        },
+        description = "Writes the plan's names as Java or TypeScript, or the navigation as a state machine in SCXML.",
         mixinStandardHelpOptions = true,
         sortOptions = false,
         footer = {

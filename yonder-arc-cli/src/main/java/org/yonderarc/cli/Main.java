@@ -51,8 +51,8 @@ import picocli.CommandLine.ParseResult;
             "  yonder draw brinelight.yaml -o surveys.png --screen surveys",
             "  yonder walk brinelight.yaml choose:surveys open:survey?survey=41 back",
             "",
-            "Exit status: 0 fine, 1 the plan has errors, 2 the command could not be carried out,",
-            "3 plans differ, or a journey isn't as expected.",
+            "Exit status: 0 all is fine, 1 the plan has errors, 2 the command could not run,",
+            "  3 plans differ, or a journey isn't as expected.",
         })
 public final class Main implements Runnable {
     /** Everything went well. */

@@ -34,7 +34,7 @@ import picocli.CommandLine.Spec;
         sortOptions = false,
         footer = {
             "",
-            "A leg of a journey: { do: choose:crew, at: sign-in, selected: crew, back: tides }",
+            "A leg of a journey: { do: choose:crew, at: sign-in, back: tides }",
             "",
             "Example:",
             "  yonder rehearse brinelight.yaml journeys.yaml",

@@ -118,8 +118,8 @@ public enum Code {
     NESTED_DRAWERS(WARNING, "Two drawers at one edge: nobody knows which one a swipe opens."),
     /** What is smaller than 48 dp is hard to hit with a finger. */
     SMALL_TARGET(WARNING, "What is smaller than 48 dp is hard to hit with a finger."),
-    /** Who can't tell the two colours apart doesn't see where they are. */
-    COLOUR_ALONE(WARNING, "Who can't tell the two colours apart doesn't see where they are."),
+    /** Anyone who can't tell the two colours apart doesn't see where they are. */
+    COLOUR_ALONE(WARNING, "Anyone who can't tell the two colours apart doesn't see where they are."),
     /** Two items with one name lead to different places: nobody can know which one is meant. */
     AMBIGUOUS_LABEL(WARNING, "Two items with one name lead to different places: nobody can know which one is meant."),
     /** A text for what isn't there is never shown; probably its key is misspelt. */
