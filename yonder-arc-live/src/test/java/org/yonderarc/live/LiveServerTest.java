@@ -329,6 +329,9 @@ class LiveServerTest {
         String much = "x".repeat(100_000);
         try (Socket slow = listening("slow");
                 Socket quick = listening("quick")) {
+            // Nothing is told to a page before the server has taken it in.
+            assertTrue(readUntil(slow.getInputStream(), "event: changed\n"));
+            assertTrue(readUntil(quick.getInputStream(), "event: changed\n"));
             // 30 MB, when a connection buffers six at most.
             for (int i = 0; i < 300; i++) {
                 served.post("moved", "{\"page\": \"other\", \"state\": \"" + much + i + "!\"}");
@@ -416,9 +419,11 @@ class LiveServerTest {
     private static String readAll(InputStream in, String wanted) throws Exception {
         var seen = new StringBuilder();
         var buffer = new byte[65536];
+        long start = System.nanoTime();
         while (seen.indexOf(wanted, Math.max(0, seen.length() - buffer.length - wanted.length())) < 0) {
             int read = in.read(buffer);
-            if (read < 0) {
+            // Signs of life go on for ever; what is wanted doesn't take that long.
+            if (read < 0 || System.nanoTime() - start > 60_000_000_000L) {
                 break;
             }
             seen.append(new String(buffer, 0, read, StandardCharsets.UTF_8));
