@@ -36,9 +36,9 @@ final class JourneyReport {
         return Optional.ofNullable(outcomes.get(journey)).flatMap(Rehearsal.Outcome::difference);
     }
 
-    private static long failed(List<Journey> journeys, JourneyReport report) {
+    private long failed(List<Journey> journeys) {
         return journeys.stream()
-                .filter(journey -> report.difference(journey).isPresent())
+                .filter(journey -> difference(journey).isPresent())
                 .count();
     }
 
@@ -67,7 +67,7 @@ final class JourneyReport {
                     .append(suite)
                     .append("\" tests=\"")
                     .append(journeys.size());
-            out.append("\" failures=\"").append(failed(journeys, this)).append("\" errors=\"0\" skipped=\"0\">\n");
+            out.append("\" failures=\"").append(failed(journeys)).append("\" errors=\"0\" skipped=\"0\">\n");
             for (Journey journey : journeys) {
                 out.append("    <testcase classname=\"").append(suite).append("\" name=\"");
                 out.append(Markup.escape(journey.name())).append('"');

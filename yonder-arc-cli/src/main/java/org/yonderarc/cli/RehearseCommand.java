@@ -6,9 +6,12 @@ import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
+import org.yonderarc.draw.Studio;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.JourneyFile;
 import org.yonderarc.files.SafeFile;
@@ -59,6 +62,9 @@ final class RehearseCommand implements Callable<Integer> {
     @ArgGroup(exclusive = true)
     private Form form = new Form();
 
+    private final Set<Path> drawn = new HashSet<>();
+    private Studio studio;
+
     private static final class Form {
         @Option(names = "--json", description = "What came of each journey as JSON.")
         private boolean json;
@@ -73,6 +79,31 @@ final class RehearseCommand implements Callable<Integer> {
         } catch (IOException failed) {
             throw new Refusal(wanted + ": the folder can't be made (" + failed.getMessage() + "). Name another one.");
         }
+    }
+
+    /** The plan and the journeys, none of which is replaced. */
+    private Inputs inputs(Plan sound) {
+        Inputs inputs = plan.inputs(sound);
+        files.forEach(inputs::file);
+        return inputs;
+    }
+
+    /** Draws where a journey went astray; those of the same name in several files have a picture each. */
+    private Path draw(Plan sound, Rehearsal.Outcome outcome, Path folder) throws Exception {
+        if (drawn.isEmpty()) {
+            studio = plan.studio(sound);
+        }
+        Journey journey = outcome.journey();
+        String slug = Ids.slug(journey.name());
+        String name = slug.isEmpty() ? "journey" : slug;
+        Path picture = folder.resolve(name + ".png");
+        for (int i = 2; !drawn.add(picture); i++) {
+            picture = folder.resolve(name + "-" + i + ".png");
+        }
+        Scene scene = new View(Walk.of(sound), journey.on(sound), studio.measure()).scene(outcome.state());
+        inputs(sound).spare(picture);
+        SafeFile.write(picture, studio.png(scene, 1));
+        return picture;
     }
 
     @Override
@@ -114,26 +145,20 @@ final class RehearseCommand implements Callable<Integer> {
                             .reduce((a, b) -> a + "\n           " + b)
                             .orElse(""));
             if (output.isPresent()) {
-                var studio = plan.studio(sound);
-                Scene scene = new View(Walk.of(sound), journey.on(sound), studio.measure()).scene(outcome.state());
-                Path picture = output.get().resolve(Ids.slug(journey.name()) + ".png");
-                Inputs inputs = plan.inputs(sound);
-                files.forEach(inputs::file);
-                inputs.spare(picture);
-                SafeFile.write(picture, studio.png(scene, 1));
+                Path picture = draw(sound, outcome, output.get());
                 out.println("             picture: " + picture);
                 report.drawn(journey, picture);
-                plan.notes(spec.commandLine().getErr());
             }
+        }
+        if (!drawn.isEmpty()) {
+            plan.notes(spec.commandLine().getErr());
         }
         out.println(journeys.size() + " journeys, " + failed + " not as expected.");
         if (form.json) {
             spec.commandLine().getOut().print(report.json());
         }
         if (form.junit.isPresent()) {
-            Inputs inputs = plan.inputs(sound);
-            files.forEach(inputs::file);
-            inputs.spare(form.junit.get());
+            inputs(sound).spare(form.junit.get());
             SafeFile.write(form.junit.get(), report.junit());
         }
         return failed == 0 ? Main.FINE : Main.DIFFERS;

@@ -166,6 +166,16 @@ class PipelineTest {
         var failures = document.getElementsByTagName("failure");
         assertEquals(1, failures.getLength());
         assertTrue(failures.item(0).getTextContent().contains("at should be \"tides\", but is \"map\""));
+        Files.writeString(folder.resolve("others.yaml"), JOURNEYS);
+        Path both = folder.resolve("made/both");
+        yonder(
+                "rehearse",
+                app("quay.yaml"),
+                folder.resolve("journeys.yaml"),
+                folder.resolve("others.yaml"),
+                "-o",
+                both);
+        assertTrue(Files.exists(both.resolve("astray.png")) && Files.exists(both.resolve("astray-2.png")));
         assertEquals(3, yonder("rehearse", app("quay.yaml"), folder.resolve("journeys.yaml"), "--json"));
         Value report = JsonText.read(out.toString());
         assertEquals("Astray", text(report, 1, "journey"));

@@ -78,9 +78,10 @@ public final class NavigationMap {
      * The map of a shot's plan, the thumbnails in its setting.
      *
      * @throws IllegalArgumentException if the plan has more than {@link #MOST_SCREENS} screens
+     * @throws IllegalStateException if the layout library, an optional dependency, is missing
      */
     public static Scene of(Shot shot, TextMeasure measure) {
-        return new NavigationMap(shot, measure, few(shot) <= MOST_THUMBS).draw();
+        return drawn(shot, measure, few(shot) <= MOST_THUMBS);
     }
 
     /**
@@ -91,7 +92,17 @@ public final class NavigationMap {
      */
     public static Scene ofNames(Shot shot, TextMeasure measure) {
         few(shot);
-        return new NavigationMap(shot, measure, false).draw();
+        return drawn(shot, measure, false);
+    }
+
+    private static Scene drawn(Shot shot, TextMeasure measure, boolean hasThumbs) {
+        try {
+            return new NavigationMap(shot, measure, hasThumbs).draw();
+        } catch (NoClassDefFoundError missing) {
+            throw new IllegalStateException(
+                    "a map is laid out with com.github.vlsi.mxgraph:jgraphx, which is not there; add it to the dependencies",
+                    missing);
+        }
     }
 
     /** The key of the node that stands for a screen. */

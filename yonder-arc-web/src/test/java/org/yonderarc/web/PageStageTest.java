@@ -396,6 +396,12 @@ class PageStageTest {
         browser.executeScript(
                 "const list = document.querySelector('#device nav > div:last-child'); list.scrollLeft = 999");
         until(() -> number(browser, "document.querySelector('#device nav > div:last-child').scrollLeft") > 50);
+        // A finger scrolls it to all sides ("manipulation" is all of panning), and nothing else across: the rest is the
+        // app's.
+        assertEquals(
+                List.of("manipulation", "pan-y pinch-zoom"),
+                browser.executeScript("return ['nav > div:last-child', 'main'].map(part =>"
+                        + " getComputedStyle(document.querySelector('#device ' + part)).touchAction)"));
         named("Six").click();
         rest("Six");
     }
