@@ -1,12 +1,10 @@
 package org.yonderarc.cli;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.files.Scxml;
+import org.yonderarc.places.Generated;
 import org.yonderarc.places.JavaPlaces;
 import org.yonderarc.places.TypeScriptPlaces;
 import org.yonderarc.plan.Plan;
@@ -59,7 +57,7 @@ final class ExportCommand implements Callable<Integer> {
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
         plan.inputs(sound).spare(output);
-        if (!ending.equals("scxml") && Files.exists(output) && !isMade()) {
+        if (!ending.equals("scxml") && !Generated.isReplaceable(output)) {
             throw new Refusal(output + ": this file was not made by yonder export, and is kept. Name another one.");
         }
         try {
@@ -69,15 +67,6 @@ final class ExportCommand implements Callable<Integer> {
         }
         spec.commandLine().getOut().println("Wrote " + output + ".");
         return Main.FINE;
-    }
-
-    /** Whether what is there is an older one of ours; source code of a person's own is never replaced. */
-    private boolean isMade() {
-        try (var in = Files.newInputStream(output)) {
-            return new String(in.readNBytes(64), StandardCharsets.UTF_8).startsWith("// Made from ");
-        } catch (IOException unreadable) {
-            return false;
-        }
     }
 
     private String text(Plan sound, String ending, String name) {

@@ -53,8 +53,8 @@ class ExportCommandTest {
                 "places.kt | | the name ends in .java or .ts for the plan's names",
                 "places | | the name ends in .java or .ts for the plan's names",
                 "places.ts | org.quay | --package is for a Java class",
-                "my-places.java | | \"my-places\" is not the name of a Java class.",
-                "Places.java | org.1 | \"org.1\" is not the name of a Java package.",
+                "my-places.java | | \"my-places\" can't be the name of a Java class.",
+                "Places.java | org.1 | \"org.1\" can't be the name of a Java package",
                 "quay.yaml | | the name ends in .java or .ts",
             })
     void whatCanNotBeWrittenIsToldAndNothingIs(String name, String packageName, String why) throws Exception {

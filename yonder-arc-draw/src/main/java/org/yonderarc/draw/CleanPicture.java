@@ -120,7 +120,7 @@ final class CleanPicture {
         throw new IOException("it is a broken PNG");
     }
 
-    /** Section B.1.1: segments, each a marker and its length, up to the scan. Application data and comments go. */
+    /** Section B.1.1: segments, each a marker and its length, and scans. Application data, comments and what comes behind the end go. */
     private static byte[] jpeg(byte[] bytes) throws IOException {
         if (bytes.length < 4 || (bytes[0] & 0xFF) != 0xFF || (bytes[1] & 0xFF) != 0xD8) {
             throw new IOException("it is no JPEG");
@@ -128,10 +128,11 @@ final class CleanPicture {
         var out = new ByteArrayOutputStream(bytes.length);
         out.write(bytes, 0, 2);
         int at = 2;
-        while (at + 4 <= bytes.length && (bytes[at] & 0xFF) == 0xFF) {
+        boolean isSeen = false;
+        while (at + 2 <= bytes.length && (bytes[at] & 0xFF) == 0xFF) {
             int marker = bytes[at + 1] & 0xFF;
-            int length = (bytes[at + 2] & 0xFF) << 8 | bytes[at + 3] & 0xFF;
-            if (length < 2 || at + 2 + length > bytes.length) {
+            int length = marker == 0xD9 ? 0 : length(bytes, at + 2);
+            if (marker != 0xD9 && (length < 2 || at + 2 + length > bytes.length)) {
                 break;
             }
             boolean isFrame = marker >= 0xC0 && marker <= 0xCF && marker != 0xC4 && marker != 0xC8 && marker != 0xCC;
@@ -142,15 +143,42 @@ final class CleanPicture {
             }
             // The first and the fourteenth say how colours are meant; all others tell beside the picture.
             boolean isTold = marker == 0xFE || marker > 0xE0 && marker <= 0xEF && marker != 0xEE;
-            if (marker == 0xDA) {
-                out.write(bytes, at, bytes.length - at);
+            if (marker == 0xD9) {
+                out.write(bytes, at, 2);
                 return out.toByteArray();
+            }
+            if (marker == 0xDA) {
+                isSeen = true;
+                int next = endOfScan(bytes, at + length + 2);
+                out.write(bytes, at, next - at);
+                at = next;
+                continue;
             }
             if (!isTold) {
                 out.write(bytes, at, length + 2);
             }
             at += length + 2;
         }
+        if (isSeen) {
+            // Cut off: what there is can be drawn.
+            return out.toByteArray();
+        }
         throw new IOException("it is a broken JPEG");
+    }
+
+    private static int length(byte[] bytes, int at) {
+        return at + 2 > bytes.length ? 0 : (bytes[at] & 0xFF) << 8 | bytes[at + 1] & 0xFF;
+    }
+
+    /** Where the marker stands that ends the data of a scan: neither a byte of data nor a restart (B.1.1.5). */
+    private static int endOfScan(byte[] bytes, int from) {
+        for (int at = from; at + 1 < bytes.length; at++) {
+            int next = bytes[at + 1] & 0xFF;
+            boolean isMarker = (bytes[at] & 0xFF) == 0xFF && next != 0 && next != 0xFF && (next < 0xD0 || next > 0xD7);
+            if (isMarker) {
+                return at;
+            }
+        }
+        return bytes.length;
     }
 }

@@ -1,10 +1,12 @@
 package org.yonderarc.draw;
 
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Objects;
+import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.zip.Deflater;
@@ -46,7 +48,7 @@ final class Sfnt {
 
     /** A WOFF 1.0 file of these tables, made anew. */
     static byte[] woff(SortedMap<String, byte[]> tables) {
-        adjust(tables);
+        adjust(OTTO, tables);
         return woff(OTTO, tables);
     }
 
@@ -83,13 +85,13 @@ final class Sfnt {
         return out.toByteArray();
     }
 
-    /** Makes the sum of the whole file, as it is once unpacked, what it has to be. */
-    private static void adjust(SortedMap<String, byte[]> tables) {
+    /** Makes the sum of the whole file, as it is once unpacked, what it has to be; gives the directory of that file. */
+    private static byte[] adjust(int flavour, SortedMap<String, byte[]> tables) {
         var head = ByteBuffer.wrap(tables.get("head")).putInt(ADJUSTMENT, 0);
         int count = tables.size();
         int power = Integer.highestOneBit(count);
         var directory = ByteBuffer.allocate(12 + 16 * count)
-                .putInt(OTTO)
+                .putInt(flavour)
                 .putShort((short) count)
                 .putShort((short) (16 * power))
                 .putShort((short) Integer.numberOfTrailingZeros(power))
@@ -103,6 +105,27 @@ final class Sfnt {
             sum += sum(raw);
         }
         head.putInt(ADJUSTMENT, WHOLE - sum - sum(directory.array()));
+        return directory.array();
+    }
+
+    /**
+     * The same font with these of its tables alone.
+     *
+     * @throws IOException if it lacks a table without which a font is none
+     */
+    static byte[] only(byte[] file, Set<String> kept) throws IOException {
+        SortedMap<String, byte[]> tables = tables(file);
+        tables.keySet().retainAll(kept);
+        if (tables.getOrDefault("head", new byte[0]).length < ADJUSTMENT + 4) {
+            throw new IOException("it is a broken font");
+        }
+        var out = new ByteArrayOutputStream(file.length);
+        out.writeBytes(adjust(ByteBuffer.wrap(file).getInt(), tables));
+        for (byte[] raw : tables.values()) {
+            out.writeBytes(raw);
+            out.writeBytes(new byte[-raw.length & 3]);
+        }
+        return out.toByteArray();
     }
 
     private static byte[] tag(String tag) {

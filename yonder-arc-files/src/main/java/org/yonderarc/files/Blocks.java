@@ -21,8 +21,10 @@ import org.snakeyaml.engine.v2.nodes.SequenceNode;
  * members themselves stay as they are written.
  */
 final class Blocks {
-    /** Longer lines are broken. */
+    /** Longer lines are broken where an edit has added them. */
     private static final int LONGEST = 120;
+    /** A line that was there before keeps its style until it is longer than this. */
+    private static final int LONGEST_KEPT = 140;
     /** A member that is longer gets lines of its own too. */
     private static final int LONG_MEMBER = 100;
 
@@ -30,9 +32,11 @@ final class Blocks {
 
     private final String text;
     private final Set<String> known;
+    private final int longest;
     private final List<Splice.Cut> cuts = new ArrayList<>();
 
-    private Blocks(String text, Set<String> known) {
+    private Blocks(String text, Set<String> known, int longest) {
+        this.longest = longest;
         this.text = text;
         this.known = known;
     }
@@ -40,7 +44,9 @@ final class Blocks {
     /** The text after an edit, with the lines broken that were not as long before it. */
     static String of(String before, String after) {
         var known = new HashSet<>(before.lines().toList());
-        if (after.lines().noneMatch(line -> line.length() > LONGEST && !known.contains(line))) {
+        boolean isAdded = after.lines().count() > before.lines().count();
+        int longest = isAdded ? LONGEST : LONGEST_KEPT;
+        if (after.lines().noneMatch(line -> line.length() > longest && !known.contains(line))) {
             return after;
         }
         var settings = LoadSettings.builder()
@@ -50,7 +56,7 @@ final class Blocks {
                 .build();
         try {
             Optional<Node> root = new Compose(settings).composeString(after);
-            var run = new Blocks(after, known);
+            var run = new Blocks(after, known, longest);
             root.ifPresent(run::look);
             var out = new StringBuilder(after);
             for (int i = run.cuts.size() - 1; i >= 0; i--) {
@@ -100,7 +106,7 @@ final class Blocks {
         String line = text.substring(from, to < 0 ? text.length() : to);
         String bare = line.endsWith("\r") ? line.substring(0, line.length() - 1) : line;
         boolean endsThere = end(node) == from + bare.stripTrailing().length();
-        return bare.length() > LONGEST
+        return bare.length() > longest
                 && !known.contains(bare)
                 && endsThere
                 && !bare.contains(" &")

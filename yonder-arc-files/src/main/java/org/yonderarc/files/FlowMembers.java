@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * The members of a flow collection, such as {@code [ a, b ]}, with the comments that stand between them: one behind a
@@ -80,11 +81,50 @@ final class FlowMembers {
     }
 
     Splice.Cut with(String member, int index) throws EditTrouble {
+        return with("", member, index);
+    }
+
+    /** With a member more, below lines of comments. */
+    Splice.Cut with(String above, String member, int index) throws EditTrouble {
         if (index == members.size()) {
             lastMayChange();
         }
         var all = new ArrayList<>(members);
-        all.add(index, new Member("", member, ""));
+        all.add(index, new Member(above, member, ""));
+        return cut(all);
+    }
+
+    /** The comments that are about a member. */
+    List<String> comments(int index) {
+        Member member = members.get(index);
+        return Stream.concat(
+                        Stream.of(member.above.split("\n")),
+                        Stream.concat(
+                                Comments.of("[" + member.own + "]").stream().map(Comments.Comment::text),
+                                Stream.of(member.behind)))
+                .filter(comment -> !comment.isEmpty())
+                .toList();
+    }
+
+    /** The members from one to another within one that begins so; the brackets of both end behind them. */
+    Splice.Cut within(String head, int first, int last) throws EditTrouble {
+        if (last == members.size() - 1) {
+            lastMayChange();
+        }
+        String inner = indent + "  ";
+        var own = new StringBuilder(head).append(newline);
+        for (int i = first; i <= last; i++) {
+            Member member = members.get(i);
+            for (String comment : member.above.isEmpty() ? new String[0] : member.above.split("\n")) {
+                own.append(inner).append(comment).append(newline);
+            }
+            own.append(inner).append(member.own).append(i < last ? "," : "");
+            own.append(member.behind.isEmpty() ? "" : " " + member.behind).append(newline);
+        }
+        own.append(indent).append("] }");
+        var all = new ArrayList<>(members.subList(0, first));
+        all.add(new Member("", own.toString(), ""));
+        all.addAll(members.subList(last + 1, members.size()));
         return cut(all);
     }
 

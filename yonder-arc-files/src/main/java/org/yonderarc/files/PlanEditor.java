@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -60,10 +61,29 @@ public final class PlanEditor {
             throw new EditTrouble("The plan says so already; nothing was changed.");
         }
         text = readable(text);
+        keepsComments(edit, text);
         if (edit instanceof Edit.Rename rename) {
             renames.addAll(JourneysBeside.with(rename, tree(source.text())));
         }
         become(text);
+    }
+
+    /** What is removed or replaced takes its comments along; all others stay. */
+    private void keepsComments(Edit edit, String after) throws EditTrouble {
+        if (source.isJson() || edit instanceof Edit.Remove || edit instanceof Edit.Erase) {
+            return;
+        }
+        List<Comments.Comment> lost = Comments.lost(Comments.of(source.text()), Comments.of(after));
+        if (edit instanceof Edit.Set set && !lost.isEmpty()) {
+            var splice = new Splice(source.text());
+            lost = lost.stream()
+                    .filter(comment -> !splice.isWithin(set.pointer(), comment.at()))
+                    .toList();
+        }
+        if (!lost.isEmpty()) {
+            throw new EditTrouble("The comment \"" + Brief.value(lost.get(0).text())
+                    + "\" would be lost. Change this place by hand, or move the comment first.");
+        }
     }
 
     /** The same, with the lines broken that it has made too long; as it is where that would change what it says. */
@@ -178,6 +198,9 @@ public final class PlanEditor {
         if (edit instanceof Edit.Move move) {
             return splice.move(existing(splice, move.pointer()), move.index());
         }
+        if (edit instanceof Edit.Section section) {
+            return section(splice, section);
+        }
         Edit.RenameKey key = (Edit.RenameKey) edit;
         return splice.rename(key.pointer(), FlowText.text(key.name(), json));
     }
@@ -193,6 +216,25 @@ public final class PlanEditor {
         }
         Value moved = new References(tree(source.text())).value(move.pointer()).orElseThrow();
         return splice.moveTo(move.pointer(), move.list(), move.index(), FlowText.write(moved, source.isJson()));
+    }
+
+    private Splice.Cut section(Splice splice, Edit.Section section) throws EditTrouble {
+        boolean json = source.isJson();
+        String list = JsonPointer.parent(section.pointer());
+        int first = JsonPointer.index(JsonPointer.last(section.pointer()));
+        var references = new References(tree(source.text()));
+        var items = new ArrayList<Value>();
+        for (int i = 0; i < section.count(); i++) {
+            items.add(references.value(list + "/" + (first + i)).orElseThrow());
+        }
+        return splice.section(
+                list,
+                first,
+                section.count(),
+                FlowText.text("section", json),
+                FlowText.text("items", json),
+                FlowText.text(section.heading(), json),
+                FlowText.write(TreeEdit.section(section.heading(), items), json));
     }
 
     private static String existing(Splice splice, String pointer) throws EditTrouble {

@@ -88,7 +88,7 @@ final class References {
         }
     }
 
-    /** The values go, and a section with them stands in their place. */
+    /** The values are there. */
     private void section(Edit.Section edit) throws EditTrouble {
         String list = JsonPointer.parent(edit.pointer());
         int first = JsonPointer.index(JsonPointer.last(edit.pointer()));
@@ -96,20 +96,10 @@ final class References {
                 .filter(ListValue.class::isInstance)
                 .map(any -> ((ListValue) any).items().size())
                 .orElse(0);
-        if (first < 0 || first + edit.count() > size) {
+        if (first < 0 || edit.count() > size - first) {
             throw new EditTrouble("\"" + list + "\" has no such values: it has " + size + ", counted from 0.");
         }
-        var items = new ArrayList<Value>();
-        for (int i = 0; i < edit.count(); i++) {
-            items.add(Trees.pointed(value(list + "/" + (first + i)).orElseThrow()));
-        }
-        var section = new java.util.LinkedHashMap<String, Value>();
-        section.put("section", Trees.text(edit.heading()));
-        section.put("items", Trees.list(items));
-        steps.add(new Edit.Set(edit.pointer(), Trees.map(section)));
-        for (int i = edit.count() - 1; i > 0; i--) {
-            steps.add(new Edit.Remove(list + "/" + (first + i)));
-        }
+        steps.add(edit);
     }
 
     /** The whole tree. */

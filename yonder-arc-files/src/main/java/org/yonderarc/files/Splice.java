@@ -195,7 +195,7 @@ final class Splice {
 
     /**
      * The value at {@code pointer} in another list: with its comments, as it is written, where both are lists of lines; else as
-     * {@code value} says.
+     * {@code value} says, below its comments.
      */
     List<Cut> moveTo(String pointer, String list, int index, String value) throws EditTrouble {
         Node from = find(JsonPointer.parent(pointer));
@@ -203,18 +203,108 @@ final class Splice {
         if (!(from instanceof SequenceNode) || !(to instanceof SequenceNode)) {
             throw new EditTrouble("Only what stands in a list can be moved, and only to a list.");
         }
-        boolean isOfLines = isBlock(from) && isBlock(to) && parts(from).size() > 1;
-        if (!isOfLines) {
-            return List.of(remove(pointer), addItem(list, index, value));
+        int place = index(from, JsonPointer.last(pointer));
+        if (!isBlock(from) || !isBlock(to)) {
+            return List.of(remove(pointer), commented(to, index, comments(from, place), value));
         }
-        Part moved = lines(from).get(index(from, JsonPointer.last(pointer)));
+        Part moved = lines(from).get(place);
         List<Part> others = lines(to);
-        int by = column(dash(parts(to).get(0).start)) - column(dash(parts(from).get(0).start));
+        int column = column(dash(parts(from).get(0).start));
+        int by = column(dash(parts(to).get(0).start)) - column;
         String lines = indented(text.substring(moved.start, moved.end), by);
         int end = Math.min(text.length(), moved.end + newline.length());
+        boolean isOnly = parts(from).size() == 1;
+        String left = isOnly ? " ".repeat(column) + "[]" + text.substring(moved.end, end) : "";
         boolean isLast = index >= others.size();
         int at = isLast ? others.get(others.size() - 1).end : others.get(index).start;
-        return List.of(new Cut(moved.start, end, ""), new Cut(at, at, isLast ? newline + lines : lines + newline));
+        return List.of(new Cut(moved.start, end, left), new Cut(at, at, isLast ? newline + lines : lines + newline));
+    }
+
+    /** The comments that are about a member of a list: above it, within it, behind it. */
+    private List<String> comments(Node node, int index) throws EditTrouble {
+        List<Part> parts = parts(node);
+        if (!isBlock(node)) {
+            return members(node, parts).comments(index);
+        }
+        Part lines = lines(node).get(index);
+        return commentsWithin(lines.start, lines.end);
+    }
+
+    private List<String> commentsWithin(int start, int end) {
+        return Comments.of(text).stream()
+                .filter(comment -> comment.at() >= start && comment.at() < end)
+                .map(Comments.Comment::text)
+                .toList();
+    }
+
+    private Cut commented(Node list, int index, List<String> comments, String value) throws EditTrouble {
+        if (comments.isEmpty()) {
+            return add(list, index, value);
+        }
+        List<Part> parts = parts(list);
+        int place = Math.min(index, parts.size());
+        if (isBlock(list)) {
+            String gap = newline + " ".repeat(column(dash(parts.get(0).start)));
+            String lines = String.join(gap, comments) + gap + "- " + value;
+            return place == parts.size()
+                    ? new Cut(lineEnd(parts.get(place - 1).end), lineEnd(parts.get(place - 1).end), gap + lines)
+                    : new Cut(
+                            above(dash(parts.get(place).start)),
+                            above(dash(parts.get(place).start)),
+                            gap.substring(newline.length()) + lines + newline);
+        }
+        if (parts.isEmpty()) {
+            String gap = newline + " ".repeat(indentOf(at(list.getStartMark())) + 2);
+            return new Cut(
+                    at(list.getStartMark()), end(list), "[" + gap + String.join(gap, comments) + gap + value + " ]");
+        }
+        return members(list, parts).with(String.join("\n", comments), value, place);
+    }
+
+    /** How far the line at {@code at} is set in. */
+    private int indentOf(int at) {
+        int end = lineStart(at);
+        while (end < text.length() && text.charAt(end) == ' ') {
+            end++;
+        }
+        return end - lineStart(at);
+    }
+
+    /**
+     * A section in place of members of a list that stand behind each other, which are within it as they are written, with their comments.
+     *
+     * @param value the section on one line
+     */
+    Cut section(String list, int first, int count, String key, String items, String heading, String value)
+            throws EditTrouble {
+        Node node = find(list);
+        List<Part> parts = parts(node);
+        int last = first + count - 1;
+        if (!isBlock(node)) {
+            FlowMembers members = members(node, parts);
+            String head = "{ " + key + ": " + heading + ", " + items + ": [";
+            return members.hasComments()
+                    ? members.within(head, first, last)
+                    : new Cut(
+                            parts.get(first).start,
+                            parts.get(last).end,
+                            head + " " + text.substring(parts.get(first).start, parts.get(last).end) + " ] }");
+        }
+        List<Part> lines = lines(node);
+        int start = lines.get(first).start;
+        int end = lines.get(last).end;
+        boolean isPlain = commentsWithin(start, end).isEmpty()
+                && lines.subList(first, last + 1).stream()
+                        .noneMatch(line ->
+                                text.substring(line.start, line.end).strip().contains("\n"));
+        String indent = " ".repeat(column(dash(parts.get(first).start)));
+        return new Cut(
+                start,
+                end,
+                isPlain
+                        ? indent + "- " + value
+                        : indent + "- " + key + ": " + heading + newline + indent + "  " + items + ":" + newline
+                                + indented(text.substring(start, end), 4));
     }
 
     private static boolean isBlock(Node node) {
@@ -279,6 +369,16 @@ final class Splice {
         try {
             find(pointer);
             return true;
+        } catch (EditTrouble missing) {
+            return false;
+        }
+    }
+
+    /** Whether a place of the text lies within the value at {@code pointer}, or on its last line. */
+    boolean isWithin(String pointer, int place) {
+        try {
+            Node node = find(pointer);
+            return place >= at(node.getStartMark()) && place < lineEnd(end(node));
         } catch (EditTrouble missing) {
             return false;
         }

@@ -1,6 +1,7 @@
 package org.yonderarc.files;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
@@ -26,6 +27,17 @@ final class TreeEdit {
         if (edit instanceof Edit.MoveTo move) {
             return moved(root, move);
         }
+        if (edit instanceof Edit.Section section) {
+            int first = JsonPointer.index(JsonPointer.last(section.pointer()));
+            return at(root, Splice.names(JsonPointer.parent(section.pointer())), value -> {
+                var items = new ArrayList<>(((ListValue) value).items());
+                List<Value> within = items.subList(first, first + section.count());
+                Value made = section(section.heading(), List.copyOf(within));
+                within.clear();
+                items.add(first, made);
+                return Trees.list(items);
+            });
+        }
         if (edit instanceof Edit.Remove remove) {
             return at(root, Splice.names(remove.pointer()), value -> null);
         }
@@ -43,6 +55,14 @@ final class TreeEdit {
                 root,
                 Splice.names(JsonPointer.parent(rename.pointer())),
                 value -> renamed((MapValue) value, old, rename));
+    }
+
+    /** A section of these values. */
+    static Value section(String heading, List<Value> items) {
+        var section = new LinkedHashMap<String, Value>();
+        section.put("section", Trees.text(heading));
+        section.put("items", Trees.list(items));
+        return Trees.map(section);
     }
 
     /** What becomes of one value; nothing for one that goes. */

@@ -2,6 +2,7 @@ package org.yonderarc.places;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,8 +21,26 @@ public final class JavaPlaces {
     /** The classes within it. */
     private static final Set<String> INNER = Set.of("Items", "Facts", "Signals", "Bars", "Written");
 
+    /** Words that are keywords only where a type is named (Java Language Specification 17, 3.9). */
+    private static final Set<String> CONTEXTUAL = Set.of("var", "yield", "record", "sealed", "permits");
+    /** What the class refers to by these names. */
+    private static final Set<String> USED = Set.of(
+            "java",
+            "String",
+            "Object",
+            "Number",
+            "Boolean",
+            "StringBuilder",
+            "IllegalArgumentException",
+            "AssertionError");
+    /** The constant pool of a class has at most 65,535 entries (Java Virtual Machine Specification, 4.1). */
+    private static final int MOST_CONSTANTS = 65_000;
+
     private final Named named;
     private final Plan plan;
+    /** What takes an entry of the constant pool: names and texts once as such, texts once more as what is loaded. */
+    private final Set<String> constants = new HashSet<>();
+
     private final Map<String, String> methods = new HashMap<>();
     private final StringBuilder out = new StringBuilder();
 
@@ -41,22 +60,27 @@ public final class JavaPlaces {
      */
     public static String write(Plan plan, String from, String packageName, String className) {
         Objects.requireNonNull(from, "from");
-        if (!packageName.isEmpty() && !SourceVersion.isName(packageName)) {
-            throw new IllegalArgumentException("\"" + packageName + "\" is not the name of a Java package");
+        if (!packageName.isEmpty() && (!SourceVersion.isName(packageName) || packageName.matches("java(\\..*)?"))) {
+            throw new IllegalArgumentException("\"" + packageName + "\" can't be the name of a Java package of yours");
         }
-        if (!SourceVersion.isIdentifier(className) || SourceVersion.isKeyword(className)) {
-            throw new IllegalArgumentException("\"" + className + "\" is not the name of a Java class");
+        if (!SourceVersion.isIdentifier(className)
+                || SourceVersion.isKeyword(className)
+                || CONTEXTUAL.contains(className)) {
+            throw new IllegalArgumentException("\"" + className + "\" can't be the name of a Java class");
         }
         if (INNER.contains(className)) {
             throw new IllegalArgumentException("the class \"" + className
                     + "\" would hold one of the same name; call it Places, or anything else");
         }
+        if (USED.contains(className)) {
+            throw new IllegalArgumentException("the class \"" + className
+                    + "\" would hide the one of Java that it needs; call it Places, or anything else");
+        }
         return new JavaPlaces(plan).write(from, packageName, className);
     }
 
     private String write(String from, String packageName, String className) {
-        line("// Made from " + from.replaceAll("\\s", " ")
-                + " by \"yonder export\". Make it anew when the plan changes.");
+        line(Generated.head(inComment(from)));
         if (!packageName.isEmpty()) {
             line("package " + packageName + ";");
         }
@@ -69,6 +93,10 @@ public final class JavaPlaces {
         line("public final class " + className + " {");
         line("    private " + className + "() {}");
         plan.screens().forEach(this::screen);
+        if (constants.size() > MOST_CONSTANTS) {
+            throw new IllegalArgumentException("the plan has more screens and parameters than a class of Java can hold;"
+                    + " write its names as TypeScript, or part the plan");
+        }
         names("Items", "The items of the menus.", named.items());
         names("Facts", "What the app tells.", named.facts());
         names("Signals", "What the app is told.", named.signals());
@@ -89,6 +117,7 @@ public final class JavaPlaces {
             line("");
             line("    /** " + inComment(named.about(screen)) + ". */");
             line("    public static final String " + Named.upper(screen.id()) + " = \"" + screen.id() + "\";");
+            constants.addAll(List.of(Named.upper(screen.id()), screen.id(), "\"" + screen.id()));
         } else {
             method(screen, required);
         }
@@ -127,12 +156,14 @@ public final class JavaPlaces {
                         case FLAG -> isRequired ? "boolean" : "Boolean";
                     };
             takes.add(type + " " + names.get(i));
+            constants.addAll(List.of(names.get(i), parameter, "\"" + parameter));
             values.add("\"" + parameter + "\", " + "Written." + (isRequired ? "value" : "option") + "(\"" + parameter
                     + "\", " + names.get(i) + ")");
         }
         line("     * @return the place, as text");
         line("     * @throws IllegalArgumentException if a value is empty or no finite number");
         line("     */");
+        constants.addAll(List.of(name, screen.id(), "\"" + screen.id()));
         line("    public static String " + name + "(" + String.join(", ", takes) + ") {");
         line("        return Written.place(\"" + screen.id() + "\", " + String.join(", ", values) + ");");
         line("    }");
@@ -204,7 +235,7 @@ public final class JavaPlaces {
         return SourceVersion.isKeyword(name) ? name + "_" : name;
     }
 
-    /** A text within a comment: nothing in it ends the comment, is a tag, or an escape of the language. */
+    /** A text within a comment: nothing in it ends the comment or the line, is a tag, an escape of the language, or turns the direction. */
     private static String inComment(String text) {
         return text.strip()
                 .codePoints()
@@ -214,7 +245,7 @@ public final class JavaPlaces {
                     case '>' -> "&gt;";
                     case '@' -> "&#64;";
                     case '\\' -> "&#92;";
-                    default -> Character.isISOControl(c) || Character.isWhitespace(c) ? " " : Character.toString(c);
+                    default -> Generated.isPlain(c) ? Character.toString(c) : " ";
                 })
                 .collect(Collectors.joining())
                 .replace("*/", "*&#47;");

@@ -32,8 +32,7 @@ public final class TypeScriptPlaces {
     }
 
     private String write(String from) {
-        line("// Made from " + from.replaceAll("\\s", " ")
-                + " by \"yonder export\". Make it anew when the plan changes.");
+        line(Generated.head(inComment(from)));
         line("");
         line("/** The screens of " + inComment(plan.app().name()) + ", each with its parameters. */");
         line("export interface Screens {");
@@ -132,8 +131,12 @@ public final class TypeScriptPlaces {
         out.append(left, 0, left.length() - 1).append(";\n");
     }
 
-    /** A text within a comment: nothing in it ends the comment. */
+    /** A text within a comment: nothing in it ends the comment or the line, or turns the direction. */
     private static String inComment(String text) {
-        return text.strip().replaceAll("[\\p{Cntrl}\\s\\u2028\\u2029]+", " ").replace("*/", "* /");
+        return text.strip()
+                .codePoints()
+                .mapToObj(c -> Generated.isPlain(c) ? Character.toString(c) : " ")
+                .collect(Collectors.joining())
+                .replace("*/", "* /");
     }
 }

@@ -160,6 +160,10 @@ class PlanEditorTest {
         assertEquals(
                 "yonder: 1\nmenus:\n  main:\n    - tides\n"
                         + "    - { section: Out there, items: [ { screen: map, id: m }, crew ] }\n",
+                edited(plan.replace(" # last", ""), "section:/menus/main/1..2=Out there"));
+        assertEquals(
+                "yonder: 1\nmenus:\n  main:\n    - tides\n"
+                        + "    - section: Out there\n      items:\n        - { screen: map, id: m }\n        - crew # last\n",
                 edited(plan, "section:/menus/main/1..2=Out there"));
         assertThrows(EditTrouble.class, () -> edited(plan, "section:/menus/main/2..3=Out there"));
         assertThrows(EditTrouble.class, () -> edited(plan, "section:/menus/main/2..1=Out there"));
@@ -448,7 +452,7 @@ class PlanEditorTest {
         }
     }
 
-    /** A line that an edit makes too long to read gets a line for each member; others stay, and comments. */
+    /** A line that an edit makes far too long gets a line for each member; others stay as they are written, and comments. */
     @Test
     void longLinesAreBroken() throws Exception {
         String plan =
@@ -485,9 +489,7 @@ class PlanEditorTest {
                 menus:
                   main:
                     - tides
-                    - screen: map
-                      label: Chart
-                      note: "What is said about it where there is room, in tiles and in lists, which is a lot here"
+                    - { screen: map, label: Chart, note: "What is said about it where there is room, in tiles and in lists, which is a lot here" }
                 """,
                 after);
     }

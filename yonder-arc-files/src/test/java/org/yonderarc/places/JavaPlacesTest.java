@@ -90,7 +90,7 @@ class JavaPlacesTest {
     }
 
     private Class<?> places() throws Exception {
-        String text = JavaPlaces.write(plan(PLAN), "quay.yaml", "org.quay", "Places");
+        String text = JavaPlaces.write(plan(PLAN), "quay\\u000a; class X {} \r\u2028.yaml", "org.quay", "Places");
         assertEquals("", compiled(source("org/quay/Places", text)), text);
         return new URLClassLoader(new URL[] {folder.toUri().toURL()}).loadClass("org.quay.Places");
     }
@@ -174,9 +174,14 @@ class JavaPlacesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "org..quay | Places | \"org..quay\" is not the name of a Java package",
-                "org.class | Places | \"org.class\" is not the name of a Java package",
-                "org.quay | my-places | \"my-places\" is not the name of a Java class",
+                "org..quay | Places | \"org..quay\" can't be the name of a Java package",
+                "org.class | Places | \"org.class\" can't be the name of a Java package",
+                "java.quay | Places | \"java.quay\" can't be the name of a Java package",
+                "org.quay | my-places | \"my-places\" can't be the name of a Java class",
+                "org.quay | record | \"record\" can't be the name of a Java class",
+                "org.quay | var | \"var\" can't be the name of a Java class",
+                "org.quay | java | the class \"java\" would hide the one of Java",
+                "org.quay | Object | the class \"Object\" would hide the one of Java",
                 "org.quay | Items | the class \"Items\" would hold one of the same name",
             })
     void namesThatJavaDoesNotTakeAreRefused(String packageName, String className, String why) {
@@ -184,6 +189,69 @@ class JavaPlacesTest {
                 IllegalArgumentException.class,
                 () -> JavaPlaces.write(plan(PLAN), "quay.yaml", packageName, className));
         assertTrue(refused.getMessage().startsWith(why), refused.getMessage());
+    }
+
+    /** What isn't refused compiles, also under a name that Java itself has. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "String",
+                "Object",
+                "Number",
+                "Boolean",
+                "StringBuilder",
+                "IllegalArgumentException",
+                "AssertionError",
+                "java",
+                "javax",
+                "var",
+                "record",
+                "yield",
+                "sealed",
+                "permits",
+                "module",
+                "Override",
+                "Enum",
+                "Record",
+                "System",
+                "Math",
+                "List",
+                "Objects",
+                "Character",
+                "Written_",
+                "place",
+                "value"
+            })
+    void whatIsWrittenCompiles(String className) {
+        for (String packageName : List.of("", "org.quay", className, "org." + className)) {
+            String text;
+            try {
+                text = JavaPlaces.write(plan(PLAN), "quay.yaml", packageName, className);
+            } catch (IllegalArgumentException refused) {
+                assertTrue(refused.getMessage().contains("\"" + className), refused.getMessage());
+                continue;
+            }
+            assertEquals("", compiled(source((packageName + "." + className).replace('.', '/'), text)));
+        }
+    }
+
+    /** A class has room for so many names; a plan with more is told so before a compiler does. */
+    @Test
+    void asManyNamesAsAClassHolds() {
+        assertEquals("", compiled(source("Places", large(10_000, "{p$}/{q$}"))));
+        var refused = assertThrows(IllegalArgumentException.class, () -> large(10_000, "{p$}/{q$}/{r$}"));
+        assertTrue(refused.getMessage().contains("more screens and parameters"), refused.getMessage());
+    }
+
+    private static String large(int screens, String path) {
+        var text = new StringBuilder("yonder: 1\napp: { name: A, start: s0 }\nscreens:\n  s0: {}\n");
+        for (int i = 1; i < screens; i++) {
+            text.append("  s" + i + ": { path: \"/s" + i + "/" + path.replace("$", "" + i) + "\" }\n");
+        }
+        Plan plan = PlanFile.read(new SourceText("quay.yaml", text.toString()), IconNames.ANY)
+                .plan()
+                .orElseThrow();
+        return JavaPlaces.write(plan, "quay.yaml", "", "Places");
     }
 
     @ParameterizedTest

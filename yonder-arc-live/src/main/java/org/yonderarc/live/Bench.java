@@ -4,6 +4,7 @@ import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.files.Digest;
 import org.yonderarc.files.Edit;
@@ -23,6 +24,10 @@ import org.yonderarc.tree.Value;
 final class Bench {
     /** So many edits are remembered. */
     private static final int MEMORY = 40;
+    /** The most deeds of one request. */
+    static final int MOST = 200;
+    /** So long one request may hold the plan, in s. */
+    private static final int TIME = 3;
 
     private final LivePlan plan;
     private final Conflicts conflicts;
@@ -44,6 +49,9 @@ final class Bench {
     /** Does one or several things, all of them or none. */
     MapValue edit(MapValue asked) throws FileTrouble {
         List<Value> deeds = Json.list(asked, "deeds");
+        if (deeds.size() > MOST) {
+            return refused("At most " + MOST + " changes are made at once.", List.of(), false);
+        }
         return plan.alone(() -> {
             // What somebody else wrote meanwhile is read first, so that nothing of it is lost.
             plan.refresh();
@@ -56,8 +64,12 @@ final class Bench {
                     return refused(conflict.get(), List.of(), false);
                 }
                 var editor = new PlanEditor(source);
+                long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(TIME);
                 for (Value deed : deeds) {
                     Deed.apply(editor, deed);
+                    if (System.nanoTime() > end) {
+                        return refused("This takes too long at once; nothing was changed.", List.of(), false);
+                    }
                 }
                 PlanFile before = read(source);
                 PlanFile after = plan.materials().read(editor.source());

@@ -150,7 +150,8 @@ final class Deed {
         }
         Things things = things();
         String at = things.pointer(thing);
-        Value item = things.value(at).orElseThrow();
+        Value item = things.value(at)
+                .orElseThrow(() -> new EditTrouble("There is nothing at \"" + thing + "\" that could lead anywhere."));
         var all = new LinkedHashMap<String, Value>();
         all.put(kind, Trees.text(value));
         all.put("id", Trees.text(id));
@@ -243,7 +244,9 @@ final class Deed {
     private void copy() throws EditTrouble {
         Things things = things();
         String at = things.pointer(thing);
-        Value value = Trees.pointed(things.value(at).orElseThrow());
+        Value value = things.value(at)
+                .map(Trees::pointed)
+                .orElseThrow(() -> new EditTrouble("There is nothing at \"" + thing + "\" that could be copied."));
         String word = thing.substring(0, Math.max(0, thing.indexOf(':')));
         String id = thing.substring(thing.indexOf(':') + 1);
         int index = JsonPointer.index(JsonPointer.last(at));
@@ -281,6 +284,9 @@ final class Deed {
     /** The lines of a section stand where it stood. */
     private void unwrap() throws EditTrouble {
         String at = pointer(thing);
+        if (things().value(at + "/items").isEmpty()) {
+            throw new EditTrouble("\"" + thing + "\" is no section.");
+        }
         String list = JsonPointer.parent(at);
         int index = JsonPointer.index(JsonPointer.last(at));
         var count = new ArrayList<Value>(things().value(at + "/items")

@@ -13,6 +13,7 @@ import org.eclipse.jetty.server.HttpConnectionFactory;
 import org.eclipse.jetty.server.Server;
 import org.eclipse.jetty.server.ServerConnector;
 import org.eclipse.jetty.util.thread.QueuedThreadPool;
+import org.eclipse.jetty.websocket.server.ServerWebSocketContainer;
 import org.yonderarc.files.FileTrouble;
 
 /**
@@ -104,6 +105,7 @@ public final class LiveServer implements AutoCloseable {
             connector.open();
             int taken = connector.getLocalPort();
             var site = new Site(plan, pages, new Gate(secret, taken), commands);
+            ServerWebSocketContainer.ensure(server);
             server.setHandler(site);
             server.start();
             site.warm();

@@ -1,37 +1,62 @@
 package org.yonderarc.live;
 
 import java.nio.ByteBuffer;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.eclipse.jetty.http.HttpHeader;
-import org.eclipse.jetty.server.Response;
-import org.eclipse.jetty.util.Callback;
+import org.eclipse.jetty.websocket.api.Callback;
+import org.eclipse.jetty.websocket.api.Session;
+import org.eclipse.jetty.websocket.api.StatusCode;
 
 /**
- * The pages that are open, as streams of events (HTML Living Standard, 9.2). Each event has a name, and a newer one takes the place of
- * an older one of its name that has not gone out yet: a page that reads slowly keeps nobody waiting, and misses only what is past.
+ * The pages that are open, each with a connection of its own (WebSocket, RFC 6455, of which a browser opens as many to one server as there
+ * are tabs). Each event has a name, and a newer one takes the place of an older one of its name that has not gone out yet: a page that
+ * reads slowly keeps nobody waiting, and misses only what is past.
  */
 final class Pages {
     /** As many as are served at once. */
     static final int MOST = 200;
 
-    private final List<Page> open = new ArrayList<>();
+    private static final String FULL = "So many pages are open that no other is told of changes. Close some.";
 
-    /** One page. */
-    private final class Page implements Callback {
+    private final List<Page> open = new ArrayList<>();
+    private boolean isOver;
+
+    /** One page; public, as the server finds its methods by reflection. */
+    public final class Page implements Session.Listener.AutoDemanding {
         private final String name;
-        private final Response response;
-        private final Callback end;
+        private final String first;
         private final Map<String, String> waiting = new LinkedHashMap<>();
+        private Session session;
         private boolean isWriting;
 
-        Page(String name, Response response, Callback end) {
+        Page(String name, String first) {
             this.name = name;
-            this.response = response;
-            this.end = end;
+            this.first = first;
+        }
+
+        @Override
+        public void onWebSocketOpen(Session opened) {
+            synchronized (this) {
+                session = opened;
+            }
+            if (take(this)) {
+                tell("changed", first);
+            } else {
+                opened.close(StatusCode.TRY_AGAIN_LATER, FULL, Callback.NOOP);
+            }
+        }
+
+        @Override
+        public void onWebSocketClose(int status, String reason, Callback done) {
+            leave(this);
+            done.succeed();
+        }
+
+        @Override
+        public void onWebSocketError(Throwable broken) {
+            leave(this);
         }
 
         synchronized void tell(String event, String data) {
@@ -42,48 +67,47 @@ final class Pages {
             }
         }
 
+        /** Writes what waits, one message after the other: the connection holds one at a time. */
         private void write() {
-            var out = new StringBuilder();
-            waiting.forEach((event, data) ->
-                    out.append(event.isEmpty() ? ":\n\n" : "event: " + event + "\ndata: " + data + "\n\n"));
-            waiting.clear();
+            String event = waiting.keySet().iterator().next();
+            String text = Json.text(Json.map("event", event, "data", waiting.remove(event)));
             isWriting = true;
-            response.write(false, ByteBuffer.wrap(out.toString().getBytes(StandardCharsets.UTF_8)), this);
+            session.sendText(text, Callback.from(this::written, gone -> leave(this)));
         }
 
-        @Override
-        public synchronized void succeeded() {
+        private synchronized void written() {
             isWriting = false;
             if (!waiting.isEmpty()) {
                 write();
             }
         }
 
-        @Override
-        public void failed(Throwable gone) {
-            leave(this);
-            end.failed(gone);
+        /** Asks for a sign of life. */
+        synchronized void beat() {
+            if (!isWriting) {
+                session.sendPing(ByteBuffer.allocate(0), Callback.from(() -> {}, gone -> leave(this)));
+            }
         }
 
         void end() {
-            end.succeeded();
+            session.close(StatusCode.SHUTDOWN, "", Callback.NOOP);
         }
     }
 
-    /** Opens a stream; says whether there was room. */
-    boolean open(String name, Response response, Callback end, String event, String data) {
-        var page = new Page(name, response, end);
+    /**
+     * What listens for a page.
+     *
+     * @param name the one that the page has given itself
+     * @param revision what it is told at first
+     */
+    Session.Listener page(String name, int revision) {
+        return new Page(name, Integer.toString(revision));
+    }
+
+    private boolean take(Page page) {
         synchronized (open) {
-            if (open.size() >= MOST) {
-                return false;
-            }
-            open.add(page);
+            return open.size() < MOST && !isOver && open.add(page);
         }
-        response.setStatus(200);
-        response.getHeaders().put(HttpHeader.CONTENT_TYPE, "text/event-stream; charset=utf-8");
-        response.getHeaders().put(HttpHeader.CACHE_CONTROL, "no-store");
-        page.tell(event, data);
-        return true;
     }
 
     private void leave(Page page) {
@@ -110,7 +134,7 @@ final class Pages {
 
     /** Keeps connections alive, and notices those that are gone. */
     void beat() {
-        tell("", "");
+        all().forEach(Page::beat);
     }
 
     int count() {
@@ -119,8 +143,11 @@ final class Pages {
         }
     }
 
-    /** Ends all streams. */
+    /** Ends all connections. */
     void close() {
+        synchronized (open) {
+            isOver = true;
+        }
         all().forEach(page -> {
             leave(page);
             page.end();

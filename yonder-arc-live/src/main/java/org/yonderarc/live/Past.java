@@ -3,10 +3,8 @@ package org.yonderarc.live;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.PlanFile;
@@ -18,15 +16,14 @@ import org.yonderarc.tree.Value;
 
 /** What changed, in words: since the server was started, since a commit of git, against another plan of the folder. */
 final class Past {
-    /** A program that is asked answers within this time, or is not waited for. In s. */
-    private static final int WAIT = 5;
-
     private final LivePlan plan;
+    private final Commits commits;
     /** The text when the server was started. */
     private final SourceText first;
 
     Past(LivePlan plan) {
         this.plan = plan;
+        this.commits = new Commits(plan.file());
         this.first = plan.now().read().source();
     }
 
@@ -42,7 +39,7 @@ final class Past {
             }
             old = SourceText.read(folder.resolve(name));
         } else if (with.startsWith("commit:")) {
-            Optional<String> text = committed(folder, with.substring("commit:".length()));
+            Optional<String> text = commits.text(with.substring("commit:".length()));
             if (text.isEmpty()) {
                 return Json.text(Json.map("ok", false, "why", "This commit has no such plan."));
             }
@@ -60,7 +57,7 @@ final class Past {
                         .<Value>map(one -> Json.map("what", one.what(), "text", one.text()))
                         .toList();
         return Json.text(
-                Json.map("ok", true, "differences", differences, "files", plans(folder), "commits", commits(folder)));
+                Json.map("ok", true, "differences", differences, "files", plans(folder), "commits", commits.latest()));
     }
 
     /** The other plans of the folder. */
@@ -76,58 +73,6 @@ final class Past {
                     .toList();
         } catch (IOException unreadable) {
             return List.of();
-        }
-    }
-
-    /** The latest commits that changed the plan; none where the folder is no repository. */
-    private List<MapValue> commits(Path folder) {
-        return asked(
-                        folder,
-                        "log",
-                        "-n",
-                        "20",
-                        "--format=%h %cs %s",
-                        "--",
-                        plan.file().getFileName().toString())
-                .map(text -> text.lines()
-                        .map(line -> line.split(" ", 3))
-                        .filter(parts -> parts.length == 3)
-                        .map(parts -> Json.map("id", parts[0], "day", parts[1], "subject", parts[2]))
-                        .toList())
-                .orElse(List.of());
-    }
-
-    private Optional<String> committed(Path folder, String commit) {
-        return commit.matches("[0-9a-f]{4,40}")
-                ? asked(folder, "show", commit + ":./" + plan.file().getFileName())
-                : Optional.empty();
-    }
-
-    /** What git says in the folder; nothing where there is none, or nothing to say. */
-    private static Optional<String> asked(Path folder, String... words) {
-        try {
-            var command = new ArrayList<>(List.of("git", "--no-pager"));
-            command.addAll(List.of(words));
-            Path out = Files.createTempFile("yonder-git", ".txt");
-            try {
-                Process git = new ProcessBuilder(command)
-                        .directory(folder.toFile())
-                        .redirectError(ProcessBuilder.Redirect.DISCARD)
-                        .redirectOutput(out.toFile())
-                        .start();
-                if (!git.waitFor(WAIT, TimeUnit.SECONDS)) {
-                    git.destroyForcibly();
-                    return Optional.empty();
-                }
-                return git.exitValue() == 0 ? Optional.of(Files.readString(out)) : Optional.empty();
-            } finally {
-                Files.deleteIfExists(out);
-            }
-        } catch (IOException noGit) {
-            return Optional.empty();
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-            return Optional.empty();
         }
     }
 }

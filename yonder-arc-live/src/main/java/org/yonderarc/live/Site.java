@@ -7,15 +7,16 @@ import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
 import org.eclipse.jetty.http.HttpHeader;
-import org.eclipse.jetty.io.Content;
 import org.eclipse.jetty.server.Handler;
 import org.eclipse.jetty.server.Request;
 import org.eclipse.jetty.server.Response;
 import org.eclipse.jetty.util.Callback;
 import org.eclipse.jetty.util.Fields;
+import org.eclipse.jetty.websocket.server.ServerWebSocketContainer;
 import org.yonderarc.files.EditTrouble;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.web.PageParts;
@@ -28,8 +29,12 @@ final class Site extends Handler.Abstract {
     private static final int WARM = 8;
     /** How long the last of them is waited for, in ms. */
     private static final int PATIENCE = 5000;
-    /** The largest request, in bytes: an uploaded picture. */
-    private static final int LARGEST = 6 << 20;
+    /** The largest file that is brought, in bytes. */
+    private static final int LARGEST_FILE = 6 << 20;
+    /** The largest of other requests, in bytes. */
+    private static final int LARGEST = 1 << 20;
+
+    private static final System.Logger LOG = System.getLogger(Site.class.getPackageName());
     /** The longest state that pages which follow each other tell, in characters. */
     private static final int LONGEST = 128 << 10;
     /** What stands in the folder of the page, each with its type. */
@@ -60,6 +65,10 @@ final class Site extends Handler.Abstract {
     private final Session session;
     private final Past past;
     private final Commands commands;
+    /** One edit takes a moment; more than so many at once have no chance to be made in time. */
+    private final Turnstile changing = new Turnstile(8);
+    /** Pictures and films take all of the machine. */
+    private final Turnstile making = new Turnstile(2);
 
     Site(LivePlan plan, Pages pages, Gate gate, Commands commands) {
         this.commands = commands;
@@ -116,16 +125,39 @@ final class Site extends Handler.Abstract {
                     "Nothing is here. Use the address that \"yonder live\" prints.");
             return true;
         }
+        String path = asked.get();
+        switch (request.getMethod()) {
+            case "POST" ->
+                // Whoever sends slowly holds no thread.
+                Bodies.read(
+                        request,
+                        path.equals("upload") ? LARGEST_FILE : LARGEST,
+                        (body, bad) -> answered(response, callback, () -> {
+                            if (bad.isPresent()) {
+                                throw bad.get();
+                            }
+                            post(path, query(request), body, response, callback);
+                        }));
+            case "GET" -> answered(response, callback, () -> get(path, request, response, callback));
+            default -> answer(response, callback, 405, "text/plain", "Only GET and POST are of use here.");
+        }
+        return true;
+    }
+
+    /** What is done for a request. */
+    @FunctionalInterface
+    private interface Work {
+        void run() throws Exception;
+    }
+
+    private static void answered(Response response, Callback callback, Work work) {
         try {
-            boolean writes = request.getMethod().equals("POST");
-            if (writes) {
-                post(asked.get(), request, response, callback);
-            } else if (request.getMethod().equals("GET")) {
-                get(asked.get(), Request.extractQueryParameters(request), response, callback);
-            } else {
-                answer(response, callback, 405, "text/plain", "Only GET and POST are of use here.");
-            }
+            work.run();
         } catch (Bad bad) {
+            if (bad.status == 408) {
+                // What it still sends is not waited for.
+                response.getHeaders().put(HttpHeader.CONNECTION, "close");
+            }
             answer(response, callback, bad.status, "text/plain", bad.getMessage());
         } catch (FileTrouble | EditTrouble trouble) {
             answer(
@@ -135,9 +167,22 @@ final class Site extends Handler.Abstract {
                     "application/json",
                     Json.text(Json.map("ok", false, "why", trouble.getMessage())));
         } catch (Exception ours) {
-            answer(response, callback, 500, "text/plain", "This is a fault of ours: " + ours);
+            LOG.log(System.Logger.Level.ERROR, "A request failed.", ours);
+            answer(
+                    response,
+                    callback,
+                    500,
+                    "text/plain",
+                    "This is a fault of ours. What happened stands where \"yonder live\" was started.");
         }
-        return true;
+    }
+
+    private static Fields query(Request request) throws Bad {
+        try {
+            return Request.extractQueryParameters(request);
+        } catch (RuntimeException broken) {
+            throw new Bad(400, "What stands behind the question mark of the address is not encoded as it should be.");
+        }
     }
 
     /** A request that makes no sense. */
@@ -152,7 +197,8 @@ final class Site extends Handler.Abstract {
         }
     }
 
-    private void get(String path, Fields query, Response response, Callback callback) throws Exception {
+    private void get(String path, Request request, Response response, Callback callback) throws Exception {
+        Fields query = query(request);
         if (FILES.containsKey(path)) {
             answer(response, callback, 200, FILES.get(path), resource(path));
             return;
@@ -165,10 +211,10 @@ final class Site extends Handler.Abstract {
             case "map" -> answer(response, callback, 200, "text/html", plan.part("map"));
             case "schema" -> answer(response, callback, 200, "application/json", PlanFile.schema());
             case "events" -> {
-                String page = value(query, "page");
-                String revision = Integer.toString(plan.now().revision());
-                if (!pages.open(page, response, callback, "changed", revision)) {
-                    throw new Bad(503, "So many pages are open that no other is served. Close some.");
+                var page = pages.page(value(query, "page"), plan.now().revision());
+                var sockets = ServerWebSocketContainer.ensure(getServer());
+                if (!sockets.upgrade((up, down, done) -> page, request, response, callback)) {
+                    throw new Bad(426, "This is for a WebSocket.");
                 }
             }
             case "icons" -> {
@@ -186,9 +232,8 @@ final class Site extends Handler.Abstract {
                 answer(response, callback, "image/svg+xml", picture);
             }
             case "make" -> {
-                Made made = new Handout(plan, commands).make(query);
-                made.name().ifPresent(name -> response.getHeaders()
-                        .put("Content-Disposition", "attachment; filename=\"" + name + "\""));
+                Made made = making.alone(() -> new Handout(plan, commands).make(query));
+                made.name().ifPresent(name -> response.getHeaders().put("Content-Disposition", attachment(name)));
                 answer(response, callback, made.type(), made.bytes());
             }
             default -> throw new Bad(404, "There is nothing of this name.");
@@ -208,11 +253,13 @@ final class Site extends Handler.Abstract {
                 .orElseThrow(() -> new Bad(409, "The plan has had errors since the start. Mend them first."));
     }
 
-    private void post(String path, Request request, Response response, Callback callback) throws Exception {
-        byte[] body = body(request);
+    private void post(String path, Fields query, byte[] body, Response response, Callback callback) throws Exception {
         switch (path) {
             case "edit" -> {
                 MapValue asked = read(body);
+                if (Json.list(asked, "deeds").isEmpty()) {
+                    throw new Bad(400, "There is nothing to do: \"deeds\" is a list of what is to be changed.");
+                }
                 told(response, callback, () -> bench.edit(asked));
             }
             case "undo" -> told(response, callback, () -> bench.turn(true));
@@ -229,7 +276,6 @@ final class Site extends Handler.Abstract {
             }
             case "compare" -> answer(response, callback, 200, "application/json", past.compare(read(body)));
             case "upload" -> {
-                Fields query = Request.extractQueryParameters(request);
                 told(response, callback, () -> new Uploads(plan)
                         .take(value(query, "name"), value(query, "kind"), body));
             }
@@ -238,9 +284,9 @@ final class Site extends Handler.Abstract {
     }
 
     /** Answers who asked, and tells all pages if the plan is another now. */
-    private void told(Response response, Callback callback, Deeds deeds) throws FileTrouble, IOException {
+    private void told(Response response, Callback callback, Deeds deeds) throws Exception {
         int before = plan.now().revision();
-        answer(response, callback, 200, "application/json", Json.text(deeds.done()));
+        answer(response, callback, 200, "application/json", Json.text(changing.alone(deeds::done)));
         if (plan.now().revision() != before) {
             changed();
         }
@@ -260,17 +306,10 @@ final class Site extends Handler.Abstract {
         }
     }
 
-    private static byte[] body(Request request) throws IOException, Bad {
-        if (request.getLength() > LARGEST) {
-            throw new Bad(413, "This is larger than " + (LARGEST >> 20) + " MiB.");
-        }
-        try (InputStream in = Content.Source.asInputStream(request)) {
-            byte[] body = in.readNBytes(LARGEST + 1);
-            if (body.length > LARGEST) {
-                throw new Bad(413, "This is larger than " + (LARGEST >> 20) + " MiB.");
-            }
-            return body;
-        }
+    /** RFC 6266: a name of plain letters for old browsers, and the whole one as RFC 8187 writes it. */
+    private static String attachment(String name) {
+        String plain = name.replaceAll("[^A-Za-z0-9._-]", "_");
+        return "attachment; filename=\"" + plain + "\"; filename*=UTF-8''" + Percent.encode(name);
     }
 
     static String value(Fields query, String name) {

@@ -6,27 +6,24 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
-import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.Fonts;
-import org.yonderarc.draw.Pictures;
-import org.yonderarc.draw.PlanFolder;
-import org.yonderarc.draw.PlanIcons;
+import java.util.TreeSet;
+import org.yonderarc.draw.FileCleaner;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.tree.MapValue;
 
 /**
- * Files that people bring: icons, pictures and fonts. Each is looked into before it is kept, by the same that reads it for pictures,
- * under a name of letters, digits and hyphens, in a folder of the plan's.
+ * Files that people bring: icons, pictures and fonts. Each is read by the code that draws it, and kept as that has cleaned it, under a
+ * name of letters, digits and hyphens, in a folder of the plan's.
  */
 final class Uploads {
-    private static final Map<String, Set<String>> ENDINGS = Map.of(
-            "icon", Set.of("svg"),
-            "picture", Set.of("svg", "png", "jpg", "jpeg", "gif"),
-            "font", Set.of("ttf", "otf", "woff"));
+    private static final Map<String, FileCleaner.Kind> KINDS = Map.of(
+            "icon", FileCleaner.Kind.ICON,
+            "picture", FileCleaner.Kind.PICTURE,
+            "font", FileCleaner.Kind.FONT);
     private static final Map<String, String> FOLDERS = Map.of("icon", "icons", "picture", "pictures", "font", "fonts");
-    private static final int LARGEST_ICON = 64 << 10;
+    /** A name is cut to so many letters. */
+    private static final int LONGEST = 60;
 
     private final LivePlan plan;
 
@@ -36,25 +33,25 @@ final class Uploads {
 
     /** Keeps a file; says under which name, or why not. */
     MapValue take(String name, String kind, byte[] bytes) throws FileTrouble, IOException {
-        String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-        if (!ENDINGS.getOrDefault(kind, Set.of()).contains(ending)) {
-            return refused("A file that ends in ." + ending + " can't be used here. Bring one of: ."
-                    + String.join(
-                            ", .",
-                            ENDINGS.getOrDefault(kind, Set.of("svg")).stream()
-                                    .sorted()
-                                    .toList()) + ".");
+        FileCleaner.Kind known = KINDS.get(kind);
+        if (known == null) {
+            return refused("A file is brought as an icon, a picture or a font.");
         }
-        if (kind.equals("icon") && bytes.length > LARGEST_ICON) {
-            return refused("An icon has at most 64 KiB.");
+        int dot = name.lastIndexOf('.');
+        String ending = name.substring(dot + 1).toLowerCase(Locale.ROOT);
+        if (dot < 0 || !known.endings().contains(ending)) {
+            return refused("A file like this can't be used here. Bring one whose name ends in one of: ."
+                    + String.join(", .", new TreeSet<>(known.endings())) + ".");
         }
-        String base = slug(name.substring(0, name.length() - ending.length() - 1));
+        String base = slug(name.substring(0, dot));
         if (base.isEmpty()) {
             return refused("This name has no letters. Give the file another one.");
         }
-        String trouble = trouble(base, ending, kind, bytes);
-        if (!trouble.isEmpty()) {
-            return refused(trouble);
+        byte[] clean;
+        try {
+            clean = FileCleaner.clean(known, ending, bytes);
+        } catch (IOException unusable) {
+            return refused("This file can't be used: " + unusable.getMessage() + ".");
         }
         Path folder = plan.materials().folder().resolve(FOLDERS.get(kind));
         if (Files.isSymbolicLink(folder)) {
@@ -62,47 +59,18 @@ final class Uploads {
         }
         Files.createDirectories(folder);
         Path file = folder.resolve(base + "." + ending);
-        if (Files.exists(file) && !Arrays.equals(Files.readAllBytes(file), bytes)) {
+        if (Files.isSymbolicLink(file) || Files.exists(file) && !Arrays.equals(Files.readAllBytes(file), clean)) {
             return refused("There is a file \"" + base + "." + ending + "\" already, and it is another one."
                     + " Give this one another name.");
         }
-        SafeFile.write(file, bytes);
+        SafeFile.write(file, clean);
         plan.refresh();
         return Json.map("ok", true, "name", kind.equals("icon") ? base : FOLDERS.get(kind) + "/" + base + "." + ending);
     }
 
-    /** What is wrong with it, as the plan's own reader says, in a folder where nobody looks. */
-    private static String trouble(String base, String ending, String kind, byte[] bytes) throws IOException {
-        Path folder = Files.createTempDirectory("yonder-upload");
-        Path inner = kind.equals("icon") ? Files.createDirectory(folder.resolve("icons")) : folder;
-        Path file = inner.resolve(base + "." + ending);
-        try {
-            Files.write(file, bytes);
-            if (kind.equals("icon")) {
-                PlanIcons icons = (PlanIcons) PlanIcons.beside(folder.resolve("plan.yaml"), new BundledIcons());
-                if (!icons.unsafe(base).isEmpty()) {
-                    return "This icon could run or load something: " + String.join(", ", icons.unsafe(base)) + ".";
-                }
-                boolean isDrawn = icons.art(base, false)
-                        .filter(art -> !art.shapes().isEmpty())
-                        .isPresent();
-                return isDrawn ? "" : "There is nothing in this file that can be drawn as an icon.";
-            }
-            String found = new PlanFolder(Pictures.in(folder), Fonts.in(folder))
-                    .trouble(base + "." + ending)
-                    .orElse("");
-            return found.isEmpty() ? "" : "This file can't be used: " + found + ".";
-        } finally {
-            Files.deleteIfExists(file);
-            if (!inner.equals(folder)) {
-                Files.deleteIfExists(inner);
-            }
-            Files.deleteIfExists(folder);
-        }
-    }
-
     private static String slug(String name) {
-        return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
+        String plain = name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        return plain.substring(0, Math.min(LONGEST, plain.length())).replaceAll("^-|-$", "");
     }
 
     private static MapValue refused(String why) {

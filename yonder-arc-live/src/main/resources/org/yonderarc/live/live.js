@@ -376,9 +376,9 @@ wire();
 server.listen({
   changed: revision => load(revision).catch(failed => tell(String(failed), true)),
   moved: state => { if (byId('follow').checked) { window.yonderApp?.follow(state); } },
-  here: isHere => {
+  here: (isHere, why) => {
     document.body.classList.toggle('alone', !isHere);
-    if (!isHere) { tell('The server is gone. This page comes back when it does.', true); }
+    if (!isHere) { tell(why, true); }
     else if (byId('told').classList.contains('bad')) { tell('Connected'); load().catch(() => {}); }
   }
 });

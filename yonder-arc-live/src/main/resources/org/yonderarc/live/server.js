@@ -8,14 +8,23 @@ export function seen(digest) {
   base = digest;
 }
 
+/** Asks the server; where nobody answers, it says so in words. */
+async function reach(path, how) {
+  try {
+    return await fetch(path, how);
+  } catch {
+    throw new Error('The server can\u2019t be reached; nothing was changed. Is "yonder live" still running?');
+  }
+}
+
 export async function get(path) {
-  const answer = await fetch(path);
+  const answer = await reach(path);
   if (!answer.ok) { throw new Error(await answer.text()); }
   return answer.json();
 }
 
 async function post(path, body) {
-  const answer = await fetch(path, {
+  const answer = await reach(path, {
     method: 'POST', headers: {'Content-Type': 'application/json'}, body: JSON.stringify(body)});
   if (!answer.ok) { throw new Error(await answer.text()); }
   return answer.json();
@@ -38,22 +47,27 @@ export const compare = what => post('compare', {with: what});
 export const moved = state => post('moved', {page, state});
 
 export async function upload(file, kind) {
-  const answer = await fetch(`upload?kind=${kind}&name=${encodeURIComponent(file.name)}`, {
+  const answer = await reach(`upload?kind=${kind}&name=${encodeURIComponent(file.name)}`, {
     method: 'POST', headers: {'Content-Type': 'application/octet-stream'}, body: file});
   if (!answer.ok) { throw new Error(await answer.text()); }
   return answer.json();
 }
 
-/** Listens to the server, and goes on listening when it comes back. */
+/**
+ * Listens to the server, and goes on listening when it comes back. `on.here` is told whether it is there, and if not, what people are
+ * told of that.
+ */
 export function listen(on) {
-  const events = new EventSource('events?page=' + page);
-  events.addEventListener('changed', event => on.changed(Number(event.data)));
-  events.addEventListener('moved', event => on.moved(event.data));
-  events.addEventListener('open', () => on.here(true));
-  events.addEventListener('error', () => {
-    on.here(false);
-    if (events.readyState === EventSource.CLOSED) {
-      setTimeout(() => listen(on), 1000);
-    }
-  });
+  const socket = new WebSocket(new URL('events?page=' + page, location.href).href.replace(/^http/, 'ws'));
+  socket.onopen = () => on.here(true);
+  socket.onmessage = message => {
+    const {event, data} = JSON.parse(message.data);
+    if (event === 'changed') { on.changed(Number(data)); } else { on.moved(data); }
+  };
+  socket.onclose = async closed => {
+    on.here(false, closed.reason || await get('now?since=0').then(
+      () => 'This page is not told of changes: its connection was refused. Your own are made. It is tried again.',
+      () => 'The server is gone. This page comes back when it does.'));
+    setTimeout(() => listen(on), 1000);
+  };
 }

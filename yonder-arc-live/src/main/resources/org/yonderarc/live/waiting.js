@@ -1,8 +1,8 @@
 // Waits for a plan without errors.
-const events = new EventSource('events?page=waiting');
+const socket = new WebSocket(new URL('events?page=waiting', location.href).href.replace(/^http/, 'ws'));
 let first = true;
-events.addEventListener('changed', () => {
+socket.onmessage = () => {
   if (!first) { location.reload(); }
   first = false;
-});
-events.addEventListener('error', () => setTimeout(() => location.reload(), 1500));
+};
+socket.onclose = () => setTimeout(() => location.reload(), 1500);

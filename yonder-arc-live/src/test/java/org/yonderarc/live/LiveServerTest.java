@@ -29,6 +29,8 @@ import org.yonderarc.tree.MapValue;
 
 /** What the server does for a page, and what it does for nobody. */
 class LiveServerTest {
+    private static final String CHANGED = "\"changed\"";
+
     @TempDir
     Path folder;
 
@@ -234,14 +236,15 @@ class LiveServerTest {
         String svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\"><path d=\"M4 4h16v16z\"/></svg>";
         MapValue answer = served.post("upload?kind=icon&name=..%2F..%2FMy%20Crab.svg", svg);
         assertEquals("my-crab", Json.text(answer, "name"), Json.text(answer));
-        assertEquals(svg, Files.readString(folder.resolve("icons/my-crab.svg")));
+        String kept = Files.readString(folder.resolve("icons/my-crab.svg"));
+        assertTrue(kept.contains("d=\"M4 4h16v16z\""), kept);
         String found = served.get("icons?find=crab").body();
         assertTrue(found.contains("\"my-crab\""), found);
         assertTrue(Json.flag(
                 served.deed("\"do\":\"put\",\"thing\":\"item:crew\",\"key\":\"icon\",\"value\":\"my-crab\""), "ok"));
         MapValue other = served.post("upload?kind=icon&name=my-crab.svg", svg.replace("16", "15"));
         assertTrue(Json.text(other, "why").contains("already"), Json.text(other));
-        assertEquals(svg, Files.readString(folder.resolve("icons/my-crab.svg")));
+        assertEquals(kept, Files.readString(folder.resolve("icons/my-crab.svg")));
         MapValue odd = served.post("upload?kind=icon&name=run.sh", "#!/bin/sh");
         assertTrue(Json.text(odd, "why").contains(".svg"), Json.text(odd));
         int large = served.send(served.request("upload?kind=picture&name=large.png")
@@ -258,13 +261,19 @@ class LiveServerTest {
                         .statusCode());
         for (String body : List.of(
                 "[]",
+                "{}",
+                "{\"deeds\":[]}",
+                "{\"deeds\":7}",
+                "null",
                 "{\"deeds\":[{}]}",
                 "{\"deeds\":[{\"do\":\"put\"}]}",
                 "{\"deeds\":[{\"do\":\"move\",\"thing\":\"item:map\",\"to\":\"menu:none\"}]}",
                 "{\"deeds\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"../../app/name\",\"value\":1}]}",
                 "{\"deeds\":[{\"do\":\"wrap\",\"thing\":\"item:map\",\"count\":-3,\"heading\":\"x\"}]}",
                 "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"fly:/app\"}]}")) {
-            served.post("edit", body);
+            int status = served.send(served.request("edit").POST(BodyPublishers.ofString(body)))
+                    .statusCode();
+            assertTrue(status == 200 || status == 400, body + ": " + status);
             assertEquals(Served.PLAN, served.text(), body);
         }
         assertEquals(400, served.get("make?what=edit&as=html").statusCode());
@@ -308,7 +317,7 @@ class LiveServerTest {
             }
             String last = Integer.toString((int) number(served.now(), "revision"));
             for (Socket socket : sockets.subList(1, 100)) {
-                assertTrue(readUntil(socket.getInputStream(), "data: " + last + "\n"), "page missed " + last);
+                assertTrue(readUntil(socket.getInputStream(), "\"" + last + "\""), "page missed " + last);
             }
         } finally {
             for (Socket socket : sockets) {
@@ -330,16 +339,16 @@ class LiveServerTest {
         try (Socket slow = listening("slow");
                 Socket quick = listening("quick")) {
             // Nothing is told to a page before the server has taken it in.
-            assertTrue(readUntil(slow.getInputStream(), "event: changed\n"));
-            assertTrue(readUntil(quick.getInputStream(), "event: changed\n"));
+            assertTrue(readUntil(slow.getInputStream(), CHANGED));
+            assertTrue(readUntil(quick.getInputStream(), CHANGED));
             // 30 MB, when a connection buffers six at most.
             for (int i = 0; i < 300; i++) {
                 served.post("moved", "{\"page\": \"other\", \"state\": \"" + much + i + "!\"}");
                 if (i % 50 == 49) {
-                    assertTrue(readUntil(quick.getInputStream(), "x" + i + "!\n"), "missed " + i);
+                    assertTrue(readUntil(quick.getInputStream(), "x" + i + "!\""), "missed " + i);
                 }
             }
-            String seen = readAll(slow.getInputStream(), "x299!\n");
+            String seen = readAll(slow.getInputStream(), "x299!\"");
             assertTrue(seen.length() < 20_000_000, "what was past has been sent: " + seen.length());
         }
     }
@@ -358,11 +367,11 @@ class LiveServerTest {
             for (int i = 0; i < Pages.MOST; i++) {
                 Socket socket = listening("p" + i);
                 sockets.add(socket);
-                assertTrue(readUntil(socket.getInputStream(), "event: changed\n"), "page " + i);
+                assertTrue(readUntil(socket.getInputStream(), CHANGED), "page " + i);
             }
-            var answer = served.get("events?page=more");
-            assertEquals(503, answer.statusCode());
-            assertTrue(answer.body().contains("Close some"), answer.body());
+            try (Socket more = listening("more")) {
+                assertTrue(readUntil(more.getInputStream(), "Close some"), "it isn't told why");
+            }
         } finally {
             for (Socket socket : sockets) {
                 socket.close();
@@ -402,7 +411,8 @@ class LiveServerTest {
                 InetAddress.getLoopbackAddress(), served.address().getPort()));
         socket.setSoTimeout(10_000);
         String ask = "GET " + served.address().getPath() + "events?page=" + page + " HTTP/1.1\r\nHost: 127.0.0.1:"
-                + served.address().getPort() + "\r\n\r\n";
+                + served.address().getPort() + "\r\nUpgrade: websocket\r\nConnection: Upgrade\r\n"
+                + "Sec-WebSocket-Key: dGhlIHNhbXBsZSBub25jZQ==\r\nSec-WebSocket-Version: 13\r\n\r\n";
         socket.getOutputStream().write(ask.getBytes(StandardCharsets.UTF_8));
         return socket;
     }
@@ -456,7 +466,7 @@ class LiveServerTest {
                 asked.get(0).subList(0, 4));
         var places = served.get("make?what=export&as=java");
         assertEquals(
-                "attachment; filename=\"Places.java\"",
+                "attachment; filename=\"Places.java\"; filename*=UTF-8''Places.java",
                 places.headers().firstValue("Content-Disposition").orElseThrow());
     }
 

@@ -9,8 +9,11 @@ import org.apache.maven.plugins.annotations.LifecyclePhase;
 import org.apache.maven.plugins.annotations.Mojo;
 import org.apache.maven.plugins.annotations.Parameter;
 import org.apache.maven.project.MavenProject;
+import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.places.Generated;
 import org.yonderarc.places.JavaPlaces;
 import org.yonderarc.plan.Plan;
 
@@ -44,14 +47,20 @@ public final class PlacesGoal extends PlanGoal {
         try {
             String text = JavaPlaces.write(sound, plan.getName(), packageName, className);
             Path file = output.toPath().resolve(packageName.replace('.', '/')).resolve(className + ".java");
+            if (!Generated.isReplaceable(file)) {
+                throw new MojoFailureException(
+                        file + ": this file was not made from a plan, and is kept. Name another class: <className>.");
+            }
             // Written only when it is another one, so that nothing is compiled for nothing.
             if (!Files.exists(file) || !Files.readString(file).equals(text)) {
                 Files.createDirectories(file.getParent());
-                Files.writeString(file, text);
+                SafeFile.write(file, text);
                 getLog().info("Wrote " + file + ".");
             }
         } catch (IllegalArgumentException impossible) {
             throw new MojoFailureException(impossible.getMessage() + ".");
+        } catch (FileTrouble refused) {
+            throw new MojoExecutionException(refused.getMessage(), refused);
         } catch (java.io.IOException failed) {
             throw new MojoExecutionException("The class can't be written: " + failed.getMessage(), failed);
         }

@@ -53,7 +53,7 @@ class TypeScriptPlacesTest {
                 PlanFile.read(new SourceText("quay.yaml", PLAN), IconNames.ANY)
                         .plan()
                         .orElseThrow(),
-                "quay.yaml");
+                "quay\u2028let x: string = 1;\u2029\n.yaml");
         browser.executeScript(
                 """
                 const places = arguments[0];
