@@ -1,4 +1,5 @@
 /** The yonder command. */
+@SuppressWarnings("requires-automatic") // the library that compares lines has a name for its module, but no description
 module org.yonderarc.cli {
     requires org.yonderarc.core;
     requires org.yonderarc.files;
@@ -8,6 +9,7 @@ module org.yonderarc.cli {
     requires java.desktop;
     requires org.yonderarc.examples;
     requires info.picocli;
+    requires io.github.javadiffutils;
     requires java.logging;
 
     opens org.yonderarc.cli to

@@ -1,8 +1,12 @@
 package org.yonderarc.cli;
 
+import com.github.difflib.DiffUtils;
 import java.io.PrintWriter;
-import java.util.HashSet;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.Edit;
 import org.yonderarc.files.EditTrouble;
@@ -85,6 +89,7 @@ final class EditCommand implements Callable<Integer> {
 
     private int takeBack(PlanStore store) throws Exception {
         SourceText before = store.source();
+        Optional<Instant> other = undo ? store.undoesOther() : Optional.empty();
         if (undo) {
             store.undo();
         } else {
@@ -96,6 +101,11 @@ final class EditCommand implements Callable<Integer> {
                 .println((undo ? "Took the last change of " : "Made the change again of ")
                         + plan.file()
                         + (undo ? " back." : "."));
+        other.ifPresent(when -> spec.commandLine()
+                .getOut()
+                .println("Another program wrote it, at "
+                        + DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm").format(when.atZone(ZoneId.systemDefault()))
+                        + ". --redo brings it back."));
         return Main.FINE;
     }
 
@@ -123,15 +133,12 @@ final class EditCommand implements Callable<Integer> {
         return after.plan().isPresent() ? Main.FINE : Main.PLAN_HAS_ERRORS;
     }
 
+    /** What differs, in the order of the file: what went before what came. */
     private void tell(SourceText before, SourceText after) {
         PrintWriter out = spec.commandLine().getOut();
-        var old = new HashSet<>(before.lines());
-        var now = new HashSet<>(after.lines());
-        after.lines().stream()
-                .filter(line -> !old.contains(line))
-                .forEach(line -> out.println("+ " + FindingText.visible(line)));
-        before.lines().stream()
-                .filter(line -> !now.contains(line))
-                .forEach(line -> out.println("- " + FindingText.visible(line)));
+        DiffUtils.diff(before.lines(), after.lines()).getDeltas().forEach(delta -> {
+            delta.getSource().getLines().forEach(line -> out.println("- " + FindingText.visible(line)));
+            delta.getTarget().getLines().forEach(line -> out.println("+ " + FindingText.visible(line)));
+        });
     }
 }

@@ -98,13 +98,19 @@ final class LiveCommand implements Callable<Integer> {
         return err.toString().strip();
     }
 
+    /**
+     * Opens the page by way of a file that only this account can read and that leads to it: every account of a machine sees the words with
+     * which a browser is started.
+     */
     private static void open(URI address, PrintWriter out) {
         try {
+            Path door = LiveServer.door(keys(), address);
+            door.toFile().deleteOnExit();
             if (Desktop.isDesktopSupported() && Desktop.getDesktop().isSupported(Desktop.Action.BROWSE)) {
-                Desktop.getDesktop().browse(address);
+                Desktop.getDesktop().browse(door.toUri());
                 return;
             }
-            new ProcessBuilder(opener(), address.toString()).start();
+            new ProcessBuilder(opener(), door.toString()).start();
         } catch (IOException | UnsupportedOperationException noBrowser) {
             out.println("No browser could be opened. Open the address by hand.");
             out.flush();

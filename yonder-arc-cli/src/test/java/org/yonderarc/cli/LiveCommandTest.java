@@ -2,6 +2,7 @@ package org.yonderarc.cli;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.InputStream;
@@ -11,6 +12,7 @@ import java.net.HttpURLConnection;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -90,6 +92,40 @@ class LiveCommandTest {
         assertArrayEquals(Files.readAllBytes(picture), get(address.resolve("make?what=draw&as=png&device=tablet")));
         thread.interrupt();
         assertEquals(0, live.get(20, TimeUnit.SECONDS), err.toString());
+    }
+
+    /** Every account of a machine sees the words with which a program is started: the address is not among them. */
+    @Test
+    void theBrowserIsStartedWithoutTheSecret() throws Exception {
+        Path plan = folder.resolve("shore.yaml");
+        Path bin = Files.createDirectory(folder.resolve("bin"));
+        Path opener = Files.writeString(bin.resolve("xdg-open"), "#!/bin/sh\necho \"$@\" > " + folder.resolve("words") + "\n");
+        Files.setPosixFilePermissions(opener, PosixFilePermissions.fromString("rwx------"));
+        var start = new ProcessBuilder(
+                ProcessHandle.current().info().command().orElseThrow(),
+                "-Djava.awt.headless=true",
+                "-Duser.home=" + folder,
+                "-cp",
+                System.getProperty("java.class.path"),
+                Main.class.getName(),
+                "live",
+                plan.toString(),
+                "--port",
+                "0",
+                "--open");
+        start.environment().merge("PATH", bin + ":", (path, first) -> first + path);
+        Process live = start.redirectErrorStream(true).start();
+        try (var said = live.inputReader()) {
+            String address = said.lines().filter(line -> line.startsWith("Live: ")).findFirst().orElseThrow().substring(6);
+            await(() -> Files.exists(folder.resolve("words")) && folder.resolve("words").toFile().length() > 0);
+            String words = Files.readString(folder.resolve("words")).strip();
+            assertFalse(words.contains(URI.create(address).getPath()), words);
+            Path door = Path.of(words);
+            assertEquals("rw-------", PosixFilePermissions.toString(Files.getPosixFilePermissions(door)));
+            assertTrue(Files.readString(door).contains("url=" + address), Files.readString(door));
+        } finally {
+            live.destroy();
+        }
     }
 
     private static byte[] get(URI address) throws Exception {

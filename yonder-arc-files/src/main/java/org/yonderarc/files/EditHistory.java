@@ -5,6 +5,7 @@ import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
@@ -27,6 +28,8 @@ final class EditHistory implements AutoCloseable {
     /** What a line tells of. */
     enum Did {
         EDIT,
+        /** A change that something else wrote. */
+        OTHER,
         UNDO,
         REDO
     }
@@ -38,8 +41,9 @@ final class EditHistory implements AutoCloseable {
      * @param after the digest of the text from which that is allowed
      * @param delta what leads back
      * @param with the digest of another file's text that this came with; empty for none
+     * @param other when something else wrote it, as a time of ISO 8601; empty where this library did
      */
-    record Step(String before, String after, Delta delta, String with) {}
+    record Step(String before, String after, Delta delta, String with, String other) {}
 
     private record Line(Did did, Step step) {}
 
@@ -65,6 +69,12 @@ final class EditHistory implements AutoCloseable {
     }
 
     static EditHistory open(Path file) throws FileTrouble {
+        if (Files.isSymbolicLink(file)) {
+            throw new FileTrouble(
+                    file,
+                    "the history of changes is a link; nothing is written through it.",
+                    "Remove the link, or put the file in its place.");
+        }
         WITHIN.lock();
         try {
             FileChannel channel = locked(file);
@@ -92,7 +102,11 @@ final class EditHistory implements AutoCloseable {
     private static FileChannel locked(Path file) throws IOException {
         while (true) {
             FileChannel channel = FileChannel.open(
-                    file, StandardOpenOption.CREATE, StandardOpenOption.READ, StandardOpenOption.WRITE);
+                    file,
+                    StandardOpenOption.CREATE,
+                    StandardOpenOption.READ,
+                    StandardOpenOption.WRITE,
+                    LinkOption.NOFOLLOW_LINKS);
             Object opened = key(file);
             channel.lock();
             if (opened != ABSENT && Objects.equals(opened, key(file))) {
@@ -172,9 +186,11 @@ final class EditHistory implements AutoCloseable {
                     String removed =
                             new String(Base64.getDecoder().decode(parts[6].substring(1)), StandardCharsets.UTF_8);
                     var delta = new Delta(Integer.parseInt(parts[3]), Integer.parseInt(parts[4]), removed);
+                    Did did = Did.valueOf(parts[0]);
+                    String rest = parts.length == 8 ? parts[7] : "";
+                    boolean isOther = did == Did.OTHER;
                     lines.add(new Line(
-                            Did.valueOf(parts[0]),
-                            new Step(parts[1], parts[2], delta, parts.length == 8 ? parts[7] : "")));
+                            did, new Step(parts[1], parts[2], delta, isOther ? "" : rest, isOther ? rest : "")));
                 }
             } catch (IllegalArgumentException broken) {
                 // Passed over, like half a line.
@@ -186,12 +202,14 @@ final class EditHistory implements AutoCloseable {
 
     private void replay(Line line) {
         Deque<Step> from = line.did == Did.REDO ? redo : undo;
-        if (line.did == Did.EDIT) {
+        Step step = line.step;
+        if (line.did == Did.EDIT || line.did == Did.OTHER) {
             redo.clear();
         } else if (!from.isEmpty()) {
-            from.pop();
+            String other = from.pop().other();
+            step = new Step(step.before(), step.after(), step.delta(), step.with(), other);
         }
-        (line.did == Did.UNDO ? redo : undo).push(line.step);
+        (line.did == Did.UNDO ? redo : undo).push(step);
     }
 
     /** The change to take back next. */
@@ -209,9 +227,17 @@ final class EditHistory implements AutoCloseable {
         add(did, before, after, "");
     }
 
-    /** Keeps a change that came with one of another file, whose text is known by a digest then. */
+    /** Keeps a change that came with one of another file, whose text is known by a digest then; or when something else wrote it. */
     void add(Did did, String before, String after, String with) throws FileTrouble {
-        var line = new Line(did, new Step(Digest.of(before), Digest.of(after), Delta.of(before, after), with));
+        boolean isOther = did == Did.OTHER;
+        var line = new Line(
+                did,
+                new Step(
+                        Digest.of(before),
+                        Digest.of(after),
+                        Delta.of(before, after),
+                        isOther ? "" : with,
+                        isOther ? with : ""));
         try {
             append(written(line));
         } catch (IOException failed) {
@@ -229,9 +255,10 @@ final class EditHistory implements AutoCloseable {
         // A letter before it, so that a line always has the same number of words.
         String removed =
                 "=" + Base64.getEncoder().encodeToString(delta.removed().getBytes(StandardCharsets.UTF_8));
+        String rest = line.did() == Did.OTHER ? step.other() : step.with();
         return line.did() + " " + step.before() + " " + step.after() + " " + delta.start() + " " + delta.end() + " "
                 + checksum(step.before(), step.after(), removed) + " " + removed
-                + (step.with().isEmpty() ? "" : " " + step.with()) + "\n";
+                + (rest.isEmpty() ? "" : " " + rest) + "\n";
     }
 
     private static String checksum(String before, String after, String removed) {
@@ -275,7 +302,7 @@ final class EditHistory implements AutoCloseable {
             channel.lock();
             append(FIRST + "\n");
             for (Step step : kept) {
-                append(written(new Line(Did.EDIT, step)));
+                append(written(new Line(step.other().isEmpty() ? Did.EDIT : Did.OTHER, step)));
             }
             SafeFile.move(smaller, file);
         } catch (IOException noRoom) {

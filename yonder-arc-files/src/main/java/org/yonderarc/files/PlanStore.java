@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.Optional;
 import org.yonderarc.files.EditHistory.Did;
@@ -125,8 +127,29 @@ public final class PlanStore implements AutoCloseable {
      */
     public void note(String before) throws FileTrouble {
         if (!before.equals(source.text())) {
-            history.add(Did.EDIT, before, source.text());
+            history.add(Did.OTHER, before, source.text(), written().toString());
         }
+    }
+
+    private Instant written() {
+        try {
+            return Files.getLastModifiedTime(file).toInstant().truncatedTo(ChronoUnit.SECONDS);
+        } catch (IOException gone) {
+            return Instant.EPOCH;
+        }
+    }
+
+    /**
+     * When something else than this library wrote the change that {@link #undo} would take back.
+     *
+     * @return no value where this library made it, or there is none to take back
+     */
+    public Optional<Instant> undoesOther() {
+        return history.undo()
+                .filter(step -> canUndo())
+                .map(Step::other)
+                .filter(other -> !other.isEmpty())
+                .map(Instant::parse);
     }
 
     /** Whether there is a change that can be taken back from the text as it is. */
@@ -144,7 +167,7 @@ public final class PlanStore implements AutoCloseable {
     }
 
     /**
-     * Takes the last change back that this library made.
+     * Takes the last change back that is in the history: one of this library's, or one that was {@linkplain #note noted}.
      *
      * @throws FileTrouble if there is none, or the plan was changed by something else since; nothing is changed then
      */
@@ -169,7 +192,7 @@ public final class PlanStore implements AutoCloseable {
             throw new FileTrouble(
                     file,
                     "there is no change that could be " + done + ".",
-                    "Only what \"yonder edit\" and \"yonder check --fix\" changed can be.");
+                    "Only what this program changed can be, and what others changed while \"yonder live\" was running.");
         }
         if (!step.get().after().equals(Digest.of(source.text()))) {
             throw new FileTrouble(

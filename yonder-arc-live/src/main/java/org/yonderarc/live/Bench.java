@@ -150,15 +150,26 @@ final class Bench {
         return back;
     }
 
-    /** Whether there is something to take back, and to make again. */
-    boolean[] turns() {
+    /**
+     * What can be taken back and made again.
+     *
+     * @param undo whether there is something to take back
+     * @param redo whether there is something to make again
+     * @param other when another program wrote what would be taken back, as a time of ISO 8601; empty where it was changed here
+     */
+    record Turns(boolean undo, boolean redo, String other) {}
+
+    Turns turns() {
         if (!Files.exists(PlanStore.historyOf(plan.file()))) {
-            return new boolean[] {false, false};
+            return new Turns(false, false, "");
         }
         try (var store = PlanStore.open(plan.file())) {
-            return new boolean[] {store.canUndo(), store.canRedo()};
+            return new Turns(
+                    store.canUndo(),
+                    store.canRedo(),
+                    store.undoesOther().map(Object::toString).orElse(""));
         } catch (FileTrouble unreadable) {
-            return new boolean[] {false, false};
+            return new Turns(false, false, "");
         }
     }
 

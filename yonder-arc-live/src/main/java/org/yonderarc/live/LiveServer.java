@@ -3,6 +3,8 @@ package org.yonderarc.live;
 import java.io.IOException;
 import java.net.BindException;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Executors;
@@ -130,6 +132,25 @@ public final class LiveServer implements AutoCloseable {
             }
         }
         return null;
+    }
+
+    /**
+     * A file that leads a browser to an address, so that the address is in no command.
+     *
+     * @param folder where it is put, to be read by this account alone
+     * @throws IOException if it can't be written
+     */
+    public static Path door(Path folder, URI address) throws IOException {
+        Path file = folder.resolve("open-" + ProcessHandle.current().pid() + ".html");
+        Files.deleteIfExists(file);
+        Kept.write(
+                file,
+                ("<!DOCTYPE html>\n<meta charset=\"utf-8\"><meta name=\"referrer\" content=\"no-referrer\">"
+                                + "<meta http-equiv=\"refresh\" content=\"0; url=" + address
+                                + "\"><title>Live</title>\n"
+                                + "<a href=\"" + address + "\">The plan</a>\n")
+                        .getBytes(StandardCharsets.UTF_8));
+        return file;
     }
 
     /** The address of the page. Whoever has it can change the plan. */

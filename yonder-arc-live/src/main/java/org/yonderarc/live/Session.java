@@ -84,7 +84,7 @@ final class Session {
     String now(int since) {
         synchronized (plan) {
             LivePlan.Now now = plan.now();
-            boolean[] turns = bench.turns();
+            Bench.Turns turns = bench.turns();
             List<String> lines = now.read().source().lines();
             List<MapValue> findings = now.read().findings().stream()
                     .map(finding -> found(finding, lines))
@@ -128,9 +128,11 @@ final class Session {
                     "motions",
                     good.map(known -> Motions.of(known.motion())).orElse(Json.map()),
                     "undo",
-                    turns[0],
+                    turns.undo(),
                     "redo",
-                    turns[1]));
+                    turns.redo(),
+                    "undoesOther",
+                    turns.other()));
         }
     }
 

@@ -65,6 +65,57 @@ export function later(ms, does) {
   };
 }
 
+let isPressed = false;
+let waiting = [];
+
+function release() {
+  // The click comes right behind it, to whatever stands there.
+  setTimeout(() => {
+    isPressed = false;
+    const all = waiting;
+    waiting = [];
+    all.forEach(done => done());
+  });
+}
+
+for (const [event, does] of Object.entries({
+  pointerdown: () => { isPressed = true; }, dragstart: () => { isPressed = true; },
+  pointerup: release, pointercancel: event => { if (event.pointerType !== 'mouse') { release(); } }, dragend: release, blur: release
+})) { window.addEventListener(event, does, true); }
+
+/** Waits until nobody presses or drags anything: what is drawn anew before that would take away what is under the pointer. */
+export const unpressed = () => isPressed ? new Promise(done => waiting.push(done)) : Promise.resolve();
+
+/**
+ * A list whose lines arrive late: they never take the place of others at which somebody is aiming. `fill` gives the newer lines; of
+ * several at once the last is shown. `told` hears that there are newer ones as long as they wait.
+ */
+export function lateList(list, told) {
+  let turn = 0;
+  let isAimed = false;
+  let freed = () => {};
+  const free = () => { isAimed = false; freed(); };
+  list.addEventListener('pointermove', () => { isAimed = true; });
+  list.addEventListener('pointerleave', free);
+  list.addEventListener('click', free);
+  return async fill => {
+    const mine = ++turn;
+    free();
+    list.setAttribute('aria-busy', 'true');
+    try {
+      const lines = await fill();
+      if (isAimed && mine === turn) {
+        told('More was found. It shows when the pointer leaves the list.');
+        await new Promise(done => { freed = done; });
+      }
+      await unpressed();
+      if (mine === turn) { list.replaceChildren(...lines()); }
+    } finally {
+      if (mine === turn) { list.removeAttribute('aria-busy'); }
+    }
+  };
+}
+
 /** Shows a dialog with a title; gives the part for its content. */
 export function sheet(title, className = '') {
   const dialog = byId('sheet');

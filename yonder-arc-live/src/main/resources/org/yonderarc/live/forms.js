@@ -1,5 +1,5 @@
 // Bars: their forms by looking, and where they and their items show.
-import {el} from './dom.js';
+import {el, lateList} from './dom.js';
 import * as server from './server.js';
 import * as model from './model.js';
 
@@ -21,15 +21,15 @@ export function forms(page, thing, value, fields) {
     ? {do: 'put', thing, key: `forms/${kind}`, value: form}
     : {do: 'put', thing, key: 'form', value: form});
   const dark = page.dark?.() ? 'dark' : 'light';
-  server.get(`choices?bar=${encodeURIComponent(model.named(thing)[1])}&kind=${encodeURIComponent(kind)}&scheme=${dark}`).then(answer => {
-    if (!answer.choices) { return; }
-    pictures.replaceChildren(...answer.choices.map(one => {
+  lateList(pictures, page.tell)(async () => {
+    const answer = await server.get(`choices?bar=${encodeURIComponent(model.named(thing)[1])}&kind=${encodeURIComponent(kind)}&scheme=${dark}`);
+    return () => (answer.choices ?? []).map(one => {
       const button = el('button', {type: 'button', 'aria-pressed': String(one.chosen), onclick: () => choose(one.form)});
       // As a picture of its own: its names must not meet those of the page.
       button.append(el('img', {alt: '', src: 'data:image/svg+xml,' + encodeURIComponent(one.picture)}));
       button.append(one.form);
       return button;
-    }));
+    });
   }).catch(failed => page.tell(String(failed.message ?? failed), true));
   const of = own?.form ? 'form-' + own.form : undefined;
   const at = hasEach ? `forms/${kind}/` : '';

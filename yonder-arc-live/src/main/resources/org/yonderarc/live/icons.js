@@ -1,5 +1,5 @@
 // The icons to choose from: by meaning, by category, those used last, and one's own by dropping a file.
-import {el, sheet, closeSheet, later} from './dom.js';
+import {el, sheet, closeSheet, later, lateList} from './dom.js';
 import * as server from './server.js';
 import * as model from './model.js';
 
@@ -27,7 +27,8 @@ export async function pickIcon(page, current, chosen) {
     closeSheet();
     chosen(name);
   };
-  const show = async () => {
+  const fill = lateList(list, text => { told.textContent = text; });
+  const show = () => fill(async () => {
     const lately = search.value || category.value ? [] : recent();
     const found = await server.get(`icons?find=${encodeURIComponent(search.value)}&in=${encodeURIComponent(category.value)}`);
     if (category.options.length === 1) {
@@ -35,14 +36,16 @@ export async function pickIcon(page, current, chosen) {
     }
     const rank = one => { const at = lately.indexOf(one.name); return at < 0 ? lately.length : at; };
     const icons = [...found.icons].sort((a, b) => rank(a) - rank(b));
-    told.textContent = icons.length ? '' : 'No icon has to do with that. Try another word, or drop a drawing of your own below.';
-    list.replaceChildren(...icons.map(one => {
-      const pair = el('span');
-      // What the server sends is drawn by it, from cleaned shapes alone.
-      pair.innerHTML = one.outline + one.filled;
-      return el('button', {type: 'button', 'aria-pressed': String(one.name === current), 'aria-label': one.name, title: one.name, onclick: () => pick(one.name)}, pair, one.name);
-    }));
-  };
+    return () => {
+      told.textContent = icons.length ? '' : 'No icon has to do with that. Try another word, or drop a drawing of your own below.';
+      return icons.map(one => {
+        const pair = el('span');
+        // What the server sends is drawn by it, from cleaned shapes alone.
+        pair.innerHTML = one.outline + one.filled;
+        return el('button', {type: 'button', 'aria-pressed': String(one.name === current), 'aria-label': one.name, title: one.name, onclick: () => pick(one.name)}, pair, one.name);
+      });
+    };
+  }).catch(failed => { told.textContent = String(failed.message ?? failed); });
   const bring = async file => {
     try {
       const answer = await server.upload(file, 'icon');
@@ -57,6 +60,7 @@ export async function pickIcon(page, current, chosen) {
     ondragleave: () => drop.classList.remove('over'),
     ondrop: event => { event.preventDefault(); drop.classList.remove('over'); const [file] = event.dataTransfer.files; if (file) { bring(file); } }},
   'Drop an SVG drawing of your own here, 24 by 24, or ', own);
+  search.addEventListener('input', () => list.setAttribute('aria-busy', 'true'));
   search.addEventListener('input', later(120, show));
   category.addEventListener('change', show);
   body.append(el('div', {className: 'filter'}, search, category, set), told, list, drop);

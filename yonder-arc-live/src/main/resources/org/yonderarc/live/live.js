@@ -1,5 +1,5 @@
 // Puts the page together: the plan as it is on the server, what is chosen, and who shows it.
-import {byId, el, sheet, closeSheet} from './dom.js';
+import {byId, el, sheet, closeSheet, unpressed} from './dom.js';
 import * as server from './server.js';
 import * as model from './model.js';
 import {Outline} from './outline.js';
@@ -118,16 +118,24 @@ function refuse(answer) {
 }
 
 /** Where only a warning would come of it, people may want it all the same. */
-function ask(deeds, answer, how) {
+async function ask(deeds, answer, how) {
+  const isWanted = await agreed(answer.why, 'Do it anyway', answer.findings.map(one => finding(one)));
+  if (isWanted) { return act(deeds, {...how, anyway: true}); }
+  restore();
+  return false;
+}
+
+/** Asks before something is done; gives whether it is wanted. */
+function agreed(question, yes, list = []) {
   return new Promise(done => {
-    const body = sheet(answer.why, 'small');
-    const close = made => { byId('sheet').onclose = null; closeSheet(); done(made); };
-    byId('sheet').onclose = () => { restore(); done(false); };
+    const body = sheet(question, 'small');
+    const close = isWanted => { byId('sheet').onclose = null; closeSheet(); done(isWanted); };
+    byId('sheet').onclose = () => done(false);
     body.append(
-      el('ul', {className: 'findings'}, answer.findings.map(one => finding(one))),
+      el('ul', {className: 'findings'}, list),
       el('div', {className: 'ask'},
-        el('button', {type: 'button', className: 'push', onclick: async () => close(await act(deeds, {...how, anyway: true}))}, 'Do it anyway'),
-        el('button', {type: 'button', className: 'push', autofocus: true, onclick: () => { restore(); close(false); }}, 'Leave it as it was')));
+        el('button', {type: 'button', className: 'push', onclick: () => close(true)}, yes),
+        el('button', {type: 'button', className: 'push', autofocus: true, onclick: () => close(false)}, 'Leave it as it was')));
   });
 }
 
@@ -194,11 +202,13 @@ async function refresh() {
   document.title = `${model.title('app')} · live`;
   document.querySelector('h1.app').textContent = model.title('app');
   byId('undo').disabled = !now.undo;
+  byId('undo').title = writtenElsewhere() ? `Undo what another program wrote at ${writtenElsewhere()}` : 'Undo (Ctrl+Z)';
   byId('redo').disabled = !now.redo;
   trouble(now);
   page.isTried = false;
   swap(now);
   await new Promise(done => document.hidden ? done() : requestAnimationFrame(() => setTimeout(done)));
+  await unpressed();
   if (model.valueOf(page.chosen) === undefined) { page.chosen = 'app'; }
   outline.refresh();
   outline.choose(page.chosen);
@@ -281,7 +291,16 @@ function options(id, html, keepsLast) {
   select.yonderHtml = html;
 }
 
+/** When another program wrote what would be taken back next, in the words of this place; nothing where it was changed here. */
+function writtenElsewhere() {
+  const {undoesOther} = page.now;
+  return undoesOther && new Date(undoesOther).toLocaleTimeString([], {hour: '2-digit', minute: '2-digit'});
+}
+
+/** What others wrote is taken back too, but not without being told first. */
 async function turn(back) {
+  const time = back && writtenElsewhere();
+  if (time && !await agreed(`This takes back what another program wrote at ${time}.`, 'Take it back')) { return; }
   try {
     const answer = await server.turn(back);
     await load(answer.revision);

@@ -67,7 +67,7 @@ final class LivePage {
 
     void click(String css) {
         waitUntil(() -> !all(css).isEmpty());
-        find(css).click();
+        steadily(() -> find(css).click());
     }
 
     /** Presses a button by what it says, within a part of the page. */
@@ -144,6 +144,7 @@ final class LivePage {
         steadily(() -> control("icon", "button.iconic").click());
         waitUntil(() -> !all("#sheet[open] input[type=search]").isEmpty());
         find("#sheet input[type=search]").sendKeys(name);
+        waitUntil(() -> all("#sheet .icons[aria-busy]").isEmpty());
         click("#sheet .icons button[aria-label='" + name + "']");
     }
 
