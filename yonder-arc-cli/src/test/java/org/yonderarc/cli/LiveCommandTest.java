@@ -99,7 +99,8 @@ class LiveCommandTest {
     void theBrowserIsStartedWithoutTheSecret() throws Exception {
         Path plan = folder.resolve("shore.yaml");
         Path bin = Files.createDirectory(folder.resolve("bin"));
-        Path opener = Files.writeString(bin.resolve("xdg-open"), "#!/bin/sh\necho \"$@\" > " + folder.resolve("words") + "\n");
+        Path opener = Files.writeString(
+                bin.resolve("xdg-open"), "#!/bin/sh\necho \"$@\" > " + folder.resolve("words") + "\n");
         Files.setPosixFilePermissions(opener, PosixFilePermissions.fromString("rwx------"));
         var start = new ProcessBuilder(
                 ProcessHandle.current().info().command().orElseThrow(),
@@ -116,8 +117,13 @@ class LiveCommandTest {
         start.environment().merge("PATH", bin + ":", (path, first) -> first + path);
         Process live = start.redirectErrorStream(true).start();
         try (var said = live.inputReader()) {
-            String address = said.lines().filter(line -> line.startsWith("Live: ")).findFirst().orElseThrow().substring(6);
-            await(() -> Files.exists(folder.resolve("words")) && folder.resolve("words").toFile().length() > 0);
+            String address = said.lines()
+                    .filter(line -> line.startsWith("Live: "))
+                    .findFirst()
+                    .orElseThrow()
+                    .substring(6);
+            await(() -> Files.exists(folder.resolve("words"))
+                    && folder.resolve("words").toFile().length() > 0);
             String words = Files.readString(folder.resolve("words")).strip();
             assertFalse(words.contains(URI.create(address).getPath()), words);
             Path door = Path.of(words);

@@ -5,7 +5,6 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.yonderarc.finding.Code;
@@ -19,6 +18,7 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Words;
 
 /** Bars as people see them: on each device kind, with the items that show there. */
@@ -191,10 +191,7 @@ final class BarRules {
     }
 
     private static void form(Subject subject, Bar bar, Form form, DeviceKind kind, String pointer, List<Code> told) {
-        List<Subject.PlacedItem> items = subject.items().stream()
-                .filter(placed -> bar.menu().filter(placed.menu().id()::equals).isPresent())
-                .filter(placed -> subject.mayShow(placed.item().visibility(), kind))
-                .toList();
+        Shown shown = subject.shown(bar, kind);
         if (form.named().size() > Forms.mostNamed(form)) {
             once(
                     subject,
@@ -218,7 +215,7 @@ final class BarRules {
         if (!form.showsMenu()) {
             return;
         }
-        if (items.size() == 1) {
+        if (shown.items().size() == 1) {
             once(
                     subject,
                     told,
@@ -227,31 +224,22 @@ final class BarRules {
                     "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has one item.",
                     "Add a second one, or do without the bar.");
         }
-        // What is repeated counts as often as it shows at first.
-        long shown = items.stream()
-                .map(Subject.PlacedItem::item)
-                .mapToLong(item -> item.repeated(subject.plan().initialFacts()).count())
-                .sum();
-        if (shown > Forms.mostAtOnce(form)) {
+        if (shown.count() > Forms.mostAtOnce(form)) {
             once(
                     subject,
                     told,
                     Code.TOO_MANY_ITEMS,
                     pointer,
-                    "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has " + shown + " items.",
+                    "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has " + shown.count() + " items.",
                     "Keep at most " + Forms.mostAtOnce(form) + ", or use a drawer.");
         }
-        icons(subject, bar, form, items, pointer, told);
+        icons(subject, bar, form, shown, pointer, told);
     }
 
-    private static void icons(
-            Subject subject, Bar bar, Form form, List<Subject.PlacedItem> items, String pointer, List<Code> told) {
-        List<String> without = items.stream()
-                .map(Subject.PlacedItem::item)
-                .filter(item -> subject.icon(item).isEmpty())
-                .map(Item::id)
-                .toList();
-        if (!without.isEmpty() && without.size() < items.size()) {
+    private static void icons(Subject subject, Bar bar, Form form, Shown shown, String pointer, List<Code> told) {
+        List<String> without = shown.withoutIcon();
+        int count = shown.items().size();
+        if (!without.isEmpty() && without.size() < count && !told.contains(Code.SOME_ICONS)) {
             once(
                     subject,
                     told,
@@ -261,7 +249,7 @@ final class BarRules {
                     "Give every item an icon, or none.");
         }
         boolean iconsOnly = form.labelled().equals(Optional.of(Form.Labels.NONE));
-        if (iconsOnly && without.size() == items.size() && !items.isEmpty()) {
+        if (iconsOnly && without.size() == count && count > 0) {
             once(
                     subject,
                     told,
@@ -270,50 +258,36 @@ final class BarRules {
                     "The bar \"" + bar.id() + "\" shows neither labels nor icons.",
                     "Give its items icons, or show their labels.");
         }
-        twins(subject, bar, items, told);
-        sames(subject, bar, items, pointer, told);
-    }
-
-    private static void sames(
-            Subject subject, Bar bar, List<Subject.PlacedItem> items, String pointer, List<Code> told) {
-        Map<String, Item> byIcon = new HashMap<>();
-        for (Subject.PlacedItem placed : items) {
-            Item item = placed.item();
-            Optional<String> icon = subject.icon(item);
-            Item other = icon.map(name -> byIcon.putIfAbsent(name, item)).orElse(null);
-            if (other != null) {
-                once(
+        twins(subject, bar, shown, told);
+        shown.alike()
+                .ifPresent(alike -> once(
                         subject,
                         told,
                         Code.SAME_ICON,
                         pointer,
-                        "In the bar \"" + bar.id() + "\", \"" + other.id()
-                                + "\" and \"" + item.id() + "\" have the same icon \"" + icon.get()
-                                + "\".",
-                        "Give one of them another icon.");
-            }
-        }
+                        "In the bar \"" + bar.id() + "\", \"" + alike.first() + "\" and \"" + alike.second()
+                                + "\" have the same icon \"" + alike.icon() + "\".",
+                        "Give one of them another icon."));
     }
 
     /** Icons of items that can be selected have a filled twin for it. */
-    private static void twins(Subject subject, Bar bar, List<Subject.PlacedItem> items, List<Code> told) {
-        for (Subject.PlacedItem placed : items) {
-            Item item = placed.item();
-            Optional<String> icon = subject.icon(item);
-            boolean wantsTwin = icon.isPresent()
-                    && item.place().isPresent()
-                    && item.selectedIcon().isEmpty()
-                    && fills(subject, bar, item);
-            if (wantsTwin && !subject.icons().hasTwin(icon.get())) {
-                once(
+    private static void twins(Subject subject, Bar bar, Shown shown, List<Code> told) {
+        if (told.contains(Code.NO_TWIN)) {
+            return;
+        }
+        var fills = new HashMap<Optional<Style.Ref>, Boolean>();
+        shown.withoutTwin().stream()
+                .filter(placed ->
+                        fills.computeIfAbsent(placed.item().style(), style -> fills(subject, bar, placed.item())))
+                .findFirst()
+                .ifPresent(placed -> once(
                         subject,
                         told,
                         Code.NO_TWIN,
                         subject.iconPointer(placed),
-                        "The icon \"" + icon.get() + "\" of \"" + item.id() + "\" has no filled twin.",
-                        "Choose an icon that has one, or set \"selected-icon\".");
-            }
-        }
+                        "The icon \"" + subject.icon(placed.item()).orElseThrow() + "\" of \""
+                                + placed.item().id() + "\" has no filled twin.",
+                        "Choose an icon that has one, or set \"selected-icon\"."));
     }
 
     /** Whether a bar shows an item's icon filled while it is selected. */

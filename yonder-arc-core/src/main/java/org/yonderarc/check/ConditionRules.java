@@ -54,7 +54,7 @@ final class ConditionRules {
     }
 
     static void decide(Subject subject) {
-        Map<String, FactValue> facts = subject.plan().initialFacts();
+        Map<String, FactValue> facts = subject.initialFacts();
         for (Mentioned.At<Condition> placed : subject.mentioned().conditions) {
             boolean can = Situations.any(placed.value(), facts);
             boolean cannot = Situations.any(new Condition.Not(placed.value()), facts);

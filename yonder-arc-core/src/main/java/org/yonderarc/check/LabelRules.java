@@ -1,18 +1,19 @@
 package org.yonderarc.check;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Fitting;
-import org.yonderarc.fit.Interaction;
-import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
@@ -30,6 +31,11 @@ final class LabelRules {
     private final TextMeasure measure = new PlainMeasure();
     private final Map<String, FactValue> facts;
 
+    /** The least that a finger can hit, in dp (WCAG 2.2, 2.5.8). */
+    private static final double NARROWEST = 24;
+
+    private final Set<String> cramped = new HashSet<>();
+
     /** Where a label fits worst. */
     private record Worst(String label, String language, Device device, double over) {}
 
@@ -43,20 +49,36 @@ final class LabelRules {
         var rules = new LabelRules(subject);
         var walk = Walk.of(subject.plan());
         var worst = new HashMap<String, Worst>();
+        List<String> own = subject.plan().app().languages();
+        List<String> languages = own.isEmpty() ? List.of(Words.ANY) : own;
         for (Device device : Device.presets(subject.plan())) {
-            for (String language : subject.plan().app().languages().isEmpty()
-                    ? List.of(Words.ANY)
-                    : subject.plan().app().languages()) {
-                var setting = new Setting(device, language, Interaction.NONE);
-                Fitting fitting = Fitter.fit(walk, setting, walk.start());
-                Layouter.layOut(fitting, rules.measure).one(Form.Kind.BOTTOM).stream()
-                        .flatMap(bar -> bar.slots().stream())
-                        .forEach(slot -> rules.slot(slot, device, language, worst));
+            for (Fitting fitting : Fitter.fit(walk, device, walk.start(), languages)) {
+                String language = own.isEmpty() ? Words.ANY : fitting.setting().language();
+                Layouter.layOut(fitting, rules.measure).one(Form.Kind.BOTTOM).ifPresent(bar -> {
+                    bar.slots().forEach(slot -> rules.slot(slot, device, language, worst));
+                    rules.room(bar, device);
+                });
             }
         }
         subject.items()
                 .forEach(placed -> Optional.ofNullable(worst.get(placed.item().id()))
                         .ifPresent(found -> rules.tell(placed, found)));
+    }
+
+    /** Items that have hardly any room, because what stands around them takes it. */
+    private void room(Layout.Bar bar, Device device) {
+        double narrowest = bar.slots().stream()
+                .mapToDouble(slot -> slot.target().width())
+                .min()
+                .orElse(NARROWEST);
+        String id = bar.fitted().id();
+        if (narrowest < NARROWEST && cramped.add(id)) {
+            subject.tell(
+                    Code.SMALL_TARGET,
+                    subject.bar(plan.bars().stream().map(Bar::id).toList().indexOf(id)),
+                    "On " + device.id() + ", items of the bar \"" + id + "\" are " + (int) narrowest + " dp wide.",
+                    "Let it float nearer to the edges, or make what stands in it smaller.");
+        }
     }
 
     /** A label that is cut off, as layout really sets it: larger texts are set as large as there is room for. */

@@ -9,7 +9,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.yonderarc.finding.Brief;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Bar;
@@ -71,6 +70,9 @@ final class ReachRules {
         var items = new ArrayList<Item>();
         bar.menu().flatMap(plan.menus()::find).ifPresent(menu -> items.addAll(menu.items()));
         for (Form form : bar.forms().values()) {
+            if (!names(form)) {
+                continue;
+            }
             plan.items()
                     .filter(item ->
                             form.named().contains(item.id()) || form.ofPerson().equals(Optional.of(item.id())))
@@ -116,7 +118,7 @@ final class ReachRules {
             return;
         }
         boolean circles = at.isPresent() && at.get().id().equals(screen.id()) && !seen.isEmpty();
-        if (circles && Situations.any(Condition.all(failing), plan.initialFacts())) {
+        if (circles && Situations.any(Condition.all(failing), subject.initialFacts())) {
             List<String> way = List.copyOf(seen);
             String named = String.join(" to ", way.size() > 6 ? way.subList(0, 5) : way)
                     + (way.size() > 6 ? " and " + (way.size() - 5) + " more" : "");
@@ -174,7 +176,7 @@ final class ReachRules {
 
     /** Each required screen or signal has an item on every device kind, in every situation. */
     static void required(Subject subject) {
-        var shown = new LinkedHashMap<DeviceKind, Set<Item>>();
+        var shown = new LinkedHashMap<DeviceKind, Map<String, List<Item>>>();
         subject.plan().kinds().forEach(kind -> shown.put(kind, shownOn(subject, kind)));
         var told = new HashSet<String>();
         int index = -1;
@@ -184,7 +186,7 @@ final class ReachRules {
                 continue;
             }
             Map<String, List<DeviceKind>> missing = new LinkedHashMap<>();
-            shown.forEach((kind, items) -> whenMissing(subject.plan(), required, items)
+            shown.forEach((kind, items) -> whenMissing(subject, required, items.getOrDefault(required, List.of()))
                     .ifPresent(when -> missing.computeIfAbsent(when, none -> new ArrayList<>())
                             .add(kind)));
             String pointer = "/app/required/" + index;
@@ -197,9 +199,8 @@ final class ReachRules {
     }
 
     /** When a required screen or signal is out of reach: an empty text for always. */
-    private static Optional<String> whenMissing(Plan plan, String required, Set<Item> shown) {
-        List<Item> leading =
-                shown.stream().filter(item -> leadsTo(item, required)).toList();
+    private static Optional<String> whenMissing(Subject subject, String required, List<Item> leading) {
+        Plan plan = subject.plan();
         if (leading.isEmpty()) {
             return plan.app().start().equals(Optional.of(required)) ? Optional.empty() : Optional.of("");
         }
@@ -211,25 +212,37 @@ final class ReachRules {
                 .distinct()
                 .toList());
         return Optional.of(missed)
-                .filter(condition -> Situations.any(condition, plan.initialFacts()))
+                .filter(condition -> Situations.any(condition, subject.initialFacts()))
                 .map(condition -> " while " + Brief.value(condition.text()));
     }
 
-    private static boolean leadsTo(Item item, String required) {
-        return item.place().map(Place::screen).equals(Optional.of(required))
-                || item.target() instanceof Target.ToApp to && to.name().equals(required);
-    }
-
-    private static Set<Item> shownOn(Subject subject, DeviceKind kind) {
+    /** The items that some bar may show on a kind, by what they lead to; a menu counts once, however many bars show it. */
+    private static Map<String, List<Item>> shownOn(Subject subject, DeviceKind kind) {
         Plan plan = subject.plan();
-        var items = new LinkedHashSet<Item>();
+        var leading = new HashMap<String, List<Item>>();
+        var menus = new HashSet<Optional<String>>();
         for (Bar bar : plan.bars()) {
-            if (bar.form(kind.id()).isPresent() && subject.mayShow(bar.visibility(), kind)) {
+            boolean shows = bar.form(kind.id()).isPresent() && subject.mayShow(bar.visibility(), kind);
+            boolean isNew = shows && menus.add(bar.menu());
+            if (isNew || shows && bar.forms().values().stream().anyMatch(ReachRules::names)) {
                 itemsOf(plan, bar).stream()
                         .filter(item -> subject.mayShow(item.visibility(), kind))
-                        .forEach(items::add);
+                        .forEach(item -> aim(item)
+                                .ifPresent(aim -> leading.computeIfAbsent(aim, none -> new ArrayList<>())
+                                        .add(item)));
             }
         }
-        return items;
+        return leading;
+    }
+
+    private static boolean names(Form form) {
+        return !form.named().isEmpty() || form.ofPerson().isPresent();
+    }
+
+    /** The screen or the signal that an item leads to. */
+    private static Optional<String> aim(Item item) {
+        return item.target() instanceof Target.ToApp to
+                ? Optional.of(to.name())
+                : item.place().map(Place::screen);
     }
 }

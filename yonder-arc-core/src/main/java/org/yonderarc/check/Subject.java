@@ -2,6 +2,7 @@ package org.yonderarc.check;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +12,7 @@ import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Entry;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Plan;
@@ -19,18 +21,78 @@ import org.yonderarc.plan.Visibility;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Spot;
 
-/**
- * What the rules look at, and where they tell what they notice.
- *
- * @param plan the plan
- * @param icons the icons that exist
- * @param files the files in the plan's folder
- * @param mentioned everything that the plan mentions
- * @param findings takes what is noticed
- */
-record Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned, Found findings) {
+/** What the rules look at, and where they tell what they notice. What several rules ask is worked out once. */
+final class Subject {
+    private final Plan plan;
+    private final IconNames icons;
+    private final FileNames files;
+    private final Mentioned mentioned;
+    private final Found findings;
+    private final List<PlacedItem> items;
+    private final Map<String, List<PlacedItem>> byMenu = new HashMap<>();
+    private final Map<String, Shown> shown = new HashMap<>();
+    private final Map<String, FactValue> facts;
+    private final boolean hasBarsByDefault;
+
     /** An item and the JSON Pointer to it. */
     record PlacedItem(Menu menu, Item item, String pointer) {}
+
+    /**
+     * @param plan the plan
+     * @param icons the icons that exist
+     * @param files the files in the plan's folder
+     * @param mentioned everything that the plan mentions
+     * @param findings takes what is noticed
+     */
+    Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned, Found findings) {
+        this.plan = plan;
+        this.icons = icons;
+        this.files = files;
+        this.mentioned = mentioned;
+        this.findings = findings;
+        this.items = placed(plan);
+        this.facts = plan.initialFacts();
+        this.hasBarsByDefault = plan.bars().equals(Plan.defaultBars(plan.menus()));
+        items.forEach(placed -> byMenu.computeIfAbsent(placed.menu().id(), none -> new ArrayList<>())
+                .add(placed));
+    }
+
+    Plan plan() {
+        return plan;
+    }
+
+    IconNames icons() {
+        return icons;
+    }
+
+    FileNames files() {
+        return files;
+    }
+
+    Mentioned mentioned() {
+        return mentioned;
+    }
+
+    Found findings() {
+        return findings;
+    }
+
+    /** The facts before the app has told any. */
+    Map<String, FactValue> initialFacts() {
+        return facts;
+    }
+
+    /** What a bar's menu shows on devices of a kind, in some window. */
+    Shown shown(Bar bar, DeviceKind kind) {
+        String menu = bar.menu().orElse("");
+        return shown.computeIfAbsent(
+                menu + "/" + kind.id(),
+                none -> Shown.of(
+                        this,
+                        byMenu.getOrDefault(menu, List.of()).stream()
+                                .filter(placed -> mayShow(placed.item().visibility(), kind))
+                                .toList()));
+    }
 
     void tell(Code code, String pointer, String message, String remedy) {
         findings.add(new Finding(code, Spot.at(pointer), message, remedy));
@@ -48,6 +110,10 @@ record Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned,
 
     /** Every item with its pointer, those in sections included. */
     List<PlacedItem> items() {
+        return items;
+    }
+
+    private static List<PlacedItem> placed(Plan plan) {
         var all = new ArrayList<PlacedItem>();
         for (Menu menu : plan.menus()) {
             int index = 0;
@@ -109,8 +175,7 @@ record Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned,
     /** The pointer to a bar; for the bars of a plan that defines none, to what they are made of. */
     String bar(int index) {
         Bar bar = plan.bars().get(index);
-        boolean byDefault = plan.bars().equals(Plan.defaultBars(plan.menus()));
-        return byDefault ? bar.menu().map(menu -> pointer("menus", menu)).orElse("") : "/bars/" + index;
+        return hasBarsByDefault ? bar.menu().map(menu -> pointer("menus", menu)).orElse("") : "/bars/" + index;
     }
 
     /** A link to a screen that exists gets exactly the parameters that its path takes. */

@@ -51,9 +51,13 @@ final class TextRules {
             subject.fact(hole, pointer);
             return;
         }
-        Set<String> known = new HashSet<>(subject.plan().facts().ids());
-        known.addAll(screen.get().path().names());
-        if (!known.contains(hole)) {
+        boolean isKnown = subject.plan().facts().find(hole).isPresent()
+                || screen.get().path().names().contains(hole);
+        if (!isKnown) {
+            Set<String> known = new HashSet<>(screen.get().path().names());
+            if (subject.findings().wants(Code.UNKNOWN_FACT)) {
+                known.addAll(subject.plan().facts().ids());
+            }
             subject.tell(
                     Code.UNKNOWN_FACT,
                     pointer,

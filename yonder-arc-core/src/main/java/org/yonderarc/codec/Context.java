@@ -6,6 +6,7 @@ import java.util.Set;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Findings;
+import org.yonderarc.plan.Percent;
 import org.yonderarc.tree.Spot;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Value;
@@ -43,9 +44,17 @@ public record Context(String subject, Findings findings, Set<String> dropped) {
         return all.subList(0, most);
     }
 
-    /** A text; of one that is too long, its start. */
+    /** A text; of one that is too long, its start; with an empty text where it can't be one. */
     String within(TextValue text) {
         String all = text.text();
+        if (!Percent.isEncodable(all)) {
+            report(
+                    Code.BAD_VALUE,
+                    text.spot(),
+                    capitalised(subject) + " holds half of a character: a surrogate without its other half.",
+                    "Write the whole character, or leave it out.");
+            return "";
+        }
         int length = all.codePointCount(0, all.length());
         if (length <= Bounds.TEXT) {
             return all;

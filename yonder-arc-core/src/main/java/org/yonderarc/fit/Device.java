@@ -29,6 +29,9 @@ public record Device(
     /** The widest and highest window that anything is laid out for, in dp. */
     public static final double LARGEST = 4000;
 
+    /** How much of a width or a height insets take where there is too little room for them. */
+    private static final double MOST_INSETS = 0.45;
+
     /** The smallest text scale. */
     public static final double SMALLEST_TEXT = 0.8;
     /** The largest text scale. */
@@ -174,9 +177,17 @@ public record Device(
         return PRESETS.stream().map(Device::id).toList();
     }
 
-    /** This device in another size, as when a window is resized. */
+    /** This device in another size, as when a window is resized; its safe insets leave more than half of that. */
     public Device resized(double newWidth, double newHeight) {
-        return new Device(id, newWidth, newHeight, safe, textScale, pointer, body);
+        double across = share(safe.left() + safe.right(), newWidth);
+        double down = share(safe.top() + safe.bottom(), newHeight);
+        var insets = new Insets(safe.top() * down, safe.right() * across, safe.bottom() * down, safe.left() * across);
+        return new Device(id, newWidth, newHeight, insets, textScale, pointer, body);
+    }
+
+    /** By how much insets are made smaller for lack of room. */
+    private static double share(double insets, double room) {
+        return insets < room / 2 ? 1 : MOST_INSETS * room / insets;
     }
 
     /** This device with texts of another size. */

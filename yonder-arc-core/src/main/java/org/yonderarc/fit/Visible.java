@@ -25,6 +25,8 @@ public final class Visible {
     private final State state;
     private final String kind;
     /** The selected item of each menu, found once. */
+    private final Map<String, List<Item>> items = new HashMap<>();
+
     private final Map<String, Optional<Item>> selected = new HashMap<>();
 
     /** What shows of a plan there. */
@@ -106,7 +108,9 @@ public final class Visible {
 
     /** The items of a menu that show, in order. */
     public List<Item> items(Menu menu) {
-        return repeated(menu.items().stream()).filter(this::item).toList();
+        return items.computeIfAbsent(
+                menu.id(),
+                none -> repeated(menu.items().stream()).filter(this::item).toList());
     }
 
     /** Each item, those that are repeated for the entries of a list. */
@@ -116,9 +120,9 @@ public final class Visible {
 
     /** Whether an item is the one of its menu on whose branch, or at or below whose screen, the person is. */
     public boolean isSelected(Menu menu, Item item) {
-        return selected.computeIfAbsent(menu.id(), none -> selected(menu))
-                .filter(item::equals)
-                .isPresent();
+        Optional<Item> one = selected.computeIfAbsent(menu.id(), none -> selected(menu));
+        // Of thousands of items all but one are told apart by their ids.
+        return one.isPresent() && one.get().id().equals(item.id()) && one.get().equals(item);
     }
 
     private Optional<Item> selected(Menu menu) {

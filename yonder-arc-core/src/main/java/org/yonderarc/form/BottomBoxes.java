@@ -67,8 +67,9 @@ final class BottomBoxes {
         };
         this.right = left + width;
         MarkHome mark = Marks.of(bar.look().indicator().kind());
-        this.before = Math.max(bar.look().padding(Size.PADDING_START), mark.padding());
-        this.ends = before + Math.max(bar.look().padding(Size.PADDING_END), mark.padding());
+        // What stands at the ends gives way before the items have no room at all.
+        this.before = Math.min(width / 2, Math.max(bar.look().padding(Size.PADDING_START), mark.padding()));
+        this.ends = Math.min(width, before + Math.max(bar.look().padding(Size.PADDING_END), mark.padding()));
         // What is raised out of the bar has its label below it, wherever icons stand otherwise.
         this.spacing = bar.look().size(Size.SPACING);
         this.raised = bar.apart().stream().findFirst();
@@ -191,10 +192,8 @@ final class BottomBoxes {
     private double slotWidth(int rows) {
         int count = raised.isPresent() ? Math.max(1, (items.size() + 1) / 2) : perRow(rows);
         double room = (raised.isPresent() ? halfWidth() : right - left - ends) - spacing * (count - 1);
-        return bar.look()
-                .itemWidth()
-                .map(fixed -> Math.min(fixed, Metrics.onGrid(room / count)))
-                .orElse(Metrics.onGrid(room / count));
+        double most = Math.max(0, Metrics.onGrid(room / count));
+        return bar.look().itemWidth().map(fixed -> Math.min(fixed, most)).orElse(most);
     }
 
     /** The main action: a circle in the middle, raised out of the bar. */
@@ -277,8 +276,9 @@ final class BottomBoxes {
             widest = Math.max(widest, cells.showsLabel(item) ? cells.naturalWidth(item) + 32 : 0);
         }
         double most = labelled == 0 ? 0 : (room - Metrics.TARGET * (count - labelled)) / labelled;
-        double wide = Metrics.onGrid(Math.min(widest, most));
-        double narrow = count == labelled ? 0 : Metrics.onGrid((room - wide * labelled) / (count - labelled));
+        double wide = Math.max(0, Metrics.onGrid(Math.min(widest, most)));
+        double narrow =
+                count == labelled ? 0 : Math.max(0, Metrics.onGrid((room - wide * labelled) / (count - labelled)));
         double x = inner.x() + before;
         var slots = new ArrayList<Layout.Slot>();
         for (FittedItem item : items) {

@@ -169,7 +169,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
             String opened = isOpen(Step.Toggle.overflow(bar.id())) ? Step.Toggle.overflow(bar.id()) : toggles;
             boolean open = isOpen(opened);
             boolean holdsSelected =
-                    all.stream().filter(item -> !held.contains(item)).anyMatch(item -> visible.isSelected(menu, item));
+                    all.stream().filter(item -> visible.isSelected(menu, item)).anyMatch(item -> !held.contains(item));
             items.add(more(bar, overflow.get(), opened, bare, open || holdsSelected));
             if (open) {
                 // What is open is what is marked: the items in the bar are not where the person is now.

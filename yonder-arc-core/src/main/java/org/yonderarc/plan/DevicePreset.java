@@ -50,6 +50,9 @@ public record DevicePreset(
         INSET.require(bottom, "the inset of a device");
         INSET.require(left, "the inset of a device");
         INSET.require(right, "the inset of a device");
+        if (left + right >= width / 2 || top + bottom >= height / 2) {
+            throw new IllegalArgumentException("the insets of a device leave more than half of it free");
+        }
         Objects.requireNonNull(pointer, "pointer");
         Objects.requireNonNull(body, "body");
         SCALE.require(scale, "the scale of a device");

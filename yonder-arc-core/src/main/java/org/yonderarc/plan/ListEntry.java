@@ -52,6 +52,9 @@ public record ListEntry(String id, String label, Map<String, String> more) {
             throw new IllegalArgumentException(
                     "what is told of an entry has at most " + Place.LONGEST_VALUE + " characters");
         }
+        if (!Percent.isEncodable(value)) {
+            throw new IllegalArgumentException("what is told of an entry holds half of a character");
+        }
     }
 
     /** It may start with a digit: it is the end of an item's id. */

@@ -8,6 +8,19 @@ public final class Percent {
 
     private Percent() {}
 
+    /** Whether a text has no half of a surrogate pair in it, which no encoding of Unicode takes (Unicode 15, D76). */
+    public static boolean isEncodable(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (Character.isHighSurrogate(c) && i + 1 < text.length() && Character.isLowSurrogate(text.charAt(i + 1))) {
+                i++;
+            } else if (c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** The text with everything but {@code A-Z a-z 0-9 - . _ ~} encoded. */
     public static String encode(String text) {
         var out = new StringBuilder(text.length());

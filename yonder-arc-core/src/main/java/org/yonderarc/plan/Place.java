@@ -23,6 +23,9 @@ public record Place(String screen, Map<String, String> parameters) {
                 throw new IllegalArgumentException(
                         "parameter \"" + name + "\" needs a value of 1 to " + LONGEST_VALUE + " characters");
             }
+            if (!Percent.isEncodable(value)) {
+                throw new IllegalArgumentException("parameter \"" + name + "\" holds half of a character");
+            }
         });
         parameters = parameters.isEmpty() ? Map.of() : java.util.Collections.unmodifiableMap(new TreeMap<>(parameters));
     }

@@ -2,9 +2,16 @@ package org.yonderarc.stage;
 
 import java.util.Objects;
 import java.util.Optional;
+import org.yonderarc.tree.Decimals;
 
-/** Something that a person does to a stage, as a host hands it in. Positions are in dp from the upper left corner of the stage. */
+/**
+ * Something that a person does to a stage, as a host hands it in. Positions are in dp from the upper left corner of the stage;
+ * they are refused with an {@link IllegalArgumentException} where they aren't finite or lie beyond {@link #FURTHEST}.
+ */
 public sealed interface Input {
+    /** Positions and ways are finite and not further than this, in dp. */
+    double FURTHEST = 1e9;
+
     /**
      * A pointer comes down.
      *
@@ -12,13 +19,28 @@ public sealed interface Input {
      * @param main whether it is a finger, a pen or the main button of a mouse; other buttons choose nothing
      * @param touches whether it is a finger, which scrolls what it drags
      */
-    record Down(int id, double x, double y, boolean main, boolean touches) implements Input {}
+    record Down(int id, double x, double y, boolean main, boolean touches) implements Input {
+        public Down {
+            near(x);
+            near(y);
+        }
+    }
 
     /** A pointer moves, whether it is down or only hovers. */
-    record Move(int id, double x, double y) implements Input {}
+    record Move(int id, double x, double y) implements Input {
+        public Move {
+            near(x);
+            near(y);
+        }
+    }
 
     /** A pointer is lifted. */
-    record Up(int id, double x, double y) implements Input {}
+    record Up(int id, double x, double y) implements Input {
+        public Up {
+            near(x);
+            near(y);
+        }
+    }
 
     /** A pointer was taken away by the system: nothing comes of what it did. */
     record Cancel(int id) implements Input {}
@@ -27,7 +49,14 @@ public sealed interface Input {
     record Leave() implements Input {}
 
     /** A wheel turns, or two fingers move on a pad: by how much what lies there is to be scrolled, in dp. */
-    record Wheel(double x, double y, double across, double down) implements Input {}
+    record Wheel(double x, double y, double across, double down) implements Input {
+        public Wheel {
+            near(x);
+            near(y);
+            near(across);
+            near(down);
+        }
+    }
 
     /** A key, by what it means. */
     record Key(Meant meant) implements Input {
@@ -114,6 +143,15 @@ public sealed interface Input {
     record Scrolled(String path, double across, double down) implements Input {
         public Scrolled {
             Objects.requireNonNull(path, "path");
+            near(across);
+            near(down);
+        }
+    }
+
+    private static void near(double dp) {
+        if (!(Math.abs(dp) <= FURTHEST)) {
+            throw new IllegalArgumentException(
+                    "a position or a way is a finite number of dp, not " + Decimals.text(dp));
         }
     }
 }

@@ -10,6 +10,7 @@ import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Place;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
@@ -67,6 +68,8 @@ public final class Stage {
     private Optional<Step> shownAlready = Optional.empty();
 
     private String announcement = "";
+    /** The latest time that the stage was told. */
+    private double latest = Double.NEGATIVE_INFINITY;
 
     /** A stage that shows a state. */
     public Stage(Walk walk, State state, Surroundings around, TextMeasure measure, Host host) {
@@ -215,9 +218,11 @@ public final class Stage {
             return choose(choose.path(), now);
         }
         if (input instanceof Input.Focus moved) {
-            still.focus().isAt(moved.path());
-            touched(still.touch().focus(moved.path().flatMap(still::target), false), now);
-            return true;
+            Optional<String> there =
+                    moved.path().filter(path -> tree().find(path).isPresent());
+            still.focus().isAt(there);
+            touched(still.touch().focus(there.flatMap(still::target), false), now);
+            return there.equals(moved.path());
         }
         if (input instanceof Input.Type type) {
             return field().filter(field -> type(field, held(field) + type.text()))
@@ -406,7 +411,13 @@ public final class Stage {
         reel.play(still.scene(), still.score(Optional.empty(), motion, Optional.empty()), now);
     }
 
-    private void advance(double now) {
+    private void advance(double time) {
+        if (!Double.isFinite(time)) {
+            throw new IllegalArgumentException("a time is a finite number of ms, not " + Decimals.text(time));
+        }
+        // A clock that was set back stands still until it has caught up.
+        latest = Math.max(latest, time);
+        double now = latest;
         pointers.advance(now);
         if (scrolls.advance(now)) {
             still.isScrolled();

@@ -5,6 +5,7 @@ import java.util.List;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Visible;
 import org.yonderarc.form.FitContext;
@@ -29,11 +30,23 @@ public final class Fitter {
 
     /** What is shown in {@code state}. */
     public static Fitting fit(Walk walk, Setting setting, State state) {
+        return fit(walk, setting, state, new Visible(walk.plan(), setting.device(), walk.shown(state), state));
+    }
+
+    /** The same in each of these languages, in which the same shows. */
+    public static List<Fitting> fit(Walk walk, Device device, State state, List<String> languages) {
+        var visible = new Visible(walk.plan(), device, walk.shown(state), state);
+        return languages.stream()
+                .map(language -> fit(walk, new Setting(device, language, Interaction.NONE), state, visible))
+                .toList();
+    }
+
+    private static Fitting fit(Walk walk, Setting setting, State state, Visible visible) {
         Plan plan = walk.plan();
         Place place = walk.shown(state);
         Screen screen = plan.screens().get(place.screen());
         String title = FitContext.title(plan, place, state, setting.languageOf(plan));
-        List<FittedBar> bars = bars(walk, setting, state, new Visible(plan, setting.device(), place, state), title);
+        List<FittedBar> bars = bars(walk, setting, state, visible, title);
         Wireframe content = shown(Followed.content(plan, place, screen), state);
         return new Fitting(
                 setting.in(setting.languageOf(plan)),

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Plan;
 
 /** The steps with which the app tells facts. */
@@ -39,6 +40,9 @@ final class FactSteps {
         if (before == null) {
             return Optional.of("There is no fact \"" + fact + "\". "
                     + Suggestion.sentence(fact, plan.facts().ids(), "Declare it below \"facts\" in the plan."));
+        }
+        if (!Percent.isEncodable(value.text())) {
+            return Optional.of("The value of the fact \"" + fact + "\" holds half of a character.");
         }
         return before.kind().equals(value.kind())
                 ? Optional.empty()
