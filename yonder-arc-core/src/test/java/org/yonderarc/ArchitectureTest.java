@@ -22,13 +22,13 @@ import org.yonderarc.plan.Form;
 
 /** The rules that keep the core portable, and its arrows pointing one way. */
 class ArchitectureTest {
-    private final JavaClasses core = new ClassFileImporter()
+    private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("org.yonderarc");
 
     @Test
     void packagesHaveNoCycle() {
-        slices().matching("org.yonderarc.(*)..").should().beFreeOfCycles().check(core);
+        slices().matching("org.yonderarc.(*)..").should().beFreeOfCycles().check(CORE);
     }
 
     @Test
@@ -39,7 +39,7 @@ class ArchitectureTest {
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage("java..", "org.yonderarc.plan", "org.yonderarc.tree")
-                .check(core);
+                .check(CORE);
     }
 
     @Test
@@ -52,7 +52,7 @@ class ArchitectureTest {
                 .callMethod(System.class, "currentTimeMillis")
                 .orShould()
                 .callMethod(System.class, "nanoTime")
-                .check(core);
+                .check(CORE);
     }
 
     /** What a form is, is known where it is defined, in its home, and by its builder; everyone else asks the home. */
@@ -63,7 +63,7 @@ class ArchitectureTest {
                 .resideOutsideOfPackages("org.yonderarc.plan", "org.yonderarc.form", "org.yonderarc.build")
                 .should()
                 .dependOnClassesThat(HAS_A_HOME)
-                .check(core);
+                .check(CORE);
     }
 
     private static final DescribedPredicate<JavaClass> HAS_A_HOME = DescribedPredicate.describe(

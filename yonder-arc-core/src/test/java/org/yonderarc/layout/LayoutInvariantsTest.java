@@ -47,7 +47,8 @@ import org.yonderarc.walk.Walk;
 
 /** What holds for the layout of every plan, in every form, on every device, at every text scale. */
 class LayoutInvariantsTest {
-    private static final int CASES = 6000;
+    /** So many random plans; more with -Dyonder.layouts=60000. */
+    private static final int CASES = Integer.getInteger("yonder.layouts", 1000);
     /** The icons that point somewhere. */
     private static final List<String> DIRECTED = List.of(
             OwnIcons.BACK,

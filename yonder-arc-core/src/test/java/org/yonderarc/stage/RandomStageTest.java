@@ -1,7 +1,9 @@
 package org.yonderarc.stage;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
@@ -22,6 +24,7 @@ import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Part;
+import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
@@ -29,10 +32,10 @@ import org.yonderarc.walk.Walk;
 
 /**
  * Random events on stages of random plans: pointers, keys, wheels, sizes, facts and times, thrown at it as nobody would. What always
- * has to hold, holds. A quarter of a million each time; {@code -Dyonder.stages=200} makes it a million.
+ * has to hold, holds. Forty thousand each time; {@code -Dyonder.stages=200} makes it a million.
  */
 class RandomStageTest {
-    private static final int STAGES = Integer.getInteger("yonder.stages", 50);
+    private static final int STAGES = Integer.getInteger("yonder.stages", 8);
     private static final int EVENTS = 5_000;
     /** As long as a film or what was flung takes at most, in ms. */
     private static final double LONGEST = 20_000;
@@ -93,13 +96,15 @@ class RandomStageTest {
     /** A stage whose steps a navigator takes, and a model that takes the same steps by itself. */
     private static final class Run implements Stage.Host {
         final Random random;
-        final Walk model;
         final Navigator navigator;
         final Stage stage;
         final boolean scrolls;
         final boolean owns;
         final List<String> log = new ArrayList<>();
+        Walk model;
         State state;
+        int thrown;
+        boolean callsBack;
         double now = 1e6;
         double x = 200;
         double y = 300;
@@ -111,9 +116,35 @@ class RandomStageTest {
             owns = random.nextInt(3) == 0;
             model = Walk.of(plan);
             state = model.start();
-            navigator = new Navigator(plan, Runnable::run);
+            navigator = new Navigator(plan, Runnable::run, trouble -> thrown++);
+            navigator.listen(moved -> misbehave());
             stage = new Stage(model, navigator.state(), Surroundings.of(Device.PHONE), new PlainMeasure(), this);
             navigator.listen(moved -> stage.changed(moved.change(), now));
+        }
+
+        /** Listeners of apps throw, and take steps while they hear of one. */
+        private void misbehave() {
+            if (random.nextInt(60) == 0) {
+                throw new IllegalStateException("as apps do");
+            }
+            if (!callsBack && random.nextInt(60) == 0) {
+                callsBack = true;
+                tell(new Step.Back());
+                callsBack = false;
+            }
+        }
+
+        /** The app goes on with another plan, or with what was saved; what is shown follows. */
+        private void goOn() {
+            if (random.nextBoolean()) {
+                Plan other = plan(random);
+                model = Walk.of(other);
+                navigator.use(other);
+            } else {
+                navigator.restore(navigator.save());
+            }
+            state = navigator.state();
+            stage.use(model, state);
         }
 
         @Override
@@ -153,6 +184,8 @@ class RandomStageTest {
                     : random.nextInt((int) around.device().height()) - 2;
             x = random.nextInt(12) == 0 ? random.nextInt(20) : x;
             now += random.nextInt(4) == 0 ? random.nextInt(400) : random.nextInt(17);
+            // Clocks are set back now and then.
+            now -= random.nextInt(80) == 0 ? random.nextInt(800) : 0;
             switch (random.nextInt(30)) {
                 case 0, 1, 2, 3 -> input(new Input.Down(id, x, y, random.nextInt(9) > 0, random.nextBoolean()));
                 case 4, 5, 6, 7, 8, 9, 10, 11, 12 -> input(new Input.Move(id, x, y));
@@ -177,8 +210,15 @@ class RandomStageTest {
                 }
                 case 27 -> {
                     List<String> order = stage.tree().order();
+                    boolean isThere = !order.isEmpty() && random.nextInt(9) > 0;
                     input(new Input.Focus(
-                            order.isEmpty() ? Optional.empty() : Optional.of(order.get(random.nextInt(order.size())))));
+                            isThere ? Optional.of(order.get(random.nextInt(order.size()))) : Optional.of("/gone")));
+                }
+                case 28 -> {
+                    if (random.nextInt(20) == 0) {
+                        log.add("another plan, or what was saved");
+                        goOn();
+                    }
                 }
                 default -> {
                     log.add("frame " + now);
@@ -245,6 +285,7 @@ class RandomStageTest {
         void rest() {
             input(new Input.Cancel(0));
             input(new Input.Cancel(1));
+            now = Math.max(now, stage.until().orElse(now) - LONGEST / 2);
             double start = now;
             while (stage.moves()) {
                 now = Math.max(now + 1, Math.min(now + 500, stage.until().orElse(now)));
@@ -253,6 +294,28 @@ class RandomStageTest {
             }
             assertSame(stage.still(), stage.scene(now));
         }
+    }
+
+    /** What is no position and no time is refused before anything comes of it. */
+    @Test
+    void whatIsNotFiniteIsRefused() {
+        for (double odd : new double[] {Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, 1e300}) {
+            assertThrows(IllegalArgumentException.class, () -> new Input.Down(0, odd, 1, true, true));
+            assertThrows(IllegalArgumentException.class, () -> new Input.Move(0, 1, odd));
+            assertThrows(IllegalArgumentException.class, () -> new Input.Up(0, odd, odd));
+            assertThrows(IllegalArgumentException.class, () -> new Input.Wheel(1, 1, odd, 1));
+            assertThrows(IllegalArgumentException.class, () -> new Input.Wheel(1, 1, 1, odd));
+            assertThrows(IllegalArgumentException.class, () -> new Input.Scrolled("/screen", odd, 1));
+        }
+        var run = new Run(1);
+        Scene before = run.stage.scene(run.now);
+        for (double odd : new double[] {Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY}) {
+            assertThrows(IllegalArgumentException.class, () -> run.stage.scene(odd));
+            assertThrows(IllegalArgumentException.class, () -> run.stage.take(new Input.Leave(), odd));
+        }
+        assertSame(before, run.stage.scene(run.now));
+        assertFalse(run.stage.take(new Input.Focus(Optional.of("/not/there")), run.now));
+        assertEquals(Optional.empty(), run.stage.focus());
     }
 
     @Test

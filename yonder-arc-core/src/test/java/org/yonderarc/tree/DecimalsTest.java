@@ -15,6 +15,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Numbers and their texts, against the platform's own, which the core doesn't use. */
 class DecimalsTest {
+    /** So many numbers; more with -Dyonder.numbers=100000. */
+    private static final int NUMBERS = Integer.getInteger("yonder.numbers", 400);
+
     @ParameterizedTest
     @CsvSource({
         "0, 0",
@@ -89,7 +92,7 @@ class DecimalsTest {
     void anyDoubleComesBackFromItsText() {
         var random = new Random(9);
         Stream.generate(() -> Double.longBitsToDouble(random.nextLong()))
-                .limit(3000)
+                .limit(NUMBERS)
                 .filter(Double::isFinite)
                 .forEach(number -> {
                     String text = Decimals.text(number);
@@ -106,7 +109,7 @@ class DecimalsTest {
     @Test
     void whatLiesBetweenTwoDoublesGoesToTheNearerOne() {
         var random = new Random(11);
-        for (int i = 0; i < 2000; i++) {
+        for (int i = 0; i < NUMBERS; i++) {
             double low = Double.longBitsToDouble(random.nextLong() & Long.MAX_VALUE);
             double high = Math.nextUp(low);
             if (Double.isFinite(high)) {
@@ -122,7 +125,7 @@ class DecimalsTest {
     @Test
     void numbersThatPeopleWriteComeBackAsTheyWere() {
         var random = new Random(5);
-        for (int i = 0; i < 20_000; i++) {
+        for (int i = 0; i < 10 * NUMBERS; i++) {
             BigDecimal written = BigDecimal.valueOf(random.nextInt(10_000_000), random.nextInt(7));
             assertEquals(
                     written.stripTrailingZeros().toPlainString(),

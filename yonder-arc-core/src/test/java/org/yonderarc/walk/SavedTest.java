@@ -83,4 +83,20 @@ class SavedTest {
             }
         }
     }
+
+    /** No encoding takes half of a surrogate pair: what held one would come back as another text. */
+    @Test
+    void halfACharacterIsRefused() {
+        for (String half : List.of("\ud83e", "a\udd80b", "\udd80\ud83e", "x\ud800")) {
+            Change told = walk.step(walk.start(), new Step.Tell("observer", new FactValue.Text(half)));
+            assertTrue(
+                    told.refusal().orElse("").contains("half of a character"),
+                    told.refusal().toString());
+            assertThrows(IllegalArgumentException.class, () -> new Place("survey", java.util.Map.of("survey", half)));
+        }
+        String whole = "\ud83e\udd80 of \u00e9t\u00e9";
+        State state = walk.step(walk.start(), new Step.Tell("observer", new FactValue.Text(whole)))
+                .after();
+        assertEquals(state, SavedState.read(walk, SavedState.write(state)).state());
+    }
 }

@@ -281,14 +281,37 @@ class PlanStoreTest {
             store.note(pier);
             assertTrue(store.canUndo());
             assertFalse(store.canRedo());
+            assertTrue(store.undoesOther().isPresent());
         }
         undo();
+        try (var store = PlanStore.open(file)) {
+            assertTrue(store.undoesOther().isEmpty(), "this was made here");
+        }
         assertEquals(pier, Files.readString(file));
         undo();
         assertEquals(PLAN, Files.readString(file));
         redo();
         redo();
         assertEquals(pier + "# by hand\n", Files.readString(file));
+    }
+
+    /** Nor one that leads nowhere: what it names would be made. */
+    @Test
+    void aHistoryThatIsALinkIsNotWrittenThrough() throws Exception {
+        Path history = PlanStore.historyOf(file);
+        Path elsewhere = folder.resolve("elsewhere");
+        for (boolean isThere : new boolean[] {false, true}) {
+            Files.deleteIfExists(history);
+            if (isThere) {
+                Files.writeString(elsewhere, "");
+            }
+            Files.createSymbolicLink(history, elsewhere);
+            var refused = assertThrows(FileTrouble.class, () -> edit("set:/app/name=Pier"));
+            assertTrue(refused.getMessage().contains("is a link"), refused.getMessage());
+            assertEquals(isThere, Files.exists(elsewhere));
+            assertEquals(PLAN, Files.readString(file));
+        }
+        assertEquals(0, Files.size(elsewhere));
     }
 
     @Test

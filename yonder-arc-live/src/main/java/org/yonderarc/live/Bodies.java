@@ -13,7 +13,7 @@ import org.eclipse.jetty.util.thread.Invocable;
 /** Reads what a request brings, in bounded room and time, without a thread that waits for it. */
 final class Bodies {
     /** So long it may take, in s. */
-    private static final int TIME = 20;
+    private static final int TIME = 10;
 
     private static final byte[] NONE = {};
 

@@ -6,6 +6,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.eclipse.jetty.http.HttpHeader;
 import org.eclipse.jetty.server.Handler;
 import org.eclipse.jetty.server.Request;
@@ -27,6 +28,8 @@ final class Site extends Handler.Abstract {
             + " font-src data: 'self'; img-src data: 'self'; connect-src 'self'; base-uri 'none'; form-action 'none';"
             + " frame-ancestors 'none'";
     private static final int WARM = 8;
+
+    private static final AtomicBoolean WARMED = new AtomicBoolean();
     /** How long the last of them is waited for, in ms. */
     private static final int PATIENCE = 5000;
     /** The largest file that is brought, in bytes. */
@@ -85,7 +88,9 @@ final class Site extends Handler.Abstract {
         warming = new Thread(
                 () -> {
                     session.warm();
-                    for (int i = 0; i < WARM && !isOver; i++) {
+                    // Once for all servers of a process.
+                    int times = WARMED.getAndSet(true) ? 0 : WARM;
+                    for (int i = 0; i < times && !isOver; i++) {
                         bench.warm();
                         session.now(0);
                     }

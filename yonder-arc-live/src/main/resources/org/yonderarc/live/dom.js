@@ -80,7 +80,7 @@ function release() {
 
 for (const [event, does] of Object.entries({
   pointerdown: () => { isPressed = true; }, dragstart: () => { isPressed = true; },
-  pointerup: release, pointercancel: event => { if (event.pointerType !== 'mouse') { release(); } }, dragend: release, blur: release
+  pointerup: release, pointercancel: event => { if (event.pointerType !== 'mouse') { release(); } }, drop: release, dragend: release, blur: release
 })) { window.addEventListener(event, does, true); }
 
 /** Waits until nobody presses or drags anything: what is drawn anew before that would take away what is under the pointer. */

@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -69,19 +70,17 @@ class LiveHostileTest {
         run(work, "git", "add", "-A");
         run(work, "git", "-c", "user.name=a", "-c", "user.email=a@b.example", "commit", "-q", "-m", "First draft");
         Files.writeString(work.resolve(".git/config"), "[core]\n repositoryformatversion = 0\n" + config + "\n");
-        try (var served = new Served(work, Served.PLAN)) {
-            MapValue told = served.post("compare", "{}");
-            MapValue commit = (MapValue) Json.list(told, "commits").get(0);
-            assertEquals("First draft", Json.text(commit, "subject"));
-            MapValue then = served.post("compare", "{\"with\":\"commit:" + Json.text(commit, "id") + "\"}");
-            assertTrue(Json.text(then).contains("Earlier"), Json.text(then));
-        }
+        Path plan = Files.writeString(work.resolve("shore.yaml"), Served.PLAN);
+        MapValue commit = new Commits(plan).latest().get(0);
+        assertEquals("First draft", Json.text(commit, "subject"));
+        String then = new Commits(plan).text(Json.text(commit, "id")).orElseThrow();
+        assertTrue(then.contains("Earlier"), then);
         // The same beside the plan, as a bare repository that an archive brings.
         Path bare = Files.createDirectory(folder.resolve("bare"));
         run(folder, "cp", "-r", "work/.git/.", "bare");
-        try (var served = new Served(bare, Served.PLAN)) {
-            assertEquals(List.of(), Json.list(served.post("compare", "{}"), "commits"));
-        }
+        Path beside = Files.writeString(bare.resolve("shore.yaml"), Served.PLAN);
+        assertEquals(List.of(), new Commits(beside).latest());
+        assertEquals(Optional.empty(), new Commits(beside).text(Json.text(commit, "id")));
         assertFalse(Files.exists(ran), "a program of the folder was started");
         try (Stream<Path> left = Files.list(work.resolve(".git"))) {
             assertEquals(
@@ -201,48 +200,49 @@ class LiveHostileTest {
         }
     }
 
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "{\"deeds\":[{\"do\":\"put\"}]}",
-                "{\"deeds\":[{\"do\":\"put\",\"thing\":7,\"key\":[],\"value\":{}}]}",
-                "{\"deeds\":[{\"do\":\"put\",\"thing\":\"\",\"key\":\"\"}]}",
-                "{\"deeds\":[{\"do\":\"put\",\"thing\":\"item:\",\"key\":\"label\",\"value\":null}]}",
-                "{\"deeds\":[{\"do\":\"put\",\"thing\":\":\",\"key\":\"/\",\"value\":\"\\ud800\"}]}",
-                "{\"deeds\":[{\"do\":\"put\",\"thing\":\"section:main/99\",\"key\":\"section\",\"value\":\"x\"}]}",
-                "{\"deeds\":[{\"do\":\"drop\",\"thing\":\"row:tides/-1\"}]}",
-                "{\"deeds\":[{\"do\":\"drop\",\"thing\":\"app\"}]}",
-                "{\"deeds\":[{\"do\":\"drop\"}]}",
-                "{\"deeds\":[{\"do\":\"rename\",\"thing\":\"item:map\",\"to\":\"\"}]}",
-                "{\"deeds\":[{\"do\":\"rename\",\"thing\":\"app\",\"to\":\"x\"}]}",
-                "{\"deeds\":[{\"do\":\"target\",\"thing\":\"map\",\"kind\":\"none\",\"value\":\"x\"}]}",
-                "{\"deeds\":[{\"do\":\"target\",\"thing\":\"item:map\"}]}",
-                "{\"deeds\":[{\"do\":\"move\",\"thing\":\"app\",\"to\":\"bars\"}]}",
-                "{\"deeds\":[{\"do\":\"move\",\"thing\":\"item:map\",\"to\":\"rows:none\",\"before\":\"item:map\"}]}",
-                "{\"deeds\":[{\"do\":\"move\",\"thing\":\"screen:map\",\"to\":\"screens\"}]}",
-                "{\"deeds\":[{\"do\":\"add\",\"to\":\"screens\",\"value\":{}}]}",
-                "{\"deeds\":[{\"do\":\"add\",\"to\":\"facts\",\"value\":1}]}",
-                "{\"deeds\":[{\"do\":\"add\",\"to\":\"app\",\"key\":\"x\",\"value\":[[[[]]]]}]}",
-                "{\"deeds\":[{\"do\":\"copy\",\"thing\":\"app\"}]}",
-                "{\"deeds\":[{\"do\":\"copy\",\"thing\":\"section:main/0\"}]}",
-                "{\"deeds\":[{\"do\":\"copy\",\"thing\":\"theme\"}]}",
-                "{\"deeds\":[{\"do\":\"wrap\",\"thing\":\"app\",\"count\":1e300,\"heading\":[]}]}",
-                "{\"deeds\":[{\"do\":\"wrap\",\"thing\":\"item:map\",\"count\":1e300,\"heading\":\"x\"}]}",
-                "{\"deeds\":[{\"do\":\"unwrap\",\"thing\":\"app\"}]}",
-                "{\"deeds\":[{\"do\":\"unwrap\",\"thing\":\"item:map\"}]}",
-                "{\"deeds\":[{\"do\":\"unwrap\",\"thing\":\"row:tides/0\"}]}",
-                "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"set:=\"}]}",
-                "{\"deeds\":[{\"do\":\"edit\",\"edit\":\":\"}]}",
-                "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"section:/menus/main/5..1=x\"}]}",
-                "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"move:/app=3\"}]}",
-                "{\"deeds\":[\"put\",7,null,[[]]]}",
-            })
-    void deedsThatMakeNoSenseAreRefusedInWords(String body) throws Exception {
+    private static final List<String> NONSENSE = List.of(
+            "{\"deeds\":[{\"do\":\"put\"}]}",
+            "{\"deeds\":[{\"do\":\"put\",\"thing\":7,\"key\":[],\"value\":{}}]}",
+            "{\"deeds\":[{\"do\":\"put\",\"thing\":\"\",\"key\":\"\"}]}",
+            "{\"deeds\":[{\"do\":\"put\",\"thing\":\"item:\",\"key\":\"label\",\"value\":null}]}",
+            "{\"deeds\":[{\"do\":\"put\",\"thing\":\":\",\"key\":\"/\",\"value\":\"\\ud800\"}]}",
+            "{\"deeds\":[{\"do\":\"put\",\"thing\":\"section:main/99\",\"key\":\"section\",\"value\":\"x\"}]}",
+            "{\"deeds\":[{\"do\":\"drop\",\"thing\":\"row:tides/-1\"}]}",
+            "{\"deeds\":[{\"do\":\"drop\",\"thing\":\"app\"}]}",
+            "{\"deeds\":[{\"do\":\"drop\"}]}",
+            "{\"deeds\":[{\"do\":\"rename\",\"thing\":\"item:map\",\"to\":\"\"}]}",
+            "{\"deeds\":[{\"do\":\"rename\",\"thing\":\"app\",\"to\":\"x\"}]}",
+            "{\"deeds\":[{\"do\":\"target\",\"thing\":\"map\",\"kind\":\"none\",\"value\":\"x\"}]}",
+            "{\"deeds\":[{\"do\":\"target\",\"thing\":\"item:map\"}]}",
+            "{\"deeds\":[{\"do\":\"move\",\"thing\":\"app\",\"to\":\"bars\"}]}",
+            "{\"deeds\":[{\"do\":\"move\",\"thing\":\"item:map\",\"to\":\"rows:none\",\"before\":\"item:map\"}]}",
+            "{\"deeds\":[{\"do\":\"move\",\"thing\":\"screen:map\",\"to\":\"screens\"}]}",
+            "{\"deeds\":[{\"do\":\"add\",\"to\":\"screens\",\"value\":{}}]}",
+            "{\"deeds\":[{\"do\":\"add\",\"to\":\"facts\",\"value\":1}]}",
+            "{\"deeds\":[{\"do\":\"add\",\"to\":\"app\",\"key\":\"x\",\"value\":[[[[]]]]}]}",
+            "{\"deeds\":[{\"do\":\"copy\",\"thing\":\"app\"}]}",
+            "{\"deeds\":[{\"do\":\"copy\",\"thing\":\"section:main/0\"}]}",
+            "{\"deeds\":[{\"do\":\"copy\",\"thing\":\"theme\"}]}",
+            "{\"deeds\":[{\"do\":\"wrap\",\"thing\":\"app\",\"count\":1e300,\"heading\":[]}]}",
+            "{\"deeds\":[{\"do\":\"wrap\",\"thing\":\"item:map\",\"count\":1e300,\"heading\":\"x\"}]}",
+            "{\"deeds\":[{\"do\":\"unwrap\",\"thing\":\"app\"}]}",
+            "{\"deeds\":[{\"do\":\"unwrap\",\"thing\":\"item:map\"}]}",
+            "{\"deeds\":[{\"do\":\"unwrap\",\"thing\":\"row:tides/0\"}]}",
+            "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"set:=\"}]}",
+            "{\"deeds\":[{\"do\":\"edit\",\"edit\":\":\"}]}",
+            "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"section:/menus/main/5..1=x\"}]}",
+            "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"move:/app=3\"}]}",
+            "{\"deeds\":[\"put\",7,null,[[]]]}");
+
+    @Test
+    void deedsThatMakeNoSenseAreRefusedInWords() throws Exception {
         try (var served = new Served(folder, Served.PLAN)) {
-            var answer = served.send(served.request("edit").POST(BodyPublishers.ofString(body)));
-            assertTrue(answer.statusCode() == 200 || answer.statusCode() == 400, answer.body());
-            assertFalse(answer.body().contains("Exception"), answer.body());
-            assertEquals(Served.PLAN, served.text(), answer.body());
+            for (String body : NONSENSE) {
+                var answer = served.send(served.request("edit").POST(BodyPublishers.ofString(body)));
+                assertTrue(answer.statusCode() == 200 || answer.statusCode() == 400, body + answer.body());
+                assertFalse(answer.body().contains("Exception"), answer.body());
+                assertEquals(Served.PLAN, served.text(), body + answer.body());
+            }
         }
     }
 

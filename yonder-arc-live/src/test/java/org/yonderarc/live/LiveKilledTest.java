@@ -22,7 +22,7 @@ import org.yonderarc.files.PlanStore;
 /** A server that is killed while it writes leaves the plan as it was before an edit or as it is after it. */
 class LiveKilledTest {
     /** So often it is killed; more often with -Dyonder.kills=300. */
-    private static final int KILLS = Integer.getInteger("yonder.kills", 5);
+    private static final int KILLS = Integer.getInteger("yonder.kills", 3);
 
     private static final int MOST_EDITS = 400;
 
