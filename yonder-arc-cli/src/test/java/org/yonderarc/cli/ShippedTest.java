@@ -18,8 +18,7 @@ import org.yonderarc.tree.Value;
 
 /** What the archive of the command holds of others, compared with the list of what somebody has looked at. */
 class ShippedTest {
-    private static final Set<String> LICENCES =
-            Set.of("Apache-2.0", "MIT", "BSD-3-Clause");
+    private static final Set<String> LICENCES = Set.of("Apache-2.0", "MIT", "BSD-3-Clause");
 
     @Test
     void whatShipsIsWhatWasLookedAt() throws Exception {

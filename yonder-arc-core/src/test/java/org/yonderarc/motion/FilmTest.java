@@ -36,6 +36,9 @@ import org.yonderarc.walk.Walk;
 
 /** What holds for every film. */
 class FilmTest {
+    /** So many random plans, six films of each; more with -Dyonder.films=1000. */
+    private static final int FILMS = Integer.getInteger("yonder.films", 30);
+
     private static final List<String> STEPS = List.of(
             "choose:a", "choose:b", "choose:c", "open:d", "back", "toggle:main", "toggle:side", "tell:n=3", "tell:n=0");
 
@@ -85,7 +88,7 @@ class FilmTest {
 
     @Test
     void filmsStartAndEndExactlyAndNeverJump() {
-        for (int seed = 0; seed < 200; seed++) {
+        for (int seed = 0; seed < FILMS; seed++) {
             var random = new Random(seed);
             Walk walk = Walk.of(plan(random, false));
             State state = walk.start();

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Numbers and their texts, against the platform's own, which the core doesn't use. */
 class DecimalsTest {
     /** So many numbers; more with -Dyonder.numbers=100000. */
-    private static final int NUMBERS = Integer.getInteger("yonder.numbers", 400);
+    private static final int NUMBERS = Integer.getInteger("yonder.numbers", 150);
 
     @ParameterizedTest
     @CsvSource({

@@ -23,19 +23,26 @@ public final class InterFont {
     /** Outlines as designed: no hinting, no rounding to pixels. */
     static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
 
-    private final Map<Type.Weight, Font> fonts = new EnumMap<>(Type.Weight.class);
+    /** Loaded once: reading the files takes longer than setting a page's texts in them. */
+    private static final class Loaded {
+        static final Map<Type.Weight, Font> FONTS = new EnumMap<>(Type.Weight.class);
+        /** For what the font lacks: Arabic, Hebrew, Greek, Cyrillic and many signs. */
+        static final Map<Type.Weight, Font> FALLBACKS = new EnumMap<>(Type.Weight.class);
 
-    /** For what the font lacks: Arabic, Hebrew, Greek, Cyrillic and many signs. */
-    private final Map<Type.Weight, Font> fallbacks = new EnumMap<>(Type.Weight.class);
-
-    /** Loads the font. */
-    public InterFont() {
-        for (Type.Weight weight : Type.Weight.values()) {
-            fonts.put(weight, load(open(weight)));
-            String style = weight == Type.Weight.SEMIBOLD ? "-Bold" : "";
-            fallbacks.put(weight, load(resource("dejavu/DejaVuSans" + style + ".ttf")));
+        static {
+            for (Type.Weight weight : Type.Weight.values()) {
+                FONTS.put(weight, load(open(weight)));
+                String style = weight == Type.Weight.SEMIBOLD ? "-Bold" : "";
+                FALLBACKS.put(weight, load(resource("dejavu/DejaVuSans" + style + ".ttf")));
+            }
         }
     }
+
+    private final Map<Type.Weight, Font> fonts = Loaded.FONTS;
+    private final Map<Type.Weight, Font> fallbacks = Loaded.FALLBACKS;
+
+    /** The font, loaded when it is first asked for. */
+    public InterFont() {}
 
     private static Font load(InputStream opened) {
         try (InputStream in = opened) {

@@ -21,6 +21,9 @@ public final class WebFont {
     /** A post table without names (OpenType 1.9, chapter post): they stand with the outlines. */
     private static final int NO_NAMES = 0x00030000;
 
+    /** Most pages use the same letters, and a live page is made again and again. */
+    private static final Recent<byte[]> MADE = new Recent<>(8);
+
     private WebFont() {}
 
     /**
@@ -29,6 +32,11 @@ public final class WebFont {
      * @param characters the code points that are kept, sorted or not; those that the font lacks are left out
      */
     public static byte[] woff(InterFont font, Type.Weight weight, int[] characters) {
+        return MADE.get(weight + Arrays.toString(characters), any -> made(font, weight, characters))
+                .clone();
+    }
+
+    private static byte[] made(InterFont font, Type.Weight weight, int[] characters) {
         var numbers = new TreeMap<Integer, Integer>();
         Arrays.stream(characters).forEach(c -> numbers.put(c, font.glyph(c, weight)));
         // Signs without an outline, such as line breaks, have numbers beyond all glyphs.
