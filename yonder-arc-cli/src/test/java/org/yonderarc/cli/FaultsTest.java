@@ -21,6 +21,9 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.api.io.TempDir;
+import org.yonderarc.files.JsonText;
+import org.yonderarc.tree.TextValue;
+import org.yonderarc.tree.Trees;
 
 /** Inputs that once crashed, hung, filled the memory or slipped through: each ends with a clear answer, in small room. */
 class FaultsTest {
@@ -76,29 +79,74 @@ class FaultsTest {
         return new Outcome(process.exitValue(), text);
     }
 
-    @TestFactory
-    Stream<DynamicTest> everyInputHasAnAnswerInSmallRoom() throws Exception {
-        return plans().stream()
-                .filter(plan ->
-                        plan.toString().contains("slow") || plan.toString().contains("pic"))
-                .map(plan -> DynamicTest.dynamicTest(plan.getFileName().toString(), () -> {
-                    Outcome checked = process(List.of(), "check", plan.toString());
-                    answered(checked);
-                    assertTrue(checked.said.length() < 100_000, "a report that nobody reads: " + checked.said.length());
-                    if (checked.status == 0) {
-                        answered(process(
-                                List.of(),
-                                "draw",
-                                plan.toString(),
-                                "-o",
-                                folder.resolve("d.png").toString()));
-                    }
-                }));
+    /** Runs one command after the other, each a line of words parted by tabs, and tells of each what came of it. */
+    static final class Many {
+        private Many() {}
+
+        public static void main(String[] arguments) throws Exception {
+            for (String line : Files.readAllLines(Path.of(arguments[0]))) {
+                var out = new StringWriter();
+                int status = Main.run(new PrintWriter(out), new PrintWriter(out), line.split("\t"));
+                System.out.println(line + "\n" + status + " " + JsonText.write(Trees.text(out.toString())));
+            }
+        }
+    }
+
+    /** The same in one process with 512 MB, one after the other; what hangs or ends it is the first of which nothing is told. */
+    private List<Outcome> together(List<String> lines) throws Exception {
+        Path list = Files.write(folder.resolve("commands.txt"), lines);
+        File said = File.createTempFile("said", ".txt");
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xmx512m",
+                        "-XX:+UseSerialGC",
+                        "-Djava.awt.headless=true",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Many.class.getName(),
+                        list.toString())
+                .redirectErrorStream(true)
+                .redirectOutput(said)
+                .start();
+        boolean ended = process.waitFor(SECONDS * 5, TimeUnit.SECONDS);
+        process.destroyForcibly().waitFor();
+        List<String> told = Files.readAllLines(said.toPath());
+        assertTrue(said.delete());
+        var out = new ArrayList<Outcome>();
+        for (int i = 0; i < lines.size(); i++) {
+            int at = told.indexOf(lines.get(i));
+            assertTrue(
+                    at >= 0 && at + 1 < told.size(),
+                    (ended ? "it ends everything: " : "it hangs: ") + lines.get(i) + "\n"
+                            + String.join("\n", told.subList(Math.max(0, told.size() - 20), told.size())));
+            String[] parts = told.get(at + 1).split(" ", 2);
+            out.add(new Outcome(Integer.parseInt(parts[0]), ((TextValue) JsonText.read(parts[1])).text()));
+        }
+        return out;
+    }
+
+    @Test
+    void everyInputHasAnAnswerInSmallRoom() throws Exception {
+        List<String> plans = plans().stream()
+                .map(Path::toString)
+                .filter(plan -> plan.contains("slow") || plan.contains("pic"))
+                .toList();
+        List<Outcome> checked =
+                together(plans.stream().map(plan -> "check\t" + plan).toList());
+        var sound = new ArrayList<String>();
+        for (int i = 0; i < plans.size(); i++) {
+            answered(checked.get(i));
+            assertTrue(checked.get(i).said.length() < 100_000, "a report that nobody reads: " + plans.get(i));
+            if (checked.get(i).status == 0) {
+                sound.add("draw\t" + plans.get(i) + "\t-o\t" + folder.resolve("d.png"));
+            }
+        }
+        together(sound).forEach(FaultsTest::answered);
     }
 
     /** Plans as large as the bounds allow, of up to a megabyte. */
-    @TestFactory
-    Stream<DynamicTest> plansAtTheirBoundsHaveAnAnswerToo() {
+    @Test
+    void plansAtTheirBoundsHaveAnAnswerToo() throws Exception {
         String head =
                 "yonder: 1\napp: { name: A, start: a, required: [ b ] }\nfacts: { f: 0 }\nscreens:\n  a: A\n  b: B\n";
         String screens =
@@ -114,13 +162,14 @@ class FaultsTest {
         plans.put(
                 "unknown",
                 head + lines(8990, "  s%1$d: { under: a, icon: some-icon-%1$d, otherwise: no-%1$d }\n") + menu);
-        return plans.entrySet().stream()
-                .map(plan -> DynamicTest.dynamicTest(plan.getKey(), () -> {
-                    Path file = Files.writeString(folder.resolve(plan.getKey() + ".yaml"), plan.getValue());
-                    Outcome checked = process(List.of(), "check", file.toString());
-                    answered(checked);
-                    assertTrue(checked.said.length() < 100_000, "a report that nobody reads: " + checked.said.length());
-                }));
+        var lines = new ArrayList<String>();
+        for (var plan : plans.entrySet()) {
+            lines.add("check\t" + Files.writeString(folder.resolve(plan.getKey() + ".yaml"), plan.getValue()));
+        }
+        for (Outcome checked : together(lines)) {
+            answered(checked);
+            assertTrue(checked.said.length() < 100_000, "a report that nobody reads: " + checked.said.length());
+        }
     }
 
     private static String lines(int count, String line) {
@@ -294,7 +343,7 @@ class FaultsTest {
         Path plan = demo("plan.yaml");
         String other = Files.readString(plan).replace("Quay", "Pier");
         String first = Files.readString(plan);
-        int kills = Integer.getInteger("yonder.kills", 10);
+        int kills = Integer.getInteger("yonder.kills", 4);
         int changed = 0;
         long start = System.nanoTime();
         process(List.of(), "edit", plan.toString(), "set:/app/name=Pier");
@@ -351,7 +400,7 @@ class FaultsTest {
                     long whole = (System.nanoTime() - start) / 1_000_000;
                     byte[] now = Files.readAllBytes(made);
                     byte[] before = "before".getBytes(StandardCharsets.UTF_8);
-                    for (int i = 0; i < Integer.getInteger("yonder.kills", 6); i++) {
+                    for (int i = 0; i < Integer.getInteger("yonder.kills", 2); i++) {
                         Files.write(made, before);
                         var all = new ArrayList<>(List.of(
                                 Path.of(System.getProperty("java.home"), "bin", "java")

@@ -60,7 +60,7 @@ class KilledEditsTest {
         Path plan = folder.resolve("plan.yaml");
         Files.writeString(plan, PLAN);
         var random = new Random(15);
-        int kills = Integer.getInteger("yonder.kills", 25);
+        int kills = Integer.getInteger("yonder.kills", 10);
         for (int i = 0; i < kills; i++) {
             Process process = new ProcessBuilder(
                             Path.of(System.getProperty("java.home"), "bin", "java")

@@ -70,6 +70,8 @@ final class Site extends Handler.Abstract {
     private final Commands commands;
     /** One edit takes a moment; more than so many at once have no chance to be made in time. */
     private final Turnstile changing = new Turnstile(8);
+    /** A file is looked at before it is kept, while others edit. */
+    private final Turnstile bringing = new Turnstile(2);
     /** Pictures and films take all of the machine. */
     private final Turnstile making = new Turnstile(2);
 
@@ -265,10 +267,10 @@ final class Site extends Handler.Abstract {
                 if (Json.list(asked, "deeds").isEmpty()) {
                     throw new Bad(400, "There is nothing to do: \"deeds\" is a list of what is to be changed.");
                 }
-                told(response, callback, () -> bench.edit(asked));
+                told(response, callback, changing, () -> bench.edit(asked));
             }
-            case "undo" -> told(response, callback, () -> bench.turn(true));
-            case "redo" -> told(response, callback, () -> bench.turn(false));
+            case "undo" -> told(response, callback, changing, () -> bench.turn(true));
+            case "redo" -> told(response, callback, changing, () -> bench.turn(false));
             case "moved" -> {
                 // Only pages that follow each other ask for it.
                 var moved = read(body);
@@ -281,7 +283,7 @@ final class Site extends Handler.Abstract {
             }
             case "compare" -> answer(response, callback, 200, "application/json", past.compare(read(body)));
             case "upload" -> {
-                told(response, callback, () -> new Uploads(plan)
+                told(response, callback, bringing, () -> new Uploads(plan)
                         .take(value(query, "name"), value(query, "kind"), body));
             }
             default -> throw new Bad(404, "There is nothing of this name.");
@@ -289,9 +291,9 @@ final class Site extends Handler.Abstract {
     }
 
     /** Answers who asked, and tells all pages if the plan is another now. */
-    private void told(Response response, Callback callback, Deeds deeds) throws Exception {
+    private void told(Response response, Callback callback, Turnstile turnstile, Deeds deeds) throws Exception {
         int before = plan.now().revision();
-        answer(response, callback, 200, "application/json", Json.text(changing.alone(deeds::done)));
+        answer(response, callback, 200, "application/json", Json.text(turnstile.alone(deeds::done)));
         if (plan.now().revision() != before) {
             changed();
         }

@@ -42,7 +42,7 @@ class LiveGuideTest {
             }
             page.settle();
         } finally {
-            browser.quit();
+            Chromium.done(browser);
         }
         PlanFile made = PlanFile.read(new SourceText("brinelight.yaml", Files.readString(file)), IconNames.ANY);
         assertEquals(PlanFile.toJson(demo()), PlanFile.toJson(made.plan().orElseThrow()));

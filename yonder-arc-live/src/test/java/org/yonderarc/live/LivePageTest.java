@@ -41,7 +41,7 @@ class LivePageTest {
 
     @AfterAll
     static void quit() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @BeforeEach

@@ -53,7 +53,7 @@ class LiveRandomTest {
             assertEquals(first, served.text());
             page.settle();
         } finally {
-            browser.quit();
+            Chromium.done(browser);
         }
     }
 

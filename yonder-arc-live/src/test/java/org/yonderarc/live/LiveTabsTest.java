@@ -33,7 +33,7 @@ class LiveTabsTest {
 
     @AfterAll
     static void end() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     /** A browser opens six connections to a server; each page has one of another kind. */

@@ -41,7 +41,7 @@ class LiveTouchTest {
             page.waitUntil(
                     () -> page.find("#address").getAttribute("textContent").equals("/map"));
         } finally {
-            browser.quit();
+            Chromium.done(browser);
         }
     }
 

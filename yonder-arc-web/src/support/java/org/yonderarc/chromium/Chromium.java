@@ -9,10 +9,13 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import org.openqa.selenium.Dimension;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebDriver;
+import org.openqa.selenium.WindowType;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
@@ -26,10 +29,30 @@ public final class Chromium {
     /** The driver complains that it knows no debugging protocol for newer browsers; none is used here. */
     private static final Logger DRIVER_LOG = Logger.getLogger("org.openqa.selenium");
 
+    private static ChromeDriver shared;
+
     private Chromium() {}
 
-    public static ChromeDriver start(int width, int height) throws Exception {
-        return start(width, height, false);
+    /** The one browser of this process, for one class of tests after the other; each begins in a window of its own. */
+    public static synchronized ChromeDriver start(int width, int height) throws Exception {
+        if (shared == null) {
+            shared = start(width, height, false);
+            Runtime.getRuntime().addShutdownHook(new Thread(shared::quit));
+        }
+        Set<String> before = shared.getWindowHandles();
+        String own = shared.switchTo().newWindow(WindowType.WINDOW).getWindowHandle();
+        before.forEach(handle -> shared.switchTo().window(handle).close());
+        shared.switchTo().window(own);
+        shared.manage().window().setSize(new Dimension(width, height));
+        complaints(shared);
+        return shared;
+    }
+
+    /** A class of tests is done with its browser. */
+    public static void done(ChromeDriver browser) {
+        if (browser != shared) {
+            browser.quit();
+        }
     }
 
     /** With fingers for pointers, as a phone or a tablet has, where it is touched. */

@@ -24,7 +24,7 @@ class EasingInChromiumTest {
 
     @AfterAll
     static void stop() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @ParameterizedTest

@@ -49,7 +49,7 @@ class FansAndGridsTest {
 
     @AfterAll
     static void stop() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @BeforeEach

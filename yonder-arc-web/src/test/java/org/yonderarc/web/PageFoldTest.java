@@ -60,7 +60,7 @@ class PageFoldTest {
 
     @AfterAll
     static void close() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @BeforeEach

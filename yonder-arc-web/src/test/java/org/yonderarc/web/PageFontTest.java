@@ -71,7 +71,7 @@ class PageFontTest {
 
     @AfterAll
     static void close() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @Test

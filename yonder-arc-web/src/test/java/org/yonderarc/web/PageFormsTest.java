@@ -72,7 +72,7 @@ class PageFormsTest {
 
     @AfterAll
     static void stop() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @BeforeEach

@@ -136,7 +136,7 @@ class PageStageTest {
 
     @AfterAll
     static void stop() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @BeforeEach
@@ -224,7 +224,7 @@ class PageStageTest {
                     .until(driver -> !driver.findElements(By.cssSelector("[role=dialog]"))
                             .isEmpty());
         } finally {
-            touched.quit();
+            Chromium.done(touched);
         }
     }
 

@@ -71,7 +71,7 @@ class PageTest {
 
     @AfterAll
     static void stopBrowser() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @BeforeEach

@@ -77,7 +77,7 @@ class PageToolsTest {
 
     @AfterAll
     static void stop() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @BeforeEach

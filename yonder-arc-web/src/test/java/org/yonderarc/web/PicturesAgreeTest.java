@@ -95,7 +95,7 @@ class PicturesAgreeTest {
 
     @AfterAll
     static void stopBrowser() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @ParameterizedTest

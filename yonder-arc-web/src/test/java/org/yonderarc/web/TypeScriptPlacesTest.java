@@ -81,7 +81,7 @@ class TypeScriptPlacesTest {
 
     @AfterAll
     static void quit() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     private static String library(String name) throws IOException {

@@ -78,7 +78,7 @@ class WebFontTest {
 
     @AfterAll
     static void close() {
-        browser.quit();
+        Chromium.done(browser);
     }
 
     @Test
