@@ -18,7 +18,7 @@ import org.yonderarc.tree.MapValue;
 /** Whatever is done, the file, the server and the page say the same, and all of it can be taken back. */
 class LiveRandomTest {
     /** So many deeds; more with -Dyonder.deeds=2000. */
-    private static final int DEEDS = Integer.getInteger("yonder.deeds", 40);
+    private static final int DEEDS = Integer.getInteger("yonder.deeds", 25);
 
     @TempDir
     Path folder;
