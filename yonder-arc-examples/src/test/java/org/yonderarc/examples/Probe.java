@@ -1,11 +1,13 @@
 package org.yonderarc.examples;
 
+import java.awt.AWTEvent;
 import java.awt.Component;
 import java.awt.Container;
 import java.awt.KeyboardFocusManager;
 import java.awt.Point;
 import java.awt.Rectangle;
 import java.awt.Robot;
+import java.awt.Toolkit;
 import java.awt.event.InputEvent;
 import java.awt.event.KeyEvent;
 import java.awt.event.MouseEvent;
@@ -49,6 +51,7 @@ final class Probe {
     private Probe() {}
 
     public static void main(String[] arguments) throws Exception {
+        listen();
         try {
             robot = new Robot();
             robot.setAutoDelay(30);
@@ -427,11 +430,35 @@ final class Probe {
             Point at = found.getAccessibleComponent().getLocationOnScreen();
             return new Rectangle(at, found.getAccessibleComponent().getSize());
         });
+        int before = heard;
         robot.mouseMove((int) box.getCenterX(), (int) box.getCenterY());
         robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
         robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
-        robot.waitForIdle();
+        arrived(before);
         settle();
+    }
+
+    /** How many keys and buttons the window has been told were released. */
+    private static volatile int heard;
+
+    private static void listen() {
+        Toolkit.getDefaultToolkit()
+                .addAWTEventListener(
+                        event -> {
+                            if (event.getID() == MouseEvent.MOUSE_RELEASED || event.getID() == KeyEvent.KEY_RELEASED) {
+                                heard++;
+                            }
+                        },
+                        AWTEvent.MOUSE_EVENT_MASK | AWTEvent.KEY_EVENT_MASK);
+    }
+
+    /** What a hand does comes through a display of another process, which may be slow; a key that nobody takes never comes. */
+    private static void arrived(int before) throws Exception {
+        robot.waitForIdle();
+        for (int i = 0; heard == before && i < 100; i++) {
+            Thread.sleep(50);
+        }
+        robot.waitForIdle();
     }
 
     /** Down near the left edge, across in steps, a rest, and up. */
@@ -449,9 +476,10 @@ final class Probe {
     }
 
     private static void press(int key) throws Exception {
+        int before = heard;
         robot.keyPress(key);
         robot.keyRelease(key);
-        robot.waitForIdle();
+        arrived(before);
         settle();
     }
 
