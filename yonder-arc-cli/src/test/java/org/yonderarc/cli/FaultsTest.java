@@ -28,7 +28,7 @@ import org.yonderarc.tree.Trees;
 /** Inputs that once crashed, hung, filled the memory or slipped through: each ends with a clear answer, in small room. */
 class FaultsTest {
     /** Far more than any of them takes; one that hangs is stopped. */
-    private static final int SECONDS = 60;
+    private static final int SECONDS = 180;
 
     @TempDir
     Path folder;
@@ -53,19 +53,30 @@ class FaultsTest {
         return new Outcome(status, out.toString());
     }
 
-    /** The real command in a process of its own, with 512 MB. */
-    private static Outcome process(List<String> environment, String... arguments) throws Exception {
-        var command = new ArrayList<String>(List.of("env"));
-        command.addAll(environment);
-        command.addAll(List.of(
+    private static List<String> java(Class<?> main, String... arguments) {
+        var command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx512m",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
+                "-XX:-UsePerfData",
+                "-Djava.awt.headless=true",
                 "-cp",
                 System.getProperty("java.class.path"),
-                Main.class.getName()));
+                main.getName()));
         command.addAll(List.of(arguments));
+        return command;
+    }
+
+    private static List<String> command(String... arguments) {
+        return java(Main.class, arguments);
+    }
+
+    /** The real command in a process of its own, with 512 MB. */
+    private static Outcome process(List<String> environment, String... arguments) throws Exception {
+        var command = new ArrayList<String>(List.of("env"));
+        command.addAll(environment);
+        command.addAll(command(arguments));
         File said = File.createTempFile("said", ".txt");
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
@@ -96,19 +107,11 @@ class FaultsTest {
     private List<Outcome> together(List<String> lines) throws Exception {
         Path list = Files.write(folder.resolve("commands.txt"), lines);
         File said = File.createTempFile("said", ".txt");
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Xmx512m",
-                        "-XX:+UseSerialGC",
-                        "-Djava.awt.headless=true",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        Many.class.getName(),
-                        list.toString())
+        Process process = new ProcessBuilder(java(Many.class, list.toString()))
                 .redirectErrorStream(true)
                 .redirectOutput(said)
                 .start();
-        boolean ended = process.waitFor(SECONDS * 5, TimeUnit.SECONDS);
+        boolean ended = process.waitFor(SECONDS * 2, TimeUnit.SECONDS);
         process.destroyForcibly().waitFor();
         List<String> told = Files.readAllLines(said.toPath());
         assertTrue(said.delete());
@@ -351,18 +354,9 @@ class FaultsTest {
         for (int i = 0; i < kills; i++) {
             boolean undo = i % 3 == 2;
             String name = Files.readString(plan).equals(first) ? "Pier" : "Quay";
-            var command = new ArrayList<>(List.of(
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    "-XX:TieredStopAtLevel=1",
-                    "-Xshare:auto",
-                    "-cp",
-                    System.getProperty("java.class.path"),
-                    Main.class.getName(),
-                    "edit",
-                    plan.toString(),
-                    undo ? "--undo" : "set:/app/name=" + name));
             String before = Files.readString(plan);
-            Process process = new ProcessBuilder(command)
+            Process process = new ProcessBuilder(
+                            command("edit", plan.toString(), undo ? "--undo" : "set:/app/name=" + name))
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                     .start();
@@ -402,15 +396,7 @@ class FaultsTest {
                     byte[] before = "before".getBytes(StandardCharsets.UTF_8);
                     for (int i = 0; i < Integer.getInteger("yonder.kills", 2); i++) {
                         Files.write(made, before);
-                        var all = new ArrayList<>(List.of(
-                                Path.of(System.getProperty("java.home"), "bin", "java")
-                                        .toString(),
-                                "-XX:TieredStopAtLevel=1",
-                                "-cp",
-                                System.getProperty("java.class.path"),
-                                Main.class.getName()));
-                        all.addAll(arguments);
-                        Process process = new ProcessBuilder(all)
+                        Process process = new ProcessBuilder(command(arguments.toArray(String[]::new)))
                                 .redirectErrorStream(true)
                                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                                 .start();
@@ -429,14 +415,8 @@ class FaultsTest {
         Files.writeString(plan, Files.readString(plan) + ("# " + "long ".repeat(20) + "\n").repeat(40));
         String before = Files.readString(plan);
         File said = File.createTempFile("said", ".txt");
-        var command = List.of(
-                "bash",
-                "-c",
-                "ulimit -f 3; exec \"$0\" -XX:-UsePerfData -cp \"$1\" " + Main.class.getName()
-                        + " edit \"$2\" set:/app/name=Pier",
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                System.getProperty("java.class.path"),
-                plan.toString());
+        var command = new ArrayList<>(List.of("bash", "-c", "ulimit -f 3; exec \"$@\"", "bash"));
+        command.addAll(command("edit", plan.toString(), "set:/app/name=Pier"));
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(said)
@@ -462,16 +442,11 @@ class FaultsTest {
         Path plan = demo("plan.yaml");
         var runs = new ArrayList<Process>();
         for (int i = 0; i < 8; i++) {
-            runs.add(new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-cp",
-                            System.getProperty("java.class.path"),
-                            Main.class.getName(),
+            runs.add(new ProcessBuilder(command(
                             "edit",
                             plan.toString(),
                             "set:/screens/s" + i + "={ title: New, icon: home, under: a }",
-                            "--force")
+                            "--force"))
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                     .start());

@@ -37,7 +37,7 @@ import org.yonderarc.walk.Walk;
 /** What holds for every film. */
 class FilmTest {
     /** So many random plans, six films of each; more with -Dyonder.films=1000. */
-    private static final int FILMS = Integer.getInteger("yonder.films", 30);
+    private static final int FILMS = Integer.getInteger("yonder.films", 10);
 
     private static final List<String> STEPS = List.of(
             "choose:a", "choose:b", "choose:c", "open:d", "back", "toggle:main", "toggle:side", "tell:n=3", "tell:n=0");

@@ -55,6 +55,8 @@ class ReferenceTest {
                                     "-d",
                                     folder.toString(),
                                     "-proc:none",
+                                    // Comments are looked at by then; no class is needed.
+                                    "-XDshould-stop.ifNoError=FLOW",
                                     "-cp",
                                     path,
                                     "-Xdoclint:missing/protected",

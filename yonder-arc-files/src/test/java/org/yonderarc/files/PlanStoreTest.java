@@ -241,8 +241,8 @@ class PlanStoreTest {
     /** The history stays small, and what it still keeps can be taken back. */
     @Test
     void anOldHistoryIsShortened() throws Exception {
-        for (int i = 0; i < 14; i++) {
-            String large = "# " + Integer.toString(i).repeat(3_000_000) + "\n" + PLAN;
+        for (int i = 0; i < 7; i++) {
+            String large = "# " + Integer.toString(i).repeat(6_000_000) + "\n" + PLAN;
             try (var store = PlanStore.open(file)) {
                 store.save(large);
             }
@@ -252,20 +252,21 @@ class PlanStoreTest {
         assertTrue(size < 32L << 20, "bytes: " + size);
         undo();
         undo();
-        assertTrue(Files.readString(file).startsWith("# 12121212"));
+        assertTrue(Files.readString(file).startsWith("# 5555"));
     }
 
-    /** A thousand changes cost what they changed, and all of them can be taken back. */
+    /** Many changes cost what they changed, and all of them can be taken back. */
     @Test
     void aLongRunIsTakenBackToTheFirstByte() throws Exception {
-        for (int i = 0; i < 1000; i++) {
+        int changes = Integer.getInteger("yonder.changes", 150);
+        for (int i = 0; i < changes; i++) {
             try (var store = PlanStore.open(file)) {
                 store.save(PLAN + "# \uD83D" + (char) (0xDE00 + i % 60) + "\n");
             }
         }
         long size = Files.size(PlanStore.historyOf(file));
-        assertTrue(size < 1000L * 300, "bytes: " + size);
-        for (int i = 0; i < 1000; i++) {
+        assertTrue(size < changes * 300L, "bytes: " + size);
+        for (int i = 0; i < changes; i++) {
             undo();
         }
         assertEquals(PLAN, Files.readString(file));

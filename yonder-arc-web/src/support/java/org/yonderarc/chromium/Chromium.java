@@ -122,6 +122,7 @@ public final class Chromium {
 
     /** Up to a minute, as a busy machine may take; what moves while it is asked may be gone when its answer is read, and is asked again. */
     public static FluentWait<WebDriver> waiting(ChromeDriver browser) {
-        return new WebDriverWait(browser, Duration.ofMinutes(1)).ignoring(StaleElementReferenceException.class);
+        return new WebDriverWait(browser, Duration.ofMinutes(1), Duration.ofMillis(25))
+                .ignoring(StaleElementReferenceException.class);
     }
 }

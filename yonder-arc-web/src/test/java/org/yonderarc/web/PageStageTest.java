@@ -515,7 +515,7 @@ class PageStageTest {
         var random = new Random(seed);
         var app = new App(plan);
         open(browser, name);
-        for (int i = 0; i < 20; i++) {
+        for (int i = 0; i < Integer.getInteger("yonder.choices", 8); i++) {
             List<Access> targets = app.stage.tree().all().stream()
                     .filter(part -> part.step().isPresent() && part.enabled() && !part.inert())
                     .toList();

@@ -13,8 +13,6 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
@@ -27,8 +25,6 @@ import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.Typeface;
 import org.yonderarc.layout.Type;
-import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.Easing;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Wireframe;
 
@@ -210,84 +206,6 @@ class PageTest {
                 assertEquals(expected, measure.width(text, type), expected * 0.002, text + " in " + type);
             }
         }
-    }
-
-    /** What CSS Color 4 says of a colour is what the browser makes of it. */
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "#0a6c74",
-                "#ABC",
-                "#abc8",
-                "#0a6c7480",
-                "rgb(10 108 116)",
-                "rgb(10, 108, 116)",
-                "rgb(10 108 116 / 0.5)",
-                "rgba(10, 108, 116, 25%)",
-                "rgb(50% 0% 100%)",
-                "rgb(300 -5 12.6)",
-                "hsl(184 84% 25%)",
-                "hsl(184, 84%, 25%)",
-                "hsla(-30 100% 50% / 0.4)",
-                "hsl(725deg 20% 80%)",
-                "hsl(0 0% 100%)"
-            })
-    void coloursAreReadAsTheBrowserReadsThem(String css) {
-        String computed = (String) browser.executeScript(
-                "const e = document.createElement('i'); e.style.color = arguments[0]; document.body.append(e);"
-                        + "const c = getComputedStyle(e).color; e.remove(); return c;",
-                css);
-        Colour expected = Colour.parse(computed);
-        Colour read = Colour.parse(css);
-        assertEquals(expected.hex(), read.hex(), css);
-        assertEquals(expected.alpha(), read.alpha(), 0.005, css);
-        assertEquals(read, Colour.parse(read.css()), css);
-    }
-
-    /** What CSS Easing Functions Level 2 takes for an easing is what the browser takes for one. */
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "linear",
-                "ease",
-                "ease-in-out",
-                "step-start",
-                "cubic-bezier(0.2, 0, 0, 1)",
-                "cubic-bezier(0,-2,1,3)",
-                "cubic-bezier(1.1, 0, 0, 1)",
-                "cubic-bezier(0, 0, 1)",
-                "steps(3)",
-                "steps(3, start)",
-                "steps(1, jump-both)",
-                "steps(1, jump-none)",
-                "steps(2, jump-none)",
-                "steps(0)",
-                "steps(2.5)",
-                "steps(3, middle)",
-                "linear(0, 1)",
-                "linear(0, 0.5 20% 40%, 1)",
-                "linear(20% 0.5, 1)",
-                "linear(0 1)",
-                "linear()",
-                "linear(0, 20%, 1)",
-                "linear(0, 0.5 10% 20% 30%, 1)",
-                "linear(0, 10% 0.5 20%, 1)",
-                "bounce",
-                "ease()",
-                ""
-            })
-    void easingsAreThoseOfTheBrowser(String css) {
-        boolean expected =
-                (boolean) browser.executeScript("return CSS.supports('transition-timing-function', arguments[0])", css);
-        boolean read;
-        try {
-            Easing easing = Easing.parse(css);
-            read = true;
-            assertEquals(easing, Easing.parse(easing.text()), easing::text);
-        } catch (IllegalArgumentException refused) {
-            read = false;
-        }
-        assertEquals(expected, read, css);
     }
 
     @Test
