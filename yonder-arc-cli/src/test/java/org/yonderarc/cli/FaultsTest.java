@@ -382,7 +382,7 @@ class FaultsTest {
     /** What was drawn before is whole, or what is drawn now: a killed run leaves no half of it. */
     @TestFactory
     Stream<DynamicTest> aKilledPictureLeavesOneOrTheOther() throws Exception {
-        return Stream.of("draw --scale 6 x.png", "page x.html")
+        return Stream.of("draw --scale 3 x.png", "page x.html")
                 .map(command -> DynamicTest.dynamicTest(command, () -> {
                     Path plan = demo("plan.yaml");
                     String[] words = command.split(" ");

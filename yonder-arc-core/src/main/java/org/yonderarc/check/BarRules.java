@@ -174,15 +174,26 @@ final class BarRules {
         var told = new HashSet<Form>();
         bar.forms().forEach((kind, form) -> {
             if (told.add(form)) {
-                form.idle()
+                form.idle(hasItems(subject, bar, form))
                         .forEach((key, why) -> subject.tell(
                                 Code.NO_EFFECT,
                                 inForm(pointer, kind, key),
-                                "In the " + form.kind().word() + " form of the bar \"" + bar.id() + "\", \"" + key
-                                        + "\" has no effect: " + why + ".",
+                                "In the " + form.kind().word() + " form of the bar \"" + bar.id() + "\", \""
+                                        + key.replace('/', '.') + "\" has no effect: " + why + ".",
                                 "Leave it out, or change the other."));
             }
         });
+    }
+
+    /** Whether items of its menu stand in a form wherever it shows, beside those that it names itself. */
+    private static boolean hasItems(Subject subject, Bar bar, Form form) {
+        return subject.plan().kinds().stream()
+                .filter(kind -> bar.form(kind.id()).equals(Optional.of(form)))
+                .allMatch(kind -> subject.shown(bar, kind).items().stream()
+                        .map(Subject.PlacedItem::item)
+                        .anyMatch(item -> item.when().isEmpty()
+                                && !form.named().contains(item.id())
+                                && !form.ofPerson().equals(Optional.of(item.id()))));
     }
 
     /** Where a key of a form stands: beside the bar's own keys, or in the form of a device kind. */

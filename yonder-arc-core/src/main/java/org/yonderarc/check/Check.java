@@ -45,6 +45,7 @@ public final class Check {
             ContrastRules::grounds,
             StyleRules::targets,
             StyleRules::marks,
+            EffectRules::styles,
             IconRules::own,
             LabelRules::same,
             FontRules::letters,

@@ -1,5 +1,6 @@
 package org.yonderarc.codec;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -162,8 +163,11 @@ public final class PaintShape {
                 Fill::angle,
                 Fill.USUAL_ANGLE,
                 "The direction of a gradient in degrees, as in CSS: 0 upwards, 90 in reading direction.");
+        var dependent = new LinkedHashMap<String, Value>();
+        dependent.put("through", Trees.texts(List.of("to")));
+        dependent.put("angle", Trees.texts(List.of("to")));
         return shape.shortForm(from)
-                .schemaRule("dependentRequired", Trees.map("through", Trees.texts(List.of("to"))))
+                .schemaRule("dependentRequired", Trees.map(dependent))
                 .makes(got -> new Fill(got.get(from), got.get(through), got.get(to), got.get(angle)));
     }
 

@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PlanCodecs;
@@ -102,6 +103,17 @@ final class BottomHome extends FormHome<BottomForm> {
                 "Where it stands where it is narrower than that.");
         return shape.makes(got -> new Floating(
                 got.get(inset), got.get(radius), got.get(shadow), got.get(lower), got.get(widest), got.get(align)));
+    }
+
+    @Override
+    Map<String, String> idleStyle(BottomForm form) {
+        return Map.ofEntries(
+                Map.entry("title-bold", "a bottom bar has no title"),
+                Map.entry("title-size", "a bottom bar has no title"),
+                Map.entry("item-height", "items are as high as the bar: set \"thickness\""),
+                Map.entry("padding-top", "its items stand beside each other"),
+                Map.entry("padding-bottom", "its items stand beside each other"),
+                Map.entry("indent", "a bottom bar has no headings"));
     }
 
     @Override

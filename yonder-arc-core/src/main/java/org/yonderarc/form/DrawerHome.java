@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PaintShape;
@@ -156,6 +157,13 @@ final class DrawerHome extends FormHome<DrawerForm> {
     @Override
     public Form onSheet(Plan plan) {
         return usual().opening(Opening.KEPT);
+    }
+
+    @Override
+    Map<String, String> idleStyle(DrawerForm form) {
+        return Map.ofEntries(
+                Map.entry("item-width", "items are as wide as the drawer: set its \"width\""),
+                Map.entry("thickness", "a drawer has a \"width\""));
     }
 
     @Override

@@ -15,7 +15,6 @@ import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
-import org.yonderarc.plan.GridForm;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
@@ -208,13 +207,13 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     /** The place that lists the items that didn't fit into a bar. */
     private FittedBar place(Bar bar, Form.Overflow overflow, Menu menu, List<Item> held) {
         Style own = overflow.style().map(ref -> ref.in(plan().styles())).orElse(Style.NONE);
-        Form list = new GridForm(List.of(), Optional.empty(), overflow.tiles(), false, false, Optional.empty())
-                .asSheet(overflow.opens() == Form.Overflow.Opens.SHEET);
+        Form list = Forms.place(overflow);
         return new FittedBar(bar.id(), label(overflow), list, Looks.of(plan(), list, own))
                 .withLines(new MenuLines(this, menu, list, own)
                         .folding(overflow.tiles() == Form.Tiles.ROWS)
                         .but(held))
-                .withPerson(overflow.profile().map(profile -> person(profile, Optional.empty())))
+                .withPerson(overflow.profile()
+                        .map(profile -> person(profile, profile.item().flatMap(id -> named(bar, list, id)))))
                 .standing(FittedBar.Standing.OVERFLOW);
     }
 

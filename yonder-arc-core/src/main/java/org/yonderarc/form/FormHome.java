@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.Device;
@@ -64,6 +65,11 @@ public abstract class FormHome<F extends Form> {
 
     /** How its items look where no style says otherwise. */
     abstract UsualLook look();
+
+    /** The keys of a style that do nothing in this form, each with the reason: "it has no title". */
+    Map<String, String> idleStyle(F form) {
+        return Map.of();
+    }
 
     /** What shows of a bar: itself, and the place of its overflow where that is open. */
     abstract void fit(Bar bar, F form, FitContext context, List<FittedBar> out);

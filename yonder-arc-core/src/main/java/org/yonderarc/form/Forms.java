@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.yonderarc.fit.Device;
@@ -8,6 +9,7 @@ import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.GridForm;
 import org.yonderarc.plan.Item;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
@@ -63,6 +65,17 @@ public final class Forms {
     /** How far the page moved aside from a bar. */
     public static Optional<Layout.Aside> aside(FittedBar bar, Optional<Layout.Bar> placed) {
         return at(bar.form()).aside(placed);
+    }
+
+    /** The form of the place that an overflow opens. */
+    public static Form place(Form.Overflow overflow) {
+        return new GridForm(List.of(), Optional.empty(), overflow.tiles(), false, false, Optional.empty())
+                .asSheet(overflow.opens() == Form.Overflow.Opens.SHEET);
+    }
+
+    /** The keys of a style that do nothing in a form, each with the reason. */
+    static Map<String, String> idleStyle(Form form) {
+        return at(form).idleStyle();
     }
 
     /** What a bar is to a person who doesn't see it. */
@@ -141,6 +154,10 @@ public final class Forms {
 
         Optional<Layout.Aside> aside(Optional<Layout.Bar> bar) {
             return home.aside(form, bar);
+        }
+
+        Map<String, String> idleStyle() {
+            return home.idleStyle(form);
         }
 
         int mostAtOnce() {

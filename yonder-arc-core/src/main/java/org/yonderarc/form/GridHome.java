@@ -1,7 +1,10 @@
 package org.yonderarc.form;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
@@ -58,6 +61,23 @@ final class GridHome extends FormHome<GridForm> {
     @Override
     boolean showsLogo(GridForm form) {
         return form.logo();
+    }
+
+    @Override
+    Map<String, String> idleStyle(GridForm form) {
+        boolean isList = form.tiles() == Form.Tiles.ROWS;
+        var idle = new HashMap<String, String>();
+        Stream.of("item-width", "padding-top", "padding-bottom", "thickness")
+                .forEach(key ->
+                        idle.put(key, isList ? "rows are as wide as the content" : "tiles share the room evenly"));
+        if (!isList) {
+            Stream.of("item-height", "spacing", "padding", "padding-start", "padding-end", "indent", "gap")
+                    .forEach(key -> idle.put(key, "tiles share the room evenly"));
+        }
+        if (!form.sheet()) {
+            idle.put("ground", "it stands in the content, on the ground of the screen");
+        }
+        return idle;
     }
 
     @Override

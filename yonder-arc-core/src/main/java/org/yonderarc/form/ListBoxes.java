@@ -68,7 +68,7 @@ final class ListBoxes {
     /** The lines from the upper edge of {@code room} on; gives where they end. */
     double add(List<FittedBar.Line> lines, Box room) {
         double inset = inset();
-        double width = room.width() - sides();
+        double width = Math.max(0, room.width() - sides());
         double y = room.y();
         // No line gets narrower than its icon and a word need.
         double most = Math.max(0, width - LEAST_LINE);

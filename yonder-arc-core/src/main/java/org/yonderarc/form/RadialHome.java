@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PlanCodecs;
@@ -80,6 +81,21 @@ final class RadialHome extends FormHome<RadialForm> {
     @Override
     public boolean isOpened() {
         return true;
+    }
+
+    @Override
+    Map<String, String> idleStyle(RadialForm form) {
+        return Map.ofEntries(
+                Map.entry("title-bold", "its items stand on an arc, each by itself"),
+                Map.entry("title-size", "its items stand on an arc, each by itself"),
+                Map.entry("item-width", "its items stand on an arc, each by itself"),
+                Map.entry("padding", "its items stand on an arc, each by itself"),
+                Map.entry("padding-top", "its items stand on an arc, each by itself"),
+                Map.entry("padding-bottom", "its items stand on an arc, each by itself"),
+                Map.entry("padding-start", "its items stand on an arc, each by itself"),
+                Map.entry("padding-end", "its items stand on an arc, each by itself"),
+                Map.entry("indent", "its items stand on an arc, each by itself"),
+                Map.entry("ground", "it has no ground of its own"));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PlanCodecs;
@@ -97,6 +98,17 @@ final class RailHome extends FormHome<RailForm> {
                 Floating.DEFAULT.over(),
                 "Whether the content goes on beneath it, as maps and canvases do; if not, it stands beside the rail.");
         return shape.makes(got -> new Floating(got.get(inset), got.get(radius), got.get(shadow), got.get(over)));
+    }
+
+    @Override
+    Map<String, String> idleStyle(RailForm form) {
+        return Map.ofEntries(
+                Map.entry("title-bold", "a rail has no title"),
+                Map.entry("title-size", "a rail has no title"),
+                Map.entry("item-width", "items are as wide as the rail: set \"thickness\""),
+                Map.entry("padding-start", "its items stand below each other"),
+                Map.entry("padding-end", "its items stand below each other"),
+                Map.entry("indent", "a rail has no headings"));
     }
 
     @Override

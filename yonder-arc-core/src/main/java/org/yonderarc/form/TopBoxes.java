@@ -78,7 +78,11 @@ final class TopBoxes {
                 .filter(item -> SearchBox.is(item, form.search()))
                 .findFirst();
         double searching = search.isPresent() ? SearchBox.LINE : 0;
-        double below = hasItems && form.below() ? row.height() * row.lines(room.right() - room.left()) : 0;
+        // The items keep from the ends what the style asks for beyond the usual.
+        double before = Math.max(0, bar.look().padding(Size.PADDING_START) - Metrics.EDGE);
+        double behind = Math.max(0, bar.look().padding(Size.PADDING_END) - Metrics.EDGE);
+        double rest = Math.max(0, room.right() - room.left() - before - behind);
+        double below = hasItems && form.below() ? row.height() * row.lines(rest) : 0;
         var box = new Box(room.from(), 0, room.to() - room.from(), top + height + searching + below);
         double leading = leading(middle);
         double trailing = trailing(middle);
@@ -135,7 +139,7 @@ final class TopBoxes {
         if (isBeside) {
             list = row.in(new Box(free + 16, top, Math.max(0, end - free - 24), height), box);
         } else if (hasItems) {
-            list = row.in(new Box(room.left(), top + height + searching, room.right() - room.left(), below), box);
+            list = row.in(new Box(room.left() + before, top + height + searching, rest, below), box);
         }
         Optional<Box> line = form.line()
                 ? Optional.of(new Box(box.x(), box.bottom() - Metrics.HAIRLINE, box.width(), Metrics.HAIRLINE))
@@ -175,7 +179,7 @@ final class TopBoxes {
 
     /** The button at the leading side; gives where the free room starts. */
     private double leading(double middle) {
-        double start = room.left() + Metrics.EDGE;
+        double start = room.left() + bar.look().padding(Size.PADDING_START);
         return bar.buttons().stream()
                 .filter(button -> !button.atEnd())
                 .findFirst()
@@ -185,7 +189,7 @@ final class TopBoxes {
 
     /** The button at the trailing side; gives where the free room ends. */
     private double trailing(double middle) {
-        double end = room.right() - Metrics.EDGE;
+        double end = room.right() - bar.look().padding(Size.PADDING_END);
         return bar.buttons().stream()
                 .filter(FittedBar.Button::atEnd)
                 .findFirst()

@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.yonderarc.codec.Codecs;
@@ -125,6 +126,15 @@ final class TopHome extends FormHome<TopForm> {
                 got.get(overflow),
                 got.get(search),
                 got.get(style)));
+    }
+
+    @Override
+    Map<String, String> idleStyle(TopForm form) {
+        return Map.of(
+                "item-height", "items are as high as the bar: set \"thickness\"",
+                "padding-top", "its items stand beside each other",
+                "padding-bottom", "its items stand beside each other",
+                "indent", "a top bar has no headings");
     }
 
     @Override

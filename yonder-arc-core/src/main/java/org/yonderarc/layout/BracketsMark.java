@@ -2,6 +2,7 @@ package org.yonderarc.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.yonderarc.plan.Indicator;
 
 /** A pair of brackets around the icon or the item, open towards it. */
@@ -19,6 +20,15 @@ final class BracketsMark implements MarkHome {
     @Override
     public double across(Indicator indicator, double icon) {
         return indicator.behind() == Indicator.Behind.ICON ? icon + 2 * ABOVE : icon;
+    }
+
+    @Override
+    public Map<String, String> idle() {
+        return Map.ofEntries(
+                Map.entry("edge", "brackets stand around the icon or the item"),
+                Map.entry("along", "only a line takes its length from something"),
+                Map.entry("depth", "only a notch is so deep"),
+                Map.entry("picture", "only a shape can be a picture"));
     }
 
     @Override

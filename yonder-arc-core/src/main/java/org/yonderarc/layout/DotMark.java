@@ -1,11 +1,22 @@
 package org.yonderarc.layout;
 
 import java.util.List;
+import java.util.Map;
 
 /** A small dot at an edge of the item. */
 final class DotMark implements MarkHome {
     private static final double SIZE = 5;
     private static final double FROM_EDGE = 4;
+
+    @Override
+    public Map<String, String> idle() {
+        return Map.ofEntries(
+                Map.entry("behind", "a dot stands at an edge"),
+                Map.entry("width", "a dot is as wide as it is thick"),
+                Map.entry("along", "only a line takes its length from something"),
+                Map.entry("depth", "only a notch is so deep"),
+                Map.entry("picture", "only a shape can be a picture"));
+    }
 
     @Override
     public List<Layout.Shape> shapes(Room room) {

@@ -1,6 +1,7 @@
 package org.yonderarc.layout;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.plan.Indicator;
 
@@ -35,6 +36,14 @@ final class LineMark implements MarkHome {
         Box target = room.target();
         double x = isOfLabel && room.label().width() > 0 ? room.label().centerX() : target.centerX();
         return Math.max(target.x() + length / 2, Math.min(x, target.right() - length / 2));
+    }
+
+    @Override
+    public Map<String, String> idle() {
+        return Map.ofEntries(
+                Map.entry("behind", "a line stands at an edge"),
+                Map.entry("depth", "only a notch is so deep"),
+                Map.entry("picture", "only a shape can be a picture"));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package org.yonderarc.layout;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
@@ -57,6 +58,11 @@ public interface MarkHome {
 
     /** The shapes of the mark; empty for no mark. */
     List<Layout.Shape> shapes(Room room);
+
+    /** The keys of an indicator that do nothing to this mark, each with the reason: "a dot is as wide as it is thick". */
+    default Map<String, String> idle() {
+        return Map.of();
+    }
 
     /** Its usual colour. */
     default Paint usualFill() {

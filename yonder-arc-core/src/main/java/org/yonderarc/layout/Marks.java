@@ -1,12 +1,27 @@
 package org.yonderarc.layout;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.plan.Indicator;
 
 /** The kinds of marks. */
 public final class Marks {
-    private static final MarkHome NONE = room -> List.of();
+    private static final MarkHome NONE = new MarkHome() {
+        @Override
+        public List<Layout.Shape> shapes(Room room) {
+            return List.of();
+        }
+
+        @Override
+        public Map<String, String> idle() {
+            var idle = new HashMap<String, String>();
+            List.of("edge", "behind", "width", "thickness", "radius", "along", "depth", "picture")
+                    .forEach(key -> idle.put(key, "there is no mark"));
+            return idle;
+        }
+    };
     private static final MarkHome LINE = new LineMark();
     private static final MarkHome SHAPE = new ShapeMark();
     private static final MarkHome DOT = new DotMark();

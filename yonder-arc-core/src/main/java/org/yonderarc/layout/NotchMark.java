@@ -1,6 +1,7 @@
 package org.yonderarc.layout;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Paint;
@@ -17,6 +18,17 @@ final class NotchMark implements MarkHome {
     private static final double PADDING = 24;
     /** The notch of a shadow is never narrower than this. */
     private static final double LEAST = 8;
+
+    @Override
+    public Map<String, String> idle() {
+        return Map.ofEntries(
+                Map.entry("edge", "a notch is cut into the edge towards the content"),
+                Map.entry("behind", "the icon stands in a notch"),
+                Map.entry("thickness", "a notch holds a circle: set \"width\""),
+                Map.entry("radius", "a notch holds a circle: set \"width\""),
+                Map.entry("along", "only a line takes its length from something"),
+                Map.entry("picture", "only a shape can be a picture"));
+    }
 
     @Override
     public List<Layout.Shape> shapes(Room room) {

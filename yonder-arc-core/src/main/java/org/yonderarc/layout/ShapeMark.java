@@ -1,6 +1,7 @@
 package org.yonderarc.layout;
 
 import java.util.List;
+import java.util.Map;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
@@ -11,6 +12,14 @@ final class ShapeMark implements MarkHome {
     private static final double HEIGHT = 32;
     /** How far it reaches beyond the icon, and beside it the label, at each end. */
     private static final double BEYOND = 12;
+
+    @Override
+    public Map<String, String> idle() {
+        return Map.ofEntries(
+                Map.entry("edge", "a shape lies behind the icon or the item"),
+                Map.entry("along", "only a line takes its length from something"),
+                Map.entry("depth", "only a notch is so deep"));
+    }
 
     @Override
     public List<Layout.Shape> shapes(Room room) {

@@ -102,7 +102,7 @@ final class Pairing {
 
     private Pair pair(SceneNode a, SceneNode b, Level level, Optional<Part.Tempo> kept) {
         SceneNode one = b == null ? a : b;
-        Part.Tempo tempo = kept.orElseGet(() -> tempo(Pair.part(one)));
+        Part.Tempo tempo = staysOpen(a, b) ? Part.Tempo.SELECT : kept.orElseGet(() -> tempo(Pair.part(one)));
         if (a instanceof SceneNode.Group from && b instanceof SceneNode.Group to && !from.equals(to)) {
             boolean moves = !from.area().equals(to.area());
             boolean isPage = to.part() == Part.Plain.PAGE;
@@ -112,6 +112,14 @@ final class Pairing {
             return new Pair(a, b, tempo, of(from.children(), to.children(), within, inner));
         }
         return new Pair(a, b, tempo, List.of());
+    }
+
+    /** Whether the items of a bar stay where they are: another of them is selected, whatever the bar's other parts do. */
+    private static boolean staysOpen(SceneNode a, SceneNode b) {
+        return a instanceof SceneNode.Group from
+                && b instanceof SceneNode.Group to
+                && to.part() == Part.Plain.LIST
+                && from.area().equals(to.area());
     }
 
     private static Part.Tempo tempo(Part part) {

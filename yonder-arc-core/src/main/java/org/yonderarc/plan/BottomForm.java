@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * A bar at the lower edge with a slot for each item.
@@ -62,10 +63,16 @@ public record BottomForm(
     }
 
     @Override
-    public Map<String, String> idle() {
-        return action.isPresent() && raised().isEmpty()
-                ? Map.of("action", "a bar that wraps or scrolls has no middle")
-                : Map.of();
+    public Map<String, String> idle(boolean hasItems) {
+        var idle = new TreeMap<String, String>();
+        if (action.isPresent() && raised().isEmpty()) {
+            idle.put("action", "a bar that wraps or scrolls has no middle");
+        }
+        boolean isNarrow = floating.flatMap(Floating::widest).isPresent();
+        if (!isNarrow && floating.filter(how -> how.align() != Side.CENTER).isPresent()) {
+            idle.put("floating/align", "a bar as wide as the window stands where it stands: set \"widest\"");
+        }
+        return idle;
     }
 
     @Override

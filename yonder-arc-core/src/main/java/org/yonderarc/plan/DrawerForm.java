@@ -78,7 +78,7 @@ public record DrawerForm(
     }
 
     @Override
-    public Map<String, String> idle() {
+    public Map<String, String> idle(boolean hasItems) {
         var idle = new TreeMap<String, String>();
         if (!beneath.equals(Beneath.DEFAULT) && opens != Opening.BENEATH) {
             idle.put("beneath", "it doesn't open \"beneath\" the content");

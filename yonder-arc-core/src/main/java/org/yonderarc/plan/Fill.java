@@ -30,6 +30,9 @@ public record Fill(Paint from, List<Stop> through, Optional<Paint> to, double an
             throw new IllegalArgumentException(
                     "a gradient that goes through a colour ends at one, too: \"to: ...\" is missing");
         }
+        if (angle != USUAL_ANGLE && to.isEmpty()) {
+            throw new IllegalArgumentException("one colour has no direction: \"to: ...\" is missing");
+        }
         if (through.size() > MOST_STOPS) {
             throw new IllegalArgumentException("a gradient has at most " + MOST_STOPS + " colours between its ends");
         }

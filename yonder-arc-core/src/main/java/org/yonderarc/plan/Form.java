@@ -45,8 +45,13 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         return Optional.empty();
     }
 
-    /** The keys that it was given to no effect, each with the reason why: "a bar that wraps has no middle". */
-    default Map<String, String> idle() {
+    /**
+     * The keys that it was given to no effect, each with the reason why: "a bar that wraps has no middle". A key of a map has a slash
+     * before it.
+     *
+     * @param hasItems whether it has the items of a menu
+     */
+    default Map<String, String> idle(boolean hasItems) {
         return Map.of();
     }
 

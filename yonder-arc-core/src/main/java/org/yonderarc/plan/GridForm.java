@@ -1,6 +1,7 @@
 package org.yonderarc.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -39,6 +40,11 @@ public record GridForm(
     @Override
     public Kind kind() {
         return Kind.GRID;
+    }
+
+    @Override
+    public Map<String, String> idle(boolean hasItems) {
+        return columns.isPresent() && tiles == Tiles.ROWS ? Map.of("columns", "rows stand below each other") : Map.of();
     }
 
     @Override

@@ -60,7 +60,7 @@ public record RailForm(
     }
 
     @Override
-    public Map<String, String> idle() {
+    public Map<String, String> idle(boolean hasItems) {
         return line && floating.isPresent() ? Map.of("line", "a rail that stands free has no line") : Map.of();
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * A bar at the upper edge with the place's title and, where there is a way back, a back button.
@@ -91,8 +92,15 @@ public record TopForm(
     }
 
     @Override
-    public Map<String, String> idle() {
-        return wraps && !below ? Map.of("wraps", "only items \"below\" the title go onto further lines") : Map.of();
+    public Map<String, String> idle(boolean hasItems) {
+        var idle = new TreeMap<String, String>();
+        if (wraps && !below) {
+            idle.put("wraps", "only items \"below\" the title go onto further lines");
+        }
+        if (hasItems && !below && align != Align.CENTER) {
+            idle.put("align", "beside items the title stands at the start");
+        }
+        return idle;
     }
 
     @Override

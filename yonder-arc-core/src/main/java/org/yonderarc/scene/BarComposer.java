@@ -64,7 +64,9 @@ public final class BarComposer {
 
     /** The bar as a group. */
     public static SceneNode.Group compose(Fitting fitting, Layout.Bar bar, Part.Bar part, Meaning meaning) {
-        return new BarComposer(fitting, bar.fitted().look().ground()).compose(bar, part, meaning);
+        // What has no ground of its own stands on that of the screen, whatever its style says.
+        Ground ground = bar.ground().fill().isPresent() ? bar.fitted().look().ground() : Ground.NONE;
+        return new BarComposer(fitting, ground).compose(bar, part, meaning);
     }
 
     private SceneNode.Group compose(Layout.Bar bar, Part.Bar part, Meaning meaning) {

@@ -51,6 +51,9 @@ public final class Contents {
         };
     }
 
+    /** In a narrower room no sample content is drawn, in dp. */
+    public static final double NARROWEST = 96;
+
     /** Draws a wireframe. */
     public static void draw(Wireframe wireframe, Canvas art) {
         of(wireframe.kind()).drawing().draw(wireframe.rows(), art);

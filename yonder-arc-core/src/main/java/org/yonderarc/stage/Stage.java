@@ -209,8 +209,8 @@ public final class Stage {
      *
      * @return whether the stage had use for it; a key that it has no use for is the host's own
      */
-    public boolean take(Input input, double now) {
-        advance(now);
+    public boolean take(Input input, double time) {
+        double now = advance(time);
         if (input instanceof Input.Key key) {
             return keys.take(key.meant(), now);
         }
@@ -244,7 +244,8 @@ public final class Stage {
     }
 
     /** A step was taken, or refused; whoever took it. */
-    public void changed(Change change, double now) {
+    public void changed(Change change, double time) {
+        double now = clock(time);
         boolean wasShown = shownAlready.filter(change.step()::equals).isPresent();
         shownAlready = Optional.empty();
         if (!change.moved()) {
@@ -284,11 +285,11 @@ public final class Stage {
     }
 
     /** The device is turned, resized or another one, or the person wants something else of it. */
-    public void surround(Surroundings other, double now) {
+    public void surround(Surroundings other, double time) {
         if (other.equals(still.around())) {
             return;
         }
-        advance(now);
+        double now = advance(time);
         pointers.drop();
         still.with(other);
         replay(now);
@@ -411,13 +412,17 @@ public final class Stage {
         reel.play(still.scene(), still.score(Optional.empty(), motion, Optional.empty()), now);
     }
 
-    private void advance(double time) {
+    /** The time that counts: a clock that was set back stands still until it has caught up. */
+    private double clock(double time) {
         if (!Double.isFinite(time)) {
             throw new IllegalArgumentException("a time is a finite number of ms, not " + Decimals.text(time));
         }
-        // A clock that was set back stands still until it has caught up.
         latest = Math.max(latest, time);
-        double now = latest;
+        return latest;
+    }
+
+    private double advance(double time) {
+        double now = clock(time);
         pointers.advance(now);
         if (scrolls.advance(now)) {
             still.isScrolled();
@@ -442,5 +447,6 @@ public final class Stage {
         if (reel.rests() && shownAlready.isEmpty() && reel.shown() != still.scene()) {
             reel.settle(still.scene());
         }
+        return now;
     }
 }

@@ -172,7 +172,7 @@ public final class Composer {
                             Part.Plain.OTHER, "figure", new Meaning.Figure(fitting.title()), below, List.of(picture)));
         } else if (isStandIn()) {
             WebContent.draw(fitting.web().orElseThrow(), fitting.title(), canvas);
-        } else {
+        } else if (room.width() >= Contents.NARROWEST) {
             Contents.draw(fitting.content(), canvas);
         }
         return canvas;

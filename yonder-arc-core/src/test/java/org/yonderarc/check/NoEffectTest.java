@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -12,7 +13,9 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Size;
 import org.yonderarc.plan.TopForm;
 
 /** Keys that another key keeps from having an effect. */
@@ -55,5 +58,35 @@ class NoEffectTest {
                 .map(finding -> finding.message().replaceAll(".*, \"([a-z]+)\" has no effect: .+[.]", "$1"))
                 .toList();
         assertEquals(keys, String.join(" ", told));
+    }
+
+    /** A style that two bars share is told of where it does nothing in both. */
+    @Test
+    void keysOfStylesAreToldWhereNoBarUsesThem() {
+        Plan plan = PlanBuilder.app("Quarry Notes")
+                .start("a")
+                .screen("a", screen -> screen.icon("home"))
+                .screen("b", screen -> screen.icon("map-pin"))
+                .style("shared", style -> style.size(Size.ITEM_HEIGHT, 60)
+                        .size(Size.ITEM_WIDTH, 90)
+                        .size(Size.PADDING_TOP, 20)
+                        .state(ItemState.SELECTED, look -> look.tile("accent")))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .bar(bar -> bar.menu("main")
+                        .form("phone", FormBuilder.bottom().style("shared"))
+                        .form("tablet", FormBuilder.rail().style("shared"))
+                        .form("desktop", FormBuilder.rail().style(style -> style.size(Size.ITEM_WIDTH, 60)
+                                .notch(48, 4))))
+                .build();
+        List<String> told = Check.plan(plan, IconNames.ANY).stream()
+                .filter(finding -> finding.code() == Code.NO_EFFECT)
+                .map(finding -> finding.spot().pointer())
+                .toList();
+        assertEquals(
+                List.of(
+                        "/styles/shared/selected/tile",
+                        "/bars/0/forms/desktop/style/indicator/depth",
+                        "/bars/0/forms/desktop/style/item-width"),
+                told);
     }
 }

@@ -48,7 +48,7 @@ import org.yonderarc.walk.Walk;
 /** What holds for the layout of every plan, in every form, on every device, at every text scale. */
 class LayoutInvariantsTest {
     /** So many random plans; more with -Dyonder.layouts=60000. */
-    private static final int CASES = Integer.getInteger("yonder.layouts", 1000);
+    private static final int CASES = Integer.getInteger("yonder.layouts", 500);
     /** The icons that point somewhere. */
     private static final List<String> DIRECTED = List.of(
             OwnIcons.BACK,

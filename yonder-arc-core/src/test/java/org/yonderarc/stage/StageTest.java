@@ -277,6 +277,13 @@ class StageTest {
         on.step("choose:surveys");
         on.rest();
         assertEquals(0, on.stage.scrolled(content), "chosen again: back to the top");
+        on.stage.take(new Input.Wheel(200, 400, 0, 600), on.now);
+        double right = on.now;
+        on.now = right - 10_000;
+        on.step("choose:surveys");
+        on.now = right + 16;
+        on.stage.scene(on.now);
+        assertTrue(on.stage.scrolled(content) > 300, "with a clock that was set back it is on its way, not there");
     }
 
     @Test

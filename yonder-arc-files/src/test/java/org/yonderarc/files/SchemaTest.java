@@ -84,7 +84,7 @@ class SchemaTest {
     }
 
     /** One of how many plans with one fault each is tried; all of them with 1. */
-    private static final int EVERY = Integer.getInteger("yonder.every", 3);
+    private static final int EVERY = Integer.getInteger("yonder.every", 5);
 
     record Spoiled(String what, JsonNode plan) {}
 
