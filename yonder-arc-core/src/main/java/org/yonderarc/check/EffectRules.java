@@ -92,13 +92,15 @@ final class EffectRules {
                 idle.keySet().retainAll(here.keySet());
             }
         }
-        String forms = String.join(
-                " and a ",
-                all.stream().map(use -> use.form.kind().word()).distinct().toList());
+        List<String> kinds = all.stream()
+                .map(use -> "\"" + use.form.kind().word() + "\"")
+                .distinct()
+                .toList();
+        String forms = (kinds.size() == 1 ? "the form " : "the forms ") + String.join(" and ", kinds);
         idle.forEach((key, why) -> subject.tell(
                 Code.NO_EFFECT,
                 pointer + "/" + key,
-                "\"" + key.replace('/', '.') + "\" has no effect in a " + forms + ": " + why + ".",
+                "\"" + key.replace('/', '.') + "\" has no effect in " + forms + ": " + why + ".",
                 "Leave it out, or change the other."));
     }
 }

@@ -67,11 +67,23 @@ final class GridHome extends FormHome<GridForm> {
     Map<String, String> idleStyle(GridForm form) {
         boolean isList = form.tiles() == Form.Tiles.ROWS;
         var idle = new HashMap<String, String>();
-        Stream.of("item-width", "padding-top", "padding-bottom", "thickness")
-                .forEach(key ->
-                        idle.put(key, isList ? "rows are as wide as the content" : "tiles share the room evenly"));
-        if (!isList) {
-            Stream.of("item-height", "spacing", "padding", "padding-start", "padding-end", "indent", "gap")
+        if (isList) {
+            Stream.of("item-width", "thickness").forEach(key -> idle.put(key, "rows are as wide as the content"));
+            Stream.of("padding-top", "padding-bottom")
+                    .forEach(key -> idle.put(key, "the content keeps its own room above and below rows"));
+        } else {
+            Stream.of(
+                            "item-width",
+                            "item-height",
+                            "thickness",
+                            "spacing",
+                            "padding",
+                            "padding-top",
+                            "padding-bottom",
+                            "padding-start",
+                            "padding-end",
+                            "indent",
+                            "gap")
                     .forEach(key -> idle.put(key, "tiles share the room evenly"));
         }
         if (!form.sheet()) {

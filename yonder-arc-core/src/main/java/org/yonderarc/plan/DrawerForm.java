@@ -73,6 +73,16 @@ public record DrawerForm(
     }
 
     @Override
+    public boolean collapses() {
+        return collapsed.isPresent() && opens == Opening.KEPT;
+    }
+
+    @Override
+    public boolean isOpened() {
+        return opens != Opening.KEPT;
+    }
+
+    @Override
     public Kind kind() {
         return Kind.DRAWER;
     }

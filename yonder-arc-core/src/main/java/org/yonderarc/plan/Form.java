@@ -55,6 +55,16 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         return Map.of();
     }
 
+    /** Whether it is opened and closed: a drawer that isn't kept open, a fan. */
+    default boolean isOpened() {
+        return false;
+    }
+
+    /** Whether it is collapsed to icons and expanded again. */
+    default boolean collapses() {
+        return false;
+    }
+
     /** Which items show their label; no value where the form leaves no choice. */
     default Optional<Labels> labelled() {
         return Optional.empty();

@@ -48,6 +48,11 @@ public record RadialForm(
     }
 
     @Override
+    public boolean isOpened() {
+        return true;
+    }
+
+    @Override
     public Kind kind() {
         return Kind.RADIAL;
     }

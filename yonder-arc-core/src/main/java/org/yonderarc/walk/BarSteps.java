@@ -1,5 +1,6 @@
 package org.yonderarc.walk;
 
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -9,19 +10,22 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Entry;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 
 /** The steps that open, close and fold bars, and move nobody. */
 final class BarSteps {
     private final Plan plan;
-    private final Set<String> bars = new LinkedHashSet<>();
+    /** The bars, each in the forms that it has on some kind of device. */
+    private final Map<String, Collection<Form>> bars = new LinkedHashMap<>();
+
     /** The sections that can be folded, and how they are at first. */
     private final Map<String, Entry.Folds> sections = new LinkedHashMap<>();
 
     BarSteps(Plan plan) {
         this.plan = plan;
-        plan.bars().forEach(bar -> bars.add(bar.id()));
+        plan.bars().forEach(bar -> bars.put(bar.id(), bar.forms().values()));
         plan.menus().forEach(menu -> menu.entries().stream()
                 .flatMap(entry -> entry.folding().stream())
                 .forEach(section -> sections.put(section.key(menu), section.folds())));
@@ -37,17 +41,24 @@ final class BarSteps {
 
     /** Whether there is a bar or a section with this id to fold. */
     boolean folds(String id) {
-        return bars.contains(id) || sections.containsKey(id);
+        return bars.containsKey(id) || sections.containsKey(id);
     }
 
     /** Whether the plan has a bar with this id. */
     boolean has(String id) {
-        return bars.contains(id);
+        return bars.containsKey(id);
     }
 
     Change toggle(State state, Step.Toggle step, Place shown) {
-        if (!bars.contains(step.owner())) {
+        if (!bars.containsKey(step.owner())) {
             return noBar(state, step, step.owner());
+        }
+        if (bars.get(step.owner()).stream().noneMatch(form -> opens(form, step))) {
+            return Change.refused(
+                    state,
+                    step,
+                    "The bar \"" + step.owner()
+                            + "\" has nothing that opens: no drawer that closes, no fan, no overflow.");
         }
         boolean isOpen = state.open().filter(step.bar()::equals).isPresent();
         if (!isOpen && !stands(step.owner(), shown)) {
@@ -59,6 +70,10 @@ final class BarSteps {
         return isOpen
                 ? Change.moved(state, step, state.withOpen(Optional.empty()), "It was open: it closes.")
                 : Change.moved(state, step, state.withOpen(Optional.of(step.bar())), "It opens.");
+    }
+
+    private static boolean opens(Form form, Step.Toggle step) {
+        return form.overflows().isPresent() || form.isOpened() && !Step.Toggle.isOverflow(step.bar());
     }
 
     /** Whether a bar with this id stands on the screen of a place, on some device. */
@@ -79,7 +94,13 @@ final class BarSteps {
         if (!folds(step.bar())) {
             return noBar(state, step, step.bar());
         }
-        boolean isBar = bars.contains(step.bar());
+        boolean isBar = bars.containsKey(step.bar());
+        if (isBar && bars.get(step.bar()).stream().noneMatch(Form::collapses)) {
+            return Change.refused(
+                    state,
+                    step,
+                    "The bar \"" + step.bar() + "\" can't be collapsed: only a drawer that is kept open can.");
+        }
         var folded = new LinkedHashSet<>(state.folded());
         boolean expands = folded.remove(step.bar());
         if (!expands) {
@@ -96,7 +117,7 @@ final class BarSteps {
     }
 
     private Change noBar(State state, Step step, String bar) {
-        var known = new LinkedHashSet<>(bars);
+        var known = new LinkedHashSet<>(bars.keySet());
         if (step instanceof Step.Fold) {
             known.addAll(sections.keySet());
         }
