@@ -80,11 +80,16 @@ public final class Golden {
             throw new AssertionError(difference(name, before, now) + "\n  was    " + golden + "\n  is     " + other
                     + "\nIf that is meant, run the test with -Dyonder.golden=take.");
         } catch (IOException failed) {
-            throw new UncheckedIOException("the picture \"" + name + "\" can't be compared", failed);
+            throw new UncheckedIOException(
+                    "the picture \"" + name + "\" can't be compared: " + failed.getMessage(), failed);
         }
     }
 
+    /** What a link leads to is somebody's own: it may lie outside the folder. */
     private static void write(Path file, String text) throws IOException {
+        if (Files.isSymbolicLink(file)) {
+            throw new IOException(file + " is a link, and is not written through; put the picture itself there");
+        }
         Files.createDirectories(file.toAbsolutePath().getParent());
         Files.writeString(file, text);
     }

@@ -5,11 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.fit.Device;
@@ -81,9 +85,35 @@ class GoldenTest {
         golden().require("tides", scene("Tides"));
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "../tides",
+                "..",
+                "/tmp/tides",
+                "a/b",
+                "a\\b",
+                "C:tides",
+                "",
+                ".hidden",
+                "tides\u0000",
+                "tides\n",
+                "$(tides)"
+            })
+    void aNameLeadsNowhereElse(String name) throws Exception {
+        assertThrows(IllegalArgumentException.class, () -> golden().require(name, scene("Tides")));
+        try (Stream<Path> left = Files.list(folder)) {
+            assertEquals(0, left.count());
+        }
+    }
+
     @Test
-    void aNameLeadsNowhereElse() {
-        assertThrows(IllegalArgumentException.class, () -> golden().require("../tides", scene("Tides")));
-        assertFalse(Files.exists(folder.resolve("tides.svg")));
+    void aLinkIsNotWrittenThrough() throws Exception {
+        Path outside = folder.resolve("outside.svg");
+        Files.createDirectories(folder.resolve("golden"));
+        Files.createSymbolicLink(folder.resolve("golden/tides.svg"), outside);
+        var refused = assertThrows(UncheckedIOException.class, () -> golden().require("tides", scene("Tides")));
+        assertTrue(refused.getMessage().contains("is a link"), refused.getMessage());
+        assertFalse(Files.exists(outside));
     }
 }

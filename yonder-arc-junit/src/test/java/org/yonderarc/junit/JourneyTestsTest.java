@@ -21,10 +21,12 @@ import org.junit.platform.testkit.engine.Event;
 import org.junit.platform.testkit.engine.Events;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.files.JourneyFile;
+import org.yonderarc.files.JsonText;
 import org.yonderarc.journey.Journey;
 import org.yonderarc.navigator.Gate;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.Trees;
 
 /** Journeys as tests, run by JUnit itself. */
 class JourneyTestsTest {
@@ -71,6 +73,30 @@ class JourneyTestsTest {
                     .tests();
         }
     }
+
+    /** Journeys whose names are made to lead elsewhere. */
+    static class OfHostileNames {
+        @TestFactory
+        Stream<DynamicContainer> journeys(TestReporter reporter) {
+            String text = "journeys:\n";
+            for (String name : HOSTILE) {
+                text += "  " + JsonText.write(Trees.text(name)).strip() + ": [ { do: choose:map, at: tides } ]\n";
+            }
+            return JourneyTests.of(PLAN, JourneyFile.require("journeys.yaml", text))
+                    .drawing(reporter)
+                    .tests();
+        }
+    }
+
+    private static final List<String> HOSTILE = List.of(
+            "../../outside",
+            "/tmp/outside",
+            "..",
+            "\\\\share\\outside",
+            "a:b*?",
+            "${user.home}",
+            "\u202Egvs",
+            "x".repeat(400));
 
     private static Events run(Class<?> tests, Path output) {
         return EngineTestKit.engine("junit-jupiter")
@@ -121,6 +147,21 @@ class JourneyTestsTest {
                     .findFirst()
                     .orElseThrow();
             assertTrue(Files.readString(picture).contains("<svg"));
+        }
+    }
+
+    /** Their pictures stay in the folder that JUnit gives. */
+    @Test
+    void aNameLeadsNowhereElse(@TempDir Path folder) throws Exception {
+        Path output = Files.createDirectories(folder.resolve("deep/er"));
+        Events events = run(OfHostileNames.class, output);
+        assertEquals(
+                HOSTILE.size(),
+                events.fileEntryPublished().count(),
+                () -> events.failed().map(Event::getPayload).toList().toString());
+        try (Stream<Path> files = Files.walk(folder)) {
+            List<Path> made = files.filter(Files::isRegularFile).toList();
+            assertTrue(made.size() > 3 && made.stream().allMatch(file -> file.startsWith(output)), made::toString);
         }
     }
 
