@@ -101,6 +101,6 @@ final class EffectRules {
                 Code.NO_EFFECT,
                 pointer + "/" + key,
                 "\"" + key.replace('/', '.') + "\" has no effect in " + forms + ": " + why + ".",
-                "Leave it out, or change the other."));
+                "Leave it out."));
     }
 }

@@ -110,7 +110,7 @@ final class BottomHome extends FormHome<BottomForm> {
         return Map.ofEntries(
                 Map.entry("title-bold", "a bottom bar has no title"),
                 Map.entry("title-size", "a bottom bar has no title"),
-                Map.entry("item-height", "items are as high as the bar: set \"thickness\""),
+                Map.entry("item-height", "items are as high as the bar; set \"thickness\""),
                 Map.entry("padding-top", "its items stand beside each other"),
                 Map.entry("padding-bottom", "its items stand beside each other"),
                 Map.entry("indent", "a bottom bar has no headings"));

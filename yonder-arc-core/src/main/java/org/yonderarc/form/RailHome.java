@@ -105,7 +105,7 @@ final class RailHome extends FormHome<RailForm> {
         return Map.ofEntries(
                 Map.entry("title-bold", "a rail has no title"),
                 Map.entry("title-size", "a rail has no title"),
-                Map.entry("item-width", "items are as wide as the rail: set \"thickness\""),
+                Map.entry("item-width", "items are as wide as the rail; set \"thickness\""),
                 Map.entry("padding-start", "its items stand below each other"),
                 Map.entry("padding-end", "its items stand below each other"),
                 Map.entry("indent", "a rail has no headings"));

@@ -131,7 +131,7 @@ final class TopHome extends FormHome<TopForm> {
     @Override
     Map<String, String> idleStyle(TopForm form) {
         return Map.of(
-                "item-height", "items are as high as the bar: set \"thickness\"",
+                "item-height", "items are as high as the bar; set \"thickness\"",
                 "padding-top", "its items stand beside each other",
                 "padding-bottom", "its items stand beside each other",
                 "indent", "a top bar has no headings");

@@ -24,8 +24,8 @@ final class NotchMark implements MarkHome {
         return Map.ofEntries(
                 Map.entry("edge", "a notch is cut into the edge towards the content"),
                 Map.entry("behind", "the icon stands in a notch"),
-                Map.entry("thickness", "a notch holds a circle: set \"width\""),
-                Map.entry("radius", "a notch holds a circle: set \"width\""),
+                Map.entry("thickness", "a notch holds a circle; set \"width\""),
+                Map.entry("radius", "a notch holds a circle; set \"width\""),
                 Map.entry("along", "only a line takes its length from something"),
                 Map.entry("picture", "only a shape can be a picture"));
     }

@@ -70,7 +70,7 @@ public record BottomForm(
         }
         boolean isNarrow = floating.flatMap(Floating::widest).isPresent();
         if (!isNarrow && floating.filter(how -> how.align() != Side.CENTER).isPresent()) {
-            idle.put("floating/align", "a bar as wide as the window stands where it stands: set \"widest\"");
+            idle.put("floating/align", "a bar as wide as the window stands where it stands; set \"widest\"");
         }
         return idle;
     }

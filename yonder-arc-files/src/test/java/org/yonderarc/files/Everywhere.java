@@ -23,9 +23,8 @@ import org.yonderarc.walk.Walk;
  * pressed, focused, dragged, scrolled and typed, on several devices, in both schemes.
  */
 final class Everywhere {
-    private static final Device TOUCHED = Device.PHONE;
     private static final List<Surroundings> PLACES = List.of(
-            Surroundings.of(TOUCHED),
+            Surroundings.of(Device.PHONE),
             new Surroundings(Device.DESKTOP, "de", Scheme.DARK, false, false),
             Surroundings.of(Device.TABLET.withText(1.4)));
     private static final int CHOICES = 6;

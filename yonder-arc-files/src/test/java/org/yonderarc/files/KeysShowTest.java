@@ -130,6 +130,7 @@ class KeysShowTest {
                         "motion"));
             }
         });
+        // One form alone, while somebody works on it: -Dyonder.host=bottom.
         String only = System.getProperty("yonder.host", "");
         return out.stream().filter(host -> host.name.startsWith(only));
     }
@@ -293,7 +294,7 @@ class KeysShowTest {
                 .toList();
     }
 
-    /** The least map that is allowed, once for each value of its first required key. */
+    /** The least maps that are allowed: the required keys alone, with each of their values. */
     private void objects(JsonNode here, int depth, List<JsonNode> out) {
         if (depth > DEEPEST) {
             return;
