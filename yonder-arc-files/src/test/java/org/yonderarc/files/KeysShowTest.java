@@ -36,7 +36,7 @@ class KeysShowTest {
     private static final int SOON = 6;
 
     /** One of how many keys is tried in each form; all of them with 1, and then what is told to have no effect is looked at, too. */
-    private static final int EVERY = Integer.getInteger("yonder.every", 5);
+    private static final int EVERY = Integer.getInteger("yonder.every", 10);
 
     private static final boolean LONG = EVERY == 1;
 

@@ -14,6 +14,7 @@ import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
 
 /** What all goals have: a plan. */
@@ -51,7 +52,8 @@ abstract class PlanGoal extends AbstractMojo {
                     PlanIcons.beside(path, new BundledIcons()),
                     new PlanFolder(Pictures.in(folder), Fonts.in(folder)));
         } catch (FileTrouble trouble) {
-            throw new MojoExecutionException(trouble.getMessage() + " Or name another one: <plan>...</plan>.");
+            throw new MojoExecutionException(
+                    FindingText.visible(trouble.getMessage()) + " Or name another one: <plan>...</plan>.");
         }
     }
 
