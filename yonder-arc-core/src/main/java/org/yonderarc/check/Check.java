@@ -38,7 +38,7 @@ public final class Check {
             BarRules::hidden,
             TextRules::texts,
             TextRules::ownWords,
-            LabelRules::look,
+            DrawnRules::look,
             MotionRules::look,
             ContrastRules::look,
             ContrastRules::styles,
@@ -53,6 +53,7 @@ public final class Check {
             BarRules::first,
             UnusedRules::facts,
             UnusedRules::caps,
+            UnusedRules::menus,
             UnusedRules::styles);
 
     /** All items of all menus. */

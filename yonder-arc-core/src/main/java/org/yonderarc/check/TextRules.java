@@ -96,7 +96,26 @@ final class TextRules {
 
     static void texts(Subject subject) {
         List<String> languages = subject.plan().app().languages();
+        boolean isTranslated = languages.size() > 1
+                && subject.mentioned().texts.stream()
+                        .anyMatch(said -> said.words().byLanguage().size() > 1);
         for (Mentioned.Said placed : subject.mentioned().texts) {
+            if (isTranslated
+                    && isTitle(placed)
+                    && placed.words().byLanguage().keySet().equals(Set.of(Words.ANY))
+                    && placed.words()
+                            .byLanguage()
+                            .get(Words.ANY)
+                            .source()
+                            .codePoints()
+                            .anyMatch(Character::isLetter)) {
+                subject.tell(
+                        Code.ONE_LANGUAGE,
+                        placed.pointer(),
+                        "The text is the same in " + String.join(", ", languages) + ".",
+                        "Translate it: \"{ " + languages.get(0) + ": ..., " + languages.get(1)
+                                + ": ... }\", or accept it, if it is a name.");
+            }
             for (Template template : placed.words().byLanguage().values()) {
                 text(subject, template.source(), placed);
             }
@@ -135,6 +154,12 @@ final class TextRules {
                         "Set \"short\", a label for narrow bars.");
             }
         }
+    }
+
+    /** A screen's title, or an item's label. */
+    private static boolean isTitle(Mentioned.Said said) {
+        return said.text() == Mentions.Text.LABEL
+                || said.pointer().startsWith("/screens/") && said.pointer().endsWith("/title");
     }
 
     /** The label of an item may be empty: its icon and its spoken name say what it is. */

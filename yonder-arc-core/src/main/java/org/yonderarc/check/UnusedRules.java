@@ -6,6 +6,7 @@ import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Style;
 
@@ -33,6 +34,23 @@ final class UnusedRules {
     static void caps(Subject subject) {
         for (Subject.PlacedItem placed : subject.items()) {
             placed.item().badge().ifPresent(badge -> cap(subject, badge, placed.pointer() + "/badge"));
+        }
+    }
+
+    /** A bar shows a menu, or stands with single items of it. */
+    static void menus(Subject subject) {
+        var used = new HashSet<String>();
+        subject.plan().bars().forEach(bar -> bar.menu().ifPresent(used::add));
+        var items = new HashSet<String>();
+        subject.mentioned().names(Noun.ITEM).forEach(name -> items.add(name.id()));
+        for (Menu menu : subject.plan().menus()) {
+            if (!used.contains(menu.id()) && menu.items().stream().noneMatch(item -> items.contains(item.id()))) {
+                subject.tell(
+                        Code.UNUSED_MENU,
+                        Subject.pointer("menus", menu.id()),
+                        "No bar shows the menu \"" + menu.id() + "\".",
+                        "Show it with a bar: \"{ menu: " + menu.id() + ", form: ... }\", or remove it.");
+            }
         }
     }
 

@@ -186,7 +186,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         boolean kept = form.opens() == Opening.KEPT;
         boolean collapsed =
                 form.collapsed().isPresent() && kept && context.state().folded().contains(bar.id());
-        List<FittedItem> foot = context.apart(bar, form, form.search());
+        List<FittedItem> foot = context.apart(bar, form, form.named(), form.search());
         List<Item> inFoot = context.visible().items(menu).stream()
                 .filter(item -> form.footer().contains(item.id())
                         || form.search().equals(Optional.of(item.id()))

@@ -99,14 +99,16 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** The items with these ids that show: those of the bar's own menu, else the first of any. */
     List<FittedItem> named(Bar bar, Form form) {
-        return form.named().stream()
-                .flatMap(id -> named(bar, form, id).stream())
-                .toList();
+        return named(bar, form, form.named());
     }
 
-    /** The items that a form names, and then the one that stands as a search field. */
-    List<FittedItem> apart(Bar bar, Form form, Optional<String> search) {
-        return Stream.concat(named(bar, form).stream(), search.flatMap(id -> named(bar, form, id)).stream())
+    private List<FittedItem> named(Bar bar, Form form, List<String> ids) {
+        return ids.stream().flatMap(id -> named(bar, form, id).stream()).toList();
+    }
+
+    /** The items with these ids, and then the one that stands as a search field. */
+    List<FittedItem> apart(Bar bar, Form form, List<String> ids, Optional<String> search) {
+        return Stream.concat(named(bar, form, ids).stream(), search.flatMap(id -> named(bar, form, id)).stream())
                 .toList();
     }
 
@@ -125,17 +127,22 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
      * goes first, then what comes first in the menu.
      */
     static List<Item> held(List<Item> all, int most, Optional<Form.Overflow> overflow) {
-        Optional<Integer> after = overflow.flatMap(Form.Overflow::after).filter(count -> all.size() > count);
-        return held(all, after.map(count -> Math.min(most, count + 1)).orElse(most), after.isPresent());
+        return held(all, most, overflow, 1);
     }
 
-    private static List<Item> held(List<Item> all, int room, boolean leaves) {
+    /** The same, with so many items beside that of the overflow at least. */
+    static List<Item> held(List<Item> all, int most, Optional<Form.Overflow> overflow, int least) {
+        Optional<Integer> after = overflow.flatMap(Form.Overflow::after).filter(count -> all.size() > count);
+        return held(all, after.map(count -> Math.min(most, count + 1)).orElse(most), after.isPresent(), least);
+    }
+
+    private static List<Item> held(List<Item> all, int room, boolean leaves, int least) {
         List<Item> candidates =
                 all.stream().filter(item -> item.slot() != Item.Slot.OVERFLOW).toList();
         if (!leaves && candidates.size() <= room && candidates.size() == all.size()) {
             return all;
         }
-        int free = Math.max(1, room - 1);
+        int free = Math.max(least, room - 1);
         long pinned = candidates.stream()
                 .filter(item -> item.slot() == Item.Slot.BAR)
                 .limit(free)

@@ -28,10 +28,12 @@ import org.yonderarc.plan.Visibility;
 final class TopBoxes {
     /** In a narrower bar a person is shown as a picture alone. */
     private static final double FACE_WITH_TEXT = 600;
-    /** A logo or a title in a bar with items has at least this much room. */
-    private static final double LEAST_TITLE = 96;
     /** Where a logo has less room than this, its small form is shown. */
     private static final double LEAST_LOGO = 88;
+    /** What the name of a person takes at most, in dp. */
+    private static final double MOST_NAME = 160;
+    /** Around what stands between the title and the actions, in dp. */
+    private static final double AROUND_ITEMS = 24;
     /** Titles grow with the person's text scale up to this. */
     private static final double MOST_SCALE = 1.6;
 
@@ -86,27 +88,32 @@ final class TopBoxes {
         var box = new Box(room.from(), 0, room.to() - room.from(), top + height + searching + below);
         double leading = leading(middle);
         double trailing = trailing(middle);
-        Optional<Layout.Face> face = bar.person().map(person -> face(person, trailing, middle));
+        double beside = actionsWidth()
+                + (form.title() == TopForm.Middle.NONE ? 0 : TopHome.LEAST_TITLE + 12 + AROUND_ITEMS)
+                + (form.below() ? 0 : row.least());
+        Optional<Layout.Face> face =
+                bar.person().map(person -> face(person, trailing, trailing - leading - beside, middle));
         double end = actions(face.map(one -> one.ground().x()).orElse(trailing), middle);
         boolean isBeside = hasItems && !form.below();
-        boolean isAtStart = isBeside || startsTitle();
+        // Both sides give way by the wider of the two, or the title would leave the centre.
+        double side = Math.max(
+                Math.max(
+                                leading,
+                                room.from()
+                                        + Metrics.TITLE_MARGIN
+                                        + device.safe().left())
+                        - room.from(),
+                Math.max(box.right() - end, device.safe().right() + Metrics.TITLE_MARGIN));
+        double centred = Math.max(0, box.width() - 2 * side);
+        boolean isAtStart =
+                isBeside || startsTitle() || form.title() != TopForm.Middle.LOGO && leastTitle(type) > centred;
         Optional<TextLine> title = Optional.empty();
         Optional<TextLine> note = Optional.empty();
         Optional<Layout.Logo> logo = Optional.empty();
         double free = leading;
         if (form.title() != TopForm.Middle.NONE) {
-            // Both sides give way by the wider of the two, or the title would leave the centre.
-            double side = Math.max(
-                    Math.max(
-                                    leading,
-                                    room.from()
-                                            + Metrics.TITLE_MARGIN
-                                            + device.safe().left())
-                            - room.from(),
-                    Math.max(box.right() - end, device.safe().right() + Metrics.TITLE_MARGIN));
-            double centred = Math.max(0, box.width() - 2 * side);
             double most = isBeside
-                    ? itemsTitleRoom(leading, end, type)
+                    ? itemsTitleRoom(end - leading - 12 - AROUND_ITEMS, row.least(), type)
                     : isAtStart ? Math.max(0, end - leading - 24) : centred;
             if (form.title() == TopForm.Middle.LOGO) {
                 double width = Math.min(Metrics.LOGO_WIDTH, most);
@@ -137,7 +144,7 @@ final class TopBoxes {
         });
         Layout.ItemList list = Layout.ItemList.of(box, false, List.of());
         if (isBeside) {
-            list = row.in(new Box(free + 16, top, Math.max(0, end - free - 24), height), box);
+            list = row.in(new Box(free + 16, top, Math.max(0, end - free - AROUND_ITEMS), height), box);
         } else if (hasItems) {
             list = row.in(new Box(room.left() + before, top + height + searching, rest, below), box);
         }
@@ -155,6 +162,17 @@ final class TopBoxes {
                 .mapToDouble(action -> action.look().iconCell() + 2 * Metrics.SLOT_MARGIN)
                 .max()
                 .orElse(0);
+    }
+
+    /** What the title and what stands below it take, set as small as they may be. */
+    private double leastTitle(Type type) {
+        return Math.max(
+                measure.width(bar.title(), new Type(usual(type), type.weight())),
+                measure.width(bar.note(), noteType()));
+    }
+
+    private double usual(Type type) {
+        return Math.min(type.size(), bar.look().size(Size.TITLE_SIZE));
     }
 
     private Type noteType() {
@@ -207,17 +225,11 @@ final class TopBoxes {
     /** The buttons at the trailing side, before {@code end}; one without an icon has its label. Gives where they start. */
     private double actions(double end, double middle) {
         var cells = cells();
-        List<FittedItem> actions = bar.apart().stream()
-                .filter(item -> !SearchBox.is(item, form.search()))
-                .toList();
-        double all = 0;
-        for (FittedItem action : actions) {
-            all += width(cells, action);
-        }
+        List<FittedItem> actions = actions();
         // A text button's ground keeps the distance from the edge that titles have at the other end.
         boolean isText =
                 !actions.isEmpty() && actions.get(actions.size() - 1).icon().isEmpty();
-        double x = end - all - (isText && bar.person().isEmpty() ? 8 : 0);
+        double x = end - actionsWidth() - (isText && bar.person().isEmpty() ? 8 : 0);
         double at = x;
         for (FittedItem action : actions) {
             var target = new Box(at, middle - Metrics.TARGET / 2, width(cells, action), Metrics.TARGET);
@@ -227,6 +239,17 @@ final class TopBoxes {
             at = target.right();
         }
         return x;
+    }
+
+    private List<FittedItem> actions() {
+        return bar.apart().stream()
+                .filter(item -> !SearchBox.is(item, form.search()))
+                .toList();
+    }
+
+    private double actionsWidth() {
+        var cells = cells();
+        return actions().stream().mapToDouble(action -> width(cells, action)).sum();
     }
 
     private ItemLayout cells() {
@@ -245,10 +268,12 @@ final class TopBoxes {
                 : Math.max(Metrics.TARGET, cells.naturalWidth(action) + 32);
     }
 
-    private Layout.Face face(FittedBar.Person person, double end, double middle) {
+    private Layout.Face face(FittedBar.Person person, double end, double most, double middle) {
         Type type = Type.semibold(14 * scale);
-        boolean withText = device.width() >= FACE_WITH_TEXT;
-        double text = withText ? Math.min(160, measure.width(person.title(), type)) : 0;
+        double wanted = Math.min(MOST_NAME, measure.width(person.title(), type));
+        // The name gives way to what can be chosen.
+        boolean withText = device.width() >= FACE_WITH_TEXT && Metrics.TARGET + wanted + 20 <= most;
+        double text = withText ? wanted : 0;
         double width = Metrics.TARGET + (text > 0 ? text + 20 : 0);
         var ground = new Box(end - width, middle - Metrics.TARGET / 2, width, Metrics.TARGET);
         // What is outermost keeps the same distance from the edge as an icon at the other end.
@@ -268,17 +293,18 @@ final class TopBoxes {
                 ground, picture, PersonBoxes.initials(person, picture, measure), person, texts, Optional.empty());
     }
 
-    private double itemsTitleRoom(double leading, double end, Type type) {
+    /** A title is whole where the items can be shown as icons beside it. */
+    private double itemsTitleRoom(double room, double items, Type type) {
         double wanted = Math.max(measure.width(bar.title(), type), measure.width(bar.note(), noteType()));
-        return Math.max(0, Math.min(Math.max(LEAST_TITLE, wanted), (end - leading) / 2));
+        double least = Math.min(TopHome.LEAST_TITLE, room / 2);
+        return Math.max(0, Math.min(Math.max(TopHome.LEAST_TITLE, wanted), Math.max(least, room - items)));
     }
 
     /** The type, made smaller down to its usual size where the text doesn't fit. */
     private Type fitting(String text, Type type, double most) {
-        double usual = Math.min(type.size(), bar.look().size(Size.TITLE_SIZE));
         double width = measure.width(text, type);
         return width <= most || width == 0
                 ? type
-                : new Type(Math.max(usual, Math.floor(type.size() * most / width * 16) / 16), type.weight());
+                : new Type(Math.max(usual(type), Math.floor(type.size() * most / width * 16) / 16), type.weight());
     }
 }

@@ -10,6 +10,7 @@ import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.Metrics;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
@@ -27,10 +28,15 @@ final class TopHome extends FormHome<TopForm> {
     private static final int MOST_ACTIONS = 3;
     /** The narrowest item in dp. */
     private static final double NARROWEST = 48;
-    /** What a button and a title take at least, in dp. */
-    private static final double LEAST_BESIDE = 152;
+    /** Between two items, in dp. */
+    private static final double SPACING = 4;
+    /** What a title takes at least, in dp. */
+    static final double LEAST_TITLE = 96;
+    /** The distances between what stands in it, in dp. */
+    private static final double BETWEEN = 40;
 
-    private static final UsualLook LOOK = UsualLook.of(UsualLook.sizes(24, 14, 17, 48, 4, 4, 6, 56), Indicator.NONE);
+    private static final UsualLook LOOK =
+            UsualLook.of(UsualLook.sizes(24, 14, 17, 48, SPACING, 4, 6, 56), Indicator.NONE);
 
     TopHome() {
         super(TopForm.class, TopForm.DEFAULT, keys());
@@ -144,21 +150,57 @@ final class TopHome extends FormHome<TopForm> {
 
     @Override
     List<Item> held(TopForm form, List<Item> all, Device device) {
-        List<Item> own = own(form, all);
+        List<String> actions = actions(form, all, device);
+        List<Item> own = own(form, actions, all);
         if (form.below() && form.wraps()) {
             return FitContext.held(own, form.most(), form.overflows());
         }
-        double taken =
-                form.below() ? 0 : LEAST_BESIDE + NARROWEST * form.actions().size();
-        double width = device.width() - device.safe().left() - device.safe().right() - taken;
-        int slots = Math.max(1, (int) (width / NARROWEST));
-        return FitContext.held(own, Math.min(form.most(), slots), form.overflows());
+        double room = form.below() ? width(device) : room(form, device) - Metrics.TARGET * actions.size();
+        int slots = Math.max(1, (int) ((room + SPACING) / (NARROWEST + SPACING)));
+        return FitContext.held(own, Math.min(form.most(), slots), form.overflows(), 0);
+    }
+
+    private static double width(Device device) {
+        return device.width() - device.safe().left() - device.safe().right();
+    }
+
+    /** What is left for items and actions beside a button, a title and a person. */
+    private static double room(TopForm form, Device device) {
+        return width(device)
+                - 2 * Metrics.EDGE
+                - Metrics.TARGET
+                - (form.title() == TopForm.Middle.NONE ? 0 : LEAST_TITLE + BETWEEN)
+                - (form.profile().isEmpty() ? 0 : Metrics.TARGET);
+    }
+
+    /**
+     * The actions that stand as buttons. Where there is too little room, the last of them give way: they go to the overflow, to
+     * which the items went before.
+     */
+    private static List<String> actions(TopForm form, List<Item> all, Device device) {
+        if (form.overflows().isEmpty()) {
+            return form.actions();
+        }
+        List<String> showing = form.actions().stream()
+                .filter(id -> all.stream().anyMatch(item -> item.id().equals(id)))
+                .toList();
+        boolean isBeside = !form.below() && !own(form, form.actions(), all).isEmpty();
+        double room = room(form, device) - (isBeside ? NARROWEST : 0);
+        int most = (int) (room / Metrics.TARGET);
+        if (showing.size() <= most) {
+            return form.actions();
+        }
+        // The button of the overflow takes the place of one of them, where none stands there yet.
+        int kept = Math.max(0, isBeside ? most : most - 1);
+        return form.actions().stream()
+                .filter(id -> !showing.contains(id) || showing.indexOf(id) < kept)
+                .toList();
     }
 
     /** The items of its menu, but for those that stand elsewhere in it. */
-    private static List<Item> own(TopForm form, List<Item> all) {
+    private static List<Item> own(TopForm form, List<String> actions, List<Item> all) {
         return all.stream()
-                .filter(item -> !form.actions().contains(item.id()))
+                .filter(item -> !actions.contains(item.id()))
                 .filter(item -> !form.search().equals(Optional.of(item.id())))
                 .filter(item -> !form.ofPerson().equals(Optional.of(item.id())))
                 .toList();
@@ -166,8 +208,12 @@ final class TopHome extends FormHome<TopForm> {
 
     @Override
     void fit(Bar bar, TopForm form, FitContext context, List<FittedBar> out) {
+        List<Item> all = bar.menu()
+                .map(menu -> context.visible().items(context.menu(bar)))
+                .orElse(List.of());
+        List<String> actions = actions(form, all, context.device());
         FittedBar bare = context.bare(bar, form)
-                .withApart(context.apart(bar, form, form.search()))
+                .withApart(context.apart(bar, form, actions, form.search()))
                 .withButtons(Stream.concat(leading(context).stream(), trailing(context).stream())
                         .toList())
                 .withPerson(form.profile().map(profile -> context.person(profile, context.ofPerson(bar, form))))
@@ -180,8 +226,7 @@ final class TopHome extends FormHome<TopForm> {
             out.add(bare);
             return;
         }
-        List<Item> all = context.visible().items(context.menu(bar));
-        List<Item> own = own(form, all);
+        List<Item> own = own(form, actions, all);
         context.overflowing(bar, form, own, held(form, all, context.device()), bare, bar.id(), out);
     }
 

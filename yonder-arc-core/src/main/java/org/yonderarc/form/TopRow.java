@@ -47,6 +47,11 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
         return Math.max(Metrics.TARGET, crisp(tallest + 2 * Metrics.SLOT_MARGIN));
     }
 
+    /** What items beside each other take at least: as icons. */
+    double least() {
+        return bar.items().isEmpty() ? 0 : sum(widths(cells(new Box(0, 0, 0, 0), Level.ICONS), Level.ICONS));
+    }
+
     /** How many lines items on a line of their own take in so much room. */
     int lines(double room) {
         return wraps() ? wrapped(room).lines().size() : 1;

@@ -30,6 +30,11 @@ public final class TextFit {
         return text.substring(0, boundary(text, fits)).stripTrailing() + ELLIPSIS;
     }
 
+    /** Whether this looks like what {@link #shorten} leaves of a longer text. */
+    public static boolean isShortened(String text) {
+        return text.endsWith(ELLIPSIS);
+    }
+
     /** The text on at most {@code most} lines of {@code width} dp, broken at spaces; the last one is shortened. */
     public static List<String> wrap(String text, Type type, double width, int most, TextMeasure measure) {
         var lines = new ArrayList<String>();
