@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,13 +37,12 @@ import org.yonderarc.tree.Decimals;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.view.Layouter;
 import org.yonderarc.walk.State;
-import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
 
 /**
- * What is drawn, on every preset device and the plan's own, in every language: texts are whole, nothing covers anything else or
- * leaves the window, and the content has room. Looked at are the start screen, the screens with the widest titles, and the start
- * screen with each menu open.
+ * What is drawn, in every language: texts are whole, nothing covers anything else or leaves the window, and the content has room.
+ * Looked at are the start screen, on every preset device and the plan's own; and, on the narrowest of each kind, the screens with
+ * the widest titles, and the start screen with each menu open.
  */
 final class DrawnRules {
     /** The least that a finger can hit, in dp (WCAG 2.2, 2.5.8). */
@@ -59,8 +57,6 @@ final class DrawnRules {
     private static final double LEAST_WINDOW = 320;
 
     private static final String SAY_LESS = "Say it in fewer words.";
-    /** So many screens are looked at for their titles, in each language. */
-    private static final int WIDEST_TITLES = 3;
     /** Menus with more items, languages counted, are looked at closed in all languages, and open in one. */
     private static final int MOST_ITEMS = 20_000;
 
@@ -94,10 +90,14 @@ final class DrawnRules {
         List<String> few = isLarge ? languages.subList(0, 1) : languages;
         State start = walk.start();
         widths(start);
-        List<State> others = others(start, few);
-        for (Device device : Device.presets(plan)) {
-            fit(device, start, languages);
-            others.forEach(state -> fit(device, state, few));
+        Map<String, List<State>> titles = titles(start, few);
+        List<State> opened = DrawnStates.openings(walk).stream()
+                .filter(state -> !state.equals(start))
+                .toList();
+        Device.presets(plan).forEach(device -> fit(device, start, languages));
+        for (Device device : DrawnStates.devices(plan)) {
+            opened.forEach(state -> fit(device, state, few));
+            titles.forEach((language, states) -> states.forEach(state -> fit(device, state, List.of(language))));
         }
         cut.values()
                 .forEach(found -> subject.tell(
@@ -148,27 +148,26 @@ final class DrawnRules {
         }
     }
 
-    /** Where else to look: at the screens with the widest titles, and with each menu open. */
-    private List<State> others(State start, List<String> languages) {
-        var places = new LinkedHashSet<Place>();
-        for (String language : languages) {
-            plan.screens().stream()
-                    .filter(screen -> screen.path().required().isEmpty())
-                    .sorted(Comparator.comparingDouble((Screen screen) -> -width(screen, start, language)))
-                    .limit(WIDEST_TITLES)
-                    .map(screen -> Place.of(screen.id()))
-                    .filter(place -> walk.problem(place).isEmpty())
-                    .forEach(places::add);
-        }
-        Stream<Step> opened = plan.bars().stream()
-                .flatMap(bar -> Stream.of(bar.id(), Step.Toggle.overflow(bar.id())))
-                .map(Step.Toggle::new);
-        return Stream.concat(
-                        places.stream().map(place -> walk.arriveAt(start, place)),
-                        opened.map(step -> walk.step(start, step)).map(change -> change.after()))
-                .distinct()
-                .filter(state -> !state.equals(start))
+    /** The screens with the widest titles in each language: one with a way back, and one without. */
+    private Map<String, List<State>> titles(State start, List<String> languages) {
+        var out = new LinkedHashMap<String, List<State>>();
+        List<Screen> screens = plan.screens().stream()
+                .filter(screen -> screen.path().required().isEmpty())
+                .filter(screen -> walk.problem(Place.of(screen.id())).isEmpty())
                 .toList();
+        for (String language : languages) {
+            out.put(
+                    language,
+                    Stream.of(true, false)
+                            .flatMap(isBelow -> screens.stream()
+                                    .filter(screen -> screen.under().isPresent() == isBelow)
+                                    .max(Comparator.comparingDouble(screen -> width(screen, start, language)))
+                                    .stream())
+                            .map(screen -> walk.arriveAt(start, Place.of(screen.id())))
+                            .filter(state -> !state.equals(start))
+                            .toList());
+        }
+        return out;
     }
 
     private double width(Screen screen, State state, String language) {

@@ -3,8 +3,10 @@ package org.yonderarc.fit;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.ItemState;
 import org.yonderarc.walk.Step;
 
 /**
@@ -180,6 +182,14 @@ public record FittedBar(
     /** The same with these lines. */
     public FittedBar withLines(List<Line> other) {
         return new FittedBar(id, name, form, look, other, apart, buttons, person, filter, title, note, standing);
+    }
+
+    /** The same with all of its items in these states. */
+    public FittedBar in(Set<ItemState> states) {
+        return withLines(lines.stream()
+                        .map(line -> new Line(line.heading(), line.item().map(item -> item.in(states)), line.below()))
+                        .toList())
+                .withApart(apart.stream().map(item -> item.in(states)).toList());
     }
 
     /** The same with these items in order. */

@@ -85,6 +85,11 @@ public record FittedItem(
     public FittedItem unselected() {
         var rest = states.isEmpty() ? EnumSet.noneOf(ItemState.class) : EnumSet.copyOf(states);
         rest.remove(ItemState.SELECTED);
-        return new FittedItem(id, label, brief, spoken, note, value, icon, badge, address, step, sign, rest, look);
+        return in(rest);
+    }
+
+    /** The same in these states. */
+    public FittedItem in(Set<ItemState> other) {
+        return new FittedItem(id, label, brief, spoken, note, value, icon, badge, address, step, sign, other, look);
     }
 }

@@ -60,6 +60,30 @@ public record Fitting(
         return setting.device();
     }
 
+    /** The same in another setting that changes colours alone. */
+    public Fitting in(Setting other) {
+        return new Fitting(
+                other, app, place, address, title, rightToLeft, bars, scrollsAway, rows, content, picture, web, theme);
+    }
+
+    /** The same with other bars, and nothing in the content. */
+    public Fitting onlyBars(List<FittedBar> other) {
+        return new Fitting(
+                setting,
+                app,
+                place,
+                address,
+                title,
+                rightToLeft,
+                other,
+                scrollsAway,
+                List.of(),
+                Wireframe.EMPTY,
+                Optional.empty(),
+                Optional.empty(),
+                theme);
+    }
+
     /** The bar of this form that shows; no value where none does. */
     public Optional<FittedBar> one(Form.Kind kind) {
         return bars.stream()

@@ -141,6 +141,50 @@ public record Outline(List<Part> parts) {
         parts.forEach(part -> part.draw(pen));
     }
 
+    /** The box around all of its points, those that only bend it included. */
+    public Box bounds() {
+        var points = new Points();
+        draw(points);
+        return points.box();
+    }
+
+    /** Collects the points of an outline. */
+    private static final class Points implements Pen {
+        private double left = Double.MAX_VALUE;
+        private double upper = Double.MAX_VALUE;
+        private double right = -Double.MAX_VALUE;
+        private double lower = -Double.MAX_VALUE;
+
+        Box box() {
+            return new Box(left, upper, Math.max(0, right - left), Math.max(0, lower - upper));
+        }
+
+        @Override
+        public void move(double x, double y) {
+            line(x, y);
+        }
+
+        @Override
+        public void line(double x, double y) {
+            left = Math.min(left, x);
+            right = Math.max(right, x);
+            upper = Math.min(upper, y);
+            lower = Math.max(lower, y);
+        }
+
+        @Override
+        public void curve(double x1, double y1, double x2, double y2, double x, double y) {
+            line(x1, y1);
+            line(x2, y2);
+            line(x, y);
+        }
+
+        @Override
+        public void close() {
+            // It goes back to where it has been.
+        }
+    }
+
     /** The outline with other coordinates. */
     public Outline mapped(DoubleUnaryOperator x, DoubleUnaryOperator y) {
         return new Outline(parts.stream().map(part -> part.mapped(x, y)).toList());

@@ -65,9 +65,10 @@ final class Bench {
                 }
                 var editor = new PlanEditor(source);
                 long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(TIME);
-                for (Value deed : deeds) {
-                    Deed.apply(editor, deed);
-                    if (System.nanoTime() > end) {
+                for (int i = 0; i < deeds.size(); i++) {
+                    Deed.apply(editor, deeds.get(i));
+                    // What is done is done, however busy the machine is: it is one more that isn't begun.
+                    if (i + 1 < deeds.size() && System.nanoTime() > end) {
                         return refused("This takes too long at once; nothing was changed.", List.of(), false);
                     }
                 }
