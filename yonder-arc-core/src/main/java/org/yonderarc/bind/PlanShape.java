@@ -149,8 +149,11 @@ final class PlanShape {
     private static Shape<App> app() {
         var shape = new Shape<App>("app", "What the plan is of.");
         var name = shape.required("name", Codecs.TEXT, App::name, "The app's name, as people read it.");
-        var start =
-                shape.optional("start", PlanCodecs.name(Noun.SCREEN), App::start, "The screen that is shown first.");
+        var start = shape.optional(
+                "start",
+                PlanCodecs.name(Noun.SCREEN),
+                App::start,
+                "The screen that is shown first. Without it, that of the first item of the first menu.");
         var languages = shape.field(
                 "languages",
                 Codecs.list(PlanCodecs.LANGUAGE, Bounds.LANGUAGES),

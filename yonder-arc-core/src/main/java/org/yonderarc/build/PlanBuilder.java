@@ -271,6 +271,11 @@ public final class PlanBuilder {
         return add(facts, id, Trees.flag(initial));
     }
 
+    /** A fact that is a whole number at first. */
+    public PlanBuilder fact(String id, int initial) {
+        return fact(id, (double) initial);
+    }
+
     /** Declares a fact that is a number. */
     public PlanBuilder fact(String id, double initial) {
         return add(facts, id, Trees.number(initial));

@@ -35,10 +35,15 @@ final class LinkRules {
 
     static void start(Subject subject) {
         Plan plan = subject.plan();
-        plan.app().start().ifPresentOrElse(start -> subject.parameters(start, Map.of(), "/app/start"), () -> {
+        plan.app().start().ifPresent(start -> subject.parameters(start, Map.of(), "/app/start"));
+        if (plan.start().isEmpty()) {
             String first = plan.screens().stream().findFirst().map(Screen::id).orElse("...");
-            subject.tell(Code.MISSING_START, "/app", "The app has no start screen.", "Add \"start: " + first + "\".");
-        });
+            subject.tell(
+                    Code.MISSING_START,
+                    "/app",
+                    "The app has no start screen, and no item of a menu leads to one.",
+                    "Add \"start: " + first + "\", or an item that leads there.");
+        }
     }
 
     static void parents(Subject subject) {

@@ -36,7 +36,7 @@ final class ReachRules {
                         .add(screen.id())));
         var reached = new HashSet<String>();
         var open = new ArrayDeque<String>();
-        plan.app().start().ifPresent(open::add);
+        plan.start().ifPresent(open::add);
         for (Bar bar : plan.bars()) {
             itemsOf(plan, bar).stream()
                     .flatMap(item -> item.place().stream())
@@ -132,7 +132,7 @@ final class ReachRules {
 
     static void start(Subject subject) {
         Plan plan = subject.plan();
-        Screen start = plan.screens().get(plan.app().start().orElseThrow());
+        Screen start = plan.screens().get(plan.start().orElseThrow());
         var seen = new HashSet<String>();
         Screen at = start;
         while (seen.add(at.id())) {
@@ -202,7 +202,7 @@ final class ReachRules {
     private static Optional<String> whenMissing(Subject subject, String required, List<Item> leading) {
         Plan plan = subject.plan();
         if (leading.isEmpty()) {
-            return plan.app().start().equals(Optional.of(required)) ? Optional.empty() : Optional.of("");
+            return plan.start().equals(Optional.of(required)) ? Optional.empty() : Optional.of("");
         }
         if (leading.stream().anyMatch(item -> item.when().isEmpty())) {
             return Optional.empty();

@@ -55,7 +55,7 @@ final class GridHome extends FormHome<GridForm> {
 
     @Override
     public Form onSheet(Plan plan) {
-        return usual().on(plan.app().start().stream().toList());
+        return usual().on(plan.start().stream().toList());
     }
 
     @Override

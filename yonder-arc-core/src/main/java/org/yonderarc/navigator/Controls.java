@@ -42,6 +42,16 @@ public interface Controls {
         return take(new Step.Tell(fact, new FactValue.Flag(value)));
     }
 
+    /** Tells a fact that is a number, a whole one. */
+    default Change tell(String fact, int value) {
+        return tell(fact, (double) value);
+    }
+
+    /** The same with a large one; beyond 2<sup>53</sup>, the nearest number that has a place among the others. */
+    default Change tell(String fact, long value) {
+        return tell(fact, (double) value);
+    }
+
     /** Tells a fact that is a number. */
     default Change tell(String fact, double value) {
         return take(new Step.Tell(fact, new FactValue.Number(value)));
@@ -60,6 +70,16 @@ public interface Controls {
     /** Tells several facts at once: all of them, or none where one is refused. They are told as one step. */
     default Change tellAll(Map<String, FactValue> facts) {
         return take(new Step.TellAll(facts));
+    }
+
+    /** Opens what a bar opens, its menu, drawer or fan, or closes it where it is open. */
+    default Change toggleBar(String bar) {
+        return take(new Step.Toggle(bar));
+    }
+
+    /** Closes whatever is open. */
+    default Change close() {
+        return take(new Step.Close());
     }
 
     /** Opens the web page of the place that is shown in the person's browser. */

@@ -11,9 +11,11 @@ import org.yonderarc.walk.Walk;
 final class Entrance {
     private Gate gate = asked -> Gate.Answer.GO;
     private Optional<Waiting> pending = Optional.empty();
+    private Gate.Asked asked;
+    private long number;
 
     /** A step that waits, and who wants the result of the place that it opens. */
-    private record Waiting(Step step, Optional<Consumer<Optional<String>>> result) {}
+    private record Waiting(Gate.Asked asked, Optional<Consumer<Optional<String>>> result) {}
 
     void gate(Gate decider) {
         gate = decider;
@@ -25,8 +27,9 @@ final class Entrance {
         if (isFact(change.step()) || !changes || change.refusal().isPresent()) {
             return Gate.Answer.GO;
         }
-        return gate.ask(new Gate.Asked(
-                change, walk.shown(change.before()), change.after().place(), walk.shown(change.after())));
+        asked = new Gate.Asked(
+                ++number, change, walk.shown(change.before()), change.after().place(), walk.shown(change.after()));
+        return gate.ask(asked);
     }
 
     /** What the app tells doesn't ask to go anywhere, so it neither waits nor takes a waiting step's place. */
@@ -34,12 +37,13 @@ final class Entrance {
         return step.kind() == Step.Kind.TELL || step.kind() == Step.Kind.TELL_ALL;
     }
 
-    void await(Step step, Optional<Consumer<Optional<String>>> result) {
-        pending = Optional.of(new Waiting(step, result));
+    /** What was asked last waits for an answer. */
+    void await(Optional<Consumer<Optional<String>>> result) {
+        pending = Optional.of(new Waiting(asked, result));
     }
 
-    Optional<Step> pending() {
-        return pending.map(Waiting::step);
+    Optional<Gate.Asked> pending() {
+        return pending.map(Waiting::asked);
     }
 
     /** The step that waited goes on; gives who wants its result. */

@@ -21,14 +21,15 @@ public interface Gate {
     }
 
     /**
-     * What a gate is asked.
+     * What a gate is asked. Each asking is another one, and its answer settles it alone.
      *
+     * @param number its number, from 1
      * @param change what the step would come to
      * @param here the place that is shown now
      * @param wanted the place that the step leads to
      * @param shown the place that would be shown: another than is wanted where a condition doesn't hold
      */
-    record Asked(Change change, Place here, Place wanted, Place shown) {
+    record Asked(long number, Change change, Place here, Place wanted, Place shown) {
         public Asked {
             Objects.requireNonNull(change, "change");
             Objects.requireNonNull(here, "here");

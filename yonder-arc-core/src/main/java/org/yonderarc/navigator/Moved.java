@@ -14,11 +14,19 @@ import org.yonderarc.walk.Passage;
  * @param change the change: the step, the states before and after, the effects, the reason
  * @param from the place that was shown
  * @param to the place that is shown
+ * @param title the title of the place that is shown
  * @param passage the transition to play; no value where the place is the same
  * @param announcement what a screen reader should say; empty for nothing
  */
 public record Moved(
-        long number, Cause cause, Change change, Place from, Place to, Optional<Passage> passage, String announcement) {
+        long number,
+        Cause cause,
+        Change change,
+        Place from,
+        Place to,
+        String title,
+        Optional<Passage> passage,
+        String announcement) {
     /** Why the state is another one. */
     public enum Cause {
         /** A person or the app took a step. */
@@ -34,6 +42,7 @@ public record Moved(
         Objects.requireNonNull(change, "change");
         Objects.requireNonNull(from, "from");
         Objects.requireNonNull(to, "to");
+        Objects.requireNonNull(title, "title");
         Objects.requireNonNull(passage, "passage");
         Objects.requireNonNull(announcement, "announcement");
     }

@@ -1,6 +1,7 @@
 package org.yonderarc.navigator;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -10,11 +11,14 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import org.yonderarc.finding.Suggestion;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.view.Fitter;
@@ -114,12 +118,12 @@ public final class Navigator implements Controls {
      *     the plan has no such place
      */
     public Change open(String place) {
-        return open(place, () -> Place.parse(place), Optional.empty());
+        return openRead(place, () -> Place.parse(place), Optional.empty());
     }
 
     /** Opens a screen with parameters; refused where it has no such parameters or they have odd values. */
     public Change open(String screen, Map<String, String> parameters) {
-        return open(screen, () -> new Place(screen, parameters), Optional.empty());
+        return openRead(screen, () -> new Place(screen, parameters), Optional.empty());
     }
 
     /**
@@ -132,7 +136,8 @@ public final class Navigator implements Controls {
             String screen, Map<String, String> parameters, Function<String, T> read, Consumer<Optional<T>> result) {
         Objects.requireNonNull(read, "read");
         Objects.requireNonNull(result, "result");
-        return open(screen, () -> new Place(screen, parameters), Optional.of(text -> result.accept(text.map(read))));
+        return openRead(
+                screen, () -> new Place(screen, parameters), Optional.of(text -> result.accept(text.map(read))));
     }
 
     /**
@@ -143,17 +148,17 @@ public final class Navigator implements Controls {
     public <T> Change openFor(String place, Function<String, T> read, Consumer<Optional<T>> result) {
         Objects.requireNonNull(read, "read");
         Objects.requireNonNull(result, "result");
-        return open(place, () -> Place.parse(place), Optional.of(text -> result.accept(text.map(read))));
+        return openRead(place, () -> Place.parse(place), Optional.of(text -> result.accept(text.map(read))));
     }
 
-    private Change open(String text, Supplier<Place> read, Optional<Consumer<Optional<String>>> result) {
+    private Change openRead(String text, Supplier<Place> read, Optional<Consumer<Optional<String>>> result) {
         Place place;
         try {
             place = read.get();
         } catch (IllegalArgumentException odd) {
             return refused(new Step.Link(text), odd.getMessage(), result);
         }
-        return take(new Step.Open(place), result);
+        return takeFor(new Step.Open(place), result);
     }
 
     private Change refused(Step step, String reason, Optional<Consumer<Optional<String>>> result) {
@@ -163,7 +168,7 @@ public final class Navigator implements Controls {
             change = new Change(step, state, state, List.of(new Effect.Refused(reason)), reason);
             due = settle(Moved.Cause.STEP, change, result);
         }
-        tell(due);
+        deliver(due);
         return change;
     }
 
@@ -174,10 +179,10 @@ public final class Navigator implements Controls {
      */
     @Override
     public Change take(Step step) {
-        return take(step, Optional.empty());
+        return takeFor(step, Optional.empty());
     }
 
-    private Change take(Step step, Optional<Consumer<Optional<String>>> result) {
+    private Change takeFor(Step step, Optional<Consumer<Optional<String>>> result) {
         Change change;
         List<Runnable> due = new ArrayList<>();
         synchronized (this) {
@@ -189,7 +194,7 @@ public final class Navigator implements Controls {
             switch (answer) {
                 case GO -> due.addAll(settle(Moved.Cause.STEP, change, result));
                 case WAIT -> {
-                    entrance.await(step, result);
+                    entrance.await(result);
                     change = new Change(step, state, state, List.of(), "The step waits for an answer.");
                 }
                 case STAY -> {
@@ -198,7 +203,7 @@ public final class Navigator implements Controls {
                 }
             }
         }
-        tell(due);
+        deliver(due);
         return change;
     }
 
@@ -207,7 +212,7 @@ public final class Navigator implements Controls {
     }
 
     /** Tells listeners, then whoever waited for a result; these too where a listener throws an error. */
-    private void tell(List<Runnable> due) {
+    private void deliver(List<Runnable> due) {
         try {
             ears.drain();
         } finally {
@@ -215,28 +220,51 @@ public final class Navigator implements Controls {
         }
     }
 
+    /** Opens a bar's menu, drawer or fan, if it isn't open; refused where nothing of it opens. */
+    public Change openBar(String bar) {
+        return isOpen(bar) ? nothing(new Step.Toggle(bar), "It is open.") : toggleBar(bar);
+    }
+
+    /** Closes a bar's menu, drawer or fan, if it is open. */
+    public Change closeBar(String bar) {
+        return isOpen(bar) ? take(new Step.Close()) : nothing(new Step.Close(), "It isn't open.");
+    }
+
+    private synchronized boolean isOpen(String bar) {
+        return state.open()
+                .map(Step.Toggle::new)
+                .map(Step.Toggle::owner)
+                .filter(bar::equals)
+                .isPresent();
+    }
+
+    private synchronized Change nothing(Step step, String reason) {
+        return new Change(step, state, state, List.of(), reason);
+    }
+
     /** Sets who decides whether a step may be taken. */
     public synchronized void gate(Gate decider) {
         entrance.gate(Objects.requireNonNull(decider, "decider"));
     }
 
-    /** The step that waits for an answer. */
-    public synchronized Optional<Step> pending() {
+    /** What waits for an answer: the step, and the places that it is about. */
+    public synchronized Optional<Gate.Asked> pending() {
         return entrance.pending();
     }
 
     /**
-     * Answers for the step that waits.
+     * Answers for a step that waits.
      *
-     * @param step the step that is meant
-     * @param go whether it is taken
-     * @return what came of it; no value where another step waits by now, or none
+     * @param asked what was asked; an answer to what was asked before doesn't settle a later asking, even of an equal step
+     * @param go whether the step is taken
+     * @return what came of it; no value where this asking doesn't wait any longer
      */
-    public Optional<Change> answer(Step step, boolean go) {
+    public Optional<Change> answer(Gate.Asked asked, boolean go) {
+        Step step = asked.change().step();
         Change change;
         List<Runnable> due;
         synchronized (this) {
-            if (entrance.pending().filter(step::equals).isEmpty()) {
+            if (entrance.pending().filter(one -> one.number() == asked.number()).isEmpty()) {
                 return Optional.empty();
             }
             if (go) {
@@ -247,7 +275,7 @@ public final class Navigator implements Controls {
                 due = entrance.giveUp();
             }
         }
-        tell(due);
+        deliver(due);
         return Optional.of(change);
     }
 
@@ -257,7 +285,7 @@ public final class Navigator implements Controls {
         synchronized (this) {
             due = entrance.giveUp();
         }
-        tell(due);
+        deliver(due);
     }
 
     private List<Runnable> settle(Moved.Cause cause, Change change, Optional<Consumer<Optional<String>>> result) {
@@ -275,11 +303,11 @@ public final class Navigator implements Controls {
         state = change.after();
         number++;
         boolean changed = !from.equals(to);
-        String announcement = changed
-                ? Fitter.title(walk.plan(), to, state, language)
-                : change.refusal().orElse("");
+        String title = Fitter.title(walk.plan(), to, state, language);
+        String announcement = changed ? title : change.refusal().orElse("");
         Optional<Passage> passage = cause == Moved.Cause.PLAN ? Optional.empty() : Passage.of(walk, change);
-        seen = new Seen(walk, state, Optional.of(new Moved(number, cause, change, from, to, passage, announcement)));
+        seen = new Seen(
+                walk, state, Optional.of(new Moved(number, cause, change, from, to, title, passage, announcement)));
         ears.tell(seen);
         return results.settled(change);
     }
@@ -313,7 +341,7 @@ public final class Navigator implements Controls {
             var change = new Change(step, state, restored.state(), List.of(), "The saved state was restored.");
             due.addAll(settle(Moved.Cause.RESTORED, change, walk.shown(state)));
         }
-        tell(due);
+        deliver(due);
         return restored.dropped();
     }
 
@@ -337,7 +365,7 @@ public final class Navigator implements Controls {
             var change = new Change(step, state, moved.state(), List.of(), "The plan was changed.");
             due.addAll(settle(Moved.Cause.PLAN, change, from));
         }
-        tell(due);
+        deliver(due);
         return moved.dropped();
     }
 
@@ -370,8 +398,46 @@ public final class Navigator implements Controls {
         return watch(now -> Optional.ofNullable(value.apply(now.state())), listener);
     }
 
-    /** Observes one fact; told nothing while the plan doesn't declare it. */
+    /** Observes the place that is shown. */
+    public Subscription observePlace(Consumer<Place> listener) {
+        return watch(now -> Optional.of(now.walk().shown(now.state())), listener);
+    }
+
+    /** Observes the title of the place that is shown, its holes filled, in the language of announcements. */
+    public Subscription observeTitle(Consumer<String> listener) {
+        return watch(
+                now -> Optional.of(
+                        Fitter.title(now.walk().plan(), now.walk().shown(now.state()), now.state(), languageNow())),
+                listener);
+    }
+
+    private synchronized String languageNow() {
+        return language;
+    }
+
+    /** An id that the plan doesn't have is a mistake that would otherwise be told nothing of for ever. */
+    private void require(String noun, String id, Collection<String> known, boolean isKnown) {
+        if (!isKnown) {
+            throw new IllegalArgumentException("there is no " + noun + " \"" + id + "\". "
+                    + Suggestion.sentence(id, known, "The plan has none like it."));
+        }
+    }
+
+    private void requireItem(String item) {
+        Plan now = plan();
+        List<String> known = now.items().map(Item::id).toList();
+        boolean anyRepeated = now.items().anyMatch(one -> one.each().isPresent());
+        require("item", item, known, anyRepeated || known.contains(item));
+    }
+
+    /**
+     * Observes one fact.
+     *
+     * @throws IllegalArgumentException if the plan has no such fact; where a later plan doesn't have it, nothing more is told
+     */
     public Subscription observeFact(String fact, Consumer<FactValue> listener) {
+        Catalog<Fact> facts = plan().facts();
+        require("fact", fact, facts.ids(), facts.find(fact).isPresent());
         return watch(now -> Optional.ofNullable(now.state().facts().get(fact)), listener);
     }
 
@@ -380,13 +446,23 @@ public final class Navigator implements Controls {
         return watch(now -> Optional.of(now.walk().selected(now.state())), listener);
     }
 
-    /** Observes one item as a device shows it: its badge, its label, its states; no value while it isn't shown. */
+    /**
+     * Observes one item as a device shows it: its badge, its label, its states; no value while it isn't shown.
+     *
+     * @throws IllegalArgumentException if the plan has no such item
+     */
     public Subscription observeItem(String item, Device device, Consumer<Optional<FittedItem>> listener) {
+        requireItem(item);
         return watch(now -> Optional.of(item(now, item, device)), listener);
     }
 
-    /** Observes the badge of one item: its text, empty for a dot; no value while it has none or the item isn't shown. */
+    /**
+     * Observes the badge of one item: its text, empty for a dot; no value while it has none or the item isn't shown.
+     *
+     * @throws IllegalArgumentException if the plan has no such item
+     */
     public Subscription observeBadge(String item, Device device, Consumer<Optional<String>> listener) {
+        requireItem(item);
         return watch(now -> Optional.of(item(now, item, device).flatMap(FittedItem::badge)), listener);
     }
 

@@ -94,6 +94,25 @@ public final class PathTemplate {
         return new Segment(part, false);
     }
 
+    /** How many segments it has, and the first of them where that is no parameter: paths that differ in it share no address. */
+    public String key() {
+        return segments.size() + "/" + (segments.isEmpty() || segments.get(0).isParameter ? "" : segments.get(0).text);
+    }
+
+    /** The keys of the paths that may have an address. */
+    public static List<String> keys(String address) {
+        int mark = address.indexOf('?');
+        String path = mark < 0 ? address : address.substring(0, mark);
+        if (path.equals("/") || !path.startsWith("/")) {
+            return List.of("0/");
+        }
+        List<String> parts = Split.at(path.substring(1), '/');
+        String any = parts.size() + "/";
+        return Percent.decode(parts.get(0))
+                .map(first -> List.of(any + first, any))
+                .orElse(List.of(any));
+    }
+
     /** The names of all parameters, in order. */
     public List<String> names() {
         return names;

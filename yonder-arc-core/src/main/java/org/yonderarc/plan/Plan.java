@@ -59,6 +59,22 @@ public record Plan(
         return menus.stream().flatMap(menu -> menu.items().stream());
     }
 
+    /**
+     * The id of the screen that is shown first: the one that the app names, else that of the first item of the first menu that
+     * leads to a screen without parameters; no value where there is none.
+     */
+    public Optional<String> start() {
+        return app.start().or(() -> menus.stream()
+                .flatMap(menu -> menu.items().stream())
+                .flatMap(item -> item.place().stream())
+                .filter(place -> place.parameters().isEmpty())
+                .map(Place::screen)
+                .filter(id -> screens.find(id)
+                        .filter(screen -> screen.path().required().isEmpty())
+                        .isPresent())
+                .findFirst());
+    }
+
     /** The bars of a plan that defines none: a bottom bar with the first menu, and a top bar. */
     public static List<Bar> defaultBars(Catalog<Menu> menus) {
         var bars = new ArrayList<Bar>();

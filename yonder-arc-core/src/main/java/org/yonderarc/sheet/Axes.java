@@ -159,7 +159,7 @@ public final class Axes {
     private Axis states(String name) {
         Item item = plan.items()
                 .filter(one -> one.place().isPresent())
-                .filter(one -> !one.screen().equals(plan.app().start()))
+                .filter(one -> !one.screen().equals(plan.start()))
                 .findFirst()
                 .or(() -> plan.items().findFirst())
                 .orElseThrow(() -> new IllegalArgumentException("the plan has no items to show the states of"));

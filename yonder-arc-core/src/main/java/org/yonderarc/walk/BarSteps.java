@@ -72,8 +72,14 @@ final class BarSteps {
                 : Change.moved(state, step, state.withOpen(Optional.of(step.bar())), "It opens.");
     }
 
-    private static boolean opens(Form form, Step.Toggle step) {
-        return form.overflows().isPresent() || form.isOpened() && !Step.Toggle.isOverflow(step.bar());
+    /** An overflow needs a menu with more than one item. */
+    private boolean opens(Form form, Step.Toggle step) {
+        boolean overflows = plan.bars().stream()
+                .filter(bar -> bar.id().equals(step.owner()))
+                .flatMap(bar -> bar.menu().flatMap(plan.menus()::find).stream())
+                .anyMatch(menu -> menu.items().size() > 1
+                        || menu.items().stream().anyMatch(item -> item.each().isPresent()));
+        return form.overflows().isPresent() && overflows || form.isOpened() && !Step.Toggle.isOverflow(step.bar());
     }
 
     /** Whether a bar with this id stands on the screen of a place, on some device. */

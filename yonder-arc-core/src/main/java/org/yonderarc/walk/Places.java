@@ -2,16 +2,19 @@ package org.yonderarc.walk;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Parameter;
+import org.yonderarc.plan.PathTemplate;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -26,11 +29,18 @@ final class Places {
     /** The items that lead to a screen, in the order of the menus. */
     private final Map<String, List<Item>> leading = new HashMap<>();
 
+    /** The screens by the key of their path, each with its place in the plan. */
+    private final Map<String, TreeMap<Integer, Screen>> byPath = new HashMap<>();
+
     private final Map<String, String> roots = new HashMap<>();
     private final List<Item> repeated = new ArrayList<>();
 
     Places(Plan plan) {
         this.plan = plan;
+        int index = 0;
+        for (Screen screen : plan.screens()) {
+            byPath.computeIfAbsent(screen.path().key(), key -> new TreeMap<>()).put(index++, screen);
+        }
         plan.items().filter(item -> item.place().isPresent()).forEach(item -> {
             if (item.each().isPresent()) {
                 repeated.add(item);
@@ -42,7 +52,14 @@ final class Places {
         });
     }
 
-    /** Explanation {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
+    /** The screens that an address may be of, in the order of the plan. */
+    private Collection<Screen> candidates(String address) {
+        var all = new TreeMap<Integer, Screen>();
+        PathTemplate.keys(address).forEach(key -> all.putAll(byPath.getOrDefault(key, new TreeMap<>())));
+        return all.values();
+    }
+
+    /** Why {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
     Optional<String> problem(Place place) {
         Optional<Screen> screen = plan.screens().find(place.screen());
         if (screen.isEmpty()) {
@@ -94,7 +111,7 @@ final class Places {
     Optional<Place> at(String address) {
         Place best = null;
         int fewest = Integer.MAX_VALUE;
-        for (Screen screen : plan.screens()) {
+        for (Screen screen : candidates(address)) {
             var parameters = screen.path().match(address);
             if (parameters.isEmpty() || !areFit(parameters.get())) {
                 continue;

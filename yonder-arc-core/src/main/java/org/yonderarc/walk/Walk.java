@@ -59,8 +59,7 @@ public final class Walk {
         this.bars = new BarSteps(plan);
         this.parts = new Parts(plan);
         this.facts = new FactSteps(plan, guards);
-        String screen = plan.app()
-                .start()
+        String screen = plan.start()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "the plan has no start screen; run the check before using a plan"));
         plan.screens().get(screen);
@@ -224,13 +223,14 @@ public final class Walk {
     }
 
     private Change link(State state, Step.Link step) {
-        String path = Addresses.path(step.address());
-        Optional<Place> place = placeAt(path);
+        List<String> paths = Addresses.paths(step.address());
+        Optional<Place> place =
+                paths.stream().flatMap(path -> placeAt(path).stream()).findFirst();
         if (place.isEmpty()) {
             return Change.refused(
                     state,
                     step,
-                    "No screen has the address \"" + path + "\". Look at the paths of the plan's screens.");
+                    "No screen has the address \"" + paths.get(0) + "\". Look at the paths of the plan's screens.");
         }
         Optional<String> problem = problem(place.get());
         if (problem.isPresent()) {

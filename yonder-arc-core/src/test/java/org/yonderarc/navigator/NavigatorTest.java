@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -176,21 +177,27 @@ class NavigatorTest {
     void aStepCanWaitForAnAnswerAndIsSupersededByTheNext() {
         navigator.gate(asked -> asked.wanted().screen().equals("map") ? Gate.Answer.WAIT : Gate.Answer.GO);
         assertFalse(navigator.choose("map").moved());
-        assertEquals(new Step.Choose("map"), navigator.pending().orElseThrow());
+        Gate.Asked first = navigator.pending().orElseThrow();
+        assertEquals(new Step.Choose("map"), first.change().step());
         assertEquals("tides", navigator.place().text(), "nothing is shown of it");
         navigator.tell("drafts", 3);
         assertTrue(navigator.pending().isPresent(), "a fact doesn't supersede a step");
         navigator.choose("surveys");
         assertTrue(navigator.pending().isEmpty());
-        navigator.answer(new Step.Choose("map"), true);
+        navigator.answer(first, true);
         assertEquals("surveys", navigator.place().text(), "an answer that comes too late changes nothing");
         navigator.choose("map");
-        navigator.answer(new Step.Choose("map"), true);
+        assertEquals(
+                Optional.empty(), navigator.answer(first, true), "nor does it settle an equal step that waits now");
+        assertEquals("surveys", navigator.place().text());
+        Gate.Asked second = navigator.pending().orElseThrow();
+        assertTrue(navigator.answer(second, true).isPresent());
         assertEquals("map", navigator.place().text());
         navigator.choose("tides");
         navigator.choose("map");
+        Gate.Asked third = navigator.pending().orElseThrow();
         navigator.cancel();
-        navigator.answer(new Step.Choose("map"), true);
+        navigator.answer(third, true);
         assertEquals("tides", navigator.place().text());
     }
 

@@ -82,7 +82,7 @@ public final class Scxml {
         plan.items().filter(item -> item.place().isEmpty()).forEach(this::signal);
         plan.facts().forEach(this::tell);
         if (loose) {
-            branch("start", plan.app().start().orElseThrow(), "left");
+            branch("start", plan.start().orElseThrow(), "left");
         }
         String home = plan.app().back() == App.Back.LEAVE ? "left" : first + ".as-left";
         branches.forEach(item -> branch(
