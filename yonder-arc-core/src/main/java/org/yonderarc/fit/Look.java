@@ -16,8 +16,14 @@ import org.yonderarc.plan.Tile;
  * usual for the form.
  *
  * @param style the style, with every size and the colours of every state but those that only shade others
+ * @param said the colours at rest that the plan says itself: titles and buttons of a bar take them, and otherwise those of texts
  */
-public record Look(Style style) {
+public record Look(Style style, StateLook said) {
+    /** A look of which the plan says nothing. */
+    public Look(Style style) {
+        this(style, StateLook.NONE);
+    }
+
     /** A size in dp. */
     public double size(Size size) {
         return style.sizes().get(size);

@@ -50,7 +50,9 @@ public final class Looks {
             return usual.plain();
         }
         Style said = own.over(bar).over(theme);
-        return new Look(said.over(unfilled(said, usual.with(said.indicator().orElse(usual.mark())))));
+        return new Look(
+                said.over(unfilled(said, usual.with(said.indicator().orElse(usual.mark())))),
+                said.states().getOrDefault(ItemState.DEFAULT, StateLook.NONE));
     }
 
     /** How a title, or the heading of a list, is set at a text scale. */

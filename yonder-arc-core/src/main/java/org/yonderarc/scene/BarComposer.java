@@ -58,6 +58,11 @@ public final class BarComposer {
         return paint.orElse(Paint.NONE).in(theme, scheme);
     }
 
+    /** A colour that the plan says, else that of texts. */
+    private Colour said(Optional<Paint> paint) {
+        return paint.map(one -> one.in(theme, scheme)).orElse(palette.text());
+    }
+
     private Colour role(Role role) {
         return theme.colour(scheme, role);
     }
@@ -79,7 +84,7 @@ public final class BarComposer {
         BarGround.lower(bar, fitting.theme(), palette).ifPresent(colour -> goesOn(bar.list(), colour, nodes));
         bar.apart().forEach(slot -> nodes.add(slot(slot, Optional.empty())));
         bar.head().title().ifPresent(line -> nodes.add(title(bar, line)));
-        bar.buttons().forEach(button -> nodes.add(button(button)));
+        bar.buttons().forEach(button -> nodes.add(button(bar, button)));
         return SceneNode.Group.of(part, part.word(), meaning, bar.box(), nodes);
     }
 
@@ -316,7 +321,8 @@ public final class BarComposer {
         // The app's name in place of the title isn't what the place is called.
         boolean isName = bar.fitted().title().equals(fitting.app().name());
         var texts = new ArrayList<SceneNode>();
-        texts.add(new SceneNode.Text("text", line, palette.text()));
+        texts.add(
+                new SceneNode.Text("text", line, said(bar.fitted().look().said().label())));
         note.ifPresent(below -> texts.add(new SceneNode.Text("note", below, palette.muted())));
         return SceneNode.Group.of(
                 Part.Plain.TITLE,
@@ -326,11 +332,14 @@ public final class BarComposer {
                 texts);
     }
 
-    private SceneNode button(Layout.Button button) {
+    private SceneNode button(Layout.Bar bar, Layout.Button button) {
         FittedBar.Button fitted = button.fitted();
         var nodes = new ArrayList<SceneNode>();
         button.plate().ifPresent(plate -> plate(plate, nodes));
-        Colour ink = button.plate().flatMap(Layout.Plate::ink).map(this::role).orElse(palette.text());
+        Colour ink = button.plate()
+                .flatMap(Layout.Plate::ink)
+                .map(this::role)
+                .orElseGet(() -> said(bar.fitted().look().said().icon()));
         nodes.add(new SceneNode.Icon("icon", button.icon(), fitted.icon(), false, ink, false, fitted.turn()));
         return SceneNode.Group.of(
                 Part.Plain.BUTTON,
