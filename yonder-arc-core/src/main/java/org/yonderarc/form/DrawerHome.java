@@ -118,7 +118,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 Codecs.number(Beneath.RADIUS),
                 Beneath::radius,
                 Beneath.DEFAULT.radius(),
-                "The radius of its corners in dp.");
+                "The radius of its corners in dp; less where it would cut the button of a top bar.");
         var shadow = shape.field(
                 "shadow",
                 Codecs.FLAG,

@@ -67,6 +67,14 @@ public final class BarComposer {
         return theme.colour(scheme, role);
     }
 
+    /** A bar on a ground that is painted already, as a group. */
+    public static SceneNode.Group onGround(Fitting fitting, Layout.Bar bar, Part.Bar part, Meaning meaning) {
+        SceneNode.Group whole = compose(fitting, bar, part, meaning);
+        return whole.with(whole.children().stream()
+                .filter(node -> !node.key().equals(BarGround.KEY))
+                .toList());
+    }
+
     /** The bar as a group. */
     public static SceneNode.Group compose(Fitting fitting, Layout.Bar bar, Part.Bar part, Meaning meaning) {
         // What has no ground of its own stands on that of the screen, whatever its style says.

@@ -14,10 +14,15 @@ import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Paint;
+import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
 
 /** Composes what lies behind a bar: its shadow, its fill and its edge. */
 public final class BarGround {
+    /** The key of what lies behind everything in a bar. */
+    static final String KEY = "ground";
+
     private final Layout.Ground ground;
     private final Form.Edge side;
     private final Ground said;
@@ -47,6 +52,17 @@ public final class BarGround {
             var ground = new BarGround(bar, theme, palette, nodes);
             ground.compose(ground.hole(bar));
         }
+    }
+
+    /** The ground of a drawer that lies beneath everything else, under the whole window. */
+    public static SceneNode beneath(FittedBar bar, Box window, Theme theme, Scheme scheme) {
+        List<Fill.Shade> shades = bar.look()
+                .ground()
+                .fill()
+                .map(own -> own.in(theme, scheme))
+                .orElseGet(() -> List.of(new Fill.Shade(0, theme.colour(scheme, Role.SURFACE))));
+        double angle = bar.look().ground().fill().map(Fill::angle).orElse(Fill.USUAL_ANGLE);
+        return filled("beneath", window, 0, shades, angle);
     }
 
     /** The colour that a bar has on the whole. */
@@ -158,7 +174,7 @@ public final class BarGround {
         if (isRaised()) {
             nodes.add(shadow(ground.box(), ground.radius()));
         }
-        nodes.add(filled("ground", ground.box(), ground.radius(), shades, angle()));
+        nodes.add(filled(KEY, ground.box(), ground.radius(), shades, angle()));
         if (said.edge().isPresent()) {
             edge(said.edge().get());
         } else {

@@ -12,6 +12,7 @@ import org.yonderarc.form.Forms;
 import org.yonderarc.form.OwnIcons;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.Metrics;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Form;
@@ -91,6 +92,14 @@ public final class Composer {
         }
         var nodes = new ArrayList<SceneNode>();
         if (layout.aside().isPresent()) {
+            fitting.bars().stream()
+                    .filter(bar -> Forms.aside(bar, Optional.empty()).isPresent())
+                    .findFirst()
+                    .ifPresent(bar -> nodes.add(BarGround.beneath(
+                            bar,
+                            layout.screen(),
+                            fitting.theme(),
+                            fitting.setting().scheme())));
             nodes.addAll(over);
             aside(layout.aside().get(), page, nodes);
         } else {
@@ -112,7 +121,13 @@ public final class Composer {
     }
 
     private SceneNode.Group composed(Layout.Bar bar) {
-        return BarComposer.compose(fitting, bar, Forms.part(bar.fitted()), Forms.meaning(bar.fitted()));
+        // What lies under the whole window is painted there, so that it goes on without a seam.
+        boolean isBeneath = layout.aside().isPresent()
+                && bar.fitted().standing() != FittedBar.Standing.OVERFLOW
+                && Forms.aside(bar.fitted(), Optional.empty()).isPresent();
+        return isBeneath
+                ? BarComposer.onGround(fitting, bar, Forms.part(bar.fitted()), Forms.meaning(bar.fitted()))
+                : BarComposer.compose(fitting, bar, Forms.part(bar.fitted()), Forms.meaning(bar.fitted()));
     }
 
     private SceneNode scrim(Box screen, Layout.Scrim how) {
@@ -132,13 +147,14 @@ public final class Composer {
         double across = aside.distance() < 0 ? layout.screen().width() * (1 - aside.scale()) : 0;
         var shift = new Shift(false, aside.scale(), aside.distance() + across, down);
         Box moved = shift.box(layout.screen());
+        double radius = Math.min(aside.radius(), uncut(aside.scale()));
         if (aside.shadow()) {
             nodes.add(SceneNode.Group.of(
                     Part.Plain.PAGE_SHADOW,
                     "page-shadow",
                     new Meaning.Plain(),
                     moved,
-                    BarGround.shadow(moved, aside.radius()).children()));
+                    BarGround.shadow(moved, radius).children()));
         }
         var inner = new ArrayList<SceneNode>();
         inner.add(new SceneNode.Rect("page-ground", moved, 0, palette.background()));
@@ -147,7 +163,16 @@ public final class Composer {
             inner.add(scrim(moved, Layout.Scrim.CLEAR));
         }
         nodes.add(SceneNode.Group.of(Part.Plain.PAGE, "page", new Meaning.Plain(), moved, inner)
-                .clipped(Math.min(aside.radius(), moved.height() / 2)));
+                .clipped(Math.min(radius, moved.height() / 2)));
+    }
+
+    /** The largest radius in dp of a page's corners that doesn't cut the icon of a top bar's first button. */
+    private double uncut(double scale) {
+        double in = Metrics.EDGE + (Metrics.TARGET - Metrics.ICON) / 2;
+        double x = in * scale;
+        double y = (in + fitting.device().safe().top()) * scale;
+        // Where the corner's arc goes through the icon's own corner.
+        return x + y + Math.sqrt(2 * x * y);
     }
 
     /** The sample content, below the bars at its head. */
