@@ -70,15 +70,16 @@ public final class JourneyFile {
     }
 
     /**
-     * The journeys in a resource beside a class, for use.
+     * The journeys in a resource, for use.
      *
+     * @param resource its name, as {@link Class#getResource} takes it: beside the class, or from the top of the class path
      * @throws PlanTrouble with the place and the reason, if there is none or it can't be read
      */
     public static List<Journey> require(Class<?> owner, String resource) {
         try {
             return read(
-                    Beside.of(owner)
-                            .text(resource)
+                    ResourceFiles.around(owner, resource)
+                            .text(ResourceFiles.name(resource))
                             .orElseThrow(
                                     () -> new FileTrouble(
                                             resource,

@@ -127,21 +127,28 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
     }
 
     /**
-     * The plan in a resource beside a class, with the texts and the tokens that stand beside it there.
+     * The plan in a resource, with the texts and the tokens that stand beside it there.
      *
-     * @param resource its name, as {@link Class#getResource} takes it, but a relative one: {@code plan.yaml}
+     * @param resource its name, as {@link Class#getResource} takes it: {@code plan.yaml} beside the class, {@code /plan.yaml} at the
+     *     top of the class path
      * @throws PlanTrouble with the report, if there is none, it can't be read or the plan has errors
      */
     public static Plan require(Class<?> owner, String resource) {
+        return require(owner, resource, IconNames.ANY);
+    }
+
+    /** The same, its icons checked. */
+    public static Plan require(Class<?> owner, String resource, IconNames icons) {
         try {
-            var beside = new ResourceFiles(owner);
-            SourceText source = beside.text(resource)
+            var beside = ResourceFiles.around(owner, resource);
+            String name = ResourceFiles.name(resource);
+            SourceText source = beside.text(name)
                     .orElseThrow(
                             () -> new FileTrouble(
                                     resource,
                                     "there is no such resource beside " + owner.getName() + ".",
                                     "Put it in the folder of its package; a named module opens that package to org.yonderarc.files."));
-            return read(source, IconNames.ANY, beside.beside(resource)).require();
+            return read(source, icons, beside.beside(name)).require();
         } catch (FileTrouble trouble) {
             throw new PlanTrouble(trouble);
         }

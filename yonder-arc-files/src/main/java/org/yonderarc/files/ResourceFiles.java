@@ -19,6 +19,17 @@ final class ResourceFiles implements Beside {
         this.folder = folder;
     }
 
+    /** Those of the folder in which a resource stands: beside a class, or, with a slash before it, from the top of the class path. */
+    static ResourceFiles around(Class<?> owner, String resource) {
+        boolean isAbsolute = resource.startsWith("/");
+        return new ResourceFiles(owner, isAbsolute ? resource.substring(0, resource.lastIndexOf('/') + 1) : "");
+    }
+
+    /** The name of a resource in its folder. */
+    static String name(String resource) {
+        return resource.startsWith("/") ? resource.substring(resource.lastIndexOf('/') + 1) : resource;
+    }
+
     /** Those beside one of them. */
     ResourceFiles beside(String path) {
         return new ResourceFiles(owner, folder + path.substring(0, path.lastIndexOf('/') + 1));
