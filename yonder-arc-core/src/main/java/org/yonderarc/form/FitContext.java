@@ -1,9 +1,11 @@
 package org.yonderarc.form;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.yonderarc.fit.Badges;
 import org.yonderarc.fit.Device;
@@ -180,13 +182,11 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
             if (open) {
                 // What is open is what is marked: the items in the bar are not where the person is now.
                 items.replaceAll(item -> item.isOverflow() ? item : item.unselected());
-                out.add(place(
-                        bar,
-                        overflow.get(),
-                        menu,
-                        visible.items(menu).stream()
-                                .filter(item -> held.contains(item) || !all.contains(item))
-                                .toList()));
+                // What is neither in the bar nor apart from it; thousands of items are looked up, not searched.
+                var elsewhere = new HashSet<>(visible.items(menu));
+                all.forEach(elsewhere::remove);
+                elsewhere.addAll(held);
+                out.add(place(bar, overflow.get(), menu, elsewhere));
             }
         }
         out.add(bare.withItems(items));
@@ -212,7 +212,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     }
 
     /** The place that lists the items that didn't fit into a bar. */
-    private FittedBar place(Bar bar, Form.Overflow overflow, Menu menu, List<Item> held) {
+    private FittedBar place(Bar bar, Form.Overflow overflow, Menu menu, Set<Item> held) {
         Style own = overflow.style().map(ref -> ref.in(plan().styles())).orElse(Style.NONE);
         Form list = Forms.place(overflow);
         return new FittedBar(bar.id(), label(overflow), list, Looks.of(plan(), list, own))

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PlanCodecs;
@@ -103,7 +104,7 @@ final class GridHome extends FormHome<GridForm> {
         out.add(context.bare(bar, form)
                 .withLines(new MenuLines(context, menu, form, Style.NONE)
                         .folding(form.tiles() == Form.Tiles.ROWS)
-                        .but(List.of())));
+                        .but(Set.of())));
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.plan.Entry;
@@ -50,7 +51,7 @@ final class MenuLines {
     }
 
     /** The lines but for some items; a heading without items and a divider at an end are left out. */
-    List<FittedBar.Line> but(List<Item> without) {
+    List<FittedBar.Line> but(Set<Item> without) {
         folds &= wanted.isEmpty();
         if (folds) {
             for (Entry entry : menu.entries()) {
@@ -73,7 +74,7 @@ final class MenuLines {
         return lines;
     }
 
-    private List<Item> shown(Entry entry, List<Item> without) {
+    private List<Item> shown(Entry entry, Set<Item> without) {
         return context.visible()
                 .repeated(entry.items())
                 .filter(context.visible()::item)
