@@ -51,10 +51,14 @@ import picocli.CommandLine.Spec;
             "  yonder icons money",
             "  yonder icons water --twins -o water.png",
             "  yonder icons arrow left --category arrows",
+            "  yonder icons boat --set slim",
             "  yonder icons --of brinelight.yaml",
             "  yonder icons --of brinelight.yaml --set slim"
         })
 final class IconsCommand implements Callable<Integer> {
+    /** For so many icons of the usual set, those like them are looked for in another. */
+    private static final int MOST_LIKE = 12;
+
     /** More plans than this in a folder are not looked into. */
     private static final int MOST_PLANS = 100;
 
@@ -89,7 +93,7 @@ final class IconsCommand implements Callable<Integer> {
             names = "--set",
             paramLabel = "NAME",
             description =
-                    "With --of: as if the plan had this set, line or slim: what it lacks, and what could stand in.")
+                    "Icons of this set, line (default) or slim. With --of: as if the plan had it: what it lacks, and what could stand in.")
     private Optional<String> set = Optional.empty();
 
     @Option(names = "--twins", description = "Only icons that have a filled twin for the selected state.")
@@ -108,9 +112,6 @@ final class IconsCommand implements Callable<Integer> {
         }
         if (most < 1 || most > 500) {
             throw new Refusal("--most: " + most + " is outside of 1 to 500.");
-        }
-        if (set.isPresent() && plan.isEmpty()) {
-            throw new Refusal("--set goes with --of and a plan.");
         }
         boolean searches = !words.isEmpty() || category.isPresent();
         if (searches == plan.isPresent()) {
@@ -233,8 +234,9 @@ final class IconsCommand implements Callable<Integer> {
                             search.categories(),
                             "Write " + Suggestion.choice(search.categories()) + "."));
         }
-        var icons = new BundledIcons();
-        List<IconSearch.Found> all = search.find(wanted, within, Integer.MAX_VALUE);
+        IconSet of = set.isPresent() ? named(set.get()) : IconSet.LINE;
+        Icons icons = new BundledIcons().in(of);
+        List<IconSearch.Found> all = inSet(search, search.find(wanted, within, Integer.MAX_VALUE), of, icons);
         List<IconSearch.Found> found = all.stream()
                 .filter(icon -> !twins || icons.hasTwin(icon.name()))
                 .limit(most)
@@ -262,6 +264,20 @@ final class IconsCommand implements Callable<Integer> {
             out.println("Drew " + output.get() + ".");
         }
         return Main.FINE;
+    }
+
+    /** What another set has that means the same, best first. */
+    private static List<IconSearch.Found> inSet(
+            IconSearch search, List<IconSearch.Found> found, IconSet set, Icons icons) {
+        if (set == IconSet.LINE) {
+            return found;
+        }
+        var out = new LinkedHashMap<String, IconSearch.Found>();
+        for (IconSearch.Found icon : found.subList(0, Math.min(MOST_LIKE, found.size()))) {
+            search.like(icon.name(), icons.all(), 1)
+                    .forEach(name -> out.putIfAbsent(name, new IconSearch.Found(name, icon.category(), icon.words())));
+        }
+        return List.copyOf(out.values());
     }
 
     private static Value tree(IconSearch.Found icon, Icons icons) {

@@ -21,6 +21,20 @@ import org.yonderarc.finding.Suggestion;
 public final class IconSearch {
     /** Words that people look for and the set doesn't know, each with words that it does know. */
     private static final Map<String, List<String>> ALSO = Map.ofEntries(
+            Map.entry("boat", List.of("sailboat", "speedboat", "ferry", "kayak")),
+            Map.entry("ship", List.of("ferry", "sailboat")),
+            Map.entry("house", List.of("home", "building")),
+            Map.entry("person", List.of("user", "user-circle")),
+            Map.entry("people", List.of("users", "users-group")),
+            Map.entry("member", List.of("user", "users", "id-badge")),
+            Map.entry("customer", List.of("user", "users")),
+            Map.entry("login", List.of("login", "door-enter")),
+            Map.entry("logout", List.of("logout", "door-exit")),
+            Map.entry("money", List.of("cash", "coin", "wallet")),
+            Map.entry("time", List.of("clock")),
+            Map.entry("place", List.of("map-pin")),
+            Map.entry("location", List.of("map-pin")),
+            Map.entry("shop", List.of("shopping-bag", "building-store")),
             Map.entry("shore", List.of("beach", "wave", "ocean", "sea")),
             Map.entry("coast", List.of("beach", "wave", "ocean", "sea")),
             Map.entry("tide", List.of("wave", "water", "moon")),
@@ -71,9 +85,13 @@ public final class IconSearch {
             if (category.equals(word)) {
                 return 30 - parts.size();
             }
-            boolean starts = parts.stream().anyMatch(part -> part.startsWith(word))
-                    || words.stream().anyMatch(tag -> tag.startsWith(word));
-            return starts && word.length() > 2 ? 15 - parts.size() : 0;
+            if (word.length() <= 2) {
+                return 0;
+            }
+            if (parts.stream().anyMatch(part -> part.startsWith(word))) {
+                return 25 - parts.size();
+            }
+            return words.stream().anyMatch(tag -> tag.startsWith(word)) ? 15 - parts.size() : 0;
         }
     }
 
@@ -144,12 +162,16 @@ public final class IconSearch {
                 .map(entry -> {
                     List<Integer> scores =
                             wanted.stream().map(word -> score(entry, word)).toList();
-                    int matched =
-                            (int) scores.stream().filter(score -> score > 0).count();
+                    int joined = joined(entry, wanted);
+                    int matched = joined > 0
+                            ? wanted.size()
+                            : (int) scores.stream().filter(score -> score > 0).count();
                     return new Scored(
                             entry,
                             matched,
-                            scores.stream().mapToInt(Integer::intValue).sum());
+                            Math.max(
+                                    joined,
+                                    scores.stream().mapToInt(Integer::intValue).sum()));
                 })
                 .toList();
         int best = scored.stream().mapToInt(Scored::matched).max().orElse(0);
@@ -161,19 +183,48 @@ public final class IconSearch {
                 .toList();
     }
 
-    /** What the word itself means counts before what its kin mean. */
+    /** One and many mean the same. */
     private static int score(Entry entry, String word) {
-        int kin = ALSO.getOrDefault(word, List.of()).stream()
-                .mapToInt(entry::score)
+        return forms(word)
+                .mapToInt(form -> scoreOf(entry, form) - (form.equals(word) ? 0 : 1))
                 .max()
                 .orElse(0);
-        return Math.max(entry.score(word), ALSO.containsKey(word) ? kin * 3 / 4 : 0);
+    }
+
+    private static Stream<String> forms(String word) {
+        if (word.length() < 4) {
+            return Stream.of(word);
+        }
+        String other = word.endsWith("ies")
+                ? word.substring(0, word.length() - 3) + "y"
+                : word.endsWith("s") && !word.endsWith("ss") ? word.substring(0, word.length() - 1) : word + "s";
+        return Stream.of(word, other);
+    }
+
+    /** The icon of that very name comes first, then those that people expect, then what the set files under the word. */
+    private static int scoreOf(Entry entry, String word) {
+        List<String> kin = ALSO.getOrDefault(word, List.of());
+        int expected = kin.contains(entry.name) ? 95 - kin.indexOf(entry.name) : 0;
+        int akin = kin.stream().mapToInt(entry::score).max().orElse(0) * 3 / 4;
+        return Math.max(entry.score(word), Math.max(expected, akin));
+    }
+
+    /** Words that the set writes as one: "log in" is "login". */
+    private static int joined(Entry entry, List<String> wanted) {
+        if (wanted.size() < 2) {
+            return 0;
+        }
+        int together = Math.max(score(entry, String.join("", wanted)), score(entry, String.join("-", wanted)));
+        return together >= 50 ? together + 100 : 0;
     }
 
     /** The words for an icon of the usual set: its name, its parts, and what it is filed under. */
     private List<String> words(String name) {
         return Stream.concat(
-                        Stream.concat(Stream.of(name), Stream.of(name.split("-"))),
+                        Stream.concat(
+                                Stream.of(name),
+                                // A number tells variants apart, and says nothing.
+                                Stream.of(name.split("-")).filter(part -> !part.matches("\\d+"))),
                         entries.stream()
                                 .filter(entry -> entry.name.equals(name))
                                 .flatMap(entry -> entry.words.stream()))

@@ -37,4 +37,32 @@ class IconSearchTest {
     private List<String> names(String word, int most) {
         return search.find(word, most).stream().map(IconSearch.Found::name).toList();
     }
+
+    /** The words of every day find what people expect, best first: in singular and plural, as one word or two, and begun. */
+    @ParameterizedTest
+    @CsvSource({
+        "boat, sailboat",
+        "boats, sailboat",
+        "house, home",
+        "houses, home",
+        "log in, login",
+        "person, user",
+        "persons, user",
+        "people, users",
+        "telescopes, telescope",
+        "telesc, telescope",
+        "member, user",
+        "members, user",
+        "money, cash",
+        "calendars, calendar",
+        "batteries, battery",
+        "home, home",
+        "map pin, map-pin"
+    })
+    void everydayWordsFindWhatIsExpected(String words, String first) {
+        assertEquals(
+                first,
+                search.find(words, 5).get(0).name(),
+                search.find(words, 5).toString());
+    }
 }
