@@ -24,7 +24,7 @@ final class StyleRules {
     }
 
     private static void target(Subject subject, Style style, String pointer) {
-        for (Size size : List.of(Size.ITEM_WIDTH, Size.ITEM_HEIGHT, Size.THICKNESS)) {
+        for (Size size : List.of(Size.ITEM_WIDTH, Size.ITEM_HEIGHT)) {
             Double dp = style.sizes().get(size);
             if (dp != null && dp < TARGET) {
                 subject.tell(

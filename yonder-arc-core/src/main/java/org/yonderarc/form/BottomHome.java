@@ -81,7 +81,11 @@ final class BottomHome extends FormHome<BottomForm> {
     private static Shape<Floating> floating() {
         var shape = new Shape<Floating>("floating", "How a bar floats above the content.");
         var inset = shape.field(
-                "inset", Codecs.number(Floating.INSET), Floating::inset, 16.0, "Its distance from the edges in dp.");
+                "inset",
+                Codecs.number(Floating.INSET),
+                Floating::inset,
+                16.0,
+                "Its distance from the edges in dp, and never less than what the device claims of them.");
         var radius = shape.field(
                 "radius", Codecs.number(Floating.RADIUS), Floating::radius, 24.0, "The radius of its corners in dp.");
         var shadow = shape.field("shadow", Codecs.FLAG, Floating::shadow, true, "Whether it casts a shadow.");

@@ -82,7 +82,7 @@ final class RailHome extends FormHome<RailForm> {
                 Codecs.number(Floating.INSET),
                 Floating::inset,
                 Floating.DEFAULT.inset(),
-                "Its distance from the edges in dp.");
+                "Its distance in dp from the edges, from other bars, and from what the device claims.");
         var radius = shape.field(
                 "radius",
                 Codecs.number(Floating.RADIUS),

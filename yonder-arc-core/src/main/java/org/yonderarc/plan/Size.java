@@ -35,7 +35,10 @@ public enum Size {
     /** Between icon and label. */
     GAP(0, 32, "The room between icon and label, in dp."),
     /** The bar's height where it lies, its width where it stands. */
-    THICKNESS(32, 200, "The bar's height where it lies, its width where it stands, in dp.");
+    THICKNESS(
+            48,
+            200,
+            "The bar's least height where it lies, its least width where it stands, in dp; it grows with what stands in it.");
 
     private final Range range;
     private final String meaning;

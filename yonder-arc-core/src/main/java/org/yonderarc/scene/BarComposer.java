@@ -90,6 +90,11 @@ public final class BarComposer {
         bar.head().field().ifPresent(field -> field(field, nodes));
         nodes.add(list(bar.list()));
         BarGround.lower(bar, fitting.theme(), palette).ifPresent(colour -> goesOn(bar.list(), colour, nodes));
+        // What stands apart from the others is marked like them: the items at the foot of a drawer.
+        bar.apart().stream()
+                .filter(slot -> slot.plate().isEmpty() && slot.mark().isPresent())
+                .findFirst()
+                .ifPresent(slot -> nodes.add(mark(slot.item(), slot.mark().get(), slot.icon())));
         bar.apart().forEach(slot -> nodes.add(slot(slot, Optional.empty())));
         bar.head().title().ifPresent(line -> nodes.add(title(bar, line)));
         bar.buttons().forEach(button -> nodes.add(button(bar, button)));

@@ -15,7 +15,10 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Fill;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
@@ -154,5 +157,32 @@ class BarGroundTest {
                 .anyMatch(node -> node.key().equals("shadow")));
         assertTrue(bar(scene(ground -> ground.fill("surface"), Scheme.LIGHT), "bottom").children().stream()
                 .noneMatch(node -> node.key().equals("shadow")));
+    }
+
+    /** The selected item carries the mark at the foot of a drawer, too. */
+    @Test
+    void anItemAtTheFootIsMarked() {
+        var plan = PlanBuilder.app("Brinelight")
+                .start("settings")
+                .style("own", style -> style.indicator(Indicator.Kind.LINE))
+                .screen("tides", screen -> screen.icon("droplet"))
+                .screen("settings", screen -> screen.icon("settings"))
+                .menu("main", menu -> menu.item("tides").item("settings"))
+                .bar(bar -> bar.menu("main")
+                        .form(FormBuilder.drawer()
+                                .opens(DrawerForm.Opening.KEPT)
+                                .footer("settings")
+                                .style("own")))
+                .build();
+        Walk walk = Walk.of(plan);
+        View view = new View(walk, Device.DESKTOP, new PlainMeasure());
+        for (String screen : List.of("settings", "tides")) {
+            SceneNode.Group bar = bar(view.scene(walk.arriveAt(walk.start(), Place.of(screen))), "drawer");
+            assertEquals(
+                    screen.equals("settings"),
+                    bar.children().stream().anyMatch(node -> node.key().equals("mark")),
+                    screen);
+            assertEquals(1, all(bar).filter(node -> node.key().equals("mark")).count(), screen);
+        }
     }
 }
