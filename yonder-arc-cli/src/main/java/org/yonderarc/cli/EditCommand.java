@@ -48,6 +48,8 @@ import picocli.CommandLine.Spec;
             "                            style:, colour: and kind:",
             "  icon:crew=users           give an item another icon",
             "  relink:crew=outing        let an item lead to another screen",
+            "  copy:item/crew=guests     put another one like it behind it; so do",
+            "                            screen/, menu/, bar/, style/ and others",
             "",
             "Example:",
             "  yonder edit brinelight.yaml screen:tides=today icon:crew=users",

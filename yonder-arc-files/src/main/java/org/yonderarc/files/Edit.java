@@ -165,6 +165,19 @@ public sealed interface Edit {
     }
 
     /**
+     * Puts another one like it behind a thing.
+     *
+     * @param thing what, as {@link Things#pointer} takes it: {@code item:crew}
+     * @param id the id of the new one; without a meaning for what has no id
+     */
+    record Copy(String thing, String id) implements Edit {
+        public Copy {
+            Objects.requireNonNull(thing, "thing");
+            Objects.requireNonNull(id, "id");
+        }
+    }
+
+    /**
      * Gives an item another icon.
      *
      * @param item its id
@@ -185,7 +198,7 @@ public sealed interface Edit {
      * {@code before:/menus/main/1=species}, {@code remove:/menus/main/2}, {@code remove:screen/tides}, {@code move:/menus/main/3=0},
      * {@code move:/menus/main/3=/menus/side/0}, {@code section:/menus/main/1..3=People}, {@code screen:tides=today}, {@code item:crew=people},
      * {@code menu:}, {@code bar:}, {@code fact:}, {@code style:} and {@code kind:} likewise, {@code icon:crew=users},
-     * {@code relink:crew=outing}. What stands behind the equals sign is a text without quotes, unless it begins as a YAML list, map or
+     * {@code relink:crew=outing}, {@code copy:item/crew=guests}. What stands behind the equals sign is a text without quotes, unless it begins as a YAML list, map or
      * text in quotes does, or is a number, true or false.
      *
      * @throws EditTrouble if it is none of these
@@ -207,6 +220,7 @@ public sealed interface Edit {
             case "move" -> right.startsWith("/") ? across(left, right) : new Move(left, index(right));
             case "section" -> section(left, right);
             case "icon" -> new Icon(left, right);
+            case "copy" -> new Copy(noun(before(left)).word() + ":" + behind(left), right);
             case "relink" -> new Relink(left, right);
             default -> new Rename(noun(word), left, right);
         };
@@ -214,12 +228,21 @@ public sealed interface Edit {
 
     /** What is named and not pointed at goes with all that refers to it: {@code screen/tides}. */
     private static Edit erase(String text) throws EditTrouble {
+        return new Erase(noun(before(text)), behind(text));
+    }
+
+    /** The word for what is named. */
+    private static String before(String text) throws EditTrouble {
         int slash = text.indexOf('/');
-        if (slash < 0) {
+        if (slash <= 0) {
             throw new EditTrouble(
                     "\"" + text + "\" is neither a path nor a name. Write /menus/main/2 or screen/tides.");
         }
-        return new Erase(noun(text.substring(0, slash)), text.substring(slash + 1));
+        return text.substring(0, slash);
+    }
+
+    private static String behind(String text) {
+        return text.substring(text.indexOf('/') + 1);
     }
 
     private static Noun noun(String word) throws EditTrouble {
@@ -228,9 +251,9 @@ public sealed interface Edit {
                 return noun;
             }
         }
-        throw new EditTrouble(
-                "There is no edit \"" + word + "\". Write set, add, before, remove, move, section, icon or relink,"
-                        + " or what is renamed: screen, item, bar, menu, fact, style, colour or kind.");
+        throw new EditTrouble("There is no edit \"" + word
+                + "\". Write set, add, before, remove, move, section, copy, icon or relink,"
+                + " or what is renamed: screen, item, bar, menu, fact, style, colour or kind.");
     }
 
     /** Where to in another list: {@code /menus/side/0}, or {@code /menus/side} for its end. */

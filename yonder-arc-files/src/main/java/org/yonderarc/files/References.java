@@ -1,6 +1,7 @@
 package org.yonderarc.files;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
@@ -32,6 +33,8 @@ final class References {
             steps.addAll(new Erasing(this, erase).steps());
         } else if (edit instanceof Edit.Icon icon) {
             steps.add(giving(item(icon.item()), "icon", icon.icon()));
+        } else if (edit instanceof Edit.Copy copy) {
+            copy(copy);
         } else if (edit instanceof Edit.Relink relink) {
             relink(relink);
         } else if (edit instanceof Edit.Before before) {
@@ -42,6 +45,50 @@ final class References {
             steps.add(edit instanceof Edit.Set set ? reaching(set) : edit);
         }
         return steps;
+    }
+
+    /** Another one like it, right behind it, under an id of its own. */
+    private void copy(Edit.Copy copy) throws EditTrouble {
+        Things things = new Things(this);
+        String at = things.pointer(copy.thing());
+        Value like = value(at)
+                .map(Trees::pointed)
+                .orElseThrow(
+                        () -> new EditTrouble("There is nothing at \"" + copy.thing() + "\" that could be copied."));
+        String word = copy.thing().substring(0, Math.max(0, copy.thing().indexOf(':')));
+        int index = JsonPointer.index(JsonPointer.last(at));
+        boolean hasId = index < 0 || word.equals("item") || word.equals("bar");
+        if (hasId && isTaken(things, word + ":" + copy.id())) {
+            throw new EditTrouble(
+                    "\"" + copy.id() + "\" is the id of another " + word + " already. Choose another one.");
+        }
+        if (hasId && !Ids.is(copy.id())) {
+            throw new EditTrouble("\"" + copy.id() + "\" is no id: small letters, digits and hyphens, a letter first.");
+        }
+        steps.add(
+                index < 0
+                        ? new Edit.Set(JsonPointer.parent(at) + "/" + copy.id(), like)
+                        : new Edit.Add(JsonPointer.parent(at), index + 1, hasId ? under(copy.id(), like) : like));
+    }
+
+    private static boolean isTaken(Things things, String thing) {
+        try {
+            things.pointer(thing);
+            return true;
+        } catch (EditTrouble isFree) {
+            return false;
+        }
+    }
+
+    private static Value under(String id, Value value) {
+        var all = new LinkedHashMap<String, Value>();
+        if (value instanceof TextValue screen) {
+            all.put("screen", screen);
+        } else if (value instanceof MapValue map) {
+            map.entries().forEach(entry -> all.put(entry.key(), entry.value()));
+        }
+        all.put("id", Trees.text(id));
+        return Trees.map(all);
     }
 
     /** A setting whose maps above it are there: those that are not become part of the value. */

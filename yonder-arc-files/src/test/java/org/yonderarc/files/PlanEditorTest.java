@@ -181,6 +181,10 @@ class PlanEditorTest {
                 "before:/screens/map=Find | Write a key and its value",
                 "before:/screens/map=pool: Pool | has a key \"pool\" already",
                 "set:/app/name={a: | is not a value",
+                "copy:item/map=tides | is the id of another item already",
+                "copy:item/mat=tides | There is no item \"mat\"",
+                "copy:screen/map=The pier | is no id",
+                "copy:map=pier | neither a path nor a name",
             })
     void whatCanNotBeDoneIsToldWithTheReason(String edit, String reason) {
         EditTrouble trouble = assertThrows(EditTrouble.class, () -> edited(PLAN, edit));
@@ -200,6 +204,8 @@ class PlanEditorTest {
                 "remove:/screens/pool/under | { under: tides } | {}",
                 "icon:tides=droplet | `- tides\n    # to` | `- { screen: tides, icon: droplet }\n    # to`",
                 "icon:map=anchor | label: Map } | label: Map, icon: anchor }",
+                "copy:item/tides=low-tide | `- tides\n    # to` | `- tides\n    - { screen: tides, id: low-tide }\n    # to`",
+                "copy:screen/pool=dock | `  map: Map\n` | `  map: Map\n  dock: { under: tides }\n`",
                 "relink:map=pool | `{ screen: map, label: Map }` | `{ screen: pool, label: Map, id: map }`",
                 "remove:/bars/0/footer/0 | [ tides, rock ] | [ rock ]",
                 "remove:/bars/0/footer/1 | [ tides, rock ] | [ tides ]",

@@ -14,7 +14,6 @@ import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.NumberValue;
-import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -244,29 +243,10 @@ final class Deed {
     private void copy() throws EditTrouble {
         Things things = things();
         String at = things.pointer(thing);
-        Value value = things.value(at)
-                .map(Trees::pointed)
-                .orElseThrow(() -> new EditTrouble("There is nothing at \"" + thing + "\" that could be copied."));
         String word = thing.substring(0, Math.max(0, thing.indexOf(':')));
-        String id = thing.substring(thing.indexOf(':') + 1);
-        int index = JsonPointer.index(JsonPointer.last(at));
-        if (index < 0) {
-            editor.apply(new Edit.Set(JsonPointer.parent(at) + "/" + free(word, id), value));
-            return;
-        }
-        Value like = word.equals("item") || word.equals("bar") ? under(free(word, id), value) : value;
-        editor.apply(new Edit.Add(JsonPointer.parent(at), index + 1, like));
-    }
-
-    private static Value under(String id, Value value) {
-        var all = new LinkedHashMap<String, Value>();
-        if (value instanceof TextValue screen) {
-            all.put("screen", screen);
-        } else if (value instanceof MapValue map) {
-            map.entries().forEach(entry -> all.put(entry.key(), entry.value()));
-        }
-        all.put("id", Trees.text(id));
-        return Trees.map(all);
+        boolean hasId = JsonPointer.index(JsonPointer.last(at)) < 0 || word.equals("item") || word.equals("bar");
+        boolean isThere = things.value(at).isPresent();
+        editor.apply(new Edit.Copy(thing, hasId && isThere ? free(word, thing.substring(thing.indexOf(':') + 1)) : ""));
     }
 
     /** An id that nothing of its kind has. */
