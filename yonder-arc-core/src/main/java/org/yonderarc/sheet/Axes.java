@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.yonderarc.finding.Suggestion;
@@ -30,6 +31,8 @@ import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
 import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Steps;
+import org.yonderarc.walk.Walk;
 
 /** The axes that sheets can have. Who adds one names it in {@link #KNOWN}. */
 public final class Axes {
@@ -65,6 +68,8 @@ public final class Axes {
         known.put("language", Axes::languages);
         known.put("scroll", Axes::scrolls);
         known.put("fact", Axes::facts);
+        known.put("open", Axes::openings);
+        known.put("fold", Axes::folds);
         return Collections.unmodifiableMap(known);
     }
 
@@ -153,7 +158,16 @@ public final class Axes {
                 .filter(screen -> screen.path().required().isEmpty())
                 .map(Screen::id)
                 .toList();
-        return named(name, plain, plain, (shot, id) -> shot.with(Place.of(id)));
+        // A screen that takes parameters is named with them.
+        List<String> places = only.stream().filter(value -> value.contains("?")).toList();
+        Walk walk = Walk.of(plan);
+        for (String place : places) {
+            walk.problem(Place.parse(place)).ifPresent(problem -> {
+                throw new IllegalArgumentException(problem);
+            });
+        }
+        List<String> known = Stream.concat(plain.stream(), places.stream()).toList();
+        return named(name, known, plain, (shot, place) -> shot.with(Place.parse(place)));
     }
 
     private Axis states(String name) {
@@ -275,23 +289,50 @@ public final class Axes {
         return named(name, known, known, (shot, tag) -> shot.with(shot.setting().in(tag)));
     }
 
-    /** Every fact that is true or false, one after the other. */
+    /** Every fact that is true or false, one after the other; of those that are named, {@code drafts=5} is a value of its own. */
     private Axis facts(String name) {
         var choices = new ArrayList<Axis.Choice>();
-        for (Fact fact : plan.facts()) {
-            if (fact.initial() instanceof FactValue.Flag && (only.isEmpty() || only.contains(fact.id()))) {
-                for (boolean on : new boolean[] {false, true}) {
-                    choices.add(new Axis.Choice(
-                            fact.id() + ": " + on,
-                            shot -> shot.after(new Step.Tell(fact.id(), new FactValue.Flag(on)))));
-                }
+        List<String> ids = only.isEmpty()
+                ? plan.facts().stream()
+                        .filter(fact -> fact.initial() instanceof FactValue.Flag)
+                        .map(Fact::id)
+                        .toList()
+                : only;
+        for (String id : ids) {
+            List<String> tells = id.contains("=") ? List.of(id) : List.of(id + "=false", id + "=true");
+            for (String tell : tells) {
+                Step.Tell step = Steps.tell(plan, tell);
+                choices.add(new Axis.Choice(tell.replace("=", ": "), shot -> shot.after(step)));
             }
         }
         if (choices.isEmpty()) {
-            throw new IllegalArgumentException("the plan has no fact that is true or false"
-                    + (only.isEmpty() ? "" : " called " + String.join(" or ", only)));
+            throw new IllegalArgumentException(
+                    "the plan has no fact that is true or false; name values of others: fact=drafts=0,drafts=5");
         }
         return new Axis(name, choices);
+    }
+
+    /** Everything closed, and each bar that opens something. */
+    private Axis openings(String name) {
+        return bars(name, "closed", Step.Toggle::new, "opens anything: no drawer that closes, no fan, no overflow");
+    }
+
+    /** Everything expanded, and each bar that can be collapsed. */
+    private Axis folds(String name) {
+        return bars(name, "expanded", Step.Fold::new, "can be collapsed: only a drawer that is kept open can");
+    }
+
+    private Axis bars(String name, String usual, Function<String, Step> step, String otherwise) {
+        Walk walk = Walk.of(plan);
+        List<String> able = plan.bars().stream()
+                .map(Bar::id)
+                .filter(id -> walk.step(walk.start(), step.apply(id)).refusal().isEmpty())
+                .toList();
+        if (able.isEmpty()) {
+            throw new IllegalArgumentException("no bar of the plan " + otherwise);
+        }
+        List<String> all = Stream.concat(Stream.of(usual), able.stream()).toList();
+        return named(name, all, all, (shot, id) -> id.equals(usual) ? shot : shot.after(step.apply(id)));
     }
 
     /** The plan with the form of every menu changed. */

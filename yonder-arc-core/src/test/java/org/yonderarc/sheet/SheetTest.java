@@ -15,12 +15,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.Shore;
+import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextLine;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -139,6 +142,56 @@ class SheetTest {
         var refused = assertThrows(
                 IllegalArgumentException.class, () -> Sheet.of(base, Axes.parse(text, base), Axis.NONE, MEASURE));
         assertTrue(refused.getMessage().contains(reason), refused.getMessage());
+    }
+
+    /** Places with parameters, values of facts, and what opens or collapses. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "screen=boats,boat?boat=7 | screen: boats, screen: boat?boat=7",
+                "fact=letters=0,letters=5 | letters: 0, letters: 5",
+                "open | open: closed, open: main",
+                "fold | fold: expanded, fold: main",
+                "screen=boat?bot=7 | ! needs the parameter {boat}",
+                "fact=letters=many | ! takes a number",
+                "fact | ! name values of others",
+                "open=side | ! It has closed, main",
+            })
+    void axesOfWhatAnAppTellsAndOpens(String text, String captions) {
+        Plan plan = PlanBuilder.app("Quay")
+                .start("boats")
+                .fact("letters", 2)
+                .screen("boats")
+                .screen("boat", screen -> screen.under("boats").path("/boats/{boat}"))
+                .screen("mail", screen -> screen.title("Mail, {letters}"))
+                .menu("main", menu -> menu.item("boats").item("mail", item -> item.badge("letters")))
+                .bar(bar -> bar.menu("main")
+                        .form("phone", FormBuilder.drawer())
+                        .form(
+                                "desktop",
+                                FormBuilder.drawer()
+                                        .opens(DrawerForm.Opening.KEPT)
+                                        .collapsed(72)))
+                .bar(bar -> bar.form(FormBuilder.top()))
+                .build();
+        Device device = text.startsWith("fold") ? Device.DESKTOP : Device.PHONE;
+        Shot base = new Shot(plan, Setting.of(device), Optional.empty(), List.of(), Optional.empty());
+        if (captions.startsWith("! ")) {
+            var refused = assertThrows(IllegalArgumentException.class, () -> Axes.parse(text, base));
+            assertTrue(refused.getMessage().contains(captions.substring(2)), refused.getMessage());
+            return;
+        }
+        List<Axis.Choice> choices = Axes.parse(text, base).choices();
+        assertEquals(captions, choices.stream().map(Axis.Choice::caption).collect(Collectors.joining(", ")));
+        boolean isOfFact = text.startsWith("fact");
+        Set<Object> pictures = choices.stream()
+                .map(choice -> choice.apply()
+                        .apply(isOfFact ? base.with(Place.of("mail")) : base)
+                        .scene(MEASURE)
+                        .nodes())
+                .collect(Collectors.toSet());
+        assertEquals(2, pictures.size());
     }
 
     private static SceneNode.Group group(Scene scene, String key) {
