@@ -30,6 +30,7 @@ public final class IconSearch {
             Map.entry("customer", List.of("user", "users")),
             Map.entry("login", List.of("login", "door-enter")),
             Map.entry("logout", List.of("logout", "door-exit")),
+            Map.entry("water", List.of("droplet", "droplets")),
             Map.entry("money", List.of("cash", "coin", "wallet")),
             Map.entry("time", List.of("clock")),
             Map.entry("place", List.of("map-pin")),
