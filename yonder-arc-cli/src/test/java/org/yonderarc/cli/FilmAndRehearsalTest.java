@@ -199,7 +199,8 @@ class FilmAndRehearsalTest {
         assertTrue(out.toString().contains("instead: person, "), out.toString());
         assertTrue(yonder("icons --of plan.yaml --set slimm") > 0);
         assertTrue(err.toString().contains("Did you mean \"slim\"?"), err.toString());
-        assertTrue(yonder("icons home --set slim") > 0);
+        assertEquals(0, yonder("icons home --set slim"));
+        assertTrue(out.toString().lines().anyMatch(line -> line.startsWith("house ")), out.toString());
         assertEquals(0, yonder("icons --of odd.yaml"));
         assertTrue(
                 out.toString().lines().anyMatch(line -> line.matches("dropplet +missing +/screens/tides/icon")),

@@ -178,6 +178,11 @@ final class Subject {
         return hasBarsByDefault ? bar.menu().map(menu -> pointer("menus", menu)).orElse("") : "/bars/" + index;
     }
 
+    /** The pointer to the bar with this id. */
+    String bar(String id) {
+        return bar(plan.bars().stream().map(Bar::id).toList().indexOf(id));
+    }
+
     /** A link to a screen that exists gets exactly the parameters that its path takes. */
     void parameters(String screen, Map<String, String> parameters, String pointer) {
         Screen target = plan.screens().find(screen).orElse(null);

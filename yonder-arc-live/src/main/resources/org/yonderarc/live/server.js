@@ -53,21 +53,26 @@ export async function upload(file, kind) {
   return answer.json();
 }
 
+/** Why the server isn't there, as it was said last; empty while it is. */
+let told = '';
+
 /**
  * Listens to the server, and goes on listening when it comes back. `on.here` is told whether it is there, and if not, what people are
  * told of that.
  */
 export function listen(on) {
   const socket = new WebSocket(new URL('events?page=' + page, location.href).href.replace(/^http/, 'ws'));
-  socket.onopen = () => on.here(true);
+  socket.onopen = () => { told = ''; on.here(true); };
   socket.onmessage = message => {
     const {event, data} = JSON.parse(message.data);
     if (event === 'changed') { on.changed(Number(data)); } else { on.moved(data); }
   };
   socket.onclose = async closed => {
-    on.here(false, closed.reason || await get('now?since=0').then(
+    const why = closed.reason || await get('now?since=0').then(
       () => 'This page is not told of changes: its connection was refused. Your own are made. It is tried again.',
-      () => 'The server is gone. This page comes back when it does.'));
+      () => 'The server is gone. This page comes back when it does.');
+    // Said once: said at each try, it would take the place of what a person has to read meanwhile.
+    if (why !== told) { told = why; on.here(false, why); }
     setTimeout(() => listen(on), 1000);
   };
 }
