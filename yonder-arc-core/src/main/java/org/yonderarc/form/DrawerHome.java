@@ -3,7 +3,7 @@ package org.yonderarc.form;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.Collectors;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PaintShape;
 import org.yonderarc.codec.PlanCodecs;
@@ -201,7 +201,8 @@ final class DrawerHome extends FormHome<DrawerForm> {
         var lines = new MenuLines(context, menu, form, Style.NONE)
                 .matching(filter.map(FittedBar.Filter::text).orElse(""));
         out.add(context.bare(bar, form)
-                .withLines(lines.folding(!collapsed).but(Set.copyOf(inFoot)))
+                .withLines(lines.folding(!collapsed)
+                        .but(inFoot.stream().map(Item::id).collect(Collectors.toSet())))
                 .withApart(foot)
                 .withFilter(filter)
                 .withButtons(

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.yonderarc.fit.Badges;
 import org.yonderarc.fit.Device;
@@ -183,13 +184,17 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 // What is open is what is marked: the items in the bar are not where the person is now.
                 items.replaceAll(item -> item.isOverflow() ? item : item.unselected());
                 // What is neither in the bar nor apart from it; thousands of items are looked up, not searched.
-                var elsewhere = new HashSet<>(visible.items(menu));
-                all.forEach(elsewhere::remove);
-                elsewhere.addAll(held);
+                var elsewhere = new HashSet<>(ids(visible.items(menu)));
+                elsewhere.removeAll(ids(all));
+                elsewhere.addAll(ids(held));
                 out.add(place(bar, overflow.get(), menu, elsewhere));
             }
         }
         out.add(bare.withItems(items));
+    }
+
+    private static Set<String> ids(List<Item> items) {
+        return items.stream().map(Item::id).collect(Collectors.toSet());
     }
 
     private FittedItem more(Bar bar, Form.Overflow overflow, String toggles, FittedBar bare, boolean selected) {
@@ -212,7 +217,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     }
 
     /** The place that lists the items that didn't fit into a bar. */
-    private FittedBar place(Bar bar, Form.Overflow overflow, Menu menu, Set<Item> held) {
+    private FittedBar place(Bar bar, Form.Overflow overflow, Menu menu, Set<String> held) {
         Style own = overflow.style().map(ref -> ref.in(plan().styles())).orElse(Style.NONE);
         Form list = Forms.place(overflow);
         return new FittedBar(bar.id(), label(overflow), list, Looks.of(plan(), list, own))

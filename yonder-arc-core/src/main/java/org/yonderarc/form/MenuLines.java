@@ -51,7 +51,7 @@ final class MenuLines {
     }
 
     /** The lines but for some items; a heading without items and a divider at an end are left out. */
-    List<FittedBar.Line> but(Set<Item> without) {
+    List<FittedBar.Line> but(Set<String> without) {
         folds &= wanted.isEmpty();
         if (folds) {
             for (Entry entry : menu.entries()) {
@@ -74,11 +74,11 @@ final class MenuLines {
         return lines;
     }
 
-    private List<Item> shown(Entry entry, Set<Item> without) {
+    private List<Item> shown(Entry entry, Set<String> without) {
         return context.visible()
                 .repeated(entry.items())
                 .filter(context.visible()::item)
-                .filter(item -> !without.contains(item))
+                .filter(item -> !without.contains(item.id()))
                 .filter(item -> wanted.isEmpty() || matches(item))
                 .toList();
     }
