@@ -92,7 +92,7 @@ final class BoxRules {
                         items.get(item.id()).pointer(),
                         "On " + fitting.device().id() + ", the bar \"" + bar.id() + "\" has no room for \"" + item.id()
                                 + "\": it goes to the overflow.",
-                        "Let fewer items be wanted in the bar itself, or show another form there."));
+                        "Pin fewer items to the bar, or use another form there."));
     }
 
     /** Something that stands in a bar, and what a message calls it. */
@@ -105,8 +105,7 @@ final class BoxRules {
             return;
         }
         List<Thing> things = things(bar);
-        String on =
-                "On " + fitting.device().id() + ", " + (fitting.bars().isEmpty() ? "" : "in the bar \"" + id + "\", ");
+        String on = "On " + fitting.device().id() + ", in the bar \"" + id + "\", ";
         for (int i = 0; i < things.size(); i++) {
             Thing thing = things.get(i);
             Optional<Thing> other = things.subList(0, i).stream()
@@ -121,7 +120,7 @@ final class BoxRules {
                         subject.bar(bar.fitted().id()),
                         on
                                 + thing.name
-                                + (isOutside ? " reaches out of the window." : " lies over " + other.get().name + "."),
+                                + (isOutside ? " extends beyond the window." : " lies over " + other.get().name + "."),
                         "Show less in it there, or make what stands in it smaller.");
                 return;
             }
@@ -157,31 +156,30 @@ final class BoxRules {
     /** Looks at what is left for the content. */
     void content(Layout layout, Fitting fitting) {
         Box content = layout.content();
-        boolean isNarrow = content.width() < LEAST_WIDTH && layout.screen().width() > LEAST_WIDTH;
-        if (!isNarrow && content.height() >= LEAST_HEIGHT) {
-            return;
+        Box screen = layout.screen();
+        if (content.width() < LEAST_WIDTH && screen.width() > LEAST_WIDTH) {
+            layout.bars().stream()
+                    .filter(bar -> bar.box().height() >= screen.height() / 2)
+                    .max(Comparator.comparingDouble(bar -> bar.box().width()))
+                    .ifPresent(bar -> room(bar, fitting, content.width(), screen.width(), "width", "narrower"));
+        } else if (content.height() < LEAST_HEIGHT) {
+            layout.bars().stream()
+                    .filter(bar -> bar.box().width() >= screen.width() / 2)
+                    .max(Comparator.comparingDouble(bar -> bar.box().height()))
+                    .ifPresent(bar -> room(bar, fitting, content.height(), screen.height(), "height", "lower"));
         }
-        // The bar that takes most of it is the one to mend.
-        layout.bars().stream()
-                .max(Comparator.comparingDouble(bar -> isNarrow
-                        ? bar.box().height() < layout.screen().height() / 2
-                                ? 0
-                                : bar.box().width()
-                        : bar.box().width() < layout.screen().width() / 2
-                                ? 0
-                                : bar.box().height()))
-                .filter(bar -> told.add("content " + bar.fitted().id()))
-                .ifPresent(bar -> subject.tell(
-                        Code.LITTLE_ROOM,
-                        subject.bar(bar.fitted().id()),
-                        "On " + fitting.device().id() + ", the bars leave the content "
-                                + (int) (isNarrow ? content.width() : content.height()) + " dp of "
-                                + (int)
-                                        (isNarrow
-                                                ? layout.screen().width()
-                                                : layout.screen().height())
-                                + (isNarrow ? " in width." : " in height."),
-                        "Make the bar \"" + bar.fitted().id() + "\" " + (isNarrow ? "narrower" : "lower")
-                                + ", or let it open over the content."));
+    }
+
+    /** Tells of the bar that takes most of the room: it is the one to mend. */
+    private void room(Layout.Bar bar, Fitting fitting, double left, double whole, String way, String smaller) {
+        String id = bar.fitted().id();
+        if (told.add("content " + id)) {
+            subject.tell(
+                    Code.LITTLE_ROOM,
+                    subject.bar(id),
+                    "On " + fitting.device().id() + ", the bars leave the content only " + (int) left + " of "
+                            + (int) whole + " dp in " + way + ".",
+                    "Make the bar \"" + id + "\" " + smaller + ", or let it open over the content.");
+        }
     }
 }

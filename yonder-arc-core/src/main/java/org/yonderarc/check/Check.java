@@ -41,7 +41,6 @@ public final class Check {
             DrawnRules::look,
             MotionRules::look,
             ContrastRules::look,
-            ContrastRules::drawn,
             StyleRules::targets,
             StyleRules::marks,
             EffectRules::styles,

@@ -44,7 +44,8 @@ final class CutTexts {
                         found.pointer,
                         "\"" + found.text + "\"" + (found.language.isEmpty() ? "" : " in " + found.language)
                                 + " is about "
-                                + (int) Math.ceil(found.over) + " dp wider than its room on " + found.device.id()
+                                + (int) Math.ceil(found.over) + " dp wider than the space it has on "
+                                + found.device.id()
                                 + ", and is cut off there.",
                         found.remedy));
     }

@@ -1,7 +1,9 @@
 package org.yonderarc.check;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,6 +18,8 @@ import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
+import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -25,6 +29,7 @@ import org.yonderarc.tree.Decimals;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.view.Layouter;
 import org.yonderarc.walk.State;
+import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
 
 /**
@@ -43,6 +48,7 @@ final class DrawnRules {
     private final Plan plan;
     private final Walk walk;
     private final TextMeasure measure = new PlainMeasure();
+    private final DrawnColours colours;
     private final CutTexts texts;
     private final BoxRules boxes;
 
@@ -50,6 +56,7 @@ final class DrawnRules {
         this.subject = subject;
         this.plan = subject.plan();
         this.walk = Walk.of(plan);
+        this.colours = new DrawnColours(subject, measure);
         this.texts = new CutTexts(subject, measure);
         this.boxes = new BoxRules(subject);
     }
@@ -65,15 +72,17 @@ final class DrawnRules {
         List<String> few = isLarge ? languages.subList(0, 1) : languages;
         State start = walk.start();
         widths(start);
-        Map<String, List<State>> titles = titles(start, few);
-        List<State> opened = DrawnStates.openings(walk).stream()
-                .filter(state -> !state.equals(start))
-                .toList();
-        Device.presets(plan).forEach(device -> fit(device, start, languages));
-        for (Device device : DrawnStates.devices(plan)) {
-            opened.forEach(state -> fit(device, state, few));
-            titles.forEach((language, states) -> states.forEach(state -> fit(device, state, List.of(language))));
+        for (Device device : Device.presets(plan)) {
+            Fitter.fit(walk, device, start, languages).forEach(fitting -> look(fitting, start));
         }
+        List<State> openings = openings(walk);
+        Map<String, List<State>> titles = titles(start, few);
+        for (Device device : devices(plan)) {
+            openings.forEach(state -> open(Fitter.fit(walk, device, state, few), state));
+            titles.forEach((language, states) -> states.forEach(state ->
+                    Fitter.fit(walk, device, state, List.of(language)).forEach(fitting -> look(fitting, state))));
+        }
+        colours.tell();
         texts.tell();
     }
 
@@ -141,16 +150,54 @@ final class DrawnRules {
         return measure.width(Fitter.title(plan, Place.of(screen.id()), state, language), Type.semibold(17));
     }
 
-    private void fit(Device device, State state, List<String> languages) {
-        for (Fitting fitting : Fitter.fit(walk, device, state, languages)) {
-            Layout layout = Layouter.layOut(fitting, measure);
-            layout.bars().forEach(bar -> {
-                texts.look(bar, fitting);
-                boxes.look(bar, state, layout, fitting);
-            });
-            if (state.open().isEmpty()) {
-                boxes.content(layout, fitting);
-            }
+    /** Colours are the same in every language. */
+    private void open(List<Fitting> fitted, State state) {
+        fitted.forEach(fitting -> look(fitting, state));
+        colours.look(fitted.get(0), state);
+    }
+
+    private void look(Fitting fitting, State state) {
+        Layout layout = Layouter.layOut(fitting, measure);
+        layout.bars().forEach(bar -> {
+            texts.look(bar, fitting);
+            boxes.look(bar, state, layout, fitting);
+        });
+        if (state.open().isEmpty()) {
+            boxes.content(layout, fitting);
         }
+    }
+
+    /** One device of each kind, the narrowest preset where there is one. */
+    private static List<Device> devices(Plan plan) {
+        var byKind = new HashMap<String, Device>();
+        Device.presets(plan).stream()
+                .sorted(Comparator.comparingDouble(Device::width))
+                .forEach(device -> byKind.putIfAbsent(DeviceKind.at(plan.kinds(), device.width()), device));
+        return plan.kinds().stream()
+                .map(kind -> byKind.getOrDefault(
+                        kind.id(), new Device("window", Math.max(320, kind.from()), 800, Insets.NONE)))
+                .toList();
+    }
+
+    /** The start, the start with every flag turned, as for somebody who is signed in, and the start with each menu open. */
+    private static List<State> openings(Walk walk) {
+        State start = walk.start();
+        var out = new LinkedHashSet<State>();
+        out.add(start);
+        Map<String, FactValue> turned = new HashMap<>();
+        start.facts().forEach((fact, value) -> {
+            if (value instanceof FactValue.Flag flag) {
+                turned.put(fact, new FactValue.Flag(!flag.on()));
+            }
+        });
+        if (!turned.isEmpty()) {
+            out.add(walk.step(start, new Step.TellAll(turned)).after());
+        }
+        walk.plan().bars().forEach(bar -> {
+            out.add(walk.step(start, new Step.Toggle(bar.id())).after());
+            out.add(walk.step(start, new Step.Toggle(Step.Toggle.overflow(bar.id())))
+                    .after());
+        });
+        return List.copyOf(out);
     }
 }

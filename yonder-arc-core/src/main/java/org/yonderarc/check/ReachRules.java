@@ -149,7 +149,7 @@ final class ReachRules {
         }
         subject.tell(
                 Code.START_GUARDED,
-                "/app/start",
+                plan.app().start().isPresent() ? "/app/start" : "/app",
                 "With the facts as they are at first, \"" + start.id() + "\" can't be shown, and nothing in its place.",
                 "Add \"otherwise: ...\" to \"" + at.id() + "\", with a screen that everybody may see.");
     }

@@ -12,7 +12,7 @@ import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Style;
 
 /**
- * Which style it is that colours something: that of the item, else that of its bar.
+ * Which style it is that colours something: that of the item, else that of its bar, else that of the theme.
  *
  * @param subject the plan
  * @param fitting where it is seen
@@ -31,7 +31,8 @@ record StyleUses(Subject subject, Fitting fitting) {
                         .filter(bar ->
                                 seen.item().isEmpty() || holds(bar, seen.item().get()))
                         .flatMap(bar -> ofBar(bar, seen.item().isEmpty() ? ItemState.DEFAULT : state).stream())
-                        .findFirst());
+                        .findFirst())
+                .or(() -> subject.plan().theme().style().flatMap(ref -> within(ref, "/theme/style", state)));
     }
 
     private static boolean holds(FittedBar bar, String item) {

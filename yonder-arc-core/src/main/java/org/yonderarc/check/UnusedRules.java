@@ -49,7 +49,7 @@ final class UnusedRules {
                         Code.UNUSED_MENU,
                         Subject.pointer("menus", menu.id()),
                         "No bar shows the menu \"" + menu.id() + "\".",
-                        "Show it with a bar: \"{ menu: " + menu.id() + ", form: ... }\", or remove it.");
+                        "Show it in a bar: \"{ menu: " + menu.id() + ", form: ... }\", or remove it.");
             }
         }
     }

@@ -134,14 +134,14 @@ public enum Code {
     LABEL_TOO_WIDE(WARNING, "A label that is cut off has to be guessed."),
     /** A text that is cut off has to be guessed. */
     TEXT_CUT(WARNING, "A text that is cut off has to be guessed."),
-    /** What is covered or outside of the window can't be read or touched. */
-    OVERLAP(WARNING, "What is covered or outside of the window can't be read or touched."),
+    /** What is covered or outside the window can't be read or touched. */
+    OVERLAP(WARNING, "What is covered or outside the window can't be read or touched."),
     /** People come for the content, not for the bars. */
     LITTLE_ROOM(WARNING, "People come for the content, not for the bars."),
-    /** What was to be at hand takes two taps. */
-    PUSHED_OUT(WARNING, "What was to be at hand takes two taps."),
-    /** In such a window people can't leave the screen on which they are. */
-    NO_NAVIGATION(WARNING, "In such a window people can't leave the screen on which they are."),
+    /** What is meant to be at hand takes two taps. */
+    PUSHED_OUT(WARNING, "What is meant to be at hand takes two taps."),
+    /** In such a window, people can't leave the screen they are on. */
+    NO_NAVIGATION(WARNING, "In such a window, people can't leave the screen they are on."),
     /** A word that can't be broken is cut off on narrow devices and in large text. */
     LONG_WORD(ADVICE, "A word that can't be broken is cut off on narrow devices and in large text."),
     /** Characters that can't be seen change how a text reads, and can deceive. */
@@ -150,8 +150,8 @@ public enum Code {
     EMPTY_TEXT(WARNING, "An empty text leaves a hole where people expect a word."),
     /** Part of the people would read another language here. */
     MISSING_LANGUAGE(WARNING, "Part of the people would read another language here."),
-    /** Part of the people may read another language here than everywhere else. */
-    ONE_LANGUAGE(ADVICE, "Part of the people may read another language here than everywhere else."),
+    /** Some people may read another language here than everywhere else. */
+    ONE_LANGUAGE(ADVICE, "Some people may read another language here than everywhere else."),
     /** It reads as if it did something, and it doesn't. */
     NO_EFFECT(WARNING, "It reads as if it did something, and it doesn't."),
     /** What people type can't be told to it, and nothing would be looked for. */
@@ -160,8 +160,8 @@ public enum Code {
     BADGE_TYPE(WARNING, "A cap has no effect on what isn't a number."),
     /** What nobody uses is a leftover, or something was forgotten. */
     UNUSED_FACT(ADVICE, "What nobody uses is a leftover, or something was forgotten."),
-    /** What stands in it is seen by nobody. */
-    UNUSED_MENU(WARNING, "What stands in it is seen by nobody."),
+    /** Nobody sees what is in it. */
+    UNUSED_MENU(WARNING, "Nobody sees what is in it."),
     /** What nobody refers to is a leftover, or a name is misspelt. */
     UNUSED_STYLE(ADVICE, "What nobody refers to is a leftover, or a name is misspelt."),
     /** A file that nothing uses is a leftover, or was forgotten. */

@@ -16,7 +16,7 @@ import org.yonderarc.plan.Tile;
  * usual for the form.
  *
  * @param style the style, with every size and the colours of every state but those that only shade others
- * @param said the colours at rest that the plan says itself: titles and buttons of a bar take them, and otherwise those of texts
+ * @param said the colours at rest that the style of the bar itself says: its title and buttons take them, and otherwise those of texts
  */
 public record Look(Style style, StateLook said) {
     /** A look of which the plan says nothing. */

@@ -52,7 +52,7 @@ public final class Looks {
         Style said = own.over(bar).over(theme);
         return new Look(
                 said.over(unfilled(said, usual.with(said.indicator().orElse(usual.mark())))),
-                said.states().getOrDefault(ItemState.DEFAULT, StateLook.NONE));
+                own.over(bar).states().getOrDefault(ItemState.DEFAULT, StateLook.NONE));
     }
 
     /** How a title, or the heading of a list, is set at a text scale. */

@@ -1,7 +1,6 @@
 package org.yonderarc.navigator;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -11,14 +10,11 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
-import org.yonderarc.finding.Suggestion;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
-import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
-import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.view.Fitter;
@@ -70,7 +66,7 @@ public final class Navigator implements Controls {
         this.ears = new Ears(Objects.requireNonNull(executor, "executor"), Objects.requireNonNull(trouble, "trouble"));
         this.walk = Walk.of(plan);
         this.state = walk.start();
-        this.seen = new Seen(walk, state, Optional.empty());
+        this.seen = new Seen(walk, state, Optional.empty(), language);
     }
 
     private static void uncaught(RuntimeException thrown) {
@@ -104,11 +100,17 @@ public final class Navigator implements Controls {
      * @param tag one of the plan's languages (BCP 47); empty for its first
      * @throws IllegalArgumentException if the plan has no texts in it
      */
-    public synchronized void language(String tag) {
-        if (!tag.isEmpty() && !walk.plan().app().languages().contains(tag)) {
-            throw new IllegalArgumentException("the plan has no texts in \"" + tag + "\"");
+    public void language(String tag) {
+        synchronized (this) {
+            if (!tag.isEmpty() && !walk.plan().app().languages().contains(tag)) {
+                throw new IllegalArgumentException("the plan has no texts in \"" + tag + "\"");
+            }
+            language = tag;
+            // Observers of the title see it in the new language.
+            seen = new Seen(walk, state, Optional.empty(), language);
+            ears.tell(seen);
         }
-        language = tag;
+        ears.drain();
     }
 
     /**
@@ -183,9 +185,18 @@ public final class Navigator implements Controls {
     }
 
     private Change takeFor(Step step, Optional<Consumer<Optional<String>>> result) {
+        return takeFor(step, result, now -> "");
+    }
+
+    /** The same, but for a state in which there is a reason not to; looked at and taken at once. */
+    private Change takeFor(Step step, Optional<Consumer<Optional<String>>> result, Function<State, String> unless) {
         Change change;
         List<Runnable> due = new ArrayList<>();
         synchronized (this) {
+            String reason = unless.apply(state);
+            if (!reason.isEmpty()) {
+                return new Change(step, state, state, List.of(), reason);
+            }
             change = walk.step(state, step);
             Gate.Answer answer = entrance.ask(walk, change);
             if (!Entrance.isFact(step)) {
@@ -222,24 +233,20 @@ public final class Navigator implements Controls {
 
     /** Opens a bar's menu, drawer or fan, if it isn't open; refused where nothing of it opens. */
     public Change openBar(String bar) {
-        return isOpen(bar) ? nothing(new Step.Toggle(bar), "It is open.") : toggleBar(bar);
+        return takeFor(new Step.Toggle(bar), Optional.empty(), now -> isOpen(now, bar) ? "It is open." : "");
     }
 
     /** Closes a bar's menu, drawer or fan, if it is open. */
     public Change closeBar(String bar) {
-        return isOpen(bar) ? take(new Step.Close()) : nothing(new Step.Close(), "It isn't open.");
+        return takeFor(new Step.Close(), Optional.empty(), now -> isOpen(now, bar) ? "" : "It isn't open.");
     }
 
-    private synchronized boolean isOpen(String bar) {
+    private static boolean isOpen(State state, String bar) {
         return state.open()
                 .map(Step.Toggle::new)
                 .map(Step.Toggle::owner)
                 .filter(bar::equals)
                 .isPresent();
-    }
-
-    private synchronized Change nothing(Step step, String reason) {
-        return new Change(step, state, state, List.of(), reason);
     }
 
     /** Sets who decides whether a step may be taken. */
@@ -307,7 +314,10 @@ public final class Navigator implements Controls {
         String announcement = changed ? title : change.refusal().orElse("");
         Optional<Passage> passage = cause == Moved.Cause.PLAN ? Optional.empty() : Passage.of(walk, change);
         seen = new Seen(
-                walk, state, Optional.of(new Moved(number, cause, change, from, to, title, passage, announcement)));
+                walk,
+                state,
+                Optional.of(new Moved(number, cause, change, from, to, title, passage, announcement)),
+                language);
         ears.tell(seen);
         return results.settled(change);
     }
@@ -400,34 +410,12 @@ public final class Navigator implements Controls {
 
     /** Observes the place that is shown. */
     public Subscription observePlace(Consumer<Place> listener) {
-        return watch(now -> Optional.of(now.walk().shown(now.state())), listener);
+        return watch(now -> Optional.of(now.place()), listener);
     }
 
     /** Observes the title of the place that is shown, its holes filled, in the language of announcements. */
     public Subscription observeTitle(Consumer<String> listener) {
-        return watch(
-                now -> Optional.of(
-                        Fitter.title(now.walk().plan(), now.walk().shown(now.state()), now.state(), languageNow())),
-                listener);
-    }
-
-    private synchronized String languageNow() {
-        return language;
-    }
-
-    /** An id that the plan doesn't have is a mistake that would otherwise be told nothing of for ever. */
-    private void require(String noun, String id, Collection<String> known, boolean isKnown) {
-        if (!isKnown) {
-            throw new IllegalArgumentException("there is no " + noun + " \"" + id + "\". "
-                    + Suggestion.sentence(id, known, "The plan has none like it."));
-        }
-    }
-
-    private void requireItem(String item) {
-        Plan now = plan();
-        List<String> known = now.items().map(Item::id).toList();
-        boolean anyRepeated = now.items().anyMatch(one -> one.each().isPresent());
-        require("item", item, known, anyRepeated || known.contains(item));
+        return watch(now -> Optional.of(now.title()), listener);
     }
 
     /**
@@ -436,8 +424,7 @@ public final class Navigator implements Controls {
      * @throws IllegalArgumentException if the plan has no such fact; where a later plan doesn't have it, nothing more is told
      */
     public Subscription observeFact(String fact, Consumer<FactValue> listener) {
-        Catalog<Fact> facts = plan().facts();
-        require("fact", fact, facts.ids(), facts.find(fact).isPresent());
+        Known.fact(plan(), fact);
         return watch(now -> Optional.ofNullable(now.state().facts().get(fact)), listener);
     }
 
@@ -452,7 +439,7 @@ public final class Navigator implements Controls {
      * @throws IllegalArgumentException if the plan has no such item
      */
     public Subscription observeItem(String item, Device device, Consumer<Optional<FittedItem>> listener) {
-        requireItem(item);
+        Known.item(plan(), item);
         return watch(now -> Optional.of(item(now, item, device)), listener);
     }
 
@@ -462,7 +449,7 @@ public final class Navigator implements Controls {
      * @throws IllegalArgumentException if the plan has no such item
      */
     public Subscription observeBadge(String item, Device device, Consumer<Optional<String>> listener) {
-        requireItem(item);
+        Known.item(plan(), item);
         return watch(now -> Optional.of(item(now, item, device).flatMap(FittedItem::badge)), listener);
     }
 

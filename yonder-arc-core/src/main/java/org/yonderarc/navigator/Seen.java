@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.plan.Place;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Walk;
@@ -14,12 +15,14 @@ final class Seen {
     private final Walk walk;
     private final State state;
     private final Optional<Moved> moved;
+    private final String language;
     private final Map<Device, Fitting> fittings = new ConcurrentHashMap<>();
 
-    Seen(Walk walk, State state, Optional<Moved> moved) {
+    Seen(Walk walk, State state, Optional<Moved> moved, String language) {
         this.walk = walk;
         this.state = state;
         this.moved = moved;
+        this.language = language;
     }
 
     Walk walk() {
@@ -33,6 +36,15 @@ final class Seen {
     /** The step; no value for the state that was there when an observer came. */
     Optional<Moved> moved() {
         return moved;
+    }
+
+    Place place() {
+        return walk.shown(state);
+    }
+
+    /** The title of the place that is shown, in the language of announcements. */
+    String title() {
+        return Fitter.title(walk.plan(), place(), state, language);
     }
 
     Fitting on(Device device) {

@@ -54,15 +54,17 @@ public final class BarGround {
         }
     }
 
-    /** The ground of a drawer that lies beneath everything else, under the whole window. */
+    /** The ground of a drawer that lies beneath everything else, under the whole window; seen through, the background shows. */
     public static SceneNode beneath(FittedBar bar, Box window, Theme theme, Scheme scheme) {
-        List<Fill.Shade> shades = bar.look()
-                .ground()
-                .fill()
-                .map(own -> own.in(theme, scheme))
-                .orElseGet(() -> List.of(new Fill.Shade(0, theme.colour(scheme, Role.SURFACE))));
-        double angle = bar.look().ground().fill().map(Fill::angle).orElse(Fill.USUAL_ANGLE);
-        return filled("beneath", window, 0, shades, angle);
+        Ground said = bar.look().ground();
+        Colour below = theme.colour(scheme, Role.BACKGROUND);
+        List<Fill.Shade> shades = shades(said, Role.SURFACE, said.opacity().orElse(1.0), theme, scheme).stream()
+                .map(shade -> new Fill.Shade(
+                        shade.at(),
+                        below.mixedWith(
+                                shade.colour().withAlpha(1), shade.colour().alpha())))
+                .toList();
+        return filled("beneath", window, 0, shades, said.fill().map(Fill::angle).orElse(Fill.USUAL_ANGLE));
     }
 
     /** The colour that a bar has on the whole. */
@@ -118,10 +120,13 @@ public final class BarGround {
     private List<Fill.Shade> shades() {
         // What opens in place of the content hides it, however clear the bars are.
         double share = isPlace ? 1 : said.opacity().orElse(1.0);
+        return shades(said, ground.fill().orElseThrow(), share, theme, palette.scheme());
+    }
+
+    private static List<Fill.Shade> shades(Ground said, Role usual, double share, Theme theme, Scheme scheme) {
         List<Fill.Shade> shades = said.fill()
-                .map(own -> own.in(theme, palette.scheme()))
-                .orElseGet(() -> List.of(new Fill.Shade(
-                        0, theme.colour(palette.scheme(), ground.fill().orElseThrow()))));
+                .map(own -> own.in(theme, scheme))
+                .orElseGet(() -> List.of(new Fill.Shade(0, theme.colour(scheme, usual))));
         return share == 1
                 ? shades
                 : shades.stream()

@@ -17,25 +17,34 @@ final class Addresses {
      */
     static List<String> paths(String address) {
         String path = path(address);
-        int colon = address.indexOf(':');
-        int host = colon < 0 ? -1 : address.indexOf("//", colon);
-        boolean isWeb =
-                colon > 0 && WEB.contains(address.substring(0, colon).strip().toLowerCase(Locale.ROOT));
-        if (isWeb || host != colon + 1 || colon <= 0) {
+        String text = address.strip();
+        int colon = scheme(text);
+        boolean isWeb = colon > 0 && WEB.contains(text.substring(0, colon).toLowerCase(Locale.ROOT));
+        if (colon < 0 || isWeb || !text.startsWith("//", colon + 1)) {
             return List.of(path);
         }
-        String whole = path(address.substring(0, colon) + ":/" + address.substring(host + 2));
+        String whole = path("/" + text.substring(colon + 3));
         return whole.equals(path) ? List.of(path) : List.of(whole, path);
+    }
+
+    /** Where the scheme of an address ends (RFC 3986, section 3.1); -1 where it has none. */
+    private static int scheme(String address) {
+        int colon = address.indexOf(':');
+        boolean isScheme = colon > 0
+                && isLetter(address.charAt(0))
+                && address.chars()
+                        .limit(colon)
+                        .allMatch(c -> isLetter(c) || c >= '0' && c <= '9' || "+-.".indexOf(c) >= 0);
+        return isScheme ? colon : -1;
+    }
+
+    private static boolean isLetter(int c) {
+        return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z';
     }
 
     private static String path(String address) {
         String rest = address.strip();
-        int colon = rest.indexOf(':');
-        int slash = rest.indexOf('/');
-        boolean hasScheme = colon > 0 && (slash < 0 || colon < slash);
-        if (hasScheme) {
-            rest = rest.substring(colon + 1);
-        }
+        rest = rest.substring(scheme(rest) + 1);
         if (rest.startsWith("//")) {
             int end = 2;
             while (end < rest.length() && "/?#".indexOf(rest.charAt(end)) < 0) {

@@ -391,15 +391,26 @@ class LayoutInvariantsTest {
         if (title.anchor() == TextLine.Anchor.MIDDLE) {
             assertEquals(bar.box().centerX(), title.box().centerX(), 1e-9, "centred on the bar: " + context);
         } else {
-            // What would be cut off in the middle begins beside the button.
-            double middle = bar.box().centerX();
-            double free = bar.apart().stream()
-                    .map(Layout.Slot::target)
-                    .mapToDouble(target -> Math.abs(target.centerX() - middle))
-                    .min()
-                    .orElse(bar.box().width() / 2);
+            // What would be cut off in the middle begins beside the button: the wider side counts for both.
+            Box box = bar.box();
+            double start = bar.buttons().stream()
+                    .filter(button -> !button.fitted().atEnd())
+                    .mapToDouble(button -> button.target().right() - box.x())
+                    .max()
+                    .orElse(0);
+            double end = Stream.concat(
+                            bar.apart().stream().map(Layout.Slot::target),
+                            bar.buttons().stream()
+                                    .filter(button -> button.fitted().atEnd())
+                                    .map(Layout.Button::target))
+                    .mapToDouble(target -> box.right() - target.x())
+                    .max()
+                    .orElse(0);
             double whole = new PlainMeasure().width(bar.fitted().title(), title.type());
-            assertTrue(whole > 2 * (free - 96), "there is room in the middle: " + context);
+            assertTrue(
+                    whole > box.width() - 2 * Math.max(start, end) - 2 * 64,
+                    "there is room in the middle: " + whole + " of " + box.width() + ", " + start + ", " + end + ": "
+                            + context);
         }
         assertEquals(bar.box().bottom(), layout.content().y(), context);
         bar.buttons()

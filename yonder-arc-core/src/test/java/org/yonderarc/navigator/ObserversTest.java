@@ -57,6 +57,22 @@ class ObserversTest {
     }
 
     @Test
+    void titlesFollowTheLanguage() {
+        Plan plan = PlanBuilder.app("Loam")
+                .languages("en", "de")
+                .start("beds")
+                .screen("beds", screen -> screen.title(Map.of("en", "Beds", "de", "Beete")))
+                .build();
+        var spoken = new Navigator(plan, Runnable::run);
+        var titles = new ArrayList<String>();
+        spoken.observeTitle(titles::add);
+        spoken.language("de");
+        spoken.language("de");
+        spoken.language("");
+        assertEquals(List.of("Beds", "Beete", "Beds"), titles);
+    }
+
+    @Test
     void whatThePlanDoesNotHaveIsNotObserved() {
         Consumer<Object> nobody = value -> {};
         for (var attempt : List.<Runnable>of(
@@ -108,6 +124,9 @@ class ObserversTest {
         "https://tools/beds/3, bed?bed=3",
         "/beds/3, bed?bed=3",
         "beds/3, bed?bed=3",
+        "' loam://beds/3 ', bed?bed=3",
+        "/beds/3?from=loam://tools, bed?bed=3",
+        "beds/3?from=loam://tools, bed?bed=3",
     })
     void addressesLeadThere(String address, String place) {
         assertTrue(navigator.follow(address).refusal().isEmpty(), address);

@@ -103,6 +103,13 @@ class BoundsTest {
         String told = assertThrows(PlanException.class, builder::build).getMessage();
         assertTrue(told.contains("no-way-round at /screens/home/needs"), told);
         assertTrue(told.contains("start-guarded at /app/start"), told);
+        String unsaid = assertThrows(PlanException.class, () -> PlanBuilder.app("Brinelight")
+                        .fact("in", false)
+                        .screen("home", screen -> screen.needsOnly("in"))
+                        .menu("main", menu -> menu.item("home"))
+                        .build())
+                .getMessage();
+        assertTrue(unsaid.contains("start-guarded at /app:"), unsaid);
     }
 
     private static Layout.Bar rail(String title, double textScale) {

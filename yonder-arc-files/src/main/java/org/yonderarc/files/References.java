@@ -1,7 +1,6 @@
 package org.yonderarc.files;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
@@ -67,8 +66,16 @@ final class References {
         }
         steps.add(
                 index < 0
-                        ? new Edit.Set(JsonPointer.parent(at) + "/" + copy.id(), like)
+                        ? new Edit.Set(JsonPointer.parent(at) + "/" + copy.id(), elsewhere(copy.id(), like))
                         : new Edit.Add(JsonPointer.parent(at), index + 1, hasId ? under(copy.id(), like) : like));
+    }
+
+    /** Two screens can't have one path: that of the new one begins with its id. */
+    private static Value elsewhere(String id, Value value) {
+        return value instanceof MapValue map
+                        && map.entry("path").map(MapValue.Entry::value).orElse(value) instanceof TextValue path
+                ? with(map, "path", "/" + id + path.text())
+                : value;
     }
 
     private static boolean isTaken(Things things, String thing) {
@@ -81,14 +88,15 @@ final class References {
     }
 
     private static Value under(String id, Value value) {
-        var all = new LinkedHashMap<String, Value>();
-        if (value instanceof TextValue screen) {
-            all.put("screen", screen);
-        } else if (value instanceof MapValue map) {
-            map.entries().forEach(entry -> all.put(entry.key(), entry.value()));
-        }
-        all.put("id", Trees.text(id));
-        return Trees.map(all);
+        Value like = value instanceof TextValue screen ? Trees.map("screen", screen) : value;
+        return like instanceof MapValue map ? with(map, "id", id) : like;
+    }
+
+    /** The map with a text under a key, which goes to its end. */
+    private static Value with(MapValue map, String key, String text) {
+        var rest =
+                map.entries().stream().filter(entry -> !entry.key().equals(key)).toList();
+        return Trees.with(new MapValue(map.spot(), rest), key, Trees.text(text));
     }
 
     /** A setting whose maps above it are there: those that are not become part of the value. */

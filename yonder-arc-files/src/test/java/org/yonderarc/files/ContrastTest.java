@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.check.IconNames;
@@ -56,6 +57,16 @@ class ContrastTest {
                     told("{ menu: main, form: " + form + ", style: { " + style + " } }, top", ""),
                     form);
         }
+    }
+
+    /** A style that the theme gives to everything is told where it stands. */
+    @Test
+    void theStyleOfTheThemeIsTold() {
+        assertEquals(
+                "/theme/style/default the light label",
+                told(
+                        "{ menu: main, form: bottom }, top ]\ntheme: { style: { default: { label: '#fafafa' } } }\naccepted: [",
+                        ""));
     }
 
     /** A button of words has no icon that could be told of; where its words are too faint, it is told as a label. */

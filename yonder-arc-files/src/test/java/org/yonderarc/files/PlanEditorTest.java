@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Severity;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
@@ -169,6 +170,29 @@ class PlanEditorTest {
         assertThrows(EditTrouble.class, () -> edited(plan, "section:/menus/main/2..1=Out there"));
     }
 
+    /** Two screens can't have one path, nor two items one id: the copy has its own. */
+    @Test
+    void aCopyHasAPathAndAnIdOfItsOwn() throws EditTrouble {
+        String plan =
+                """
+                yonder: 1
+                app: { name: Shore, start: tides }
+                screens:
+                  tides: Tides
+                  pool: { path: "/pools/{pool}", under: tides, title: Pool }
+                menus: { main: [ tides, { screen: tides, id: low, label: Low } ] }
+                """;
+        String copied = edited(plan, "copy:screen/pool=dock");
+        assertTrue(copied.contains("dock: { under: tides, title: Pool, path: \"/dock/pools/{pool}\" }"), copied);
+        String twice = edited(plan, "copy:item/low=high");
+        assertTrue(twice.contains("{ screen: tides, label: Low, id: high }"), twice);
+        assertEquals(
+                List.of(),
+                PlanFile.read(new SourceText("p.yaml", copied), IconNames.ANY).findings().stream()
+                        .filter(finding -> finding.severity() == Severity.ERROR)
+                        .toList());
+    }
+
     /** What is written short and takes no keys says so, and what stands in the way is told. */
     @ParameterizedTest
     @CsvSource(
@@ -205,6 +229,7 @@ class PlanEditorTest {
                 "icon:tides=droplet | `- tides\n    # to` | `- { screen: tides, icon: droplet }\n    # to`",
                 "icon:map=anchor | label: Map } | label: Map, icon: anchor }",
                 "copy:item/tides=low-tide | `- tides\n    # to` | `- tides\n    - { screen: tides, id: low-tide }\n    # to`",
+                "copy:item/map=pier | `- { screen: map, label: Map }   # here\n` | `- { screen: map, label: Map }   # here\n    - { screen: map, label: Map, id: pier }\n`",
                 "copy:screen/pool=dock | `  map: Map\n` | `  map: Map\n  dock: { under: tides }\n`",
                 "relink:map=pool | `{ screen: map, label: Map }` | `{ screen: pool, label: Map, id: map }`",
                 "remove:/bars/0/footer/0 | [ tides, rock ] | [ rock ]",

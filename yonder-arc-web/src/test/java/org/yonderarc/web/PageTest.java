@@ -165,7 +165,8 @@ class PageTest {
         assertTrue(browser.getCurrentUrl().endsWith("#/crew"), browser.getCurrentUrl());
         WebElement drafts = browser.findElement(By.name("drafts"));
         drafts.sendKeys(Keys.chord(Keys.CONTROL, "a"), "120");
-        assertEquals("Surveys, 99+", item("Surveys").getAccessibleName());
+        Chromium.waiting(browser)
+                .until(any -> item("Surveys").getAccessibleName().equals("Surveys, 99+"));
         browser.navigate().back();
         await("Tides");
         assertEquals("Surveys, 99+", item("Surveys").getAccessibleName(), "going back doesn't untell a fact");
