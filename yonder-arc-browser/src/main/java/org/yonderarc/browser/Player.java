@@ -13,6 +13,7 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Samples;
 import org.yonderarc.stage.Stage;
 import org.yonderarc.tree.Split;
 import org.yonderarc.walk.Change;
@@ -145,13 +146,14 @@ final class Player implements Stage.Host {
         return there.isPresent() ? "" : "This state is of another plan.";
     }
 
-    /** Follows an address of the app; gives why not, or nothing. */
-    String goTo(String address) {
-        Optional<Place> there = walk.placeAt(address);
-        if (there.isPresent()) {
-            take(new Step.Link(address));
+    /** Goes to a screen, with samples where it takes parameters; gives why not, or nothing. */
+    String goTo(String screen) {
+        Place place = Samples.filled(walk.plan(), Place.of(screen));
+        Optional<String> problem = walk.problem(place);
+        if (problem.isEmpty()) {
+            take(new Step.Link(walk.addressOf(place)));
         }
-        return there.isPresent() ? "" : Page.word("nothing", address);
+        return problem.orElse("");
     }
 
     /** Whether a condition holds now: "yes", "no", or why it can't be read. */
@@ -350,7 +352,9 @@ final class Player implements Stage.Host {
 
     private void settle(boolean tells) {
         title();
-        document.getElementById("address").setTextContent(walk.addressOf(walk.shown(state)));
+        HTMLElement address = document.getElementById("address");
+        address.setTextContent(walk.addressOf(walk.shown(state)));
+        address.setAttribute("data-place", walk.shown(state).text());
         shows.stream()
                 .map(show -> show.stage().announcement())
                 .filter(any -> !any.isEmpty())

@@ -1,7 +1,6 @@
 package org.yonderarc.browser;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.teavm.jso.browser.Window;
 import org.teavm.jso.dom.html.HTMLDocument;
@@ -9,7 +8,6 @@ import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.html.HTMLInputElement;
 import org.yonderarc.fit.Device;
 import org.yonderarc.plan.Ids;
-import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -94,12 +92,10 @@ final class Tools {
         facts.show(plan, player.state().facts());
         Page.keepFirst(get("screen-name"));
         for (Screen screen : plan.screens()) {
-            if (player.walk().problem(new Place(screen.id(), Map.of())).isEmpty()) {
-                HTMLElement option = document.createElement("option");
-                option.setAttribute("value", screen.id());
-                option.setTextContent(Ids.asTitle(screen.id()));
-                get("screen-name").appendChild(option);
-            }
+            HTMLElement option = document.createElement("option");
+            option.setAttribute("value", screen.id());
+            option.setTextContent(Ids.asTitle(screen.id()));
+            get("screen-name").appendChild(option);
         }
     }
 
@@ -118,7 +114,7 @@ final class Tools {
     private void jump() {
         String screen = value("screen-name");
         if (!screen.isEmpty()) {
-            player.take(new Step.Link(player.walk().addressOf(new Place(screen, Map.of()))));
+            player.goTo(screen);
             ((HTMLInputElement) get("screen-name")).setValue("");
         }
     }

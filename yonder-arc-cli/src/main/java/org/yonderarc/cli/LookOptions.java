@@ -13,6 +13,7 @@ import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Samples;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.sheet.Shot;
 import org.yonderarc.view.View;
@@ -161,7 +162,9 @@ final class LookOptions {
             state = walk.step(state, tell(walk.plan(), fact)).after();
         }
         try {
-            State at = screen.isEmpty() ? state : walk.arriveAt(state, Place.parse(screen.get()));
+            State at = screen.isEmpty()
+                    ? state
+                    : walk.arriveAt(state, Samples.filled(walk.plan(), Place.parse(screen.get())));
             at = fold.isEmpty() ? at : taken(walk, at, new Step.Fold(fold));
             return open.isEmpty() ? at : taken(walk, at, new Step.Toggle(open));
         } catch (IllegalArgumentException wrong) {

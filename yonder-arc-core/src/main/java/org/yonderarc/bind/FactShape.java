@@ -26,7 +26,7 @@ import org.yonderarc.tree.Value;
 /** A fact: its value alone, or a map with more about it. */
 final class FactShape {
     /** A text or a number, as a text. */
-    private static final Codec<String> SCALAR = new Codec<>() {
+    static final Codec<String> SCALAR = new Codec<>() {
         @Override
         public Optional<String> read(Value value, Context context) {
             return value instanceof NumberValue number && Double.isFinite(number.number())

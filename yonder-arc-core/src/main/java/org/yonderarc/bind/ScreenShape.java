@@ -39,8 +39,14 @@ final class ScreenShape {
 
     private static Shape<Parameter> parameter() {
         var shape = new Shape<Parameter>("parameter", "What a parameter of a path takes.");
-        var kind = shape.required("kind", Codecs.choice(Parameter.Kind.values()), Parameter::kind, "What it takes.");
-        return shape.shortForm(kind).makes(got -> new Parameter(got.id(), got.get(kind)));
+        var kind = shape.field(
+                "kind", Codecs.choice(Parameter.Kind.values()), Parameter::kind, Parameter.Kind.TEXT, "What it takes.");
+        var sample = shape.optional(
+                "sample",
+                FactShape.SCALAR,
+                Parameter::sample,
+                "What pictures, prototypes and the map give it where nothing else is said. Default: what a row or an item that leads there gives.");
+        return shape.shortForm(kind).makes(got -> new Parameter(got.id(), got.get(kind), got.get(sample)));
     }
 
     private static Shape<Wireframe> wireframe() {

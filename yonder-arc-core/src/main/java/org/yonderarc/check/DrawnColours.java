@@ -69,8 +69,9 @@ final class DrawnColours {
                 .styles
                 .forEach(style -> states.addAll(style.value().states().keySet()));
         if (!subject.mentioned().styles.isEmpty()) {
-            states.addAll(EnumSet.of(ItemState.DEFAULT, ItemState.SELECTED));
+            states.add(ItemState.SELECTED);
         }
+        states.add(ItemState.DEFAULT);
         states.remove(ItemState.DISABLED);
     }
 
@@ -98,9 +99,10 @@ final class DrawnColours {
         }
     }
 
-    /** Whether a style says anything of what stands in a bar. */
+    /** Whether the plan colours anything of what stands in a bar. */
     private boolean isStyled(FittedBar bar) {
         return bar.form().style().isPresent()
+                || StyleUses.headed(bar.form()).isPresent()
                 || subject.plan().theme().style().isPresent()
                 || bar.form().overflows().flatMap(Form.Overflow::style).isPresent()
                 || bar.standing() == FittedBar.Standing.OVERFLOW

@@ -21,8 +21,8 @@ import org.yonderarc.layout.Type;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
-import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Samples;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Words;
 import org.yonderarc.tree.Decimals;
@@ -128,8 +128,7 @@ final class DrawnRules {
     private Map<String, List<State>> titles(State start, List<String> languages) {
         var out = new LinkedHashMap<String, List<State>>();
         List<Screen> screens = plan.screens().stream()
-                .filter(screen -> screen.path().required().isEmpty())
-                .filter(screen -> walk.problem(Place.of(screen.id())).isEmpty())
+                .filter(screen -> walk.problem(Samples.of(plan, screen)).isEmpty())
                 .toList();
         for (String language : languages) {
             out.put(
@@ -139,7 +138,7 @@ final class DrawnRules {
                                     .filter(screen -> screen.under().isPresent() == isBelow)
                                     .max(Comparator.comparingDouble(screen -> width(screen, start, language)))
                                     .stream())
-                            .map(screen -> walk.arriveAt(start, Place.of(screen.id())))
+                            .map(screen -> walk.arriveAt(start, Samples.of(plan, screen)))
                             .filter(state -> !state.equals(start))
                             .toList());
         }
@@ -147,7 +146,7 @@ final class DrawnRules {
     }
 
     private double width(Screen screen, State state, String language) {
-        return measure.width(Fitter.title(plan, Place.of(screen.id()), state, language), Type.semibold(17));
+        return measure.width(Fitter.title(plan, Samples.of(plan, screen), state, language), Type.semibold(17));
     }
 
     /** Colours are the same in every language. */

@@ -86,6 +86,15 @@ final class LinkRules {
                                     + parameter.id() + "}.",
                             Suggestion.sentence(parameter.id(), names, "Remove it, or add it to the path."));
                 }
+                parameter
+                        .sample()
+                        .filter(sample -> !parameter.kind().takes(sample))
+                        .ifPresent(sample -> subject.tell(
+                                Code.BAD_PARAMETER,
+                                Subject.screen(screen, "parameters") + "/" + parameter.id() + "/sample",
+                                "{" + parameter.id() + "} of \"" + screen.id() + "\" takes "
+                                        + parameter.kind().words() + ", not \"" + sample + "\".",
+                                "Write a sample of that kind, or change the kind."));
             }
             String owner = owners.putIfAbsent(screen.path().shape(), screen.id());
             if (owner != null) {

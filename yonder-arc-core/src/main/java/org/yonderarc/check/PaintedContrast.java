@@ -17,6 +17,8 @@ import org.yonderarc.scene.SceneNode;
  * 1.4.3 and 1.4.11. Of a gradient, what counts is the colour that they stand out from least. What stands on a picture is left out.
  */
 final class PaintedContrast implements SceneNode.Visitor {
+    /** What the texts at the head of a drawer are called. */
+    static final String HEADER = "header";
     /** The least contrast of text. */
     private static final double LEAST_TEXT = RoleContrast.LEAST;
     /** The least contrast of large text and of icons. */
@@ -126,6 +128,8 @@ final class PaintedContrast implements SceneNode.Visitor {
             name = Optional.of("badge");
         } else if (node.part() == Part.Plain.TITLE) {
             name = Optional.of("title");
+        } else if (node.part() == Part.Plain.FACE) {
+            name = Optional.of(HEADER);
         }
         node.children().forEach(child -> child.accept(this));
         bar = outerBar;

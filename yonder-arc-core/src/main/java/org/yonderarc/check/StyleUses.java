@@ -7,6 +7,8 @@ import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Style;
@@ -20,6 +22,28 @@ import org.yonderarc.plan.Style;
 record StyleUses(Subject subject, Fitting fitting) {
     /** The pointer to the colours in a style; no value where they are the theme's. */
     Optional<String> cause(PaintedContrast.Seen seen, ItemState state) {
+        return header(seen).or(() -> colour(seen, state));
+    }
+
+    /** What stands at the head of a drawer stands on a background of its own. */
+    private Optional<String> header(PaintedContrast.Seen seen) {
+        if (!seen.what().equals(PaintedContrast.HEADER)) {
+            return Optional.empty();
+        }
+        return subject.plan().bars().stream()
+                .filter(bar -> form(bar).flatMap(StyleUses::headed).isPresent())
+                .findFirst()
+                .map(bar -> formAt(bar, subject.bar(bar.id())) + "/header/background");
+    }
+
+    /** The background at the head of a drawer. */
+    static Optional<Fill> headed(Form form) {
+        return form instanceof DrawerForm drawer
+                ? drawer.header().flatMap(DrawerForm.Header::background)
+                : Optional.empty();
+    }
+
+    private Optional<String> colour(PaintedContrast.Seen seen, ItemState state) {
         return seen.item()
                 .flatMap(id -> subject.items().stream()
                         .filter(placed -> placed.item().id().equals(id))
@@ -48,7 +72,7 @@ record StyleUses(Subject subject, Fitting fitting) {
                 return fitted.standing() == FittedBar.Standing.OVERFLOW
                         ? form(bar).flatMap(Form::overflows).flatMap(overflow -> overflow.style()
                                 .flatMap(ref -> within(ref, at + "/overflow/style", state)))
-                        : form(bar).flatMap(Form::style).flatMap(ref -> within(ref, styleOf(bar, at), state));
+                        : form(bar).flatMap(Form::style).flatMap(ref -> within(ref, formAt(bar, at) + "/style", state));
             }
         }
         return Optional.empty();
@@ -63,9 +87,9 @@ record StyleUses(Subject subject, Fitting fitting) {
         return bar.form(kind());
     }
 
-    private String styleOf(Bar bar, String at) {
+    private String formAt(Bar bar, String at) {
         boolean isOnly = bar.forms().size() == 1 && bar.forms().containsKey(Bar.ANY_KIND);
-        return (isOnly ? at : at + "/forms/" + (bar.forms().containsKey(kind()) ? kind() : Bar.ANY_KIND)) + "/style";
+        return isOnly ? at : at + "/forms/" + (bar.forms().containsKey(kind()) ? kind() : Bar.ANY_KIND);
     }
 
     private Optional<String> within(Style.Ref ref, String own, ItemState state) {

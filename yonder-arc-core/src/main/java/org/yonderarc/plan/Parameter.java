@@ -1,14 +1,16 @@
 package org.yonderarc.plan;
 
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * What a parameter of a screen's path takes.
  *
  * @param id its name in the path
  * @param kind what it takes
+ * @param sample what previews give it, where nothing else is said
  */
-public record Parameter(String id, Kind kind) implements Identified {
+public record Parameter(String id, Kind kind, Optional<String> sample) implements Identified {
     /** What a parameter takes. Its value stays a text, as it stands in an address. */
     public enum Kind {
         /** Any text. */
@@ -40,5 +42,6 @@ public record Parameter(String id, Kind kind) implements Identified {
     public Parameter {
         Ids.require(id, "parameter");
         Objects.requireNonNull(kind, "kind");
+        Objects.requireNonNull(sample, "sample");
     }
 }

@@ -154,10 +154,7 @@ public final class Axes {
     }
 
     private Axis screens(String name) {
-        List<String> plain = plan.screens().stream()
-                .filter(screen -> screen.path().required().isEmpty())
-                .map(Screen::id)
-                .toList();
+        List<String> plain = plan.screens().stream().map(Screen::id).toList();
         // A screen that takes parameters is named with them.
         List<String> places = only.stream().filter(value -> value.contains("?")).toList();
         Walk walk = Walk.of(plan);

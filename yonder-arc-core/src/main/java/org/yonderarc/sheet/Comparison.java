@@ -328,12 +328,7 @@ public record Comparison(Plan before, Plan after) {
         var rows = new ArrayList<List<Scene>>();
         var names = new ArrayList<String>();
         for (Screen screen : after.screens()) {
-            boolean plain = screen.path().required().isEmpty();
-            boolean both = before.screens()
-                    .find(screen.id())
-                    .filter(old -> old.path().required().isEmpty())
-                    .isPresent();
-            if (!plain || !both) {
+            if (before.screens().find(screen.id()).isEmpty()) {
                 continue;
             }
             Scene old = base.with(before).with(Place.of(screen.id())).scene(measure);

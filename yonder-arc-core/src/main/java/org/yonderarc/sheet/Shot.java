@@ -8,6 +8,7 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Samples;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -58,7 +59,7 @@ public record Shot(
             }
         }
         if (place.isPresent()) {
-            state = walk.arriveAt(state, place.get());
+            state = walk.arriveAt(state, Samples.filled(plan, place.get()));
         }
         for (Step step : steps) {
             if (!(step instanceof Step.Tell)) {

@@ -22,6 +22,7 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Row;
+import org.yonderarc.plan.Samples;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Target;
 import org.yonderarc.scene.Scene;
@@ -319,25 +320,7 @@ public final class NavigationMap {
         for (String fact : screen.needs().map(condition -> condition.facts()).orElse(Set.of())) {
             at = at.after(new Step.Tell(fact, new FactValue.Flag(true)));
         }
-        return at.with(plan.screens().stream()
-                .flatMap(any -> any.wireframe().rows().stream())
-                .map(Row::to)
-                .flatMap(Optional::stream)
-                .filter(place -> place.screen().equals(screen.id()))
-                .findFirst()
-                .orElseGet(() -> {
-                    var parameters = new LinkedHashMap<String, String>();
-                    screen.path()
-                            .required()
-                            .forEach(name -> parameters.put(
-                                    name,
-                                    switch (screen.kindOf(name)) {
-                                        case TEXT -> name;
-                                        case NUMBER -> "1";
-                                        case FLAG -> "true";
-                                    }));
-                    return new Place(screen.id(), parameters);
-                }));
+        return at.with(Samples.of(plan, screen));
     }
 
     private void centred(List<SceneNode> nodes, String key, String text, Type type, Box box, Colour colour) {

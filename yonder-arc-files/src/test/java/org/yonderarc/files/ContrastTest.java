@@ -34,6 +34,15 @@ class ContrastTest {
                         .toList());
     }
 
+    @Test
+    void theHeadOfADrawerStandsOnItsOwnBackground() {
+        String head = "{ menu: main, form: drawer, header: { title: Ana, background: %s } }, top";
+        assertEquals(
+                "/bars/0/header/background both header",
+                told(head.formatted("{ from: '#ffffff', to: '#202020' }"), ""));
+        assertEquals("", told(head.formatted("{ from: '#ffffff', to: '#e8e8e8' }"), ""));
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

@@ -88,7 +88,7 @@ final class Bench {
                 if (!after.source().text().equals(source.text())) {
                     store.save(editor);
                 }
-                return done(before, after, "", doubts, editor.renames());
+                return done(before, after, News.words(before, after, editor.renames()), doubts, editor.renames());
             } catch (EditTrouble trouble) {
                 return refused(trouble.getMessage(), List.of(), false);
             }
@@ -122,7 +122,12 @@ final class Bench {
                     store.redo();
                 }
                 PlanFile after = plan.materials().read(store.source());
-                return done(before, after, back ? "Taken back: " : "Made again: ", List.of(), between(before, after));
+                List<Edit.Rename> renames = between(before, after);
+                // What is taken back is told as it was made.
+                String said = back
+                        ? "Taken back: " + News.words(after, before, inverse(renames))
+                        : "Made again: " + News.words(before, after, renames);
+                return done(before, after, said, List.of(), renames);
             }
         });
     }
@@ -143,11 +148,12 @@ final class Bench {
         if (!forth.isEmpty()) {
             return forth;
         }
+        return inverse(renamings.get(path(to, from)).orElse(List.of()));
+    }
+
+    private static List<Edit.Rename> inverse(List<Edit.Rename> renames) {
         var back = new ArrayList<Edit.Rename>();
-        renamings
-                .get(path(to, from))
-                .orElse(List.of())
-                .forEach(rename -> back.add(0, new Edit.Rename(rename.noun(), rename.to(), rename.from())));
+        renames.forEach(rename -> back.add(0, new Edit.Rename(rename.noun(), rename.to(), rename.from())));
         return back;
     }
 
@@ -175,7 +181,7 @@ final class Bench {
     }
 
     private MapValue done(
-            PlanFile before, PlanFile after, String how, List<Finding> doubts, List<Edit.Rename> renames) {
+            PlanFile before, PlanFile after, String said, List<Finding> doubts, List<Edit.Rename> renames) {
         plan.accept(after, renames);
         if (!renames.isEmpty()) {
             renamings.put(path(before, after), renames);
@@ -189,7 +195,7 @@ final class Bench {
                 "digest",
                 plan.now().digest(),
                 "said",
-                how + News.words(before, after),
+                said,
                 "findings",
                 doubts.stream().map(Found::of).toList());
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.eclipse.jetty.util.Fields;
 
 /** What people take away: the same that the commands make, as a file to keep. */
@@ -37,6 +38,9 @@ final class Handout {
             "part",
             "scale",
             "touch");
+
+    /** The longest name of a file, in characters. */
+    private static final int LONGEST_NAME = 120;
 
     private final LivePlan plan;
     private final Commands commands;
@@ -70,14 +74,27 @@ final class Handout {
             if (!Files.exists(out)) {
                 throw new Site.Bad(409, trouble.isEmpty() ? "It could not be made." : trouble);
             }
-            String name = what.equals("page") || ending.equals("java")
-                    ? base + "." + ending
-                    : base + "-" + what + "." + ending;
-            return new Made(TYPES.get(ending), Optional.of(name), Files.readAllBytes(out));
+            return new Made(
+                    TYPES.get(ending), Optional.of(name(what, base, query) + "." + ending), Files.readAllBytes(out));
         } finally {
             Files.deleteIfExists(out);
             Files.deleteIfExists(folder);
         }
+    }
+
+    /** Different things have different names: what was asked for stands in them. */
+    private static String name(String what, String base, Fields query) {
+        if (what.equals("page") || base.equals("Places")) {
+            return base;
+        }
+        var name = new StringBuilder(base).append('-').append(what);
+        Stream.concat(
+                        query.getValuesOrEmpty("word").stream(),
+                        OPTIONS.stream().map(option -> Site.value(query, option)))
+                .map(value -> value.replaceAll("[^A-Za-z0-9.]+", "-").replaceAll("^-|-$", ""))
+                .filter(value -> !value.isEmpty())
+                .forEach(value -> name.append('-').append(value));
+        return name.substring(0, Math.min(name.length(), LONGEST_NAME));
     }
 
     private List<String> arguments(String what, Fields query, Path out) throws Site.Bad {

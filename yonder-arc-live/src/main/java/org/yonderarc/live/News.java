@@ -3,10 +3,16 @@ package org.yonderarc.live;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.yonderarc.files.Edit;
+import org.yonderarc.files.EditTrouble;
+import org.yonderarc.files.PlanEditor;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
+import org.yonderarc.plan.Plan;
 import org.yonderarc.sheet.Comparison;
 import org.yonderarc.tree.MapValue;
 
@@ -34,16 +40,38 @@ final class News {
                 .toList();
     }
 
-    static String words(PlanFile before, PlanFile after) {
-        if (before.plan().isEmpty() || after.plan().isEmpty()) {
+    /** What a change was, in a line; what is only called otherwise is said to be so. */
+    static String words(PlanFile before, PlanFile after, List<Edit.Rename> renames) {
+        Optional<Plan> then = renamed(before, renames);
+        if (then.isEmpty() || after.plan().isEmpty()) {
             return "the plan's text";
         }
-        List<String> all = new Comparison(before.plan().get(), after.plan().get())
-                .differences().stream().map(News::word).toList();
+        List<String> all = Stream.concat(
+                        renames.stream()
+                                .map(one ->
+                                        one.noun().word() + " \"" + one.from() + "\" is called \"" + one.to() + "\""),
+                        new Comparison(then.get(), after.plan().get())
+                                .differences().stream().map(News::word))
+                .toList();
         if (all.isEmpty()) {
             return "how the plan is written";
         }
         return all.size() == 1 ? all.get(0) : all.get(0) + ", and " + (all.size() - 1) + " more";
+    }
+
+    private static Optional<Plan> renamed(PlanFile file, List<Edit.Rename> renames) {
+        if (renames.isEmpty()) {
+            return file.plan();
+        }
+        try {
+            var editor = new PlanEditor(file.source());
+            for (Edit.Rename rename : renames) {
+                editor.apply(rename);
+            }
+            return Optional.of(editor.things().draft());
+        } catch (EditTrouble onlyOneOfSeveral) {
+            return file.plan();
+        }
     }
 
     /** What is said of a change; what came or went is said to have done so. */

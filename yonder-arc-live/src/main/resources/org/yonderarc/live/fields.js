@@ -13,7 +13,7 @@ let count = 0;
  */
 export function field(page, spec, value) {
   const {thing, key, node} = spec;
-  const put = (given, how) => page.act({do: 'put', thing, key, ...(given === undefined || given === '' ? {} : {value: given})}, how);
+  const put = given => page.act({do: 'put', thing, key, ...(given === undefined || given === '' ? {} : {value: given})}, {anyway: spec.unasked});
   const widget = spec.widget ?? kindOf(node, key);
   return widgets[widget](page, {...spec, put, label: spec.label ?? asLabel(key)}, value);
 }

@@ -17,9 +17,13 @@ export function forms(page, thing, value, fields) {
   const hasEach = Boolean(value.forms);
   const own = hasEach ? formOf(value, kind) : value;
   const pictures = el('div', {className: 'pictures', role: 'group', 'aria-label': `Form on ${kind}`});
-  const choose = form => page.act(hasEach || all.length > 1
-    ? {do: 'put', thing, key: `forms/${kind}`, value: form}
-    : {do: 'put', thing, key: 'form', value: form});
+  const choose = async form => {
+    const deed = hasEach || all.length > 1
+      ? {do: 'put', thing, key: `forms/${kind}`, value: form}
+      : {do: 'put', thing, key: 'form', value: form};
+    // What comes of it is looked at on a device of that kind.
+    if (await page.act(deed)) { page.device(kind); }
+  };
   const dark = page.dark?.() ? 'dark' : 'light';
   lateList(pictures, page.tell)(async () => {
     const answer = await server.get(`choices?bar=${encodeURIComponent(model.named(thing)[1])}&kind=${encodeURIComponent(kind)}&scheme=${dark}`);

@@ -6,8 +6,7 @@ export function handOver(page) {
   const body = sheet('Hand over');
   const told = el('p', {className: 'no', role: 'status'});
   const state = {device: byId('device-name').value || 'phone', scheme: byId('scheme').value || (page.dark() ? 'dark' : 'light')};
-  const place = byId('address').textContent;
-  const screen = placeOf(place);
+  const screen = byId('address').dataset.place;
   const bar = document.querySelector('.device nav') ? barShown(state.device) : '';
   const offer = (name, text, ...choices) => el('div', {className: 'offer'}, el('b', {}, name),
     el('span', {className: 'choices'}, choices.map(([label, query]) => {
@@ -38,12 +37,6 @@ async function keep(link, told) {
   el('a', {href: address, download: name}).click();
   setTimeout(() => URL.revokeObjectURL(address), 10000);
   told.textContent = `${name} is made.`;
-}
-
-/** The place at an address, as the commands name it; empty for one with parameters in its path. */
-function placeOf(address) {
-  const found = Object.entries(model.whole().screens ?? {}).find(([id, screen]) => (screen?.path ?? '/' + id).replace(/\{\?.*\}/, '') === address.split('?')[0]);
-  return found ? found[0] : '';
 }
 
 function barShown(device) {

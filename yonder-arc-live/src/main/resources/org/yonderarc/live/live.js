@@ -24,22 +24,17 @@ const panel = new Panel(byId('panel'), page);
 let shown = -1;
 let wanted = 0;
 let run = 0;
-let isLoading = false;
+let fetching;
+let showing;
 
-/** Chooses a thing everywhere. A screen that is chosen in the outline is shown by the app, where that needs no more to be known. */
+/** Chooses a thing everywhere. A screen that is chosen in the outline is shown by the app. */
 function choose(thing, how = {}) {
   const [word, id] = model.named(thing);
-  if (word === 'screen' && how.from === 'outline' && thing !== page.chosen) { goTo(id); }
+  if (word === 'screen' && how.from === 'outline' && thing !== page.chosen) { window.yonderApp?.go(id); }
   page.chosen = thing;
   outline.choose(thing, how);
   canvas.choose(thing);
   panel.show(thing);
-}
-
-/** Has the app show a screen; one that needs parameters stays where it is. */
-function goTo(id) {
-  const path = (model.whole().screens?.[id]?.path ?? '/' + id).replace(/\{\?[^}]*\}$/, '');
-  if (!path.includes('{')) { window.yonderApp?.go(path); }
 }
 
 /** Moves a line by one place; past the end of a section it goes on outside of it. */
@@ -73,15 +68,30 @@ function tell(text, isBad = false) {
   told.classList.toggle('bad', isBad);
 }
 
+/** What the server is being asked for. */
+const asked = new Set();
+
 /** Asks the server for a change, and shows what came of it. Gives whether it was made. */
 async function act(deeds, how = {}) {
+  // Pressed twice, it is meant once.
+  const what = JSON.stringify(deeds) + Boolean(how.anyway);
+  if (asked.has(what)) { return false; }
+  asked.add(what);
+  try {
+    return await asking(deeds, how);
+  } finally {
+    asked.delete(what);
+  }
+}
+
+async function asking(deeds, how) {
   try {
     // What the panel shows is what is meant, also where somebody has written elsewhere meanwhile.
     const answer = await server.edit(Array.isArray(deeds) ? deeds : [deeds], {anyway: how.anyway, base: panel.base});
     if (answer.ok) {
-      byId('note').hidden = true;
       await load(answer.revision);
-      tell(answer.said ? answer.said.charAt(0).toUpperCase() + answer.said.slice(1) : 'Saved');
+      const doubt = how.anyway && answer.findings[0] ? `. ${answer.findings[0].message}` : '';
+      tell((answer.said ? answer.said.charAt(0).toUpperCase() + answer.said.slice(1) : 'Saved') + doubt);
       if (how.then) { choose(how.then, {focus: byId('outline').contains(document.activeElement)}); }
       return true;
     }
@@ -174,24 +184,24 @@ function findings() {
   body.append(el('ul', {className: 'findings'}, page.now.findings.map(one => finding(one))));
 }
 
-/** Fetches the plan as it is now, and shows it. */
+/** Fetches the plan as it is now, and shows it; done when it is shown, whoever asked first. */
 async function load(revision = 0) {
   wanted = Math.max(wanted, revision);
-  if (isLoading) { return; }
-  isLoading = true;
-  try {
-    do {
-      page.now = await server.get('now?since=' + shown);
-      if (page.now.run !== run) { run = page.now.run; shown = -1; wanted = 0; }
-    } while (page.now.revision < wanted);
-  } finally {
-    isLoading = false;
-  }
-  server.seen(page.now.digest);
+  fetching ??= fetchNow().finally(() => { fetching = undefined; });
+  await fetching;
   if (page.now.revision !== shown) {
     shown = page.now.revision;
-    await refresh();
+    showing = refresh();
   }
+  await showing;
+}
+
+async function fetchNow() {
+  do {
+    page.now = await server.get('now?since=' + shown);
+    if (page.now.run !== run) { run = page.now.run; shown = -1; wanted = 0; }
+  } while (page.now.revision < wanted);
+  server.seen(page.now.digest);
 }
 
 /** Shows the plan as the server told it: the app first, what stands around it when that is painted. */
@@ -205,6 +215,9 @@ async function refresh() {
   byId('undo').title = writtenElsewhere() ? `Undo what another program wrote at ${writtenElsewhere()}` : 'Undo (Ctrl+Z)';
   byId('redo').disabled = !now.redo;
   trouble(now);
+  // What was wrong was so of the plan before.
+  byId('note').hidden = true;
+  if (byId('told').classList.contains('bad')) { tell(''); }
   page.isTried = false;
   swap(now);
   await new Promise(done => document.hidden ? done() : requestAnimationFrame(() => setTimeout(done)));
@@ -369,8 +382,10 @@ function wire() {
     }
   });
   document.addEventListener('keydown', event => {
-    const typing = event.target.closest?.('input, textarea, select');
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !typing) {
+    // What isn't saved yet the field itself takes back.
+    const field = event.target.closest?.('input:not([type=checkbox]), textarea');
+    const isWriting = field && field.value !== field.defaultValue;
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !isWriting && !byId('sheet').open) {
       event.preventDefault();
       turn(!event.shiftKey);
     }

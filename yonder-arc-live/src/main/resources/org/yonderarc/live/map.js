@@ -3,6 +3,7 @@ import {el, byId, icon} from './dom.js';
 import * as model from './model.js';
 import {newScreen} from './outline.js';
 import {field} from './fields.js';
+import {GUARD} from './panel.js';
 
 let guarded = '';
 
@@ -47,7 +48,7 @@ function guard(page) {
   const thing = 'screen:' + guarded;
   const acts = {...page, act: async (deeds, how) => { if (await page.act(deeds, how)) { again(page); } }};
   const side = el('div', {className: 'guard'}, el('h3', {}, 'Guard'), choice,
-    ['needs', 'otherwise'].map(key => field(acts, {page: acts, thing, key, node: model.shape('screen', key)}, model.valueOf(thing)?.[key])));
+    GUARD.map(key => field(acts, {page: acts, thing, key, unasked: true, node: model.shape('screen', key)}, model.valueOf(thing)?.[key])));
   return side;
 }
 

@@ -264,7 +264,7 @@ export function askName(title, word, taken, made, given) {
 export function newScreen(page, then, otherwise) {
   askName('Another screen', 'Its title', Object.keys(model.whole().screens ?? {}), async (title, id) => {
     const isUsual = title === id.replaceAll('-', ' ').replace(/^./, first => first.toUpperCase());
-    const made = await page.act({do: 'add', to: 'screens', key: id, value: isUsual ? {} : {title}}, {anyway: true, then: then ? undefined : 'screen:' + id});
-    if (made) { then?.(id); }
+    const made = await page.act({do: 'add', to: 'screens', key: id, value: isUsual ? {} : {title}}, {anyway: true});
+    if (made && then) { then(id); } else if (made) { page.choose('screen:' + id, {from: 'outline'}); }
   }, otherwise);
 }

@@ -20,6 +20,10 @@ const FIRST = {
 /** The rest of the keys; groups of keys remember by themselves whether they are open. */
 const MORE = ':scope > details:not(.group-of)';
 
+/** Two keys that make sense together only: nobody is asked between the first and the second. */
+export const GUARD = ['needs', 'otherwise'];
+const unasked = Object.fromEntries(GUARD.map(key => [key, {unasked: true}]));
+
 /** What a row says, in the order of its line. */
 const ROW = ['title', 'note', 'value', 'to', 'when'];
 
@@ -92,7 +96,10 @@ export class Panel {
 
   /** Removes a thing; what goes with it is told before. */
   async remove(thing, list) {
-    const answer = await this.page.attempt({do: 'drop', thing});
+    // Pressed twice, it is asked once.
+    if (this.isRemoving === thing) { return; }
+    this.isRemoving = thing;
+    const answer = await this.page.attempt({do: 'drop', thing}).finally(() => { this.isRemoving = undefined; });
     const others = (answer.differences ?? []).slice(1);
     const go = () => this.page.act({do: 'drop', thing}, {then: list ?? 'app', anyway: true});
     if (answer.ok && (others.length || answer.findings.length)) {
@@ -198,7 +205,7 @@ export class Panel {
       this.fields(thing, value, 'screen', ['title', 'icon'], {title: {placeholder: model.title(thing), inherited: model.inEach(model.title(thing))}}),
       this.renaming(thing),
       this.fields(thing, value, 'screen', ['path'], {path: {placeholder: '/' + id}}),
-      this.fields(thing, value, 'screen', ['under', 'needs', 'otherwise', 'transition']),
+      this.fields(thing, value, 'screen', ['under', ...GUARD, 'transition'], unasked),
       el('h3', {}, 'Sample content'),
       this.content(thing, id),
       this.more(thing, value, 'screen', 'screen')
@@ -289,15 +296,15 @@ export class Panel {
     const whole = model.whole().facts[model.named(thing)[1]];
     const isShort = typeof whole !== 'object' || Array.isArray(whole);
     const spec = {thing: 'plan', key: isShort ? `facts/${model.named(thing)[1]}` : `facts/${model.named(thing)[1]}/value`, label: 'At first', required: true, node: {...node, description: meaning}};
-    const kind = el('select', {'aria-label': 'Kind of value', onchange: () => this.page.act({do: 'put', thing: 'plan', key: spec.key,
-      value: {number: 0, boolean: false, string: 'text'}[kind.value]})},
+    // A fact always has a value: the empty one of its kind, where nothing is written.
+    const empty = {number: 0, boolean: false, string: '', object: []};
+    const kind = el('select', {'aria-label': 'Kind of value', onchange: () => this.page.act({do: 'put', thing: 'plan', key: spec.key, value: empty[kind.value]})},
       [['number', 'A number'], ['boolean', 'Yes or no'], ['string', 'A text'], ['object', 'A list']].map(([id, text]) => el('option', {value: id}, text)));
     kind.value = typeof now;
     return [
       el('div', {className: 'field'}, el('div', {className: 'head'}, el('span', {className: 'title'}, 'Kind'), kind)),
-      typeof now === 'boolean'
-        ? field({...this.page, act: deed => this.page.act({...deed, value: deed.value ?? false})}, spec, now)
-        : field(this.page, {...spec, widget: typeof now === 'object' ? 'json' : undefined}, now),
+      field({...this.page, act: deed => this.page.act({...deed, value: deed.value ?? empty[typeof now]})},
+        {...spec, widget: typeof now === 'object' ? 'json' : undefined}, now),
       this.fields(thing, value, 'fact', ['saved']),
       this.renaming(thing)
     ].flat();

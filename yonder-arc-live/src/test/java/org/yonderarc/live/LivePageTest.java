@@ -469,14 +469,14 @@ class LivePageTest {
         browser.switchTo().newWindow(WindowType.WINDOW);
         String second = browser.getWindowHandle();
         page.open(served);
-        browser.executeScript("window.yonderApp.go('/map')");
+        browser.executeScript("window.yonderApp.go('map')");
         page.waitUntil(() -> page.find("#address").getAttribute("textContent").equals("/map"));
         browser.switchTo().window(first);
         assertEquals("/tides", page.find("#address").getAttribute("textContent"));
         page.click("#follow");
         browser.switchTo().window(second);
         page.click("#follow");
-        browser.executeScript("window.yonderApp.go('/crew')");
+        browser.executeScript("window.yonderApp.go('crew')");
         browser.switchTo().window(first);
         page.waitUntil(() -> page.find("#address").getAttribute("textContent").equals("/crew"));
         // What one changes the other shows.
@@ -582,16 +582,16 @@ class LivePageTest {
     /** Whoever stands on a screen that is called otherwise still does, also when that is taken back. */
     @Test
     void aRenamingKeepsThePlace() {
-        browser.executeScript("window.yonderApp.go('/crew')");
-        browser.executeScript("window.yonderApp.go('/tides')");
-        browser.executeScript("window.yonderApp.go('/pool')");
+        browser.executeScript("window.yonderApp.go('crew')");
+        browser.executeScript("window.yonderApp.go('tides')");
+        browser.executeScript("window.yonderApp.go('pool')");
         page.choose("screen:pool");
         page.write("id", "basin");
         page.saved("basin: { under: tides, icon: droplet, title: Pool }");
         page.settle();
         assertEquals("/basin", page.find("#address").getAttribute("textContent"));
         page.choose("screen:tides");
-        browser.executeScript("window.yonderApp.go('/basin')");
+        browser.executeScript("window.yonderApp.go('basin')");
         page.write("id", "today");
         page.saved("start: today");
         page.settle();

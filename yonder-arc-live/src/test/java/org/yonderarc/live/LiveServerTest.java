@@ -460,7 +460,7 @@ class LiveServerTest {
         assertEquals(
                 "image/svg+xml", answer.headers().firstValue("Content-Type").orElseThrow());
         assertTrue(
-                answer.headers().firstValue("Content-Disposition").orElseThrow().contains("shore-draw.svg"));
+                answer.headers().firstValue("Content-Disposition").orElseThrow().contains("shore-draw-phone-dark.svg"));
         assertEquals(
                 List.of("draw", served.file.toString(), "--device=phone", "--scheme=dark"),
                 asked.get(0).subList(0, 4));

@@ -1,10 +1,8 @@
 package org.yonderarc.web;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.yonderarc.draw.FontMeasure;
 import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.NavigationMap;
@@ -16,7 +14,7 @@ import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.Row;
+import org.yonderarc.plan.Samples;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -52,25 +50,11 @@ final class PageMap {
                 .replaceFirst("role=\"img\" aria-labelledby=\"title\"", "aria-hidden=\"true\"")
                 .replaceFirst("<title[^>]*>[^<]*</title>\n?", "");
         String links = plan.screens().stream()
-                .flatMap(
-                        screen -> place(screen)
-                                .flatMap(place -> box(scene, screen).map(box -> link(scene, screen, place, box)))
-                                .stream())
+                .filter(screen -> walk.problem(Samples.of(plan, screen)).isEmpty())
+                .flatMap(screen ->
+                        box(scene, screen).map(box -> link(scene, screen, Samples.of(plan, screen), box)).stream())
                 .collect(Collectors.joining());
         return quiet + links;
-    }
-
-    /** Where a link to a screen leads: to it, or to the first place of it that a row names. */
-    private Optional<Place> place(Screen screen) {
-        return Stream.concat(
-                        Stream.of(new Place(screen.id(), Map.of())),
-                        plan.screens().stream()
-                                .flatMap(any -> any.wireframe().rows().stream())
-                                .map(Row::to)
-                                .flatMap(Optional::stream)
-                                .filter(place -> place.screen().equals(screen.id())))
-                .filter(place -> walk.problem(place).isEmpty())
-                .findFirst();
     }
 
     private static Optional<Box> box(Scene scene, Screen screen) {
