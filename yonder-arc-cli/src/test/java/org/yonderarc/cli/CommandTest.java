@@ -347,7 +347,7 @@ class CommandTest {
                 "draw P -o D/no/a.png          | Make the folder first",
                 "draw P -o /proc/a.png         | the file can't be written",
                 "draw P -o D/a.svg --screen survys | There is no screen \"survys\". Did you mean \"surveys\"",
-                "draw P -o D/a.svg --screen survey | \"survey\" needs the parameter {survey}",
+                "draw P -o D/a.svg --screen survey?depth=2 | \"survey\" has no parameter {depth}",
                 "draw P -o D/a.svg --screen a?b    | \"b\" is not name=value",
                 "draw P -o D/a.svg --device phon   | there is no device \"phon\". Did you mean \"phone\"",
                 "draw P -o D/a.svg --scheme drak   | there is no scheme \"drak\". Did you mean \"dark\"",

@@ -288,27 +288,32 @@ final class MenuShape {
                 item -> item.each().map(Item.Each::most).orElse(MOST_EACH),
                 MOST_EACH,
                 "Of how many entries of the list at most there are items.");
-        return shape.shortForm(target.screen()).mayMake(got -> target.of(got)
-                .map(to -> new Item(
-                        got.get(id).orElseGet(() -> defaultId(to, got.get(label))),
-                        to,
-                        got.get(label),
-                        got.get(shortLabel),
-                        got.get(spoken),
-                        got.get(note),
-                        got.get(value),
-                        got.get(icon),
-                        got.get(selectedIcon),
-                        got.get(badge),
-                        got.get(tag),
-                        got.get(when),
-                        got.get(enabled),
-                        got.get(transition),
-                        got.get(slot),
-                        visibility.apply(got),
-                        got.get(style),
-                        got.get(each).map(fact -> new Item.Each(fact, got.get(most))),
-                        Optional.empty())));
+        return shape.shortForm(target.screen()).mayMake(got -> {
+            if (!got.has(each)) {
+                got.idle(most, "the item is not made of a list by \"each\"");
+            }
+            return target.of(got)
+                    .map(to -> new Item(
+                            got.get(id).orElseGet(() -> defaultId(to, got.get(label))),
+                            to,
+                            got.get(label),
+                            got.get(shortLabel),
+                            got.get(spoken),
+                            got.get(note),
+                            got.get(value),
+                            got.get(icon),
+                            got.get(selectedIcon),
+                            got.get(badge),
+                            got.get(tag),
+                            got.get(when),
+                            got.get(enabled),
+                            got.get(transition),
+                            got.get(slot),
+                            visibility.apply(got),
+                            got.get(style),
+                            got.get(each).map(fact -> new Item.Each(fact, got.get(most))),
+                            Optional.empty()));
+        });
     }
 
     /** The id of an item that gives none. */

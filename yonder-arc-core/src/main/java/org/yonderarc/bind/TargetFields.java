@@ -80,6 +80,12 @@ final class TargetFields {
             refuse(targets, got);
             return Optional.empty();
         }
+        if (!got.has(screen)) {
+            got.idle(goes, "the item leads to no screen");
+        }
+        if (!got.has(web)) {
+            got.idle(opens, "the item leads to no web address");
+        }
         if (got.has(screen)) {
             return Optional.of(new Target.ToScreen(got.get(screen).orElseThrow(), got.get(goes)));
         }

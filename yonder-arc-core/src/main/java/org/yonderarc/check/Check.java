@@ -44,6 +44,7 @@ public final class Check {
             StyleRules::targets,
             StyleRules::marks,
             EffectRules::styles,
+            ItemEffects::look,
             IconRules::own,
             LabelRules::same,
             FontRules::letters,

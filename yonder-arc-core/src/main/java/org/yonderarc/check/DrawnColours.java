@@ -102,7 +102,7 @@ final class DrawnColours {
     /** Whether the plan colours anything of what stands in a bar. */
     private boolean isStyled(FittedBar bar) {
         return bar.form().style().isPresent()
-                || StyleUses.headed(bar.form()).isPresent()
+                || bar.form().behindHead().isPresent()
                 || subject.plan().theme().style().isPresent()
                 || bar.form().overflows().flatMap(Form.Overflow::style).isPresent()
                 || bar.standing() == FittedBar.Standing.OVERFLOW

@@ -109,6 +109,14 @@ final class LinkRules {
 
     static void guards(Subject subject) {
         for (Screen screen : subject.plan().screens()) {
+            if (screen.otherwise().isPresent() && screen.needs().isEmpty()) {
+                subject.tell(
+                        Code.NO_EFFECT,
+                        Subject.screen(screen, "otherwise"),
+                        "\"otherwise\" has no effect here: \"" + screen.id()
+                                + "\" has no \"needs\", so it is always shown.",
+                        "Say with \"needs\" when it can be shown, or leave it out.");
+            }
             screen.otherwise()
                     .ifPresent(other -> subject.parameters(other, Map.of(), Subject.screen(screen, "otherwise")));
         }

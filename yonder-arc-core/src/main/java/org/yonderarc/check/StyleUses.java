@@ -7,8 +7,6 @@ import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DeviceKind;
-import org.yonderarc.plan.DrawerForm;
-import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Style;
@@ -31,16 +29,9 @@ record StyleUses(Subject subject, Fitting fitting) {
             return Optional.empty();
         }
         return subject.plan().bars().stream()
-                .filter(bar -> form(bar).flatMap(StyleUses::headed).isPresent())
+                .filter(bar -> form(bar).flatMap(Form::behindHead).isPresent())
                 .findFirst()
                 .map(bar -> formAt(bar, subject.bar(bar.id())) + "/header/background");
-    }
-
-    /** The background at the head of a drawer. */
-    static Optional<Fill> headed(Form form) {
-        return form instanceof DrawerForm drawer
-                ? drawer.header().flatMap(DrawerForm.Header::background)
-                : Optional.empty();
     }
 
     private Optional<String> colour(PaintedContrast.Seen seen, ItemState state) {

@@ -2,6 +2,8 @@ package org.yonderarc.codec;
 
 import java.util.HashMap;
 import java.util.Map;
+import org.yonderarc.finding.Code;
+import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Value;
 
 /** The values of a shape's fields, as far as they were read; the others have their fallback. */
@@ -44,6 +46,18 @@ public final class FieldValues {
 
     public <T> void put(Field<?, T> field, T value) {
         values.put(field, value);
+    }
+
+    /** Reports a key that is there and has no effect, and why. */
+    public void idle(Field<?, ?> field, String why) {
+        if (has(field) && source instanceof MapValue map) {
+            map.entry(field.key())
+                    .ifPresent(entry -> context.report(
+                            Code.NO_EFFECT,
+                            entry.value().spot(),
+                            "\"" + field.key() + "\" has no effect here: " + why + ".",
+                            "Leave it out."));
+        }
     }
 
     /** Whether the file has a proper value for the field. */

@@ -121,7 +121,10 @@ public record FittedBar(
      * @param note what is said second; empty for nothing
      * @param item the item that is chosen with it
      */
-    public record Person(Optional<String> picture, String title, String note, Optional<FittedItem> item) {}
+    public record Person(Optional<String> picture, String title, String note, Optional<FittedItem> item) {
+        /** The icon of a person of whom nothing is known yet. */
+        public static final String ICON = "user";
+    }
 
     /**
      * A button of a bar.

@@ -168,6 +168,11 @@ final class DrawerHome extends FormHome<DrawerForm> {
     }
 
     @Override
+    Map<String, String> idleItem(DrawerForm form) {
+        return Map.of("short", "long labels go on in a second line", "slot", "all of its items have room");
+    }
+
+    @Override
     UsualLook look() {
         return LOOK;
     }

@@ -225,12 +225,16 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                         .folding(overflow.tiles() == Form.Tiles.ROWS)
                         .but(held))
                 .withPerson(overflow.profile()
-                        .map(profile -> person(profile, profile.item().flatMap(id -> named(bar, list, id)))))
+                        .flatMap(profile -> person(profile, profile.item().flatMap(id -> named(bar, list, id)))))
                 .standing(FittedBar.Standing.OVERFLOW);
     }
 
-    FittedBar.Person person(Form.Profile profile, Optional<FittedItem> item) {
-        return new FittedBar.Person(photo(profile.photo()).or(profile::picture), filled(profile.text()), "", item);
+    /** The person that a bar shows; no value while the item that is chosen with it is hidden. */
+    Optional<FittedBar.Person> person(Form.Profile profile, Optional<FittedItem> item) {
+        return profile.item().isPresent() && item.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new FittedBar.Person(
+                        photo(profile.photo()).or(profile::picture), filled(profile.text()), "", item));
     }
 
     /** The file or address of a picture that a fact tells; no value where it tells nothing. */

@@ -21,6 +21,8 @@ import org.yonderarc.scene.Part;
  * @param <F> the form
  */
 public abstract class FormHome<F extends Form> {
+    private static final String ROW = "only lists have room for one";
+
     private final Class<F> type;
     private final F usual;
     private final Shape<F> shape;
@@ -69,6 +71,11 @@ public abstract class FormHome<F extends Form> {
     /** The keys of a style that do nothing in this form, each with the reason: "it has no title". */
     Map<String, String> idleStyle(F form) {
         return Map.of();
+    }
+
+    /** The keys of items and sections that do nothing in this form, each with the reason: "its items have no second line". */
+    Map<String, String> idleItem(F form) {
+        return Map.of("note", ROW, "value", ROW, "folds", "it shows no headings");
     }
 
     /** What shows of a bar: itself, and the place of its overflow where that is open. */

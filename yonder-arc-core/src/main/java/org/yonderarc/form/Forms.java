@@ -78,6 +78,11 @@ public final class Forms {
         return at(form).idleStyle();
     }
 
+    /** The keys of items and sections that do nothing in a form, each with the reason. */
+    public static Map<String, String> idleItem(Form form) {
+        return at(form).idleItem();
+    }
+
     /** What a bar is to a person who doesn't see it. */
     public static Meaning meaning(FittedBar bar) {
         return of(bar.form().kind()).meaning(bar);
@@ -134,6 +139,10 @@ public final class Forms {
     private record AtHome<F extends Form>(FormHome<F> home, F form) {
         static <F extends Form> AtHome<F> of(FormHome<F> home, Form form) {
             return new AtHome<>(home, home.own(form));
+        }
+
+        Map<String, String> idleItem() {
+            return home.idleItem(form);
         }
 
         void fit(Bar bar, FitContext context, List<FittedBar> out) {

@@ -65,6 +65,19 @@ final class GridHome extends FormHome<GridForm> {
     }
 
     @Override
+    Map<String, String> idleItem(GridForm form) {
+        var idle = new HashMap<String, String>();
+        idle.put("short", "long labels go on in a second line");
+        idle.put("slot", "all of its items have room");
+        idle.put("selected-icon", "its items lead away from the screen that it stands on");
+        idle.put("folds", "its sections are always open");
+        if (form.tiles() != Form.Tiles.ROWS) {
+            idle.put("value", "only rows have room for one");
+        }
+        return idle;
+    }
+
+    @Override
     Map<String, String> idleStyle(GridForm form) {
         boolean isList = form.tiles() == Form.Tiles.ROWS;
         var idle = new HashMap<String, String>();

@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import java.util.List;
+import org.yonderarc.fit.FittedBar;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.RadialForm;
 
@@ -36,6 +37,7 @@ public final class OwnIcons {
             UNFOLD,
             FOLD,
             NEXT,
+            FittedBar.Person.ICON,
             Form.Overflow.DEFAULT.icon(),
             RadialForm.DEFAULT.icon());
 

@@ -1,5 +1,6 @@
 package org.yonderarc.form;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -96,6 +97,15 @@ final class RadialHome extends FormHome<RadialForm> {
                 Map.entry("padding-end", "its items stand on an arc, each by itself"),
                 Map.entry("indent", "its items stand on an arc, each by itself"),
                 Map.entry("ground", "it has no ground of its own"));
+    }
+
+    @Override
+    Map<String, String> idleItem(RadialForm form) {
+        var idle = new HashMap<>(super.idleItem(form));
+        if (form.labels() != RadialForm.Beside.NONE && Arc.isBeside(form)) {
+            idle.put("short", "labels beside the icons have room");
+        }
+        return idle;
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.yonderarc.form;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -109,6 +110,13 @@ final class RailHome extends FormHome<RailForm> {
                 Map.entry("padding-start", "its items stand below each other"),
                 Map.entry("padding-end", "its items stand below each other"),
                 Map.entry("indent", "a rail has no headings"));
+    }
+
+    @Override
+    Map<String, String> idleItem(RailForm form) {
+        var idle = new HashMap<>(super.idleItem(form));
+        idle.put("slot", "it has no overflow");
+        return idle;
     }
 
     @Override

@@ -216,7 +216,7 @@ final class TopHome extends FormHome<TopForm> {
                 .withApart(context.apart(bar, form, actions, form.search()))
                 .withButtons(Stream.concat(leading(context).stream(), trailing(context).stream())
                         .toList())
-                .withPerson(form.profile().map(profile -> context.person(profile, context.ofPerson(bar, form))))
+                .withPerson(form.profile().flatMap(profile -> context.person(profile, context.ofPerson(bar, form))))
                 .withTitle(
                         form.title() == TopForm.Middle.NAME
                                 ? context.plan().app().name()

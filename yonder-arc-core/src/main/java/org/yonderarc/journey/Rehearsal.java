@@ -11,6 +11,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.navigator.Navigator;
+import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.view.Fitter;
@@ -140,7 +141,12 @@ public final class Rehearsal {
         if (!leg.step().isEmpty()) {
             told.add(leg.step());
             try {
-                change = take.apply(Steps.parse(walk.plan(), leg.step()));
+                Step step = Steps.parse(walk.plan(), leg.step());
+                if (step instanceof Step.Choose choose && isElsewhere(choose.item())) {
+                    return Optional.of("\"" + choose.item() + "\" doesn't show on " + device.id()
+                            + ", so nobody can choose it there");
+                }
+                change = take.apply(step);
             } catch (IllegalArgumentException wrong) {
                 return Optional.of(wrong.getMessage());
             }
@@ -153,6 +159,13 @@ public final class Rehearsal {
         return leg.expected().stream()
                 .flatMap(one -> difference(one, came).stream())
                 .findFirst();
+    }
+
+    /** Whether an item shows on other devices only. */
+    private boolean isElsewhere(String id) {
+        String kind = DeviceKind.at(walk.plan().kinds(), device.width());
+        return walk.plan().items().filter(item -> item.id().equals(id)).anyMatch(item -> !item.visibility()
+                .shows(kind, device.width(), device.height(), device.pointer()));
     }
 
     private Outcome run() {

@@ -225,7 +225,7 @@ public final class Film {
         } else {
             play(pair.children(), ms, children);
         }
-        if (b.part() instanceof Part.Item) {
+        if (b.part() instanceof Part.Item || b.part() == Part.Plain.PAGE) {
             together(pair, a.area(), b.area(), Tween.lerp(a.area(), b.area(), p), children);
         }
         Optional<Double> clip = a.clip().isPresent() || b.clip().isPresent()
@@ -251,7 +251,10 @@ public final class Film {
         return Math.max(0, Tween.lerp(from, to, share));
     }
 
-    /** What only comes or goes with an item that moves stays with the others in it: a label never parts from its icon. */
+    /**
+     * What only comes or goes with an item or a page that moves stays with the others in it: a label never parts from its icon, nor a
+     * screen from its page.
+     */
     private static void together(Pair pair, Box from, Box to, Box now, List<SceneNode> children) {
         for (Pair child : pair.children()) {
             SceneNode alone = child.a() == null ? child.b() : child.b() == null ? child.a() : null;

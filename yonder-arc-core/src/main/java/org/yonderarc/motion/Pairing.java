@@ -102,7 +102,11 @@ final class Pairing {
 
     private Pair pair(SceneNode a, SceneNode b, Level level, Optional<Part.Tempo> kept) {
         SceneNode one = b == null ? a : b;
-        Part.Tempo tempo = staysOpen(a, b) ? Part.Tempo.SELECT : kept.orElseGet(() -> tempo(Pair.part(one)));
+        // One screen follows another in its own time, also in a page that comes back from a drawer meanwhile.
+        boolean follows = (a == null || b == null) && Pair.isScreen(one);
+        Part.Tempo tempo = staysOpen(a, b)
+                ? Part.Tempo.SELECT
+                : follows ? Part.Tempo.SCREENS : kept.orElseGet(() -> tempo(Pair.part(one)));
         if (a instanceof SceneNode.Group from && b instanceof SceneNode.Group to && !from.equals(to)) {
             boolean moves = !from.area().equals(to.area());
             boolean isPage = to.part() == Part.Plain.PAGE;

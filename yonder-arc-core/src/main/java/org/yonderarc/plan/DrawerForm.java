@@ -113,6 +113,11 @@ public record DrawerForm(
     }
 
     @Override
+    public Optional<Fill> behindHead() {
+        return header.flatMap(Header::background);
+    }
+
+    @Override
     public Optional<String> photo() {
         return header.flatMap(Header::photo);
     }

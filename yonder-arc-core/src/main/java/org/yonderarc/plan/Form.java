@@ -30,6 +30,11 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         return List.of();
     }
 
+    /** What lies behind its head; no value where the head has no background of its own. */
+    default Optional<Fill> behindHead() {
+        return Optional.empty();
+    }
+
     /** The id of the fact that tells the picture of the person that it shows. */
     default Optional<String> photo() {
         return Optional.empty();

@@ -374,7 +374,13 @@ public final class BarComposer {
             second = first.withAlpha(0.82);
         }
         inner.add(new SceneNode.Rect("picture-ground", face.picture(), ROUND, role(Role.TINT)));
-        inner.add(new SceneNode.Text("initials", face.initials(), palette.accent()));
+        if (face.initials().text().isEmpty() && face.person().picture().isEmpty()) {
+            double size = face.picture().height() * 0.6;
+            Box icon = Box.around(face.picture().centerX(), face.picture().centerY(), size, size);
+            inner.add(new SceneNode.Icon("icon", icon, FittedBar.Person.ICON, false, palette.accent()));
+        } else {
+            inner.add(new SceneNode.Text("initials", face.initials(), palette.accent()));
+        }
         face.person()
                 .picture()
                 .ifPresent(file -> inner.add(

@@ -33,7 +33,7 @@ import org.yonderarc.plan.Target;
  *   <li><b>Fold</b>: a bar is collapsed to icons or expanded; that stays.
  *   <li><b>Tell</b>: the fact has the new value; <b>tell all</b>: several have theirs at once.
  *   <li><b>Clear</b>: a branch is as if it was never visited; the one that the person is on is at its root.
- *   <li><b>Restart</b>: the person is at the start, every trail is gone; facts stay.
+ *   <li><b>Restart</b>: the person is at the start, every trail is gone, and all is folded as at first; facts stay.
  *   <li><b>Resume</b>: everything is as a saved state says.
  * </ol>
  */
@@ -252,6 +252,9 @@ public final class Walk {
                             + Suggestion.sentence(step.item(), items.ids(), "The plan has no item like it."));
         }
         Item item = known.get();
+        if (item.when().filter(condition -> !condition.holds(state.facts())).isPresent()) {
+            return Change.refused(state, step, "The item \"" + item.id() + "\" is hidden now.");
+        }
         if (!isEnabled(item, state)) {
             return Change.refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
         }

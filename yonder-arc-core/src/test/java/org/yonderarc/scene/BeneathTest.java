@@ -1,9 +1,12 @@
 package org.yonderarc.scene;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.FormBuilder;
@@ -12,10 +15,17 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.motion.Film;
+import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Easing;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Timing;
+import org.yonderarc.plan.Transition;
 import org.yonderarc.view.View;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -68,5 +78,27 @@ class BeneathTest {
         assertTrue(
                 across <= 0 || down <= 0 || Math.hypot(across, down) <= r + 1e-9,
                 "the corner of " + r + " dp cuts " + icon + " of " + page.area());
+    }
+
+    /** A screen that is chosen follows in its own time, on the page that comes back meanwhile. */
+    @Test
+    void aScreenFollowsInItsOwnTime() {
+        View view = view(1, 24, 0.8);
+        State open =
+                view.walk().step(view.walk().start(), new Step.Toggle("main")).after();
+        Change chosen = view.walk().step(open, new Step.Choose("map"));
+        var slow = new Passage(
+                new Transition(Transition.Kind.FADE, new Timing.Eased(900, 0, Easing.parse("linear")), 0), true);
+        Film film = Film.of(
+                view.scene(open),
+                view.scene(chosen.after()),
+                new Score(Optional.of(slow), view.walk().plan().motion(), false, false, Optional.empty()));
+        assertEquals(900, film.duration());
+        Scene late = film.at(600);
+        Box page = late.first(Part.Plain.PAGE).orElseThrow().area();
+        assertEquals(0, page.x(), 0.01);
+        late.first(part -> part instanceof Part.Screen)
+                .ifPresent(screen -> assertEquals(0, screen.area().x(), 0.01));
+        assertNotEquals(film.last(), late);
     }
 }

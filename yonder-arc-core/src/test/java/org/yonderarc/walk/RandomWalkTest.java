@@ -11,8 +11,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.plan.App;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -32,6 +34,7 @@ class RandomWalkTest {
         final App.Back rule;
         final List<String> items;
         String branch = "s0";
+        final List<String> folded = new ArrayList<>();
         boolean in;
         boolean open;
         String effect = "";
@@ -75,7 +78,9 @@ class RandomWalkTest {
         void take(String step) {
             effect = "";
             String rest = step.substring(step.indexOf(':') + 1);
-            if (step.startsWith("choose")) {
+            if (step.equals("choose:hidden") && !in) {
+                effect = "refused";
+            } else if (step.startsWith("choose")) {
                 open = false;
                 if (rest.equals(branch)) {
                     if (trail().size() == 1) {
@@ -94,6 +99,12 @@ class RandomWalkTest {
             } else if (step.startsWith("replace")) {
                 open = false;
                 trail().set(trail().size() - 1, rest);
+            } else if (step.equals("up")) {
+                up();
+            } else if (step.startsWith("fold")) {
+                if (!folded.remove(rest)) {
+                    folded.add(rest);
+                }
             } else if (step.equals("back")) {
                 back();
             } else if (step.startsWith("finish")) {
@@ -111,7 +122,7 @@ class RandomWalkTest {
                 trails.put(branch, new ArrayList<>(to.subList(1, to.size())));
             } else if (step.startsWith("reset")) {
                 open = false;
-                leaveBranchFor(items.contains(rest) ? rest : branch);
+                leaveBranchFor(rest.equals("c0") ? "hidden" : items.contains(rest) ? rest : branch);
                 trails.put(branch, new ArrayList<>(List.of(rest)));
             } else if (step.startsWith("clear")) {
                 if (rest.equals(branch)) {
@@ -124,6 +135,7 @@ class RandomWalkTest {
             } else if (step.equals("restart")) {
                 open = false;
                 branch = "s0";
+                folded.clear();
                 visited.clear();
                 trails.clear();
                 trails.put("s0", new ArrayList<>(List.of("s0")));
@@ -135,7 +147,12 @@ class RandomWalkTest {
         }
 
         private static String root(String item) {
-            return item.equals("one") ? "p?n=1" : item.equals("two") ? "p?n=2" : item;
+            return switch (item) {
+                case "one" -> "p?n=1";
+                case "two" -> "p?n=2";
+                case "hidden" -> "c0";
+                default -> item;
+            };
         }
 
         /** The branch of an address, and the trail there: an item that leads exactly there, else one above, else the start. */
@@ -147,7 +164,25 @@ class RandomWalkTest {
                         : number.equals("2") ? List.of("two", "p?n=2") : List.of("s0", "s0", "p?n=" + number);
             }
             String screen = address.substring(1);
+            if (screen.equals("c0")) {
+                return List.of("hidden", "c0");
+            }
             return items.contains(screen) ? List.of(screen, screen) : List.of("s0", "s0", screen);
+        }
+
+        /** To the screen above what is shown, which takes its place where it isn't below on the trail. */
+        private void up() {
+            if (!shown().startsWith("p?")) {
+                effect = "refused";
+                return;
+            }
+            open = false;
+            int above = trail().subList(0, trail().size() - 1).lastIndexOf("s0");
+            if (above >= 0) {
+                trail().subList(above + 1, trail().size()).clear();
+            } else {
+                trail().set(trail().size() - 1, "s0");
+            }
         }
 
         private void back() {
@@ -205,9 +240,16 @@ class RandomWalkTest {
                     for (int i = 0; i < guarded; i += 2) {
                         menu.item("g" + i);
                     }
+                    menu.item("c0", item -> item.id("hidden").when("in"));
                     menu.item("p?n=1", item -> item.id("one"));
                     menu.item("p?n=2", item -> item.id("two"));
                 })
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom()))
+                .bar(bar -> bar.id("side")
+                        .menu("main")
+                        .form(FormBuilder.drawer()
+                                .opens(DrawerForm.Opening.KEPT)
+                                .collapsed(80)))
                 .build();
     }
 
@@ -218,7 +260,7 @@ class RandomWalkTest {
         if (screen.equals("p")) {
             return "link:/p/" + (1 + random.nextInt(3));
         }
-        return switch (random.nextInt(14)) {
+        return switch (random.nextInt(16)) {
             case 0, 1, 2 -> "choose:" + items.get(random.nextInt(items.size()));
             case 3, 4 -> "open:" + screen;
             case 5 -> "replace:" + screen;
@@ -227,6 +269,8 @@ class RandomWalkTest {
             case 8 -> "link:/" + screen;
             case 9 -> random.nextInt(4) > 0 ? "clear:" + items.get(random.nextInt(items.size())) : "restart";
             case 10 -> "reset:" + screen;
+            case 11 -> "up";
+            case 12 -> "fold:side";
             default -> "back";
         };
     }
@@ -273,7 +317,8 @@ class RandomWalkTest {
         int count = 0;
         for (String text : steps) {
             Change change = walk.step(state, Steps.parse(plan, text));
-            boolean arrives = change.refusal().isPresent() && !text.startsWith("finish");
+            boolean mayBeRefused = text.startsWith("finish") || text.equals("up") || text.equals("choose:hidden");
+            boolean arrives = change.refusal().isPresent() && !mayBeRefused;
             if (arrives) {
                 return Optional.of(text + " was refused: " + change.refusal().get());
             }
@@ -282,9 +327,9 @@ class RandomWalkTest {
             List<String> trail =
                     state.trail().places().stream().map(Place::text).toList();
             String is = state.branch() + " " + trail + " " + walk.shown(state).text() + " " + effect(change) + " "
-                    + state.open().isPresent() + " " + state.visited();
+                    + state.open().isPresent() + " " + state.visited() + " " + state.folded();
             String wanted = model.branch + " " + model.trail() + " " + model.shown() + " " + model.effect + " "
-                    + model.open + " " + model.visited;
+                    + model.open + " " + model.visited + " " + model.folded;
             if (!is.equals(wanted)) {
                 return Optional.of("is " + is + ", should be " + wanted);
             }

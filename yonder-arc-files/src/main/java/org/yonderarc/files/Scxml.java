@@ -5,7 +5,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Condition;
 import org.yonderarc.plan.Fact;
@@ -74,11 +75,7 @@ public final class Scxml {
         plan.facts().forEach(fact -> empty(2, "data", "id", name(fact.id()), "expr", value(fact.initial())));
         close(1, "datamodel");
         line(1, "state", "id", "app", "initial", first);
-        branches.forEach(item -> transition(
-                2,
-                "choose." + item.id(),
-                guard(item.screen().orElseThrow(), item.enabled()),
-                "branch." + item.id() + ".as-left"));
+        branches.forEach(item -> transition(2, "choose." + item.id(), guard(item), "branch." + item.id() + ".as-left"));
         plan.items().filter(item -> item.place().isEmpty()).forEach(this::signal);
         plan.facts().forEach(this::tell);
         if (loose) {
@@ -94,7 +91,7 @@ public final class Scxml {
     }
 
     private void signal(Item item) {
-        line(2, "transition", attributes("event", "choose." + item.id(), "cond", condition(item.enabled())));
+        line(2, "transition", attributes("event", "choose." + item.id(), "cond", all(may(item))));
         empty(3, "send", "event", "chosen." + item.id());
         close(2, "transition");
     }
@@ -117,7 +114,7 @@ public final class Scxml {
                     .filter(item -> id.equals("branch." + item.id()))
                     .findFirst()
                     .orElseThrow();
-            transition(3, "choose." + own.id(), guard(root, own.enabled()), top);
+            transition(3, "choose." + own.id(), guard(own), top);
         }
         var open = new ArrayDeque<Screen>();
         open.push(plan.screens().get(root));
@@ -141,8 +138,8 @@ public final class Scxml {
                     + " states, one for each screen at or below each item");
         }
         line(3, "state", "id", branch + "." + screen.id());
-        below.forEach(child ->
-                transition(4, "open." + child.id(), guard(child.id(), Optional.empty()), branch + "." + child.id()));
+        below.forEach(
+                child -> transition(4, "open." + child.id(), all(child.needs().stream()), branch + "." + child.id()));
         transition(4, "back", "", back);
         close(3, "state");
     }
@@ -186,14 +183,17 @@ public final class Scxml {
         out.append("  ".repeat(depth)).append("</").append(element).append(">\n");
     }
 
-    private String guard(String screen, Optional<Condition> enabled) {
-        String needs = condition(plan.screens().get(screen).needs());
-        String may = condition(enabled);
-        return needs.isEmpty() || may.isEmpty() ? needs + may : needs + " && " + may;
+    private String guard(Item item) {
+        return all(Stream.concat(plan.screens().get(item.screen().orElseThrow()).needs().stream(), may(item)));
     }
 
-    private static String condition(Optional<Condition> condition) {
-        return condition.map(Scxml::expression).orElse("");
+    /** An item that is hidden or disabled can't be chosen. */
+    private static Stream<Condition> may(Item item) {
+        return Stream.concat(item.when().stream(), item.enabled().stream());
+    }
+
+    private static String all(Stream<Condition> conditions) {
+        return conditions.map(Scxml::expression).collect(Collectors.joining(" && "));
     }
 
     /** A condition in ECMAScript. */

@@ -8,6 +8,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Samples;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.stage.Access;
@@ -26,7 +27,9 @@ final class Everywhere {
     private static final List<Surroundings> PLACES = List.of(
             Surroundings.of(Device.PHONE),
             new Surroundings(Device.DESKTOP, "de", Scheme.DARK, false, false),
-            Surroundings.of(Device.TABLET.withText(1.4)));
+            Surroundings.of(Device.TABLET.withText(1.4)),
+            Surroundings.of(Device.PHONE_SMALL),
+            Surroundings.of(Device.PHONE_WIDE));
     private static final int CHOICES = 6;
     private static final double[] MOMENTS = {40, 110, 220, 3000};
 
@@ -94,6 +97,7 @@ final class Everywhere {
                 steps.add(() -> touched(at, isFine));
                 steps.add(() -> chosen(at));
             }
+            steps.add(this::linked);
             steps.add(this::typed);
             steps.add(() -> wheeled(around.device()));
             steps.add(() -> dragged(0, around.device()));
@@ -175,12 +179,30 @@ final class Everywhere {
             return film();
         }
 
+        /** Where somebody comes who follows a link to each screen. */
+        private Object linked() {
+            return walk.plan().screens().stream()
+                    .map(screen -> Samples.of(walk.plan(), screen))
+                    .filter(there -> walk.problem(there).isEmpty())
+                    .map(there -> List.of(
+                            walk.addressOf(there),
+                            walk.arriveAt(state, there).trail(),
+                            walk.shown(walk.arriveAt(state, there)),
+                            walk.webOf(there)))
+                    .toList();
+        }
+
         private Object typed() {
+            opened();
             Optional<Access> field = stage.tree().all().stream()
                     .filter(part -> part.role() == Access.Role.FIELD)
                     .findFirst();
-            field.ifPresent(part -> stage.take(new Input.Fill(part.path(), "b"), now));
-            return film();
+            var seen = new ArrayList<Object>();
+            for (String text : List.of("b", "bzq", "")) {
+                field.ifPresent(part -> stage.take(new Input.Fill(part.path(), text), now));
+                seen.add(film());
+            }
+            return seen;
         }
 
         private Object wheeled(Device device) {

@@ -35,7 +35,11 @@ class JourneyFileTest {
             .screen("crew", screen -> screen.needs("in", "door"))
             .screen("door")
             .screen("pin", screen -> screen.path("/map/{pin}").under("map"))
-            .menu("main", menu -> menu.item("tides").item("map").item("crew").signal("send", item -> item.when("in")))
+            .menu("main", menu -> menu.item("tides")
+                    .item("map")
+                    .item("crew")
+                    .signal("send", item -> item.when("in"))
+                    .item("door", item -> item.on("desktop")))
             .build();
 
     @TempDir
@@ -67,6 +71,8 @@ class JourneyFileTest {
                 "{ do: choose:map, effect: leave }  | the effect should be \"leave\", but is none",
                 "{ do: open:nowhere }               | the step was refused: There is no screen",
                 "{ do: choose:map, refused: why }   | but it was taken",
+                "{ do: choose:send }                | the step was refused: The item \"send\" is hidden now.",
+                "{ do: choose:door }                | \"door\" doesn't show on phone, so nobody can choose it there",
                 "{ do: jump }                       | there is no step \"jump\"",
             })
     void aLegIsAsExpectedOrTheDifferenceIsSaid(String leg, String difference) throws Exception {

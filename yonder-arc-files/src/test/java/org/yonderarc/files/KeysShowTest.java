@@ -46,11 +46,13 @@ class KeysShowTest {
             "accent",
             "c",
             "b",
+            "n",
             "wanted",
             "who",
-            "n",
             "bold",
             "star",
+            "beds",
+            "/x/y",
             "b?x=1",
             "{who}!",
             "front.png",
@@ -73,8 +75,12 @@ class KeysShowTest {
         schema = JSON.readTree(PlanFile.schema());
     }
 
-    /** A place in a plan at which keys stand: a plan, the pointer to the place, the definition of what stands there. */
-    private record Host(String name, String plan, String at, String definition) {}
+    /** A place at which keys stand: plans of which one shows each key, the pointer to the place, the definition of what stands there. */
+    private record Host(String name, List<String> plans, String at, String definition) {
+        Host(String name, String plan, String at, String definition) {
+            this(name, List.of(plan), at, definition);
+        }
+    }
 
     private static final String HEAD =
             """
@@ -102,6 +108,28 @@ class KeysShowTest {
               part: [ g, h ]
             """;
 
+    /** One of the items says much, and leads to a screen with rows. */
+    private static final String LONG_LABEL = HEAD.replace("{ screen: b, badge: n }", "{ screen: b, id: b }")
+            .replace(
+                    "b: { icon: map-pin, wireframe: detail }",
+                    "b: { title: Whatever can be said of it in a bar, icon: map-pin, wireframe: { kind: list, rows: [ One, Two ] } }");
+
+    /** Keys of which an item has one. */
+    private static final List<String> TARGETS = List.of("screen", "web", "document", "signal");
+
+    /** Keys that nothing in a picture can show, each with the reason. */
+    private static final Map<String, String> ELSEWHERE = Map.ofEntries(
+            Map.entry("section.id", "names the section for steps"),
+            Map.entry("app.required", "is looked at by the check alone"),
+            Map.entry("app.links", "are the hosts of addresses from outside"),
+            Map.entry("app.texts", "names a file that the reader fills in before"),
+            Map.entry("theme.colours", "are names for styles"),
+            Map.entry("screen.under", "is where links lead as long as no item leads to a screen"),
+            Map.entry("theme.icons", "is the set that hosts look names up in"),
+            Map.entry("theme.font", "is the file that hosts set texts in"),
+            Map.entry("theme.font.semibold", "is the file that hosts set texts in"),
+            Map.entry("theme.tokens", "names a file that the reader fills in before"));
+
     private static Stream<Host> hosts() {
         var out = new ArrayList<Host>();
         Map<String, String> forms = new TreeMap<>(Map.of(
@@ -122,6 +150,8 @@ class KeysShowTest {
             String bars = "bars:\n" + bar + (kind.equals("top") ? "" : "  - { form: top }\n");
             out.add(new Host(name, HEAD + bars, "/bars/0", "form-" + kind));
             out.add(new Host(name + " style", HEAD + bars, "/bars/0/style", "style"));
+            out.add(new Host(name + " item", LONG_LABEL + bars, "/menus/main/1", "item"));
+            out.add(new Host(name + " section", HEAD + bars, "/menus/main/3", "section"));
             if (List.of("bottom", "rail", "top", "drawer kept").contains(name)) {
                 out.add(new Host(
                         name + " motion",
@@ -130,6 +160,18 @@ class KeysShowTest {
                         "motion"));
             }
         });
+        String usual = LONG_LABEL + "bars: [ { menu: main, form: bottom, action: leave }, top ]\n";
+        String kept = "{ form: drawer, opens: kept, collapsed: 80, logo: true }";
+        String logos = HEAD + "bars: [ { menu: main, forms: { phone: { form: drawer, filter: wanted }, tablet: " + kept
+                + ", desktop: " + kept + " } }, top ]\n";
+        out.add(new Host("theme", "theme: { light: { accent: '#0b3d91' } }\n" + usual, "/theme", "theme"));
+        out.add(new Host("screen", usual, "/screens/b", "screen"));
+        out.add(new Host(
+                "app",
+                List.of(logos, usual, HEAD + "bars: [ { menu: main, form: bottom, most: 3 }, top ]\n"),
+                "/app",
+                "app"));
+        out.add(new Host("row", usual, "/screens/a/wireframe/rows/1", "row"));
         // One form alone, while somebody works on it: -Dyonder.host=bottom.
         String only = System.getProperty("yonder.host", "");
         return out.stream().filter(host -> host.name.startsWith(only));
@@ -146,16 +188,30 @@ class KeysShowTest {
 
     private DynamicTest test(Host host) {
         return DynamicTest.dynamicTest(host.name, () -> {
-            JsonNode plan = JSON.readTree(JsonText.write(YamlTree.parse(host.plan)));
-            var silent = new ArrayList<String>();
-            look(host.name, plan, host.at, schema.at("/$defs/" + host.definition), "", 0, silent);
-            assertEquals(List.of(), silent);
+            Map<String, String> silent = null;
+            for (String text : host.plans) {
+                JsonNode plan = JSON.readTree(JsonText.write(YamlTree.parse(text)));
+                var here = new TreeMap<String, String>();
+                look(host.name, plan, host.at, schema.at("/$defs/" + host.definition), "", 0, here);
+                if (silent == null) {
+                    silent = here;
+                } else {
+                    silent.keySet().retainAll(here.keySet());
+                }
+            }
+            assertEquals(Map.of(), silent);
         });
     }
 
     /** Every key that {@code definition} allows at {@code at}. */
     private void look(
-            String host, JsonNode plan, String at, JsonNode definition, String path, int depth, List<String> silent) {
+            String host,
+            JsonNode plan,
+            String at,
+            JsonNode definition,
+            String path,
+            int depth,
+            Map<String, String> silent) {
         var base =
                 new Everywhere(sound(plan).orElseThrow(() -> new AssertionError("the plan to start from has errors")));
         JsonNode object = object(definition);
@@ -163,10 +219,10 @@ class KeysShowTest {
         for (Map.Entry<String, JsonNode> property : object.path("properties").properties()) {
             String key = property.getKey();
             boolean isChosen = depth > 0 || Math.floorMod((host + key).hashCode(), EVERY) == 0;
-            if (plan.at(at).has(key) || !isChosen) {
+            String name = path.isEmpty() ? key : path + "." + key;
+            if (plan.at(at).has(key) || !isChosen || isElsewhere(definition, name)) {
                 continue;
             }
-            String name = path.isEmpty() ? key : path + "." + key;
             var taken = new ArrayList<JsonNode>();
             boolean shows = false;
             boolean told = false;
@@ -177,7 +233,11 @@ class KeysShowTest {
                     continue;
                 }
                 JsonNode with = plan.deepCopy();
-                ((ObjectNode) with.at(at)).set(key, value);
+                ObjectNode there = (ObjectNode) with.at(at);
+                if (TARGETS.contains(key) && there.has("screen")) {
+                    there.remove(TARGETS);
+                }
+                there.set(key, value);
                 Optional<Plan> other = sound(with);
                 if (other.isEmpty()) {
                     continue;
@@ -187,12 +247,12 @@ class KeysShowTest {
                 boolean isEmptyMap = value.isContainerNode() && value.isEmpty();
                 if (!isEmptyMap && !isDone) {
                     taken.add(value);
-                    var there = new Everywhere(other.get());
-                    shows = base.differs(there, SOON);
-                    told = !shows && isTold(other.get(), pointer);
-                    shows |= (!told || LONG) && base.differs(there, Integer.MAX_VALUE);
+                    var seen = new Everywhere(other.get());
+                    shows = base.differs(seen, SOON);
+                    told = !shows && isTold(with, other.get(), pointer);
+                    shows |= (!told || LONG) && base.differs(seen, Integer.MAX_VALUE);
                     if (told && shows) {
-                        silent.add(name + " is told to have no effect, but " + value + " has one");
+                        silent.put(name, "is told to have no effect, but " + value + " has one");
                     }
                 }
                 // Styles are hosts of their own.
@@ -203,13 +263,27 @@ class KeysShowTest {
             if (taken.isEmpty() && looked.isEmpty()) {
                 refused.add(about + key);
             } else if (!taken.isEmpty() && !shows && !told) {
-                silent.add(name + " is silent: " + taken);
+                silent.put(name, "is silent: " + taken);
             }
         }
     }
 
-    private static boolean isTold(Plan plan, String pointer) {
-        return Check.plan(plan, IconNames.ANY).stream()
+    private boolean isElsewhere(JsonNode definition, String name) {
+        return ELSEWHERE.keySet().stream().anyMatch(known -> {
+            int dot = known.indexOf('.');
+            return known.substring(dot + 1).equals(name)
+                    && schema.at("/$defs/" + known.substring(0, dot)).equals(definition);
+        });
+    }
+
+    private static boolean isTold(JsonNode written, Plan plan, String pointer) {
+        Stream<Finding> read;
+        try {
+            read = PlanReader.read(JsonTree.parse(written.toString())).findings().stream();
+        } catch (ParseTrouble impossible) {
+            throw new AssertionError(impossible);
+        }
+        return Stream.concat(read, Check.plan(plan, IconNames.ANY).stream())
                 .filter(finding -> finding.code() == Code.NO_EFFECT)
                 .anyMatch(finding -> (pointer + "/").startsWith(finding.spot().pointer() + "/"));
     }

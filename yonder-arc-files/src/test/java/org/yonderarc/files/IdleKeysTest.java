@@ -1,0 +1,82 @@
+package org.yonderarc.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.Code;
+
+/** Keys of items, sections and screens are told where nothing has a use for them. */
+class IdleKeysTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "bottom  | note: N, value: V, short: S, slot: bar, selected-icon: star | note value",
+                "bottom, most: 2 | note: N, short: S | ",
+                "rail    | note: N, value: V, short: S, slot: bar, selected-icon: star | note slot value",
+                "drawer  | note: N, value: V, short: S, slot: bar, selected-icon: star | short slot",
+                "radial  | note: N, short: S | short",
+                "'grid, screens: [ a ]' | note: N, value: V, short: S, slot: bar, selected-icon: star | selected-icon short slot value",
+                "'grid, screens: [ a ], tiles: rows' | note: N, value: V | ",
+                "bottom  | opens: inside | opens",
+                "bottom  | goes: false | ",
+                "bottom  | most: 3 | most",
+            })
+    void ofItems(String form, String keys, String told) {
+        assertEquals(
+                told == null ? "" : told,
+                told(form, "{ screen: b, " + keys + " }", "{ screen: c }", "b: {}", "/menus/main/1/"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "drawer | folds: folded, icon: star | ",
+                "drawer | icon: star | icon",
+                "rail   | folds: folded, icon: star | folds",
+                "bottom | folds: folded | folds",
+                "'bottom, most: 2' | folds: folded | ",
+            })
+    void ofSections(String form, String keys, String told) {
+        assertEquals(
+                told == null ? "" : told,
+                told(form, "b", "{ section: More, items: [ c ], " + keys + " }", "b: {}", "/menus/main/2/"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"otherwise: a | otherwise", "'otherwise: a, needs: f' | "})
+    void ofScreens(String keys, String told) {
+        assertEquals(told == null ? "" : told, told("bottom", "b", "c", "b: { " + keys + " }", "/screens/b/"));
+    }
+
+    private static String told(String form, String second, String third, String screen, String at) {
+        PlanFile file = PlanFile.read(
+                new SourceText(
+                        "p.yaml",
+                        """
+                        yonder: 1
+                        app: { name: Brinelight, start: a }
+                        facts: { f: false }
+                        screens: { a: {}, %s, c: {} }
+                        menus: { main: [ a, %s, %s ] }
+                        bars: [ { menu: main, form: %s }, top ]
+                        """
+                                .formatted(screen, second, third, form)),
+                IconNames.ANY);
+        file.plan().orElseThrow(() -> new AssertionError(file.findings().toString()));
+        return String.join(
+                " ",
+                file.findings().stream()
+                        .filter(finding -> finding.code() == Code.NO_EFFECT)
+                        .map(finding -> finding.spot().pointer())
+                        .filter(pointer -> pointer.startsWith(at))
+                        .map(pointer -> pointer.substring(at.length()))
+                        .sorted()
+                        .toList());
+    }
+}
