@@ -26,7 +26,8 @@ import org.yonderarc.plan.Target;
  *   <li><b>Back</b>: down the trail; at the root as the plan says: to the start's branch, to the branch before, or
  *       {@link Effect.Leave}.
  *   <li><b>Up</b>: to the screen above, made if it isn't below on the trail.
- *   <li><b>Link</b>: to the place with an address, on its branch, with the screens above it on the trail.
+ *   <li><b>Link</b>: to the place with an address, on its branch, with the screens above it on the trail; an address of a part
+ *       leads to its tab as choosing does. The app starts so, too.
  *   <li><b>Visit</b>: the web page of the place that is shown opens in the person's browser; the place stays.
  *   <li><b>Toggle</b>, <b>close</b>: a drawer or an overflow opens or closes. Whatever moves the person closes it, and going
  *       back closes it before anything else.
@@ -63,14 +64,14 @@ public final class Walk {
                 .orElseThrow(() -> new IllegalArgumentException(
                         "the plan has no start screen; run the check before using a plan"));
         plan.screens().get(screen);
-        this.startBranch =
-                places.branchAbove(Place.of(screen), plan.initialFacts()).orElse(State.LOOSE);
+        Map<String, FactValue> initial = plan.initialFacts();
+        Place first = entered(
+                Place.of(screen), new State(State.LOOSE, Map.of(State.LOOSE, Trail.at(Place.of(screen))), initial));
+        this.startBranch = places.branchAbove(first, initial).orElse(State.LOOSE);
         this.start = parts.remembered(new State(
                         startBranch,
-                        Map.of(
-                                startBranch,
-                                places.trailTo(Place.of(screen), startBranch, item(startBranch, plan.initialFacts()))),
-                        plan.initialFacts())
+                        Map.of(startBranch, places.trailTo(first, startBranch, item(startBranch, initial))),
+                        initial)
                 .withFolded(bars.folded()));
     }
 
@@ -236,10 +237,21 @@ public final class Walk {
         if (problem.isPresent()) {
             return Change.refused(state, step, problem.get());
         }
-        String branch = places.branchAbove(place.get(), state.facts()).orElse(startBranch);
-        State after = arriveAt(guards.turnedAway(state, branch), place.get());
+        Place to = entered(place.get(), state);
+        String branch = places.branchAbove(to, state.facts()).orElse(startBranch);
+        State after = arriveAt(guards.turnedAway(state, branch), to);
         return guards.arrived(
                 state, step, after, "Followed from outside: on its branch, with the screens above it below.");
+    }
+
+    /** Where somebody comes who is led to a place: to one of the tabs, where it is that of a part with a bar of its own. */
+    private Place entered(Place place, State state) {
+        return places.branchAbove(place, state.facts())
+                .flatMap(branch -> item(branch, state.facts()))
+                .filter(item -> item.place().equals(Optional.of(place)))
+                .flatMap(item -> parts.tab(item, state))
+                .flatMap(Item::place)
+                .orElse(place);
     }
 
     private Change choose(State state, Step.Choose step) {

@@ -67,6 +67,23 @@ class PartsTest {
         shows("plants", "plants", after("choose:guide"));
     }
 
+    /** An address of the part leads to its tab, as choosing does, and so does the start. */
+    @Test
+    void aLinkToAPartLeadsToItsTab() {
+        shows("plants", "plants", after("link:/guide"));
+        shows("animals", "animals", after("link:/animals", "choose:tides", "link:/guide"));
+        assertEquals("animals", after("link:/animals", "link:/guide").place().text());
+        Plan started = guide().start("guide")
+                .bar(bar -> bar.menu("kinds").within("guide").first("animals").form(FormBuilder.bottom()))
+                .build();
+        Walk other = Walk.of(started);
+        assertEquals("animals", other.shown(other.start()).text());
+        assertEquals(Optional.of("animals"), other.selected(other.start()));
+        assertEquals(
+                other.start().trail(),
+                other.step(other.start(), new Step.Restart()).after().trail());
+    }
+
     @Test
     void laterItIsTheTabWhereThePersonWasWithItsTrail() {
         shows("animals", "animals", after("choose:guide", "choose:animals", "choose:tides", "choose:guide"));
