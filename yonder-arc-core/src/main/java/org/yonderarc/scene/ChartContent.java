@@ -36,7 +36,9 @@ final class ChartContent {
                 area.width() - 2 * Canvas.PAD,
                 top + GAP + CURVE_HEIGHT + art.room(AXIS_ROOM));
         art.card("chart", card);
-        if (!rows.isEmpty()) {
+        if (rows.isEmpty()) {
+            NeutralContent.figure(new Box(card.x() + 16, card.y(), card.width() - 32, top), art);
+        } else {
             Row first = rows.get(0);
             art.row(
                     0,

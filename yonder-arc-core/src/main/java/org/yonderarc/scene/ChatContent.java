@@ -17,7 +17,7 @@ final class ChatContent {
 
     static void draw(List<Row> rows, Canvas art) {
         if (rows.isEmpty()) {
-            EmptyContent.draw(art);
+            NeutralContent.chat(art);
             return;
         }
         Box area = art.area();

@@ -16,7 +16,7 @@ final class FormContent {
 
     static void draw(List<Row> rows, Canvas art) {
         if (rows.isEmpty()) {
-            EmptyContent.draw(art);
+            NeutralContent.form(art);
             return;
         }
         Box area = art.area();

@@ -12,22 +12,12 @@ final class MediaContent {
     private MediaContent() {}
 
     static void draw(List<Row> rows, Canvas art) {
-        if (rows.isEmpty()) {
-            EmptyContent.draw(art);
-            return;
-        }
         Palette palette = art.palette();
         Box area = art.area();
-        Row now = rows.get(0);
         double width = area.width() - 2 * Canvas.PAD;
         double height = Math.min(width * 0.62, Math.max(120, area.height() * 0.42));
         var picture = new Box(area.x() + Canvas.PAD, area.y() + Canvas.PAD, width, height);
-        art.picture("playing", picture, Canvas.CARD_RADIUS, now.title());
-        var words = new Lines(art, width)
-                .add("title", now.title(), new Ink(Canvas.LARGE, palette.text()), 26)
-                .add("note", now.note(), new Ink(Canvas.SMALL, palette.muted()), 22);
-        words.draw(picture.x(), picture.bottom() + 13 + words.height() / 2);
-        double y = picture.bottom() + 24 + words.height();
+        double y = words(rows, picture, art);
         var track = new Box(picture.x(), y, width, 4);
         art.rect("track", track, 2, palette.line());
         art.rect("played", new Box(track.x(), track.y(), width * 0.38, 4), 2, palette.accent());
@@ -46,6 +36,22 @@ final class MediaContent {
         skip("next", x + 72, middle, 1, art);
         skip("before", x - 72, middle, -1, art);
         ListContent.card(rows, 1, y + CONTROLS, art);
+    }
+
+    /** The picture of what plays, and what is said of it; gives where the controls begin. */
+    private static double words(List<Row> rows, Box picture, Canvas art) {
+        if (rows.isEmpty()) {
+            art.rect("playing", picture, Canvas.CARD_RADIUS, art.palette().quiet());
+            NeutralContent.playing(picture, art);
+            return picture.bottom() + 72;
+        }
+        Row now = rows.get(0);
+        art.picture("playing", picture, Canvas.CARD_RADIUS, now.title());
+        var words = new Lines(art, picture.width())
+                .add("title", now.title(), new Ink(Canvas.LARGE, art.palette().text()), 26)
+                .add("note", now.note(), new Ink(Canvas.SMALL, art.palette().muted()), 22);
+        words.draw(picture.x(), picture.bottom() + 13 + words.height() / 2);
+        return picture.bottom() + 24 + words.height();
     }
 
     private static void skip(String key, double x, double y, int way, Canvas art) {

@@ -5,6 +5,7 @@ import org.yonderarc.layout.Box;
 /** Content of which the plan has no rows: bars where texts would stand, in the places that rows would have. */
 final class NeutralContent {
     private static final double ROW = 72;
+    private static final double FIELD = 64;
     private static final double GAP = 12;
     private static final double THUMB = 48;
     /** How long the bars are, as shares of the room. */
@@ -60,6 +61,73 @@ final class NeutralContent {
             bar("title-" + i, x + 16, y + picture + 26, most * LENGTHS[i % LENGTHS.length], 12, art);
             bar("note-" + i, x + 16, y + picture + 46, most * LENGTHS[(i + 3) % LENGTHS.length], 8, art);
         }
+    }
+
+    /** Fields on one card: what each is called, and a switch or what stands in it. */
+    static void form(Canvas art) {
+        Box area = art.area();
+        double width = area.width() - 2 * Canvas.PAD;
+        int count = (int) Math.max(3, Math.min(LENGTHS.length, (area.height() - 2 * Canvas.PAD) / FIELD - 1));
+        var card = new Box(area.x() + Canvas.PAD, area.y() + Canvas.PAD, width, count * FIELD);
+        art.card("card", card);
+        for (int i = 0; i < count; i++) {
+            double y = card.y() + i * FIELD + FIELD / 2;
+            double right = card.right() - Canvas.PAD;
+            bar("title-" + i, card.x() + Canvas.PAD, y, Math.min(220, width * 0.5 * LENGTHS[i]), 12, art);
+            if (i % 3 == 2) {
+                var track = new Box(right - 48, y - 14, 48, 28);
+                art.rect("track-" + i, track, 99, art.palette().quiet());
+                art.rect(
+                        "knob-" + i,
+                        new Box(track.x() + 4, track.y() + 4, 20, 20),
+                        99,
+                        art.palette().surface());
+            } else {
+                double value = Math.min(160, width * 0.3 * LENGTHS[(i + 2) % LENGTHS.length]);
+                bar("value-" + i, right - value, y, value, 10, art);
+            }
+        }
+    }
+
+    /** Messages from both sides, as many as the screen has room for. */
+    static void chat(Canvas art) {
+        Box area = art.area();
+        double most = (area.width() - 2 * Canvas.PAD) * 0.76;
+        double y = area.y() + Canvas.PAD;
+        for (int i = 0; i < LENGTHS.length; i++) {
+            boolean isOwn = i % 3 == 1;
+            int lines = i % 2 == 0 ? 2 : 1;
+            double width = Math.min(420, most * LENGTHS[i]) + 28;
+            double height = 20 + lines * 22;
+            if (i > 2 && y + height > area.bottom() - Canvas.PAD) {
+                return;
+            }
+            double x = isOwn ? area.right() - Canvas.PAD - width : area.x() + Canvas.PAD;
+            Palette palette = art.palette();
+            art.rect("bubble-" + i, new Box(x, y, width, height), 18, isOwn ? palette.quiet() : palette.surface());
+            for (int line = 0; line < lines; line++) {
+                double length = (width - 28) * (line == 1 ? 0.6 : 1);
+                art.rect(
+                        "line-" + i + "-" + line,
+                        new Box(x + 14, y + 16 + line * 22, length, 10),
+                        99,
+                        isOwn ? palette.surface() : palette.quiet());
+            }
+            y += height + GAP;
+        }
+    }
+
+    /** What stands above a chart: what it is of, and its figure. */
+    static void figure(Box head, Canvas art) {
+        bar("title", head.x(), head.y() + 26, head.width() * 0.3, 10, art);
+        bar("value", head.x(), head.y() + 62, head.width() * 0.36, 24, art);
+        bar("note", head.right() - head.width() * 0.28, head.y() + 68, head.width() * 0.28, 10, art);
+    }
+
+    /** What stands below something that plays: its name, and who made it. */
+    static void playing(Box picture, Canvas art) {
+        bar("title", picture.x(), picture.bottom() + 26, picture.width() * 0.5, 14, art);
+        bar("note", picture.x(), picture.bottom() + 50, picture.width() * 0.34, 10, art);
     }
 
     /** A headline below a picture, and lines of text. */
