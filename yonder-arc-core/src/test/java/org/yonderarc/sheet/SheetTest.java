@@ -132,7 +132,7 @@ class SheetTest {
             value = {
                 "schema         | Did you mean \"scheme\"?",
                 "device=phome   | Did you mean \"phone\"?",
-                "screen=nowhere | It has tides, surveys, new-survey, map",
+                "screen=nowhere | It has tides, surveys, survey, sightings, new-survey, map",
                 "text-scale=9   | is not a text scale",
                 "text-scale=big | is not a text scale",
                 "language       | one language",

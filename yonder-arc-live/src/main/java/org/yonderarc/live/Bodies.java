@@ -1,5 +1,6 @@
 package org.yonderarc.live;
 
+import java.io.IOException;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
@@ -7,6 +8,7 @@ import java.util.concurrent.TimeoutException;
 import java.util.function.BiConsumer;
 import org.eclipse.jetty.io.Content;
 import org.eclipse.jetty.server.Request;
+import org.eclipse.jetty.util.Callback;
 import org.eclipse.jetty.util.Promise;
 import org.eclipse.jetty.util.thread.Invocable;
 
@@ -14,6 +16,9 @@ import org.eclipse.jetty.util.thread.Invocable;
 final class Bodies {
     /** So long it may take, in s. */
     private static final int TIME = 10;
+
+    /** Of what is larger, nothing is read, in bytes. */
+    private static final long DRAINED = 64L << 20;
 
     private static final byte[] NONE = {};
 
@@ -27,16 +32,25 @@ final class Bodies {
      */
     static void read(Request request, int most, BiConsumer<byte[], Optional<Site.Bad>> then) {
         var executor = request.getComponents().getExecutor();
-        if (request.getLength() > most) {
+        if (request.getLength() > DRAINED) {
             then.accept(NONE, Optional.of(tooLarge(most)));
             return;
         }
         var body = new CompletableFuture<byte[]>();
-        Content.Source.asByteArrayAsync(
-                request,
-                most,
-                Promise.Invocable.from(
-                        Invocable.InvocationType.NON_BLOCKING, body::complete, body::completeExceptionally));
+        if (request.getLength() > most) {
+            // Whoever still sends hears no answer: what is too large is read to its end, and let go.
+            Content.Source.consumeAll(
+                    request,
+                    Callback.from(
+                            () -> body.completeExceptionally(new IOException("too large")),
+                            body::completeExceptionally));
+        } else {
+            Content.Source.asByteArrayAsync(
+                    request,
+                    most,
+                    Promise.Invocable.from(
+                            Invocable.InvocationType.NON_BLOCKING, body::complete, body::completeExceptionally));
+        }
         body.orTimeout(TIME, TimeUnit.SECONDS)
                 .whenCompleteAsync(
                         (read, failed) -> {

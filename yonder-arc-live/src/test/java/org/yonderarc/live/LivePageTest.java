@@ -362,7 +362,7 @@ class LivePageTest {
         page.settle();
         page.choose("screen:tides");
         page.choose("screen:log");
-        assertEquals("/tides", page.find("#address").getAttribute("textContent"));
+        page.waitUntil(() -> page.find("#address").getAttribute("textContent").equals("/logs/log"));
         page.choose("app");
         page.write("name", "Quay");
         page.saved("name: Quay");
