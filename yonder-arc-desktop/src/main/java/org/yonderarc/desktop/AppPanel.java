@@ -1,5 +1,6 @@
 package org.yonderarc.desktop;
 
+import java.awt.Color;
 import java.awt.Component;
 import java.awt.ComponentOrientation;
 import java.awt.Cursor;
@@ -11,6 +12,9 @@ import java.awt.event.ComponentAdapter;
 import java.awt.event.ComponentEvent;
 import java.awt.event.KeyEvent;
 import java.awt.event.MouseEvent;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
@@ -28,8 +32,11 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.navigator.Moved;
 import org.yonderarc.navigator.Navigator;
+import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.stage.Input;
@@ -44,6 +51,9 @@ import org.yonderarc.walk.Walk;
  * what was typed. Taken by mouse, wheel and keyboard: Tab goes over all that can be chosen and out again, Enter and Space choose, Escape
  * closes what is open and goes back. What assistive technology is told is the stage's accessible tree. To be used on the event dispatch
  * thread; the navigator may tell its steps on any. Follows the navigator while it is in a window.
+ *
+ * <p>Bound properties: {@code scheme}, {@code language}, {@code textScale}, {@code lessMotion}, {@code moreContrast}; {@code moving}, false
+ * when a film has come to its end; {@code waiting}, true while a gate has yet to decide on a step, when the mouse shows that it waits.
  */
 public final class AppPanel extends JComponent implements Accessible {
     private static final long serialVersionUID = 1L;
@@ -59,6 +69,8 @@ public final class AppPanel extends JComponent implements Accessible {
     private transient Surroundings around;
     private boolean followsSystem = true;
     private int focusMoves;
+    private boolean isMoving;
+    private boolean isWaiting;
 
     /**
      * A panel of an app.
@@ -147,6 +159,54 @@ public final class AppPanel extends JComponent implements Accessible {
         surround(around.moreContrast(more));
     }
 
+    /** The scheme that is shown. */
+    public Scheme getScheme() {
+        return around.scheme();
+    }
+
+    /** The language of the texts (BCP 47); empty for the plan's first. */
+    public String getLanguage() {
+        return around.language();
+    }
+
+    /** How much larger than usual texts are. */
+    public double getTextScale() {
+        return around.device().textScale();
+    }
+
+    /** Whether films are short and still. */
+    public boolean isLessMotion() {
+        return around.lessMotion();
+    }
+
+    /** Whether texts and lines stand out more than usual. */
+    public boolean isMoreContrast() {
+        return around.moreContrast();
+    }
+
+    /** Whether a film plays, or something is held. */
+    public boolean isMoving() {
+        return isMoving;
+    }
+
+    /** Whether a gate of the navigator has yet to decide on a step. */
+    public boolean isWaiting() {
+        return isWaiting;
+    }
+
+    /** The colours that are shown, by what they are for: for the app's own components, so that they look as the bars do. */
+    public Map<Role, Color> palette() {
+        Theme usual = navigator.plan().theme();
+        Theme theme = around.moreContrast() ? usual.moreContrast() : usual;
+        var colours = new EnumMap<Role, Color>(Role.class);
+        for (Role role : Role.values()) {
+            Colour colour = theme.colour(around.scheme(), role);
+            int alpha = (int) Math.round(colour.alpha() * 255);
+            colours.put(role, new Color(colour.red(), colour.green(), colour.blue(), alpha));
+        }
+        return Collections.unmodifiableMap(colours);
+    }
+
     /** What is shown now. */
     public Scene shown() {
         return stage.scene(now());
@@ -223,7 +283,8 @@ public final class AppPanel extends JComponent implements Accessible {
     }
 
     private void surround(Surroundings other) {
-        boolean isResized = !other.device().equals(around.device());
+        Surroundings before = around;
+        boolean isResized = !other.device().equals(before.device());
         around = other;
         stage.surround(other, now());
         if (isResized && getParent() != null && SwingUtilities.getRoot(this) != null) {
@@ -237,6 +298,27 @@ public final class AppPanel extends JComponent implements Accessible {
             applyComponentOrientation(runs);
         }
         wake();
+        firePropertyChange("scheme", before.scheme(), other.scheme());
+        firePropertyChange("language", before.language(), other.language());
+        firePropertyChange(
+                "textScale", before.device().textScale(), other.device().textScale());
+        firePropertyChange("lessMotion", before.lessMotion(), other.lessMotion());
+        firePropertyChange("moreContrast", before.moreContrast(), other.moreContrast());
+    }
+
+    /** Tells whether anything moves, and whether a step waits to be decided on. */
+    private void tell() {
+        boolean moved = isMoving;
+        boolean waited = isWaiting;
+        isMoving = stage.moves();
+        isWaiting = navigator.pending().isPresent();
+        int cursor =
+                isWaiting ? Cursor.WAIT_CURSOR : stage.pointsAtTarget() ? Cursor.HAND_CURSOR : Cursor.DEFAULT_CURSOR;
+        if (getCursor().getType() != cursor) {
+            setCursor(Cursor.getPredefinedCursor(cursor));
+        }
+        firePropertyChange("moving", moved, isMoving);
+        firePropertyChange("waiting", waited, isWaiting);
     }
 
     /** Asks for the app's components of the place that shows, and of the one below it, which a swipe uncovers. */
@@ -274,10 +356,7 @@ public final class AppPanel extends JComponent implements Accessible {
 
     /** Paints a frame soon, and goes on as long as anything moves. */
     void wake() {
-        int cursor = stage.pointsAtTarget() ? Cursor.HAND_CURSOR : Cursor.DEFAULT_CURSOR;
-        if (getCursor().getType() != cursor) {
-            setCursor(Cursor.getPredefinedCursor(cursor));
-        }
+        tell();
         if (!timer.isRunning()) {
             timer.setInitialDelay(0);
             timer.start();
@@ -301,7 +380,8 @@ public final class AppPanel extends JComponent implements Accessible {
         if (painted) {
             repaint();
         }
-        if (!stage.moves()) {
+        tell();
+        if (!isMoving && !isWaiting) {
             timer.stop();
         }
     }

@@ -48,11 +48,12 @@ class AppPanelTest {
                         "map: map true",
                         "mirrored: true false",
                         "dark: #0d1518",
+                        "told: ff0d1518 scheme=LIGHT ffffffffLIGHT",
                         "contrast: false true false",
                         "language: the plan has no texts in \"xx\"; it has them in en, ar",
                         "wheel: 144",
-                        "held: list true true",
-                        "answered: map"),
+                        "held: list true true true true",
+                        "answered: map false false true"),
                 told.lines().toList(),
                 told);
     }

@@ -3,6 +3,7 @@ package org.yonderarc.examples;
 import java.awt.AWTEvent;
 import java.awt.Component;
 import java.awt.Container;
+import java.awt.Cursor;
 import java.awt.KeyboardFocusManager;
 import java.awt.Point;
 import java.awt.Rectangle;
@@ -47,6 +48,7 @@ final class Probe {
     private static JFrame frame;
     private static Robot robot;
     private static Navigator navigator;
+    private static List<String> told;
 
     private Probe() {}
 
@@ -256,7 +258,20 @@ final class Probe {
                         + on(() -> named(panel, "map").getComponentOrientation().isLeftToRight()));
         shoot("arabic");
         say("dark", shown().background().hex());
-        SwingUtilities.invokeAndWait(() -> panel.setScheme(Scheme.LIGHT));
+        var events = new java.util.ArrayList<String>();
+        SwingUtilities.invokeAndWait(() -> {
+            for (String name : List.of("scheme", "textScale", "moving", "waiting")) {
+                panel.addPropertyChangeListener(name, event -> events.add(name + "=" + event.getNewValue()));
+            }
+            events.add(Integer.toHexString(panel.palette().get(Role.BACKGROUND).getRGB()));
+            panel.setScheme(Scheme.LIGHT);
+            events.add(Integer.toHexString(panel.palette().get(Role.SURFACE).getRGB()) + panel.getScheme());
+        });
+        settle();
+        say("told", String.join(" ", on(() -> events.stream()
+                .filter(event -> !event.startsWith("moving"))
+                .toList())));
+        told = events;
         settle();
         boolean before = hasStrongLine(shown().nodes());
         SwingUtilities.invokeAndWait(() -> panel.setMoreContrast(true));
@@ -304,10 +319,14 @@ final class Probe {
         say(
                 "held",
                 navigator.place() + " " + (shown() == rest) + " "
-                        + navigator.pending().isPresent());
+                        + navigator.pending().isPresent() + " " + panel.isWaiting() + " "
+                        + (panel.getCursor().getType() == Cursor.WAIT_CURSOR));
         navigator.answer(navigator.pending().orElseThrow(), true);
         settle();
-        say("answered", navigator.place());
+        say(
+                "answered",
+                navigator.place() + " " + panel.isWaiting() + " " + panel.isMoving() + " "
+                        + told.containsAll(List.of("waiting=true", "waiting=false", "moving=true", "moving=false")));
     }
 
     private static double row(int index) throws Exception {

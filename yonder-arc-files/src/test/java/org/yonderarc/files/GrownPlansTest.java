@@ -35,7 +35,7 @@ import org.yonderarc.walk.Walk;
  */
 class GrownPlansTest {
     /** So many plans; more with -Dyonder.grown=50000. */
-    private static final int PLANS = Integer.getInteger("yonder.grown", 120);
+    private static final int PLANS = Integer.getInteger("yonder.grown", 80);
 
     private static final double[] NUMBERS = {
         -4000, -160, -64, -8, -1, 0, 0.01, 0.5, 1, 2, 3, 8, 16, 47.9, 48, 64, 100, 160, 240, 400, 999, 1500, 4000,

@@ -23,7 +23,7 @@ import org.yonderarc.plan.Wireframe;
 /** Plans and files that nobody thought of. */
 class RandomPlansTest {
     /** So many damaged files; more with -Dyonder.damaged=220000. */
-    private static final int DAMAGED = Integer.getInteger("yonder.damaged", 1_000);
+    private static final int DAMAGED = Integer.getInteger("yonder.damaged", 400);
 
     private static final List<String> TEXTS = List.of(
             "Tides",
