@@ -360,13 +360,15 @@ class FaultsTest {
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                     .start();
-            process.waitFor(whole / 3 + (i * 977L) % whole, TimeUnit.MILLISECONDS);
+            // However busy the machine is: the last one comes to its end, and finds nothing in its way.
+            long until = i == kills - 1 ? SECONDS * 1_000L : whole / 3 + (i * 977L) % whole;
+            process.waitFor(until, TimeUnit.MILLISECONDS);
             process.destroyForcibly().waitFor();
             String after = Files.readString(plan);
             assertTrue(after.equals(first) || after.equals(other), after);
             changed += after.equals(before) ? 0 : 1;
         }
-        assertTrue(changed > 0, "no run came to its end before it was killed");
+        assertTrue(changed > 0, "not even one that wasn't killed changed anything");
         Outcome next = run("edit", plan.toString(), "set:/app/name=Jetty");
         assertEquals(0, next.status, next.said);
         String before = Files.readString(plan).replace("Jetty", "Pier");
