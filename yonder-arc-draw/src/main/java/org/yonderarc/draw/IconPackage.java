@@ -46,17 +46,18 @@ enum IconPackage {
     private static final String ENDING = ".svg";
 
     /** What the library's own icons are called in the second set. */
-    private static final Map<String, String> OWN = Map.of(
-            "menu-2", "list",
-            "layout-sidebar-left-collapse", "layout-sidebar-inset",
-            "layout-sidebar-left-expand", "layout-sidebar",
-            "layout-sidebar-right-collapse", "layout-sidebar-inset-reverse",
-            "layout-sidebar-right-expand", "layout-sidebar-reverse",
-            "dots", "three-dots",
-            "plus", "plus-lg",
-            "world", "globe",
-            "map-pin", "geo-alt",
-            "photo", "image");
+    private static final Map<String, String> OWN = Map.ofEntries(
+            Map.entry("menu-2", "list"),
+            Map.entry("layout-sidebar-left-collapse", "layout-sidebar-inset"),
+            Map.entry("layout-sidebar-left-expand", "layout-sidebar"),
+            Map.entry("layout-sidebar-right-collapse", "layout-sidebar-inset-reverse"),
+            Map.entry("layout-sidebar-right-expand", "layout-sidebar-reverse"),
+            Map.entry("dots", "three-dots"),
+            Map.entry("plus", "plus-lg"),
+            Map.entry("world", "globe"),
+            Map.entry("map-pin", "geo-alt"),
+            Map.entry("photo", "image"),
+            Map.entry("user", "person"));
 
     private final String root;
     private volatile List<String> names;
