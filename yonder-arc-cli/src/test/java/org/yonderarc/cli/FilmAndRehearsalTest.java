@@ -196,7 +196,7 @@ class FilmAndRehearsalTest {
                 out.toString());
         Files.writeString(folder.resolve("odd.yaml"), Brinelight.yaml().replace("icon: droplet", "icon: dropplet"));
         assertEquals(0, yonder("icons --of plan.yaml --set slim"));
-        assertTrue(out.toString().contains("instead: person, "), out.toString());
+        assertTrue(out.toString().contains("instead: clipboard, "), out.toString());
         assertTrue(yonder("icons --of plan.yaml --set slimm") > 0);
         assertTrue(err.toString().contains("Did you mean \"slim\"?"), err.toString());
         assertEquals(0, yonder("icons home --set slim"));
