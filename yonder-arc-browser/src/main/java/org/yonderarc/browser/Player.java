@@ -148,7 +148,7 @@ final class Player implements Stage.Host {
 
     /** Goes to a screen, with samples where it takes parameters; gives why not, or nothing. */
     String goTo(String screen) {
-        Place place = Samples.filled(walk.plan(), Place.of(screen));
+        Place place = Samples.of(walk.plan()).filled(Place.of(screen));
         Optional<String> problem = walk.problem(place);
         if (problem.isEmpty()) {
             take(new Step.Link(walk.addressOf(place)));

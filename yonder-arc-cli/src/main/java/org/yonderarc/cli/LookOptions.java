@@ -164,7 +164,7 @@ final class LookOptions {
         try {
             State at = screen.isEmpty()
                     ? state
-                    : walk.arriveAt(state, Samples.filled(walk.plan(), Place.parse(screen.get())));
+                    : walk.arriveAt(state, Samples.of(walk.plan()).filled(Place.parse(screen.get())));
             at = fold.isEmpty() ? at : taken(walk, at, new Step.Fold(fold));
             return open.isEmpty() ? at : taken(walk, at, new Step.Toggle(open));
         } catch (IllegalArgumentException wrong) {

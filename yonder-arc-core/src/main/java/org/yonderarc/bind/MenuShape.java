@@ -290,7 +290,7 @@ final class MenuShape {
                 "Of how many entries of the list at most there are items.");
         return shape.shortForm(target.screen()).mayMake(got -> {
             if (!got.has(each)) {
-                got.idle(most, "the item is not made of a list by \"each\"");
+                got.idle(most, "only an item with \"each\" is repeated");
             }
             return target.of(got)
                     .map(to -> new Item(

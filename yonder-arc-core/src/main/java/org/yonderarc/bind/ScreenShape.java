@@ -45,7 +45,7 @@ final class ScreenShape {
                 "sample",
                 FactShape.SCALAR,
                 Parameter::sample,
-                "What pictures, prototypes and the map give it where nothing else is said. Default: what a row or an item that leads there gives.");
+                "Its value in pictures, prototypes and the map where none is given. Default: the one in a row or an item that leads there.");
         return shape.shortForm(kind).makes(got -> new Parameter(got.id(), got.get(kind), got.get(sample)));
     }
 

@@ -50,6 +50,7 @@ final class DrawnRules {
     private final TextMeasure measure = new PlainMeasure();
     private final DrawnColours colours;
     private final CutTexts texts;
+    private final Samples samples;
     private final BoxRules boxes;
 
     private DrawnRules(Subject subject) {
@@ -59,6 +60,7 @@ final class DrawnRules {
         this.colours = new DrawnColours(subject, measure);
         this.texts = new CutTexts(subject, measure);
         this.boxes = new BoxRules(subject);
+        this.samples = Samples.of(plan);
     }
 
     static void look(Subject subject) {
@@ -128,7 +130,7 @@ final class DrawnRules {
     private Map<String, List<State>> titles(State start, List<String> languages) {
         var out = new LinkedHashMap<String, List<State>>();
         List<Screen> screens = plan.screens().stream()
-                .filter(screen -> walk.problem(Samples.of(plan, screen)).isEmpty())
+                .filter(screen -> walk.problem(samples.place(screen)).isEmpty())
                 .toList();
         for (String language : languages) {
             out.put(
@@ -138,7 +140,7 @@ final class DrawnRules {
                                     .filter(screen -> screen.under().isPresent() == isBelow)
                                     .max(Comparator.comparingDouble(screen -> width(screen, start, language)))
                                     .stream())
-                            .map(screen -> walk.arriveAt(start, Samples.of(plan, screen)))
+                            .map(screen -> walk.arriveAt(start, samples.place(screen)))
                             .filter(state -> !state.equals(start))
                             .toList());
         }
@@ -146,7 +148,7 @@ final class DrawnRules {
     }
 
     private double width(Screen screen, State state, String language) {
-        return measure.width(Fitter.title(plan, Samples.of(plan, screen), state, language), Type.semibold(17));
+        return measure.width(Fitter.title(plan, samples.place(screen), state, language), Type.semibold(17));
     }
 
     /** Colours are the same in every language. */

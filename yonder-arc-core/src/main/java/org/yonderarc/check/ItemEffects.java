@@ -1,10 +1,15 @@
 package org.yonderarc.check;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Device;
@@ -17,10 +22,12 @@ import org.yonderarc.plan.Menu;
 
 /** Keys of items and sections that do nothing in any bar that shows them. */
 final class ItemEffects {
+    /** Keys that a place for the overflow always has a use for: it marks what is selected, and folds sections. */
     private static final Set<String> FOLLOWS = Set.of("selected-icon", "folds");
 
     private final Subject subject;
     private final List<Device> devices;
+    private final Map<Form, Map<String, Set<String>>> held = new IdentityHashMap<>();
 
     private ItemEffects(Subject subject) {
         this.subject = subject;
@@ -89,14 +96,27 @@ final class ItemEffects {
                                 .isPresent()));
     }
 
-    /** Whether some of the items have no room in the bar on a device; how many a list makes of one nobody knows. */
+    /** Whether some of the items have no room in the bar on a device. */
     private boolean mayOverflow(Form form, Menu menu, List<Item> items) {
         if (form.overflows().isEmpty()) {
             return false;
         }
-        return menu.items().stream().anyMatch(item -> item.each().isPresent())
-                || devices.stream().anyMatch(device -> !Forms.held(form, menu.items(), device)
-                        .containsAll(items));
+        Set<String> held = held(form, menu);
+        return items.stream().anyMatch(item -> !held.contains(item.id()));
+    }
+
+    /** The items that stand in the bar on every device; none where a list makes some: nobody knows how many. */
+    private Set<String> held(Form form, Menu menu) {
+        return held.computeIfAbsent(form, any -> new HashMap<>()).computeIfAbsent(menu.id(), any -> {
+            if (menu.items().stream().anyMatch(item -> item.each().isPresent())) {
+                return Set.of();
+            }
+            var everywhere = menu.items().stream().map(Item::id).collect(Collectors.toCollection(HashSet::new));
+            devices.forEach(device -> everywhere.retainAll(Forms.held(form, menu.items(), device).stream()
+                    .map(Item::id)
+                    .collect(Collectors.toSet())));
+            return everywhere;
+        });
     }
 
     private void tell(List<String> keys, List<Form> forms, List<Form> places, String pointer) {
@@ -109,7 +129,6 @@ final class ItemEffects {
                 reasons.putIfAbsent(form.kind().word(), String.valueOf(why));
             }
             for (Form place : places) {
-                // A place marks what is selected, and folds sections; what stands where is decided outside of it.
                 shows |= FOLLOWS.contains(key) || !Forms.idleItem(place).containsKey(key);
             }
             if (!shows) {

@@ -86,6 +86,14 @@ final class LinkRules {
                                     + parameter.id() + "}.",
                             Suggestion.sentence(parameter.id(), names, "Remove it, or add it to the path."));
                 }
+                if (parameter.sample().isPresent() && screen.path().options().contains(parameter.id())) {
+                    subject.tell(
+                            Code.NO_EFFECT,
+                            Subject.screen(screen, "parameters") + "/" + parameter.id() + "/sample",
+                            "\"sample\" has no effect here: {" + parameter.id()
+                                    + "} may be left out, and previews leave it out.",
+                            "Remove it.");
+                }
                 parameter
                         .sample()
                         .filter(sample -> !parameter.kind().takes(sample))

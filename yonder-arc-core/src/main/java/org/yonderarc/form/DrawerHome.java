@@ -169,7 +169,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
 
     @Override
     Map<String, String> idleItem(DrawerForm form) {
-        return Map.of("short", "long labels go on in a second line", "slot", "all of its items have room");
+        return Map.of("short", "long labels wrap", "slot", "it has room for all items");
     }
 
     @Override

@@ -67,9 +67,9 @@ final class GridHome extends FormHome<GridForm> {
     @Override
     Map<String, String> idleItem(GridForm form) {
         var idle = new HashMap<String, String>();
-        idle.put("short", "long labels go on in a second line");
-        idle.put("slot", "all of its items have room");
-        idle.put("selected-icon", "its items lead away from the screen that it stands on");
+        idle.put("short", "long labels wrap");
+        idle.put("slot", "it has room for all items");
+        idle.put("selected-icon", "none of its items is ever selected");
         idle.put("folds", "its sections are always open");
         if (form.tiles() != Form.Tiles.ROWS) {
             idle.put("value", "only rows have room for one");

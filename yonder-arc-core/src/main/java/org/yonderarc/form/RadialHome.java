@@ -103,7 +103,7 @@ final class RadialHome extends FormHome<RadialForm> {
     Map<String, String> idleItem(RadialForm form) {
         var idle = new HashMap<>(super.idleItem(form));
         if (form.labels() != RadialForm.Beside.NONE && Arc.isBeside(form)) {
-            idle.put("short", "labels beside the icons have room");
+            idle.put("short", "labels beside icons are shown whole");
         }
         return idle;
     }

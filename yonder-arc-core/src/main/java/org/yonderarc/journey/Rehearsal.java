@@ -142,11 +142,10 @@ public final class Rehearsal {
             told.add(leg.step());
             try {
                 Step step = Steps.parse(walk.plan(), leg.step());
-                if (step instanceof Step.Choose choose && isElsewhere(choose.item())) {
-                    return Optional.of("\"" + choose.item() + "\" doesn't show on " + device.id()
-                            + ", so nobody can choose it there");
-                }
-                change = take.apply(step);
+                change = step instanceof Step.Choose choose && isElsewhere(choose.item())
+                        ? Change.refused(
+                                now.get(), step, "\"" + choose.item() + "\" isn't shown on " + device.id() + ".")
+                        : take.apply(step);
             } catch (IllegalArgumentException wrong) {
                 return Optional.of(wrong.getMessage());
             }

@@ -8,7 +8,7 @@ import java.util.Optional;
  *
  * @param id its name in the path
  * @param kind what it takes
- * @param sample what previews give it, where nothing else is said
+ * @param sample its value in previews where none is given
  */
 public record Parameter(String id, Kind kind, Optional<String> sample) implements Identified {
     /** What a parameter takes. Its value stays a text, as it stands in an address. */

@@ -123,6 +123,11 @@ public final class PathTemplate {
         return required;
     }
 
+    /** The names of the parameters that may be left out, in order. */
+    public List<String> options() {
+        return options;
+    }
+
     /**
      * The address with the parameters filled in: each value is percent-encoded but for unreserved characters
      * (RFC 6570, sections 3.2.2 and 3.2.8).

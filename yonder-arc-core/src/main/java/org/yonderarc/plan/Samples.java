@@ -1,37 +1,64 @@
 package org.yonderarc.plan;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Places of screens whose path takes parameters, for previews that are given none. */
+/**
+ * Places of screens whose path takes parameters, for previews that are given none. A parameter that can't be left out has the value of
+ * its {@code sample}; else that of the first row or item that leads to the screen; else its own name, 1 or true, as its kind takes it.
+ */
 public final class Samples {
-    private Samples() {}
+    private final Plan plan;
+    private final Map<String, Map<String, String>> linked = new HashMap<>();
 
-    /** The place of a screen, with a sample for each parameter that can't be left out. */
-    public static Place of(Plan plan, Screen screen) {
-        return filled(plan, Place.of(screen.id()));
+    private Samples(Plan plan) {
+        this.plan = plan;
+        Stream<Place> rows = plan.screens().stream()
+                .flatMap(screen -> screen.wireframe().rows().stream())
+                .flatMap(row -> row.to().stream());
+        Stream.concat(rows, plan.items().flatMap(item -> item.place().stream()))
+                .filter(place -> plan.screens()
+                        .find(place.screen())
+                        .filter(screen -> fits(place, screen))
+                        .isPresent())
+                .forEach(place -> linked.putIfAbsent(place.screen(), place.parameters()));
     }
 
-    /**
-     * A place with samples for the parameters that it lacks and that can't be left out: what the plan's {@code sample} says; else what
-     * a row or an item that leads there gives; else the parameter's own name, 1 or true.
-     *
-     * @param place of any screen; one that the plan doesn't have stays as it is
-     */
-    public static Place filled(Plan plan, Place place) {
+    /** The samples of a plan. */
+    public static Samples of(Plan plan) {
+        return new Samples(plan);
+    }
+
+    /** What an entry of a list fills is known only while the app runs. */
+    private static boolean fits(Place place, Screen screen) {
+        return place.parameters().entrySet().stream()
+                .allMatch(one -> screen.kindOf(one.getKey()).takes(one.getValue())
+                        && one.getValue().indexOf('{') < 0);
+    }
+
+    /** The place of a screen. */
+    public Place place(Screen screen) {
+        return filled(Place.of(screen.id()));
+    }
+
+    /** A place with samples for what it lacks; one of a screen that the plan doesn't have stays as it is. */
+    public Place filled(Place place) {
         Optional<Screen> screen = plan.screens().find(place.screen());
         if (screen.isEmpty()
                 || place.parameters().keySet().containsAll(screen.get().path().required())) {
             return place;
         }
-        Map<String, String> linked = linked(plan, screen.get());
+        Map<String, String> known = linked.getOrDefault(place.screen(), Map.of());
         var all = new LinkedHashMap<>(place.parameters());
         for (String name : screen.get().path().required()) {
-            Optional<Parameter> known = screen.get().parameters().find(name);
-            all.computeIfAbsent(name, any -> known.flatMap(Parameter::sample)
-                    .or(() -> Optional.ofNullable(linked.get(name)))
+            all.computeIfAbsent(name, any -> screen.get()
+                    .parameters()
+                    .find(name)
+                    .flatMap(Parameter::sample)
+                    .or(() -> Optional.ofNullable(known.get(name)))
                     .orElseGet(() -> switch (screen.get().kindOf(name)) {
                         case TEXT -> name;
                         case NUMBER -> "1";
@@ -39,20 +66,5 @@ public final class Samples {
                     }));
         }
         return new Place(place.screen(), all);
-    }
-
-    private static Map<String, String> linked(Plan plan, Screen screen) {
-        Stream<Place> rows = plan.screens().stream()
-                .flatMap(any -> any.wireframe().rows().stream())
-                .flatMap(row -> row.to().stream());
-        return Stream.concat(rows, plan.items().flatMap(item -> item.place().stream()))
-                .filter(place -> place.screen().equals(screen.id()))
-                // What an entry of a list fills is known only while the app runs.
-                .filter(place -> place.parameters().entrySet().stream()
-                        .allMatch(one -> screen.kindOf(one.getKey()).takes(one.getValue())
-                                && one.getValue().indexOf('{') < 0))
-                .findFirst()
-                .map(Place::parameters)
-                .orElse(Map.of());
     }
 }

@@ -21,14 +21,20 @@ final class NeutralContent {
                 art.palette().quiet());
     }
 
+    /** A card with as many rows of a height as the screen has room for, at least three. */
+    private static Box card(double row, Canvas art) {
+        Box area = art.area();
+        int count = (int) Math.max(3, Math.min(LENGTHS.length, (area.height() - 2 * Canvas.PAD) / row - 1));
+        var card = new Box(area.x() + Canvas.PAD, area.y() + Canvas.PAD, area.width() - 2 * Canvas.PAD, count * row);
+        art.card("card", card);
+        return card;
+    }
+
     /** Lines of a list on one card, as many as the screen has room for. */
     static void list(Canvas art) {
-        Box area = art.area();
-        double width = area.width() - 2 * Canvas.PAD;
-        int count = (int) Math.max(3, Math.min(LENGTHS.length, (area.height() - 2 * Canvas.PAD) / ROW - 1));
-        var card = new Box(area.x() + Canvas.PAD, area.y() + Canvas.PAD, width, count * ROW);
-        art.card("card", card);
-        for (int i = 0; i < count; i++) {
+        Box card = card(ROW, art);
+        double width = card.width();
+        for (int i = 0; i < card.height() / ROW; i++) {
             double y = card.y() + i * ROW + ROW / 2;
             double x = card.x() + GAP;
             art.rect(
@@ -65,12 +71,9 @@ final class NeutralContent {
 
     /** Fields on one card: what each is called, and a switch or what stands in it. */
     static void form(Canvas art) {
-        Box area = art.area();
-        double width = area.width() - 2 * Canvas.PAD;
-        int count = (int) Math.max(3, Math.min(LENGTHS.length, (area.height() - 2 * Canvas.PAD) / FIELD - 1));
-        var card = new Box(area.x() + Canvas.PAD, area.y() + Canvas.PAD, width, count * FIELD);
-        art.card("card", card);
-        for (int i = 0; i < count; i++) {
+        Box card = card(FIELD, art);
+        double width = card.width();
+        for (int i = 0; i < card.height() / FIELD; i++) {
             double y = card.y() + i * FIELD + FIELD / 2;
             double right = card.right() - Canvas.PAD;
             bar("title-" + i, card.x() + Canvas.PAD, y, Math.min(220, width * 0.5 * LENGTHS[i]), 12, art);

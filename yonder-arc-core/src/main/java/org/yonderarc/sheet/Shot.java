@@ -59,7 +59,7 @@ public record Shot(
             }
         }
         if (place.isPresent()) {
-            state = walk.arriveAt(state, Samples.filled(plan, place.get()));
+            state = walk.arriveAt(state, Samples.of(plan).filled(place.get()));
         }
         for (Step step : steps) {
             if (!(step instanceof Step.Tell)) {

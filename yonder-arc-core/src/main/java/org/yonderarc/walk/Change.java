@@ -27,8 +27,8 @@ public record Change(Step step, State before, State after, List<Effect> effects,
         return new Change(step, before, after, List.of(), because);
     }
 
-    /** A step that can't be taken. */
-    static Change refused(State state, Step step, String reason) {
+    /** A step that can't be taken, with the reason. */
+    public static Change refused(State state, Step step, String reason) {
         return new Change(step, state, state, List.of(new Effect.Refused(reason)), reason);
     }
 

@@ -12,8 +12,6 @@ import java.awt.event.ComponentAdapter;
 import java.awt.event.ComponentEvent;
 import java.awt.event.KeyEvent;
 import java.awt.event.MouseEvent;
-import java.util.Collections;
-import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -32,11 +30,9 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.navigator.Moved;
 import org.yonderarc.navigator.Navigator;
-import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
-import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.stage.Input;
@@ -196,15 +192,7 @@ public final class AppPanel extends JComponent implements Accessible {
 
     /** The colours that are shown, by what they are for: for the app's own components, so that they look as the bars do. */
     public Map<Role, Color> palette() {
-        Theme usual = navigator.plan().theme();
-        Theme theme = around.moreContrast() ? usual.moreContrast() : usual;
-        var colours = new EnumMap<Role, Color>(Role.class);
-        for (Role role : Role.values()) {
-            Colour colour = theme.colour(around.scheme(), role);
-            int alpha = (int) Math.round(colour.alpha() * 255);
-            colours.put(role, new Color(colour.red(), colour.green(), colour.blue(), alpha));
-        }
-        return Collections.unmodifiableMap(colours);
+        return Colours.of(navigator.plan().theme(), around);
     }
 
     /** What is shown now. */

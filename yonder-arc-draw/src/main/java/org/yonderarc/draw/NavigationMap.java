@@ -52,6 +52,7 @@ public final class NavigationMap {
 
     private final Shot shot;
     private final Plan plan;
+    private final Samples samples;
     private final TextMeasure measure;
     private final boolean thumbs;
     private final mxGraph graph = new mxGraph();
@@ -71,6 +72,7 @@ public final class NavigationMap {
     private NavigationMap(Shot shot, TextMeasure measure, boolean thumbs) {
         this.shot = shot;
         this.plan = shot.plan();
+        this.samples = Samples.of(plan);
         this.measure = measure;
         this.thumbs = thumbs;
     }
@@ -320,7 +322,7 @@ public final class NavigationMap {
         for (String fact : screen.needs().map(condition -> condition.facts()).orElse(Set.of())) {
             at = at.after(new Step.Tell(fact, new FactValue.Flag(true)));
         }
-        return at.with(Samples.of(plan, screen));
+        return at.with(samples.place(screen));
     }
 
     private void centred(List<SceneNode> nodes, String key, String text, Type type, Box box, Colour colour) {

@@ -181,8 +181,9 @@ final class Everywhere {
 
         /** Where somebody comes who follows a link to each screen. */
         private Object linked() {
+            Samples samples = Samples.of(walk.plan());
             return walk.plan().screens().stream()
-                    .map(screen -> Samples.of(walk.plan(), screen))
+                    .map(samples::place)
                     .filter(there -> walk.problem(there).isEmpty())
                     .map(there -> List.of(
                             walk.addressOf(there),

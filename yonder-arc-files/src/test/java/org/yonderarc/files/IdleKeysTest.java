@@ -49,7 +49,11 @@ class IdleKeysTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"otherwise: a | otherwise", "'otherwise: a, needs: f' | "})
+            value = {
+                "otherwise: a | otherwise",
+                "'otherwise: a, needs: f' | ",
+                "'path: \"/b{?y}\", parameters: { y: { sample: 1 } }' | parameters/y/sample",
+            })
     void ofScreens(String keys, String told) {
         assertEquals(told == null ? "" : told, told("bottom", "b", "c", "b: { " + keys + " }", "/screens/b/"));
     }

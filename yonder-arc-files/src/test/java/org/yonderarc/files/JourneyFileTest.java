@@ -72,7 +72,8 @@ class JourneyFileTest {
                 "{ do: open:nowhere }               | the step was refused: There is no screen",
                 "{ do: choose:map, refused: why }   | but it was taken",
                 "{ do: choose:send }                | the step was refused: The item \"send\" is hidden now.",
-                "{ do: choose:door }                | \"door\" doesn't show on phone, so nobody can choose it there",
+                "{ do: choose:door }                | the step was refused: \"door\" isn't shown on phone.",
+                "{ do: choose:door, refused: on phone } |",
                 "{ do: jump }                       | there is no step \"jump\"",
             })
     void aLegIsAsExpectedOrTheDifferenceIsSaid(String leg, String difference) throws Exception {

@@ -124,6 +124,7 @@ class KeysShowTest {
             Map.entry("app.links", "are the hosts of addresses from outside"),
             Map.entry("app.texts", "names a file that the reader fills in before"),
             Map.entry("theme.colours", "are names for styles"),
+            Map.entry("parameter.kind", "is which addresses and links fit"),
             Map.entry("screen.under", "is where links lead as long as no item leads to a screen"),
             Map.entry("theme.icons", "is the set that hosts look names up in"),
             Map.entry("theme.font", "is the file that hosts set texts in"),
@@ -171,6 +172,9 @@ class KeysShowTest {
                 List.of(logos, usual, HEAD + "bars: [ { menu: main, form: bottom, most: 3 }, top ]\n"),
                 "/app",
                 "app"));
+        String numbered = usual.replace("path: \"/d/{x}\"", "path: \"/d/{x}{?y}\", parameters: { x: {}, y: {} }");
+        out.add(new Host("parameter", numbered, "/screens/d/parameters/x", "parameter"));
+        out.add(new Host("parameter left out", numbered, "/screens/d/parameters/y", "parameter"));
         out.add(new Host("row", usual, "/screens/a/wireframe/rows/1", "row"));
         // One form alone, while somebody works on it: -Dyonder.host=bottom.
         String only = System.getProperty("yonder.host", "");

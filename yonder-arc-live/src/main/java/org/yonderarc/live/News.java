@@ -49,7 +49,7 @@ final class News {
         List<String> all = Stream.concat(
                         renames.stream()
                                 .map(one ->
-                                        one.noun().word() + " \"" + one.from() + "\" is called \"" + one.to() + "\""),
+                                        one.noun().word() + " \"" + one.from() + "\" renamed to \"" + one.to() + "\""),
                         new Comparison(then.get(), after.plan().get())
                                 .differences().stream().map(News::word))
                 .toList();

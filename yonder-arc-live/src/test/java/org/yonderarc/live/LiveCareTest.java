@@ -150,11 +150,11 @@ class LiveCareTest {
         page.write("id", "basin");
         page.saved("to: basin");
         page.settle();
-        assertTrue(page.told().startsWith("Screen \"pool\" is called \"basin\""), page.told());
+        assertTrue(page.told().startsWith("Screen \"pool\" renamed to \"basin\""), page.told());
         assertFalse(page.told().contains("removed"), page.told());
         page.undo();
         page.settle();
-        page.waitUntil(() -> page.told().startsWith("Taken back: screen \"pool\" is called \"basin\""));
+        page.waitUntil(() -> page.told().startsWith("Taken back: screen \"pool\" renamed to \"basin\""));
     }
 
     /** What is new, and what needs to know more, is shown as soon as it is chosen. */
@@ -168,7 +168,7 @@ class LiveCareTest {
         page.waitUntil(() -> address().equals("/pots/pot"));
         page.undo();
         Path now = page.file;
-        served(() -> Files.writeString(
+        LivePage.unchecked(() -> Files.writeString(
                 now,
                 page.text()
                         .replace(
@@ -217,17 +217,5 @@ class LiveCareTest {
                 .perform();
         page.saved("    - crew\n    # to the map\n");
         assertTrue(page.text().contains("title: Chart"));
-    }
-
-    private interface Asked {
-        void ask() throws Exception;
-    }
-
-    private static void served(Asked asked) {
-        try {
-            asked.ask();
-        } catch (Exception failed) {
-            throw new AssertionError(failed);
-        }
     }
 }

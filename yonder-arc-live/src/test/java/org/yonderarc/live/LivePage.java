@@ -229,4 +229,18 @@ final class LivePage {
                 .release()
                 .perform();
     }
+
+    /** Something that may fail. */
+    interface Asked {
+        void ask() throws Exception;
+    }
+
+    /** Does what may fail where nothing may be thrown. */
+    static void unchecked(Asked asked) {
+        try {
+            asked.ask();
+        } catch (Exception failed) {
+            throw new AssertionError(failed);
+        }
+    }
 }

@@ -667,7 +667,8 @@ class LivePageTest {
         page.settle();
         page.undo();
         page.settle();
-        served(() -> served.deed("\"do\":\"wrap\",\"thing\":\"item:crew\",\"count\":1,\"heading\":\"People\""));
+        LivePage.unchecked(
+                () -> served.deed("\"do\":\"wrap\",\"thing\":\"item:crew\",\"count\":1,\"heading\":\"People\""));
         page.settle();
         dragInOutline("item:map", "section:main/2");
         page.saved("# here\n");
@@ -683,18 +684,6 @@ class LivePageTest {
         page.settle();
         page.undoAll();
         assertEquals(Served.PLAN, page.text());
-    }
-
-    private interface Asked {
-        void ask() throws Exception;
-    }
-
-    private static void served(Asked asked) {
-        try {
-            asked.ask();
-        } catch (Exception failed) {
-            throw new AssertionError(failed);
-        }
     }
 
     /** A name in one language more takes what it would say in the others along. */

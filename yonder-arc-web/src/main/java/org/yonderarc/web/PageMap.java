@@ -49,10 +49,11 @@ final class PageMap {
         String quiet = svg.substring(svg.indexOf("<svg"))
                 .replaceFirst("role=\"img\" aria-labelledby=\"title\"", "aria-hidden=\"true\"")
                 .replaceFirst("<title[^>]*>[^<]*</title>\n?", "");
+        Samples samples = Samples.of(plan);
         String links = plan.screens().stream()
-                .filter(screen -> walk.problem(Samples.of(plan, screen)).isEmpty())
+                .filter(screen -> walk.problem(samples.place(screen)).isEmpty())
                 .flatMap(screen ->
-                        box(scene, screen).map(box -> link(scene, screen, Samples.of(plan, screen), box)).stream())
+                        box(scene, screen).map(box -> link(scene, screen, samples.place(screen), box)).stream())
                 .collect(Collectors.joining());
         return quiet + links;
     }
