@@ -83,6 +83,20 @@ for (const [event, does] of Object.entries({
   pointerup: release, pointercancel: event => { if (event.pointerType !== 'mouse') { release(); } }, drop: release, dragend: release, blur: release
 })) { window.addEventListener(event, does, true); }
 
+const named = button => button?.ariaLabel ?? button?.textContent;
+let first;
+
+// Where something else stands under the pointer by now, the second click of a double click is not meant for it.
+window.addEventListener('click', event => {
+  const button = event.target.closest?.('button');
+  if (event.detail > 1 && named(button) !== first) {
+    event.stopImmediatePropagation();
+    event.preventDefault();
+    return;
+  }
+  first = named(button);
+}, true);
+
 /** Waits until nobody presses or drags anything: what is drawn anew before that would take away what is under the pointer. */
 export const unpressed = () => isPressed ? new Promise(done => waiting.push(done)) : Promise.resolve();
 

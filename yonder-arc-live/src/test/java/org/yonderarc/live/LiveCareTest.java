@@ -97,6 +97,23 @@ class LiveCareTest {
         assertEquals(PLAN, page.text());
         page.settle();
         said("Taken back: item map removed");
+        page.settle();
+        page.choose("screen:tides");
+        new Actions(browser)
+                .doubleClick(page.find("#panel .rows button[aria-label='Remove Pool']"))
+                .perform();
+        page.waitUntil(() -> !page.text().contains("Pool"));
+        page.settle();
+        assertTrue(page.text().contains("- Plain"), page.text());
+        assertFalse(page.told().contains("Somebody else"), page.told());
+        page.undo();
+        page.settle();
+        // Pressed slowly, the next row stands under the mouse by then.
+        WebElement slow = page.find("#panel .rows button[aria-label='Remove Pool']");
+        new Actions(browser).click(slow).pause(300).click().perform();
+        page.waitUntil(() -> !page.text().contains("Pool"));
+        page.settle();
+        assertTrue(page.text().contains("- Plain"), page.text());
     }
 
     /** What was wrong isn't said any more as soon as the plan is another. */
