@@ -1,9 +1,13 @@
 package org.yonderarc.bind;
 
 import java.util.List;
+import java.util.Optional;
 import org.yonderarc.codec.Bounds;
 import org.yonderarc.codec.CatalogCodec;
+import org.yonderarc.codec.Codec;
 import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.Context;
+import org.yonderarc.codec.Definitions;
 import org.yonderarc.codec.MotionShape;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
@@ -12,13 +16,52 @@ import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Parameter;
+import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Row;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Wireframe;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Trees;
+import org.yonderarc.tree.Value;
 
 /** The shape of a screen and its sample content. */
 final class ScreenShape {
     static final Shape<Row> ROW = row();
+
+    /** A text or a number, as a place may have it. */
+    private static final Codec<String> SAMPLE = new Codec<>() {
+        @Override
+        public Optional<String> read(Value value, Context context) {
+            Optional<String> text = FactShape.SCALAR.read(value, context);
+            if (text.filter(any -> any.isEmpty() || any.length() > Place.LONGEST_VALUE)
+                    .isPresent()) {
+                context.badValue(
+                        value,
+                        "a sample has 1 to " + Place.LONGEST_VALUE + " characters",
+                        "Write a value that an address of this screen could have.");
+                return Optional.empty();
+            }
+            return text;
+        }
+
+        @Override
+        public Value write(String value) {
+            return Trees.text(value);
+        }
+
+        @Override
+        public Value schema(Definitions definitions) {
+            MapValue scalar = Trees.map("type", Trees.texts(List.of("number", "string")));
+            return Trees.with(
+                    Trees.with(scalar, "minLength", Trees.number(1)), "maxLength", Trees.number(Place.LONGEST_VALUE));
+        }
+
+        @Override
+        public String takes() {
+            return "a text or a number";
+        }
+    };
+
     static final Shape<Parameter> PARAMETER = parameter();
     static final Shape<Wireframe> WIREFRAME = wireframe();
     static final Shape<Screen> SCREEN = screen();
@@ -43,7 +86,7 @@ final class ScreenShape {
                 "kind", Codecs.choice(Parameter.Kind.values()), Parameter::kind, Parameter.Kind.TEXT, "What it takes.");
         var sample = shape.optional(
                 "sample",
-                FactShape.SCALAR,
+                SAMPLE,
                 Parameter::sample,
                 "Its value in pictures, prototypes and the map where none is given. Default: the one in a row or an item that leads there.");
         return shape.shortForm(kind).makes(got -> new Parameter(got.id(), got.get(kind), got.get(sample)));
