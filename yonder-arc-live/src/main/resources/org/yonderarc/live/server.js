@@ -56,6 +56,10 @@ export async function upload(file, kind) {
 /** Why the server isn't there, as it was said last; empty while it is. */
 let told = '';
 
+const GONE = 'The server is gone. This page comes back when it does.';
+/** What a server that is being stopped closes a connection with (RFC 6455, 7.4.1). */
+const GOING_AWAY = 1001;
+
 /**
  * Listens to the server, and goes on listening when it comes back. `on.here` is told whether it is there, and if not, what people are
  * told of that.
@@ -68,9 +72,9 @@ export function listen(on) {
     if (event === 'changed') { on.changed(Number(data)); } else { on.moved(data); }
   };
   socket.onclose = async closed => {
-    const why = closed.reason || await get('now?since=0').then(
+    const why = closed.reason || (closed.code === GOING_AWAY ? GONE : await get('now?since=0').then(
       () => 'This page is not told of changes: its connection was refused. Your own are made. It is tried again.',
-      () => 'The server is gone. This page comes back when it does.');
+      () => GONE));
     // Said once: said at each try, it would take the place of what a person has to read meanwhile.
     if (why !== told) { told = why; on.here(false, why); }
     setTimeout(() => listen(on), 1000);
