@@ -38,7 +38,7 @@ class ArchitectureTest {
                 .resideInAPackage("org.yonderarc.plan")
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("java..", "org.yonderarc.plan", "org.yonderarc.tree")
+                .resideInAnyPackage("java..", "org.yonderarc.plan", "org.yonderarc.tree", "org.yonderarc.portable")
                 .check(CORE);
     }
 

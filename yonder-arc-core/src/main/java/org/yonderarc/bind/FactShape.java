@@ -1,5 +1,7 @@
 package org.yonderarc.bind;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -114,7 +116,7 @@ final class FactShape {
                 return Trees.flag(flag.on());
             }
             if (value instanceof FactValue.Entries list) {
-                return Trees.list(list.entries().stream().map(ListEntry::tree).toList());
+                return Trees.list(list.entries().stream().map(ListEntry::tree).collect(toList()));
             }
             return value instanceof FactValue.Number number ? Trees.number(number.number()) : Trees.text(value.text());
         }

@@ -1,5 +1,7 @@
 package org.yonderarc.bind;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -62,7 +64,7 @@ final class TargetFields {
                 "oneOf",
                 Trees.list(Stream.of(screen, web, document, signal)
                         .map(target -> Trees.map("required", Trees.texts(List.of(target.key()))))
-                        .toList()));
+                        .collect(toList())));
     }
 
     /** The key of the screen, for items that are written as its id alone. */
@@ -75,7 +77,7 @@ final class TargetFields {
         List<String> targets = Stream.of(screen, web, document, signal)
                 .filter(got::has)
                 .map(Field::key)
-                .toList();
+                .collect(toList());
         if (targets.size() != 1) {
             refuse(targets, got);
             return Optional.empty();

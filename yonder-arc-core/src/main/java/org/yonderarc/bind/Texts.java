@@ -1,5 +1,7 @@
 package org.yonderarc.bind;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -138,7 +140,7 @@ public final class Texts {
     private Value lines(Value menu) {
         return menu instanceof ListValue list
                 ? new ListValue(
-                        list.spot(), list.items().stream().map(this::line).toList())
+                        list.spot(), list.items().stream().map(this::line).collect(toList()))
                 : menu;
     }
 

@@ -1,5 +1,7 @@
 package org.yonderarc.bind;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -72,7 +74,7 @@ public final class Tokens {
                     map.entries().stream()
                             .map(this::settled)
                             .flatMap(Optional::stream)
-                            .toList()));
+                            .collect(toList())));
         }
         if (value instanceof ListValue list) {
             return Optional.of(new ListValue(
@@ -80,7 +82,7 @@ public final class Tokens {
                     list.items().stream()
                             .map(this::settled)
                             .flatMap(Optional::stream)
-                            .toList()));
+                            .collect(toList())));
         }
         return value instanceof TextValue text
                         && name(text.text()).filter(this::mayBeToken).isPresent()

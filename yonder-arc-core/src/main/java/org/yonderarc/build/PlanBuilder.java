@@ -1,5 +1,7 @@
 package org.yonderarc.build;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -288,7 +290,7 @@ public final class PlanBuilder {
 
     /** Declares a fact that is a list, of whose entries repeated items are made. */
     public PlanBuilder fact(String id, List<ListEntry> initial) {
-        return add(facts, id, Trees.list(initial.stream().map(ListEntry::tree).toList()));
+        return add(facts, id, Trees.list(initial.stream().map(ListEntry::tree).collect(toList())));
     }
 
     /** Lets saved states not keep a fact that was declared: what another person on the device must not see. */

@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
@@ -28,7 +30,7 @@ final class BarRules {
     static void clashes(Subject subject) {
         List<Bar> bars = subject.plan().bars();
         List<BitSet> screens =
-                bars.stream().map(bar -> screens(subject.plan(), bar)).toList();
+                bars.stream().map(bar -> screens(subject.plan(), bar)).collect(toList());
         for (int i = 0; i < bars.size(); i++) {
             for (int j = 0; j < i; j++) {
                 if (screens.get(i).intersects(screens.get(j))) {
@@ -53,7 +55,7 @@ final class BarRules {
         List<DeviceKind> kinds = plan.kinds().stream()
                 .filter(kind -> edge(bar, kind).isPresent() && edge(bar, kind).equals(edge(other, kind)))
                 .filter(kind -> bar.visibility().meets(other.visibility(), kind, kind.end(plan.kinds())))
-                .toList();
+                .collect(toList());
         if (!kinds.isEmpty()) {
             Form.Edge edge = edge(bar, kinds.get(0)).orElseThrow();
             boolean isNested = !bar.within().equals(other.within());
@@ -106,7 +108,7 @@ final class BarRules {
             List<String> items = bar.menu().flatMap(subject.plan().menus()::find).stream()
                     .flatMap(menu -> menu.items().stream())
                     .map(Item::id)
-                    .toList();
+                    .collect(toList());
             if (bar.first().isPresent() && bar.within().isEmpty()) {
                 subject.tell(
                         Code.BAD_VALUE,
@@ -133,7 +135,7 @@ final class BarRules {
             List<String> missing = Stream.of(Scheme.values())
                     .filter(scheme -> !subject.plan().app().logos().containsKey(scheme))
                     .map(Scheme::word)
-                    .toList();
+                    .collect(toList());
             if (wantsLogo && !missing.isEmpty()) {
                 subject.tell(
                         Code.MISSING_LOGO,

@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -100,7 +102,7 @@ final class CutTexts {
                         .forEach(full -> cut(
                                 face.texts().stream()
                                         .filter(line -> full.contains(start(line)))
-                                        .toList(),
+                                        .collect(toList()),
                                 full,
                                 subject.bar(fitted.id()),
                                 fitting,

@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -81,14 +83,14 @@ final class DrawnColours {
         List<FittedBar> bars = fitting.bars().stream()
                 .filter(bar -> opened.map(bar.id()::equals).orElse(true))
                 .filter(this::isStyled)
-                .toList();
+                .collect(toList());
         if (bars.isEmpty()) {
             return;
         }
         var uses = new StyleUses(subject, fitting);
         for (ItemState state : states) {
             Set<ItemState> in = state == ItemState.DEFAULT ? Set.of() : Set.of(state);
-            Fitting all = fitting.onlyBars(bars.stream().map(bar -> bar.in(in)).toList());
+            Fitting all = fitting.onlyBars(bars.stream().map(bar -> bar.in(in)).collect(toList()));
             // Both schemes have the same boxes.
             Layout layout = Layouter.layOut(all, measure);
             for (Scheme scheme : Scheme.values()) {

@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -131,7 +133,7 @@ final class DrawnRules {
         var out = new LinkedHashMap<String, List<State>>();
         List<Screen> screens = plan.screens().stream()
                 .filter(screen -> walk.problem(samples.place(screen)).isEmpty())
-                .toList();
+                .collect(toList());
         for (String language : languages) {
             out.put(
                     language,
@@ -142,7 +144,7 @@ final class DrawnRules {
                                     .stream())
                             .map(screen -> walk.arriveAt(start, samples.place(screen)))
                             .filter(state -> !state.equals(start))
-                            .toList());
+                            .collect(toList()));
         }
         return out;
     }
@@ -177,7 +179,7 @@ final class DrawnRules {
         return plan.kinds().stream()
                 .map(kind -> byKind.getOrDefault(
                         kind.id(), new Device("window", Math.max(320, kind.from()), 800, Insets.NONE)))
-                .toList();
+                .collect(toList());
     }
 
     /** The start, the start with every flag turned, as for somebody who is signed in, and the start with each menu open. */

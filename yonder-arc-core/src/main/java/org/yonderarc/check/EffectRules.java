@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -45,7 +47,7 @@ final class EffectRules {
                 .filter(placed -> bar.menu().equals(Optional.of(placed.menu().id()))
                         || bar.forms().values().stream().anyMatch(form -> form.named()
                                 .contains(placed.item().id())))
-                .toList();
+                .collect(toList());
         bar.forms().forEach((kind, form) -> {
             String at = bar.forms().size() == 1 && kind.equals(Bar.ANY_KIND) ? pointer : pointer + "/forms/" + kind;
             Optional<Style.Ref> theme = plan.theme().style();
@@ -95,7 +97,7 @@ final class EffectRules {
         List<String> kinds = all.stream()
                 .map(use -> "\"" + use.form.kind().word() + "\"")
                 .distinct()
-                .toList();
+                .collect(toList());
         String forms = (kinds.size() == 1 ? "the form " : "the forms ") + String.join(" and ", kinds);
         idle.forEach((key, why) -> subject.tell(
                 Code.NO_EFFECT,

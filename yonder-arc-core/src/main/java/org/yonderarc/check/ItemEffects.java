@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -65,12 +67,12 @@ final class ItemEffects {
         String id = placed.item().id();
         List<Form> all = bars(placed.menu(), Optional.of(id))
                 .flatMap(bar -> bar.forms().values().stream())
-                .toList();
+                .collect(toList());
         boolean isNamed = all.stream().anyMatch(form -> form.named().contains(id));
         List<Form> places = all.stream()
                 .filter(form -> isNamed || mayOverflow(form, placed.menu(), List.of(placed.item())))
                 .flatMap(form -> form.overflows().map(Forms::place).stream())
-                .toList();
+                .collect(toList());
         tell(keys(placed.item()), all, places, placed.pointer());
     }
 
@@ -81,11 +83,11 @@ final class ItemEffects {
         }
         List<Form> all = bars(menu, Optional.empty())
                 .flatMap(bar -> bar.forms().values().stream())
-                .toList();
+                .collect(toList());
         List<Form> places = all.stream()
                 .filter(form -> mayOverflow(form, menu, section.list()))
                 .flatMap(form -> form.overflows().map(Forms::place).stream())
-                .toList();
+                .collect(toList());
         tell(List.of("folds"), all, places, pointer);
     }
 
@@ -141,9 +143,9 @@ final class ItemEffects {
                                         " and ",
                                         reasons.keySet().stream()
                                                 .map(word -> "\"" + word + "\"")
-                                                .toList()),
+                                                .collect(toList())),
                         String.join(
-                                ", and ", reasons.values().stream().distinct().toList()));
+                                ", and ", reasons.values().stream().distinct().collect(toList())));
             }
         }
     }

@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -141,7 +143,7 @@ final class LinkRules {
                 required.add(to.name());
             }
         });
-        List<String> bars = plan.bars().stream().map(Bar::id).toList();
+        List<String> bars = plan.bars().stream().map(Bar::id).collect(toList());
         List<String> kinds = List.copyOf(new TreeSet<>(plan.kinds().ids()));
         for (Mentioned.Name name : subject.mentioned().names) {
             switch (name.noun()) {

@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.yonderarc.bind.PlanMentions;
@@ -43,7 +45,7 @@ final class Mentioned implements Mentions {
 
     /** The names that refer to something of this sort. */
     List<Name> names(Noun noun) {
-        return names.stream().filter(name -> name.noun == noun).toList();
+        return names.stream().filter(name -> name.noun == noun).collect(toList());
     }
 
     @Override

@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -72,7 +74,7 @@ final class PaintedContrast implements SceneNode.Visitor {
     @Override
     public void gradient(SceneNode.Gradient node) {
         layers.add(new Layer(
-                node.area(), node.shades().stream().map(shade -> shade.colour()).toList()));
+                node.area(), node.shades().stream().map(shade -> shade.colour()).collect(toList())));
     }
 
     @Override
@@ -161,7 +163,7 @@ final class PaintedContrast implements SceneNode.Visitor {
                     .flatMap(front -> before.stream().map(ground -> over(front, ground)))
                     .distinct()
                     .limit(MOST_COLOURS)
-                    .toList();
+                    .collect(toList());
         }
         return colours.stream();
     }

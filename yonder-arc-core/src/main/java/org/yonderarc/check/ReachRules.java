@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -210,7 +212,7 @@ final class ReachRules {
         Condition missed = Condition.all(leading.stream()
                 .<Condition>map(item -> new Condition.Not(item.when().orElseThrow()))
                 .distinct()
-                .toList());
+                .collect(toList()));
         return Optional.of(missed)
                 .filter(condition -> Situations.any(condition, subject.initialFacts()))
                 .map(condition -> " while " + Brief.value(condition.text()));

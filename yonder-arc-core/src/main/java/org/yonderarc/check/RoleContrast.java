@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.yonderarc.plan.Colour;
@@ -67,7 +69,7 @@ public record RoleContrast(Scheme scheme, Role front, Role ground, double ratio,
         return PAIRS.stream()
                 .filter(pair -> pair.front == front)
                 .map(pair -> theme.colour(scheme, pair.ground))
-                .toList();
+                .collect(toList());
     }
 
     /** The colour nearest to {@code front}, on the way to black or to white, that stands out enough from all grounds. */

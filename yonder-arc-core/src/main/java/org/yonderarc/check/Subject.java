@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -91,7 +93,7 @@ final class Subject {
                         this,
                         byMenu.getOrDefault(menu, List.of()).stream()
                                 .filter(placed -> mayShow(placed.item().visibility(), kind))
-                                .toList()));
+                                .collect(toList())));
     }
 
     void tell(Code code, String pointer, String message, String remedy) {
@@ -123,7 +125,7 @@ final class Subject {
                 // it.
                 boolean isAlone = !(entry instanceof Entry.Section);
                 int inner = 0;
-                for (Item item : entry.items().toList()) {
+                for (Item item : entry.items().collect(toList())) {
                     all.add(new PlacedItem(menu, item, isAlone ? pointer : pointer + "/items/" + inner++));
                 }
             }
@@ -180,7 +182,7 @@ final class Subject {
 
     /** The pointer to the bar with this id. */
     String bar(String id) {
-        return bar(plan.bars().stream().map(Bar::id).toList().indexOf(id));
+        return bar(plan.bars().stream().map(Bar::id).collect(toList()).indexOf(id));
     }
 
     /** A link to a screen that exists gets exactly the parameters that its path takes. */

@@ -1,5 +1,7 @@
 package org.yonderarc.check;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -81,7 +83,7 @@ final class TextRules {
                             .filter(word -> !app.isWorded(word, language))
                             .filter(word -> isTyped || word != OwnWord.FIND && word != OwnWord.NOTHING)
                             .map(OwnWord::word)
-                            .toList();
+                            .collect(toList());
             if (!missing.isEmpty()) {
                 subject.tell(
                         Code.MISSING_LANGUAGE,
@@ -122,7 +124,7 @@ final class TextRules {
             boolean inAll = placed.words().byLanguage().containsKey(Words.ANY);
             List<String> missing = languages.stream()
                     .filter(language -> !placed.words().byLanguage().containsKey(language))
-                    .toList();
+                    .collect(toList());
             // The app's own words are known in most languages; those that lack them are told by themselves.
             if (!inAll && !missing.isEmpty() && !placed.pointer().startsWith(OWN)) {
                 subject.tell(

@@ -1,5 +1,7 @@
 package org.yonderarc.codec;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -323,7 +325,7 @@ public final class Codecs {
         }
 
         private List<String> words() {
-            return constants.stream().map(ChoiceCodec::word).toList();
+            return constants.stream().map(ChoiceCodec::word).collect(toList());
         }
 
         @Override
@@ -359,7 +361,7 @@ public final class Codecs {
 
         @Override
         public Value write(List<T> value) {
-            return Trees.list(value.stream().map(item::write).toList());
+            return Trees.list(value.stream().map(item::write).collect(toList()));
         }
 
         @Override

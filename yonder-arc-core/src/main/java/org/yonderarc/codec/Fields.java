@@ -1,5 +1,7 @@
 package org.yonderarc.codec;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -91,6 +93,6 @@ public final class Fields {
 
     /** The keys that were asked for and are not there: a misspelt key can't mean one that is. */
     private List<String> free() {
-        return asked.stream().filter(key -> !entries.containsKey(key)).toList();
+        return asked.stream().filter(key -> !entries.containsKey(key)).collect(toList());
     }
 }

@@ -1,5 +1,7 @@
 package org.yonderarc.codec;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -250,7 +252,7 @@ public final class Shape<R> implements Codec<R> {
 
     /** The keys that must be there. */
     public List<String> requiredKeys() {
-        return fields.stream().filter(Field::isRequired).map(Field::key).toList();
+        return fields.stream().filter(Field::isRequired).map(Field::key).collect(toList());
     }
 
     /** The schema of the long form. */

@@ -1,5 +1,7 @@
 package org.yonderarc.finding;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -27,7 +29,7 @@ public final class Suggestion {
         return candidates(wrong, known).stream()
                 .limit(most)
                 .map(Candidate::name)
-                .toList();
+                .collect(toList());
     }
 
     private static List<Candidate> candidates(String wrong, Collection<String> known) {
@@ -54,7 +56,7 @@ public final class Suggestion {
     public static Finding finding(
             Code code, Spot spot, String message, String wrong, Collection<String> known, String fallback) {
         List<Candidate> near = candidates(wrong, known);
-        List<String> names = near.stream().limit(3).map(Candidate::name).toList();
+        List<String> names = near.stream().limit(3).map(Candidate::name).collect(toList());
         String remedy = names.isEmpty() ? fallback : "Did you mean " + choice(names) + "?";
         return new Finding(code, spot, message, remedy, fix(wrong, near));
     }

@@ -1,5 +1,7 @@
 package org.yonderarc.fit;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Objects;
@@ -163,7 +165,7 @@ public record Device(
     public static Device named(String text, Plan plan) {
         List<Device> all = presets(plan);
         return all.stream().filter(device -> device.id.equals(text)).findFirst().orElseGet(() -> {
-            List<String> names = all.stream().map(Device::id).toList();
+            List<String> names = all.stream().map(Device::id).collect(toList());
             return named(text, names);
         });
     }
@@ -174,7 +176,7 @@ public record Device(
 
     /** The names of the presets. */
     public static List<String> presetNames() {
-        return PRESETS.stream().map(Device::id).toList();
+        return PRESETS.stream().map(Device::id).collect(toList());
     }
 
     /** This device in another size, as when a window is resized; its safe insets leave more than half of that. */

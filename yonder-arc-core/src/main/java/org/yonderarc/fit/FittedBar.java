@@ -1,5 +1,7 @@
 package org.yonderarc.fit;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -149,14 +151,14 @@ public record FittedBar(
 
     /** The items among its lines, in order. */
     public List<FittedItem> items() {
-        return lines.stream().flatMap(line -> line.item().stream()).toList();
+        return lines.stream().flatMap(line -> line.item().stream()).collect(toList());
     }
 
     /** Every item that a person sees in it. */
     public List<FittedItem> shown() {
         return standing == Standing.CLOSED
                 ? List.of()
-                : Stream.concat(apart.stream(), items().stream()).toList();
+                : Stream.concat(apart.stream(), items().stream()).collect(toList());
     }
 
     /** Whether some of it shows its items. */
@@ -191,13 +193,13 @@ public record FittedBar(
     public FittedBar in(Set<ItemState> states) {
         return withLines(lines.stream()
                         .map(line -> new Line(line.heading(), line.item().map(item -> item.in(states)), line.below()))
-                        .toList())
-                .withApart(apart.stream().map(item -> item.in(states)).toList());
+                        .collect(toList()))
+                .withApart(apart.stream().map(item -> item.in(states)).collect(toList()));
     }
 
     /** The same with these items in order. */
     public FittedBar withItems(List<FittedItem> items) {
-        return withLines(items.stream().map(item -> Line.of(item, false)).toList());
+        return withLines(items.stream().map(item -> Line.of(item, false)).collect(toList()));
     }
 
     /** The same with these items apart. */

@@ -1,5 +1,7 @@
 package org.yonderarc.fit;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -110,7 +112,7 @@ public final class Visible {
     public List<Item> items(Menu menu) {
         return items.computeIfAbsent(
                 menu.id(),
-                none -> repeated(menu.items().stream()).filter(this::item).toList());
+                none -> repeated(menu.items().stream()).filter(this::item).collect(toList()));
     }
 
     /** Each item, those that are repeated for the entries of a list. */
@@ -126,7 +128,7 @@ public final class Visible {
     }
 
     private Optional<Item> selected(Menu menu) {
-        List<Item> items = repeated(menu.items().stream()).toList();
+        List<Item> items = repeated(menu.items().stream()).collect(toList());
         Optional<Item> ofBranch = items.stream()
                 .filter(item -> item.id().equals(state.branch()))
                 .filter(item -> item.place().isPresent())

@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -111,7 +113,7 @@ final class BottomBoxes {
                 bar,
                 ground,
                 Layout.ItemList.of(view, scrolls, slots),
-                raised.stream().map(item -> raised(cells, item, inner)).toList(),
+                raised.stream().map(item -> raised(cells, item, inner)).collect(toList()),
                 Layout.Head.NONE,
                 List.of());
     }

@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -145,7 +147,7 @@ final class BottomHome extends FormHome<BottomForm> {
     private static List<Item> own(BottomForm form, List<Item> all) {
         return all.stream()
                 .filter(item -> !form.raised().equals(Optional.of(item.id())))
-                .toList();
+                .collect(toList());
     }
 
     @Override
@@ -153,7 +155,7 @@ final class BottomHome extends FormHome<BottomForm> {
         List<Item> all = context.visible().items(context.menu(bar));
         List<FittedItem> raised = context.named(bar, form).stream()
                 .map(item -> item.unselected().orIcon(RadialForm.DEFAULT.icon()))
-                .toList();
+                .collect(toList());
         context.overflowing(
                 bar,
                 form,

@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -176,7 +178,7 @@ final class DrawerBoxes {
         double width = room.width() - list.sides();
         List<FittedItem> items = bar.apart().stream()
                 .filter(item -> !SearchBox.is(item, form.search()))
-                .toList();
+                .collect(toList());
         double all =
                 items.stream().mapToDouble(item -> list.height(item, width)).sum();
         double y = bottom - all;

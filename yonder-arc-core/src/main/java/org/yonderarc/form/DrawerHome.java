@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -197,7 +199,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 .filter(item -> form.footer().contains(item.id())
                         || form.search().equals(Optional.of(item.id()))
                         || form.ofPerson().equals(Optional.of(item.id())))
-                .toList();
+                .collect(toList());
         FittedBar.Standing standing = collapsed
                 ? FittedBar.Standing.COLLAPSED
                 : kept || context.isOpen(bar.id()) ? FittedBar.Standing.OPEN : FittedBar.Standing.CLOSED;

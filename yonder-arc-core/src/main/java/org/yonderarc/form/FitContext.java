@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -106,13 +108,13 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     }
 
     private List<FittedItem> named(Bar bar, Form form, List<String> ids) {
-        return ids.stream().flatMap(id -> named(bar, form, id).stream()).toList();
+        return ids.stream().flatMap(id -> named(bar, form, id).stream()).collect(toList());
     }
 
     /** The items with these ids, and then the one that stands as a search field. */
     List<FittedItem> apart(Bar bar, Form form, List<String> ids, Optional<String> search) {
         return Stream.concat(named(bar, form, ids).stream(), search.flatMap(id -> named(bar, form, id)).stream())
-                .toList();
+                .collect(toList());
     }
 
     private Optional<FittedItem> named(Bar bar, Form form, String id) {
@@ -141,7 +143,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     private static List<Item> held(List<Item> all, int room, boolean leaves, int least) {
         List<Item> candidates =
-                all.stream().filter(item -> item.slot() != Item.Slot.OVERFLOW).toList();
+                all.stream().filter(item -> item.slot() != Item.Slot.OVERFLOW).collect(toList());
         if (!leaves && candidates.size() <= room && candidates.size() == all.size()) {
             return all;
         }

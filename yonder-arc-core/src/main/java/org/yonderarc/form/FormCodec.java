@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
@@ -71,7 +73,7 @@ public final class FormCodec implements Codec<Form> {
     }
 
     private static List<String> words() {
-        return List.of(Form.Kind.values()).stream().map(Form.Kind::word).toList();
+        return List.of(Form.Kind.values()).stream().map(Form.Kind::word).collect(toList());
     }
 
     /** A form that is named by its word alone: it has all defaults, if none of its keys is required. */
@@ -140,7 +142,7 @@ public final class FormCodec implements Codec<Form> {
                         "anyOf",
                         Trees.list(List.of(Form.Kind.values()).stream()
                                 .map(kind -> schema(kind, definitions))
-                                .toList())));
+                                .collect(toList()))));
     }
 
     /** The schema of one form: its word, or a map with the word under {@code form}. */

@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,7 +41,7 @@ public final class Forms {
 
     /** All homes, the usual form first. */
     public static List<FormHome<?>> all() {
-        return Stream.of(Form.Kind.values()).<FormHome<?>>map(Forms::of).toList();
+        return Stream.of(Form.Kind.values()).<FormHome<?>>map(Forms::of).collect(toList());
     }
 
     /** What shows of a bar in a form. */

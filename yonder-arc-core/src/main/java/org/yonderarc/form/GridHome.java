@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,7 +58,7 @@ final class GridHome extends FormHome<GridForm> {
 
     @Override
     public Form onSheet(Plan plan) {
-        return usual().on(plan.start().stream().toList());
+        return usual().on(plan.start().stream().collect(toList()));
     }
 
     @Override

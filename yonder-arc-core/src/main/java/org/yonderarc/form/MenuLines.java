@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -80,7 +82,7 @@ final class MenuLines {
                 .filter(context.visible()::item)
                 .filter(item -> !without.contains(item.id()))
                 .filter(item -> wanted.isEmpty() || matches(item))
-                .toList();
+                .collect(toList());
     }
 
     private boolean endsWithDivider() {

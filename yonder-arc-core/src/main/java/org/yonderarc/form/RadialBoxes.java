@@ -4,6 +4,7 @@ import static org.yonderarc.layout.Metrics.crisp;
 import static org.yonderarc.layout.TextLine.Anchor.END;
 import static org.yonderarc.layout.TextLine.Anchor.MIDDLE;
 import static org.yonderarc.layout.TextLine.Anchor.START;
+import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -160,7 +161,7 @@ final class RadialBoxes {
                 target,
                 circle,
                 radius,
-                body.on(label.stream().map(RadialBoxes::plate).toList()),
+                body.on(label.stream().map(RadialBoxes::plate).collect(toList())),
                 placed.mark(),
                 Optional.of(new Layout.Plate(circle, radius, Role.SURFACE, Optional.empty(), true)));
     }

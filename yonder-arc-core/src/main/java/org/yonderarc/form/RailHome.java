@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -130,7 +132,7 @@ final class RailHome extends FormHome<RailForm> {
         List<FittedItem> items = context.visible().items(menu).stream()
                 .filter(item -> form.action().filter(item.id()::equals).isEmpty())
                 .map(item -> context.item(menu, item, form))
-                .toList();
+                .collect(toList());
         out.add(context.bare(bar, form).withItems(items).withApart(context.named(bar, form)));
     }
 

@@ -3,6 +3,7 @@ package org.yonderarc.form;
 import static org.yonderarc.layout.Metrics.crisp;
 import static org.yonderarc.layout.TextLine.Anchor.MIDDLE;
 import static org.yonderarc.layout.TextLine.Anchor.START;
+import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -244,7 +245,7 @@ final class TopBoxes {
     private List<FittedItem> actions() {
         return bar.apart().stream()
                 .filter(item -> !SearchBox.is(item, form.search()))
-                .toList();
+                .collect(toList());
     }
 
     private double actionsWidth() {

@@ -1,5 +1,7 @@
 package org.yonderarc.form;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -183,7 +185,7 @@ final class TopHome extends FormHome<TopForm> {
         }
         List<String> showing = form.actions().stream()
                 .filter(id -> all.stream().anyMatch(item -> item.id().equals(id)))
-                .toList();
+                .collect(toList());
         boolean isBeside = !form.below() && !own(form, form.actions(), all).isEmpty();
         double room = room(form, device) - (isBeside ? NARROWEST : 0);
         int most = (int) (room / Metrics.TARGET);
@@ -194,7 +196,7 @@ final class TopHome extends FormHome<TopForm> {
         int kept = Math.max(0, isBeside ? most : most - 1);
         return form.actions().stream()
                 .filter(id -> !showing.contains(id) || showing.indexOf(id) < kept)
-                .toList();
+                .collect(toList());
     }
 
     /** The items of its menu, but for those that stand elsewhere in it. */
@@ -203,7 +205,7 @@ final class TopHome extends FormHome<TopForm> {
                 .filter(item -> !actions.contains(item.id()))
                 .filter(item -> !form.search().equals(Optional.of(item.id())))
                 .filter(item -> !form.ofPerson().equals(Optional.of(item.id())))
-                .toList();
+                .collect(toList());
     }
 
     @Override
@@ -215,7 +217,7 @@ final class TopHome extends FormHome<TopForm> {
         FittedBar bare = context.bare(bar, form)
                 .withApart(context.apart(bar, form, actions, form.search()))
                 .withButtons(Stream.concat(leading(context).stream(), trailing(context).stream())
-                        .toList())
+                        .collect(toList()))
                 .withPerson(form.profile().flatMap(profile -> context.person(profile, context.ofPerson(bar, form))))
                 .withTitle(
                         form.title() == TopForm.Middle.NAME

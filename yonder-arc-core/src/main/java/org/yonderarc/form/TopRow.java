@@ -1,6 +1,7 @@
 package org.yonderarc.form;
 
 import static org.yonderarc.layout.Metrics.crisp;
+import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -86,7 +87,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
         double spacing = bar.look().size(Size.SPACING);
         List<Double> widths = widths(cells(new Box(0, 0, 0, 0), level), level).stream()
                 .map(width -> Math.min(width, room))
-                .toList();
+                .collect(toList());
         if (form.widths() == TopForm.Widths.EQUAL) {
             double widest =
                     widths.stream().mapToDouble(Double::doubleValue).max().orElse(0);
@@ -94,7 +95,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
             int lines = (widths.size() + count - 1) / count;
             int each = (widths.size() + lines - 1) / lines;
             double share = Metrics.onGrid((room - spacing * (each - 1)) / each);
-            widths = widths.stream().map(width -> share).toList();
+            widths = widths.stream().map(width -> share).collect(toList());
         }
         var lines = new ArrayList<Integer>();
         double used = 0;
@@ -133,7 +134,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
     }
 
     private List<Double> widths(ItemLayout cells, Level level) {
-        return bar.items().stream().map(item -> width(cells, item, level)).toList();
+        return bar.items().stream().map(item -> width(cells, item, level)).collect(toList());
     }
 
     private double width(ItemLayout cells, FittedItem item, Level level) {
@@ -169,7 +170,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
         int count = widths.size();
         double share = Metrics.onGrid((room.width() - spacing * (count - 1)) / count);
         if (form.widths() == TopForm.Widths.EQUAL && widths.stream().allMatch(width -> width <= share)) {
-            widths = widths.stream().map(width -> share).toList();
+            widths = widths.stream().map(width -> share).collect(toList());
         }
         double used = sum(widths);
         boolean scrolls = used > room.width();

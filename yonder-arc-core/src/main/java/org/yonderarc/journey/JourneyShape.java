@@ -1,5 +1,7 @@
 package org.yonderarc.journey;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -119,7 +121,7 @@ final class JourneyShape {
         List<Journey> list() {
             List<String> told = facts.entrySet().stream()
                     .map(fact -> fact.getKey() + "=" + fact.getValue())
-                    .toList();
+                    .collect(toList());
             var list = new ArrayList<Journey>();
             journeys.forEach((name, legs) -> list.add(new Journey(name, device, told, legs)));
             return list;
@@ -144,7 +146,7 @@ final class JourneyShape {
                             leg -> leg.expected().stream()
                                     .filter(one -> one.what() == what)
                                     .map(Journey.Expectation::value)
-                                    .toList(),
+                                    .collect(toList()),
                             List.of(),
                             what.about()));
         }

@@ -1,5 +1,7 @@
 package org.yonderarc.journey;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -199,7 +201,7 @@ public final class Rehearsal {
                         : Optional.of("\"" + value + "\" is shown");
             case EFFECT -> {
                 List<String> effects =
-                        change.effects().stream().map(Effect::text).toList();
+                        change.effects().stream().map(Effect::text).collect(toList());
                 yield effects.contains(value)
                         ? Optional.empty()
                         : Optional.of("the effect should be \"" + value + "\", but is "

@@ -1,5 +1,7 @@
 package org.yonderarc.layout;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -72,7 +74,7 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
 
         /** All items, those that scroll first. */
         public List<Slot> slots() {
-            return Stream.concat(list.slots().stream(), apart.stream()).toList();
+            return Stream.concat(list.slots().stream(), apart.stream()).collect(toList());
         }
     }
 
@@ -337,8 +339,8 @@ public record Layout(Box screen, Box content, List<Bar> bars, Optional<Aside> as
 
         public Body {
             plates = List.copyOf(plates);
-            label = label.stream().filter(line -> !line.text().isEmpty()).toList();
-            note = note.stream().filter(line -> !line.text().isEmpty()).toList();
+            label = label.stream().filter(line -> !line.text().isEmpty()).collect(toList());
+            note = note.stream().filter(line -> !line.text().isEmpty()).collect(toList());
         }
     }
 

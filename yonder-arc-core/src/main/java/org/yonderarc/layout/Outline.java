@@ -1,5 +1,7 @@
 package org.yonderarc.layout;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -187,7 +189,7 @@ public record Outline(List<Part> parts) {
 
     /** The outline with other coordinates. */
     public Outline mapped(DoubleUnaryOperator x, DoubleUnaryOperator y) {
-        return new Outline(parts.stream().map(part -> part.mapped(x, y)).toList());
+        return new Outline(parts.stream().map(part -> part.mapped(x, y)).collect(toList()));
     }
 
     /** The outline on its way to another of equal structure; no value where the structures differ. */

@@ -1,5 +1,7 @@
 package org.yonderarc.motion;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -402,7 +404,7 @@ public final class Film {
         double seen = Math.max(0, share);
         return badge.with(badge.children().stream()
                 .map(node -> node instanceof SceneNode.Rect rect ? scaled(rect, seen) : node.faded(seen * seen))
-                .toList());
+                .collect(toList()));
     }
 
     private static SceneNode scaled(SceneNode.Rect rect, double share) {

@@ -1,5 +1,7 @@
 package org.yonderarc.motion;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -77,7 +79,7 @@ final class Pairing {
                     int count = seen.merge(name, 1, (had, one) -> had + one);
                     return count == 1 ? name : name + "#" + count;
                 })
-                .toList();
+                .collect(toList());
     }
 
     private String name(SceneNode node, Level level) {

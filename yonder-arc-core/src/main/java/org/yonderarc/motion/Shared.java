@@ -1,5 +1,7 @@
 package org.yonderarc.motion;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +25,7 @@ final class Shared {
         return scene.nodes().stream()
                 .map(node ->
                         node instanceof SceneNode.Group group && Pair.isScreen(group) ? lifted(group, place) : node)
-                .toList();
+                .collect(toList());
     }
 
     /** The row of {@code scene} that opens the screen of {@code other}. */

@@ -1,5 +1,7 @@
 package org.yonderarc.navigator;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.List;
@@ -101,7 +103,7 @@ final class Ears {
         synchronized (this) {
             now = all.stream()
                     .filter(ear -> !ear.busy && !ear.waiting.isEmpty())
-                    .toList();
+                    .collect(toList());
             now.forEach(ear -> ear.busy = true);
         }
         Error worst = null;

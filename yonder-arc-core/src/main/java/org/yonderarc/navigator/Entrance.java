@@ -1,5 +1,7 @@
 package org.yonderarc.navigator;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -61,6 +63,6 @@ final class Entrance {
     /** Tells whoever wants a result that there is none. */
     static List<Runnable> none(Optional<Consumer<Optional<String>>> result) {
         return result.<Runnable>map(wanted -> () -> wanted.accept(Optional.empty())).stream()
-                .toList();
+                .collect(toList());
     }
 }

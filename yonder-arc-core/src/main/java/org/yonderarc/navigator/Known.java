@@ -1,5 +1,7 @@
 package org.yonderarc.navigator;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.Collection;
 import java.util.List;
 import org.yonderarc.finding.Suggestion;
@@ -25,7 +27,7 @@ final class Known {
      * @throws IllegalArgumentException if the plan has no such item
      */
     static void item(Plan plan, String id) {
-        List<String> all = plan.items().map(Item::id).toList();
+        List<String> all = plan.items().map(Item::id).collect(toList());
         if (plan.items().noneMatch(item -> item.each().isPresent())) {
             require("item", id, all);
         }

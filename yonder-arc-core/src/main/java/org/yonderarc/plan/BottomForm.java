@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -82,7 +84,7 @@ public record BottomForm(
 
     @Override
     public List<String> named() {
-        return raised().stream().toList();
+        return raised().stream().collect(toList());
     }
 
     /** The id of the item that stands raised in the middle: a bar of several rows, or one that scrolls, has no middle. */

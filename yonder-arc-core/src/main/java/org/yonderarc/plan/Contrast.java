@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -75,7 +77,7 @@ final class Contrast {
         colours.putAll(theme.own(scheme));
         List<Colour> grounds = Stream.of(Role.SURFACE, Role.BACKGROUND, Role.QUIET, Role.TINT)
                 .map(role -> theme.colour(scheme, role))
-                .toList();
+                .collect(toList());
         // What is behind what is selected stays: by itself it would follow the accent.
         colours.put(Role.TINT, theme.colour(scheme, Role.TINT));
         for (Role role : List.of(Role.TEXT, Role.MUTED, Role.ACCENT)) {

@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -92,7 +94,7 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
                     heading,
                     list.stream()
                             .sorted(Comparator.comparingInt(item -> Menu.rank(item, first)))
-                            .toList(),
+                            .collect(toList()),
                     id,
                     folds,
                     icon);
@@ -100,7 +102,7 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
 
         @Override
         public Entry map(UnaryOperator<Item> change) {
-            return new Section(heading, list.stream().map(change).toList(), id, folds, icon);
+            return new Section(heading, list.stream().map(change).collect(toList()), id, folds, icon);
         }
     }
 
@@ -136,7 +138,7 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
         @Override
         public Entry map(UnaryOperator<Item> change) {
             return new Every(
-                    heading, under, deep, without, made.stream().map(change).toList());
+                    heading, under, deep, without, made.stream().map(change).collect(toList()));
         }
 
         /** The same for these screens, but for those that have an item. */
@@ -151,7 +153,7 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
                             .filter(screen -> screen.path().required().isEmpty())
                             .filter(screen -> !without.contains(screen.id()) && !taken.contains(screen.id()))
                             .map(screen -> Item.to(screen.id()))
-                            .toList());
+                            .collect(toList()));
         }
 
         private boolean takes(Screen screen, Catalog<Screen> screens) {

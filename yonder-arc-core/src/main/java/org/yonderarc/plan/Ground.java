@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -65,7 +67,7 @@ public record Ground(Optional<Fill> fill, Optional<Edge> edge, Optional<Boolean>
                         .map(Fill.Shade::colour)
                         .map(colour -> below.mixedWith(colour.withAlpha(1), colour.alpha() * share))
                         .map(colour -> colour.withAlpha(1))
-                        .toList())
+                        .collect(toList()))
                 .orElse(List.of());
     }
 }

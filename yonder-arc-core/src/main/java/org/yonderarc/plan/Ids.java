@@ -54,9 +54,9 @@ public final class Ids {
         for (char c : text.toLowerCase(java.util.Locale.ROOT).toCharArray()) {
             boolean letter = c >= 'a' && c <= 'z';
             boolean digit = c >= '0' && c <= '9';
-            if (letter || (digit && !out.isEmpty())) {
+            if (letter || (digit && out.length() > 0)) {
                 out.append(c);
-            } else if (!out.isEmpty() && out.charAt(out.length() - 1) != '-') {
+            } else if (out.length() > 0 && out.charAt(out.length() - 1) != '-') {
                 out.append('-');
             }
             if (out.length() == LONGEST) {

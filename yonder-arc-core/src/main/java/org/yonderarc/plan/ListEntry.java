@@ -109,7 +109,7 @@ public record ListEntry(String id, String label, Map<String, String> more) {
     static String text(List<ListEntry> entries) {
         var out = new StringBuilder();
         for (ListEntry entry : entries) {
-            String before = out.isEmpty() ? "" : ";";
+            String before = out.length() == 0 ? "" : ";";
             for (var value : entry.values().entrySet()) {
                 out.append(before).append(value.getKey()).append('=').append(Percent.encode(value.getValue()));
                 before = "&";

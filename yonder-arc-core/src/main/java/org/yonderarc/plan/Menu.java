@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -51,7 +53,7 @@ public record Menu(String id, List<Entry> entries) implements Identified {
                         .map(entry -> entry.sorted(first))
                         .sorted(Comparator.comparingInt(
                                 entry -> entry instanceof Item item ? rank(item, first) : first.size()))
-                        .toList());
+                        .collect(toList()));
     }
 
     /** The place of an item among those that are named; behind all of them where it isn't. */
@@ -62,6 +64,6 @@ public record Menu(String id, List<Entry> entries) implements Identified {
 
     /** All items, those in sections included, in order. */
     public List<Item> items() {
-        return entries.stream().flatMap(Entry::items).toList();
+        return entries.stream().flatMap(Entry::items).collect(toList());
     }
 }

@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,7 +31,7 @@ public final class PathTemplate {
         this.required = segments.stream()
                 .filter(Segment::isParameter)
                 .map(Segment::text)
-                .toList();
+                .collect(toList());
         var all = new ArrayList<>(required);
         all.addAll(options);
         this.names = List.copyOf(all);

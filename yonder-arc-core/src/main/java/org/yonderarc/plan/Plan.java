@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -49,7 +51,7 @@ public record Plan(
         Objects.requireNonNull(devices, "devices");
         Objects.requireNonNull(facts, "facts");
         Objects.requireNonNull(screens, "screens");
-        menus = Catalog.of(menus.stream().map(menu -> menu.of(screens)).toList());
+        menus = Catalog.of(menus.stream().map(menu -> menu.of(screens)).collect(toList()));
         bars = List.copyOf(bars);
         accepted = List.copyOf(accepted);
     }

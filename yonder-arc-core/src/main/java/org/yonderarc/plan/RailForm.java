@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -71,7 +73,7 @@ public record RailForm(
 
     @Override
     public List<String> named() {
-        return action.stream().toList();
+        return action.stream().collect(toList());
     }
 
     @Override

@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -60,7 +62,7 @@ public sealed interface Target {
         if (this instanceof ToScreen to) {
             return to.place.parameters().values().stream()
                     .flatMap(text -> Template.holesOf(text).stream())
-                    .toList();
+                    .collect(toList());
         }
         return this instanceof ToWeb to ? Template.holesOf(to.address) : List.of();
     }

@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -42,14 +44,14 @@ public final class Template {
                                 ? "a \"}\" has no \"{\" before it; write \"}}\" for one in the text"
                                 : "a \"{\" has no \"}\" behind it; write \"{{\" for one in the text");
             }
-            if (!literal.isEmpty()) {
+            if (literal.length() > 0) {
                 parts.add(new Part(literal.toString(), false));
                 literal.setLength(0);
             }
             parts.add(new Part(Ids.require(source.substring(at + 1, close), "hole"), true));
             at = close + 1;
         }
-        if (!literal.isEmpty()) {
+        if (literal.length() > 0) {
             parts.add(new Part(literal.toString(), false));
         }
         return new Template(source, List.copyOf(parts));
@@ -85,7 +87,7 @@ public final class Template {
 
     /** The names of the holes, in order. */
     public List<String> holes() {
-        return parts.stream().filter(Part::isHole).map(Part::text).toList();
+        return parts.stream().filter(Part::isHole).map(Part::text).collect(toList());
     }
 
     /** The template with another name for a hole. */

@@ -1,5 +1,7 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -54,6 +56,6 @@ public record Words(Map<String, Template> byLanguage) {
         return byLanguage.values().stream()
                 .flatMap(template -> template.holes().stream())
                 .distinct()
-                .toList();
+                .collect(toList());
     }
 }

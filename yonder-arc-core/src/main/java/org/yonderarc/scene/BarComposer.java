@@ -1,5 +1,7 @@
 package org.yonderarc.scene;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -72,7 +74,7 @@ public final class BarComposer {
         SceneNode.Group whole = compose(fitting, bar, part, meaning);
         return whole.with(whole.children().stream()
                 .filter(node -> !node.key().equals(BarGround.KEY))
-                .toList());
+                .collect(toList()));
     }
 
     /** The bar as a group. */
@@ -260,7 +262,7 @@ public final class BarComposer {
         }
         texts("label", body.label(), label, nodes);
         texts("note", body.note(), faint(palette.muted(), seen), nodes);
-        texts("value", body.value().stream().toList(), faint(palette.muted(), seen), nodes);
+        texts("value", body.value().stream().collect(toList()), faint(palette.muted(), seen), nodes);
         item.sign().ifPresent(sign -> body.sign()
                 .ifPresent(box -> nodes.add(new SceneNode.Icon("sign", box, sign, false, palette.muted()))));
         body.badge().ifPresent(badge -> nodes.add(badge(badge, look.badge().map(paint -> paint.in(theme, scheme)))));

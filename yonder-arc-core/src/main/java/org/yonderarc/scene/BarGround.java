@@ -1,5 +1,7 @@
 package org.yonderarc.scene;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -63,7 +65,7 @@ public final class BarGround {
                         shade.at(),
                         below.mixedWith(
                                 shade.colour().withAlpha(1), shade.colour().alpha())))
-                .toList();
+                .collect(toList());
         return filled("beneath", window, 0, shades, said.fill().map(Fill::angle).orElse(Fill.USUAL_ANGLE));
     }
 
@@ -133,7 +135,7 @@ public final class BarGround {
                         .map(shade -> new Fill.Shade(
                                 shade.at(),
                                 shade.colour().withAlpha(shade.colour().alpha() * share)))
-                        .toList();
+                        .collect(toList());
     }
 
     /** What is carved out of the ground, larger by so many dp: around the mark, or the main action. */

@@ -1,5 +1,7 @@
 package org.yonderarc.scene;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -215,7 +217,7 @@ public sealed interface SceneNode {
                     radius,
                     shades.stream()
                             .map(shade -> new Fill.Shade(shade.at(), faint(shade.colour(), share)))
-                            .toList(),
+                            .collect(toList()),
                     angle,
                     within);
         }

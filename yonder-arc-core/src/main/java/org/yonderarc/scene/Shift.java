@@ -1,5 +1,7 @@
 package org.yonderarc.scene;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Set;
 import org.yonderarc.layout.Box;
@@ -54,7 +56,7 @@ public record Shift(boolean mirrors, double scale, double by, double down) {
 
     /** The nodes, each moved. */
     public List<SceneNode> all(List<SceneNode> nodes) {
-        return nodes.stream().map(node -> node.through(this)).toList();
+        return nodes.stream().map(node -> node.through(this)).collect(toList());
     }
 
     double x(double x) {

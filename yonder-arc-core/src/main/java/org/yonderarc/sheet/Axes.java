@@ -1,5 +1,7 @@
 package org.yonderarc.sheet;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -122,7 +124,7 @@ public final class Axes {
                 axis,
                 values.stream()
                         .map(value -> new Axis.Choice(caption(axis, value), shot -> apply.apply(shot, value)))
-                        .toList());
+                        .collect(toList()));
     }
 
     private static String caption(String axis, String value) {
@@ -154,16 +156,16 @@ public final class Axes {
     }
 
     private Axis screens(String name) {
-        List<String> plain = plan.screens().stream().map(Screen::id).toList();
+        List<String> plain = plan.screens().stream().map(Screen::id).collect(toList());
         // A screen that takes parameters is named with them.
-        List<String> places = only.stream().filter(value -> value.contains("?")).toList();
+        List<String> places = only.stream().filter(value -> value.contains("?")).collect(toList());
         Walk walk = Walk.of(plan);
         for (String place : places) {
             walk.problem(Place.parse(place)).ifPresent(problem -> {
                 throw new IllegalArgumentException(problem);
             });
         }
-        List<String> known = Stream.concat(plain.stream(), places.stream()).toList();
+        List<String> known = Stream.concat(plain.stream(), places.stream()).collect(toList());
         return named(name, known, plain, (shot, place) -> shot.with(Place.parse(place)));
     }
 
@@ -223,7 +225,7 @@ public final class Axes {
                 .map(bar -> bar.menu().isEmpty()
                         ? bar
                         : bar.withForms(Map.of(Bar.ANY_KIND, styled(form.orElseThrow(), bar))))
-                .toList();
+                .collect(toList());
     }
 
     /** In the style that the bar has, which may be that of another axis. */
@@ -293,7 +295,7 @@ public final class Axes {
                 ? plan.facts().stream()
                         .filter(fact -> fact.initial() instanceof FactValue.Flag)
                         .map(Fact::id)
-                        .toList()
+                        .collect(toList())
                 : only;
         for (String id : ids) {
             List<String> tells = id.contains("=") ? List.of(id) : List.of(id + "=false", id + "=true");
@@ -324,11 +326,11 @@ public final class Axes {
         List<String> able = plan.bars().stream()
                 .map(Bar::id)
                 .filter(id -> walk.step(walk.start(), step.apply(id)).refusal().isEmpty())
-                .toList();
+                .collect(toList());
         if (able.isEmpty()) {
             throw new IllegalArgumentException("no bar of the plan " + otherwise);
         }
-        List<String> all = Stream.concat(Stream.of(usual), able.stream()).toList();
+        List<String> all = Stream.concat(Stream.of(usual), able.stream()).collect(toList());
         return named(name, all, all, (shot, id) -> id.equals(usual) ? shot : shot.after(step.apply(id)));
     }
 
@@ -340,7 +342,7 @@ public final class Axes {
                     bar.forms().forEach((kind, form) -> forms.put(kind, form.showsMenu() ? change.apply(form) : form));
                     return bar.withForms(forms);
                 })
-                .toList();
+                .collect(toList());
         return shot.with(shot.plan().withBars(bars));
     }
 
@@ -360,8 +362,8 @@ public final class Axes {
                         menu.entries().stream()
                                 .map(entry -> entry.map(
                                         item -> item.id().equals(id) ? item.enabledWhile(Condition.NEVER) : item))
-                                .toList()))
-                .toList();
+                                .collect(toList())))
+                .collect(toList());
         return plan.withMenus(Catalog.of(menus));
     }
 }

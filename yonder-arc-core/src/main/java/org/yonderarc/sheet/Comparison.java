@@ -1,5 +1,7 @@
 package org.yonderarc.sheet;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -53,7 +55,7 @@ public record Comparison(Plan before, Plan after) {
     /** What isn't about how a bar looks. */
     private static final Map<String, String> BAR_KEYS = Stream.of(
                     "menu", "within", "on", "off", "min-width", "max-width", "orientation", "pointer", "transition")
-            .collect(Collectors.toUnmodifiableMap(key -> key, key -> "changed"));
+            .collect(Collectors.toMap(key -> key, key -> "changed"));
 
     /**
      * One difference.
@@ -112,7 +114,7 @@ public record Comparison(Plan before, Plan after) {
             Entry entry = menu.entries().get(i);
             if (entry instanceof Entry.Section section) {
                 frame.add(section.heading() + " " + section.id() + section.folds() + section.icon() + ":"
-                        + section.list().stream().map(Item::id).toList());
+                        + section.list().stream().map(Item::id).collect(toList()));
             } else if (entry instanceof Entry.Every every) {
                 frame.add("rule at " + i + every.heading() + every.under() + every.deep() + every.without());
             } else if (entry instanceof Entry.Divider) {
@@ -203,8 +205,8 @@ public record Comparison(Plan before, Plan after) {
 
     /** An item has moved if it isn't part of the longest run of items that kept their order. */
     private static void moved(Map<String, Spot> old, Map<String, Spot> now, List<Difference> out) {
-        List<String> was = old.keySet().stream().filter(now::containsKey).toList();
-        List<String> is = now.keySet().stream().filter(old::containsKey).toList();
+        List<String> was = old.keySet().stream().filter(now::containsKey).collect(toList());
+        List<String> is = now.keySet().stream().filter(old::containsKey).collect(toList());
         int[][] length = new int[was.size() + 1][is.size() + 1];
         for (int i = was.size() - 1; i >= 0; i--) {
             for (int j = is.size() - 1; j >= 0; j--) {

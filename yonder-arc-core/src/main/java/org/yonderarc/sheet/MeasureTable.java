@@ -1,5 +1,7 @@
 package org.yonderarc.sheet;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.yonderarc.tree.Decimals;
@@ -52,7 +54,7 @@ public final class MeasureTable {
                     out.put("type", Trees.text(one.type()));
                     return (Value) Trees.map(out);
                 })
-                .toList());
+                .collect(toList()));
     }
 
     /** A length in dp with three decimals at most. */

@@ -1,5 +1,7 @@
 package org.yonderarc.sheet;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -168,7 +170,7 @@ public final class Measures {
         return lowestStart < highestEnd
                 ? items.stream()
                         .sorted(Comparator.comparingDouble(item -> item.area().x()))
-                        .toList()
+                        .collect(toList())
                 : items;
     }
 

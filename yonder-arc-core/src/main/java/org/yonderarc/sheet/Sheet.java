@@ -1,5 +1,7 @@
 package org.yonderarc.sheet;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.yonderarc.layout.Box;
@@ -45,14 +47,14 @@ public final class Sheet {
         for (Axis.Choice row : down.choices()) {
             rows.add(across.choices().stream()
                     .map(column -> column.apply().apply(row.apply().apply(base)).scene(measure))
-                    .toList());
+                    .collect(toList()));
         }
         String title = base.plan().app().name();
         return laidOut(
                 title,
                 rows,
-                across.choices().stream().map(Axis.Choice::caption).toList(),
-                down.choices().stream().map(Axis.Choice::caption).toList(),
+                across.choices().stream().map(Axis.Choice::caption).collect(toList()),
+                down.choices().stream().map(Axis.Choice::caption).collect(toList()),
                 measure);
     }
 

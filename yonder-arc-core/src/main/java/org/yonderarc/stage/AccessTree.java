@@ -1,5 +1,7 @@
 package org.yonderarc.stage;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +38,7 @@ public record AccessTree(List<Access> roots, Optional<String> dialog) {
 
     /** The paths that the focus goes to, in order. */
     public List<String> order() {
-        return all().stream().filter(Access::takesFocus).map(Access::path).toList();
+        return all().stream().filter(Access::takesFocus).map(Access::path).collect(toList());
     }
 
     /** The path of the content, where the focus goes when nothing else can have it. */

@@ -1,5 +1,7 @@
 package org.yonderarc.stage;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -48,7 +50,7 @@ record Dressing(
         List<SceneNode> nodes = touch.told()
                 .flatMap(target -> target.hint().map(name -> told(name, target.box(), scene)))
                 .map(bubble ->
-                        Stream.concat(dressed.stream(), Stream.of(bubble)).toList())
+                        Stream.concat(dressed.stream(), Stream.of(bubble)).collect(toList()))
                 .orElse(dressed);
         return nodes == scene.nodes()
                 ? scene
@@ -95,7 +97,7 @@ record Dressing(
     private SceneNode.Group group(SceneNode.Group group, String path) {
         List<SceneNode> children = group.children();
         if (group.part() instanceof Part.Screen screen && hosted.test(screen.place())) {
-            children = children.stream().filter(Dressing::isBar).toList();
+            children = children.stream().filter(Dressing::isBar).collect(toList());
         }
         children = all(children, path);
         if (group.meaning() instanceof Meaning.Scroll) {

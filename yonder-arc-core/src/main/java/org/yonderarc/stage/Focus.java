@@ -1,5 +1,7 @@
 package org.yonderarc.stage;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -91,7 +93,7 @@ final class Focus {
 
     /** In a dialog the focus goes to where the person is, else to what comes first. */
     private static Optional<String> first(AccessTree tree) {
-        List<Access> all = tree.all().stream().filter(Access::takesFocus).toList();
+        List<Access> all = tree.all().stream().filter(Access::takesFocus).collect(toList());
         return all.stream()
                 .filter(part -> part.current() != Access.Current.NO)
                 .findFirst()

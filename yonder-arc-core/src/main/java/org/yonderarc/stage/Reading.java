@@ -1,5 +1,7 @@
 package org.yonderarc.stage;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -99,7 +101,7 @@ record Reading(State state, Optional<String> dialog) {
         boolean hasBars = nodes.stream()
                 .anyMatch(node -> node instanceof SceneNode.Group group && group.part() instanceof Part.Bar);
         return hasBars
-                ? nodes.stream().sorted(Comparator.comparing(Reading::rank)).toList()
+                ? nodes.stream().sorted(Comparator.comparing(Reading::rank)).collect(toList())
                 : nodes;
     }
 

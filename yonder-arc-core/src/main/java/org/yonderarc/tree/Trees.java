@@ -1,5 +1,7 @@
 package org.yonderarc.tree;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +32,7 @@ public final class Trees {
 
     /** A list of texts. */
     public static Value texts(List<String> texts) {
-        return list(texts.stream().map(Trees::text).toList());
+        return list(texts.stream().map(Trees::text).collect(toList()));
     }
 
     /** A map, in the order of its entries. */
@@ -71,7 +73,7 @@ public final class Trees {
                                 Spot at = Spot.at(spot.child(entry.key()));
                                 return new MapValue.Entry(entry.key(), at, pointed(entry.value(), at));
                             })
-                            .toList());
+                            .collect(toList()));
         }
         if (value instanceof ListValue list) {
             var items = new ArrayList<Value>();

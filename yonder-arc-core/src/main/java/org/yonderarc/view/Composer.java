@@ -1,5 +1,7 @@
 package org.yonderarc.view;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +46,7 @@ public final class Composer {
                             Canvas.PIN,
                             Canvas.PLACEHOLDER))
             .flatMap(List::stream)
-            .toList();
+            .collect(toList());
 
     /** What lies between the content and a bar over it. */
     private static final Colour SCRIM = new Colour(4, 12, 16, 0.44);

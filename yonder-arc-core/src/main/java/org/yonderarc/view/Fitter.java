@@ -1,5 +1,7 @@
 package org.yonderarc.view;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.yonderarc.fit.Device;
@@ -38,7 +40,7 @@ public final class Fitter {
         var visible = new Visible(walk.plan(), device, walk.shown(state), state);
         return languages.stream()
                 .map(language -> fit(walk, new Setting(device, language, Interaction.NONE), state, visible))
-                .toList();
+                .collect(toList());
     }
 
     private static Fitting fit(Walk walk, Setting setting, State state, Visible visible) {
@@ -59,7 +61,7 @@ public final class Fitter {
                 bars.stream().anyMatch(bar -> bar.form().edge() == Form.Edge.UPPER && Forms.scrollsAway(bar.form())),
                 content.rows().stream()
                         .map(row -> row.to().map(walk::addressOf))
-                        .toList(),
+                        .collect(toList()),
                 content,
                 screen.picture(),
                 walk.webOf(place),
@@ -76,7 +78,7 @@ public final class Fitter {
                                 .filter(row -> row.when()
                                         .map(condition -> condition.holds(state.facts()))
                                         .orElse(true))
-                                .toList());
+                                .collect(toList()));
     }
 
     private static List<FittedBar> bars(Walk walk, Setting setting, State state, Visible visible, String title) {

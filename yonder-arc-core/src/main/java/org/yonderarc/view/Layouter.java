@@ -1,5 +1,7 @@
 package org.yonderarc.view;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -82,6 +84,6 @@ public final class Layouter {
         return bars.stream()
                 .sorted(Comparator.comparing(bar ->
                         Forms.standsFree(bar) ? FREE : ORDER.get(bar.form().edge())))
-                .toList();
+                .collect(toList());
     }
 }

@@ -1,5 +1,7 @@
 package org.yonderarc.walk;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +18,7 @@ final class Items {
 
     Items(Plan plan) {
         plan.items().filter(item -> item.each().isEmpty()).forEach(item -> fixed.putIfAbsent(item.id(), item));
-        this.repeated = plan.items().filter(item -> item.each().isPresent()).toList();
+        this.repeated = plan.items().filter(item -> item.each().isPresent()).collect(toList());
     }
 
     Optional<Item> find(String id, Map<String, FactValue> facts) {

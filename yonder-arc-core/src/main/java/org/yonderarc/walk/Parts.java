@@ -1,5 +1,7 @@
 package org.yonderarc.walk;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,12 +31,12 @@ final class Parts {
                             .filter(screen -> bar.within().isPresent()
                                     && plan.isWithin(screen, bar.within().get()))
                             .isPresent())
-                    .toList();
+                    .collect(toList());
             if (holdsPlaces && !own.isEmpty()) {
                 List<Item> ordered = Stream.concat(
                                 own.stream().filter(item -> bar.first().equals(Optional.of(item.id()))),
                                 own.stream().filter(item -> !bar.first().equals(Optional.of(item.id()))))
-                        .toList();
+                        .collect(toList());
                 plan.items()
                         .filter(item -> item.screen().equals(bar.within()))
                         .filter(item -> own.stream().noneMatch(tab -> tab.id().equals(item.id())))

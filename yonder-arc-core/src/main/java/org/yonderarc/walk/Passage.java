@@ -1,5 +1,7 @@
 package org.yonderarc.walk;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.plan.Item;
@@ -58,7 +60,7 @@ public record Passage(Transition transition, boolean forward) {
     }
 
     private static int order(Plan plan, String branch) {
-        List<String> ids = plan.items().map(Item::id).toList();
+        List<String> ids = plan.items().map(Item::id).collect(toList());
         return ids.indexOf(branch);
     }
 }

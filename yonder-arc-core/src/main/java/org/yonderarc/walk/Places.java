@@ -1,5 +1,7 @@
 package org.yonderarc.walk;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -156,7 +158,7 @@ final class Places {
                                 repeated.stream()
                                         .filter(item -> item.screen().equals(Optional.of(place.screen())))
                                         .flatMap(item -> item.repeated(facts)))
-                        .toList();
+                        .collect(toList());
         for (Item item : all) {
             Map<String, String> wanted = item.place().orElseThrow().parameters();
             boolean leads = wanted.keySet().stream()

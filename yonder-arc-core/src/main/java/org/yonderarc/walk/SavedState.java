@@ -1,5 +1,7 @@
 package org.yonderarc.walk;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -46,7 +48,7 @@ public final class SavedState {
         var out = new StringBuilder(VERSION);
         part(out, 'b', List.of(state.branch()));
         state.open().ifPresent(open -> part(out, 'o', List.of(open)));
-        part(out, 'f', state.folded().stream().sorted().toList());
+        part(out, 'f', state.folded().stream().sorted().collect(toList()));
         part(out, 'v', state.visited());
         new TreeMap<>(state.trails()).forEach((branch, trail) -> {
             var words = new ArrayList<String>();
@@ -215,7 +217,7 @@ public final class SavedState {
                                 .filter(trails::containsKey)
                                 .filter(one -> !one.equals(now))
                                 .distinct()
-                                .toList()),
+                                .collect(toList())),
                 dropped);
     }
 

@@ -292,7 +292,7 @@ public sealed interface Step {
         @Override
         public String what() {
             var out = new StringBuilder();
-            facts.forEach((fact, value) -> out.append(out.isEmpty() ? "" : "&")
+            facts.forEach((fact, value) -> out.append(out.length() == 0 ? "" : "&")
                     .append(fact)
                     .append('=')
                     .append(Percent.encode(value.text())));

@@ -1,5 +1,7 @@
 package org.yonderarc.walk;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import org.yonderarc.finding.Suggestion;
@@ -53,7 +55,7 @@ public final class Steps {
                 .orElseThrow(() -> new IllegalArgumentException("there is no step \"" + word + "\". "
                         + Suggestion.sentence(
                                 word,
-                                kinds.stream().map(Step.Kind::word).toList(),
+                                kinds.stream().map(Step.Kind::word).collect(toList()),
                                 "A step is choose:ITEM, open:PLACE, back, up, link:ADDRESS or tell:FACT=VALUE.")));
     }
 
