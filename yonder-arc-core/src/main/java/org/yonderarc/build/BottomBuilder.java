@@ -47,6 +47,11 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
         return put("action", item);
     }
 
+    /** Sets the width and height of the main action's circle, in dp. */
+    public BottomBuilder actionSize(double dp) {
+        return put("action-size", dp);
+    }
+
     /** Sets what it does when the content scrolls. */
     public BottomBuilder scrolling(Form.Scrolling what) {
         return put("scrolling", what);

@@ -38,6 +38,16 @@ public final class GroundBuilder extends MapBuilder<GroundBuilder> {
         return put("shadow", casts);
     }
 
+    /** Sets its shadow: a paint, how far it reaches beyond the bar, and how far it is moved in reading direction and down, in dp. */
+    public GroundBuilder shadow(String paint, double blur, double x, double y) {
+        var shadow = new LinkedHashMap<String, Value>();
+        shadow.put("colour", Trees.text(paint));
+        shadow.put("blur", Trees.number(blur));
+        shadow.put("x", Trees.number(x));
+        shadow.put("y", Trees.number(y));
+        return put("shadow", Trees.map(shadow));
+    }
+
     /** Sets how much of the content beneath it hides, from 0 to 1; below 1, the content goes on beneath. */
     public GroundBuilder opacity(double share) {
         return put("opacity", share);

@@ -53,6 +53,15 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
         return put("indicator", Trees.map(indicator));
     }
 
+    /** Sets a dot or a line as the mark of the selected item, at so much distance from an edge of the bar, in dp. */
+    public StyleBuilder markAt(Indicator.Kind kind, Indicator.Edge edge, double distance) {
+        var indicator = new LinkedHashMap<String, Value>();
+        indicator.put("kind", word(kind));
+        indicator.put("edge", word(edge));
+        indicator.put("distance", Trees.number(distance));
+        return put("indicator", Trees.map(indicator));
+    }
+
     /** Sets a line as the mark of the selected item, as long as something: at which edge, and its thickness in dp. */
     public StyleBuilder line(Indicator.Edge edge, Indicator.Along along, double thickness) {
         var indicator = new LinkedHashMap<String, Value>();
@@ -69,6 +78,16 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
         indicator.put("kind", word(Indicator.Kind.NOTCH));
         indicator.put("width", Trees.number(width));
         indicator.put("depth", Trees.number(depth));
+        return put("indicator", Trees.map(indicator));
+    }
+
+    /** As {@link #notch(double, double)}, with so much room around the circle, in dp. */
+    public StyleBuilder notch(double width, double depth, double distance) {
+        var indicator = new LinkedHashMap<String, Value>();
+        indicator.put("kind", word(Indicator.Kind.NOTCH));
+        indicator.put("width", Trees.number(width));
+        indicator.put("depth", Trees.number(depth));
+        indicator.put("distance", Trees.number(distance));
         return put("indicator", Trees.map(indicator));
     }
 

@@ -14,6 +14,7 @@ import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Shadow;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -184,12 +185,35 @@ public final class PaintShape {
         return shape.shortForm(paint).makes(got -> new Ground.Edge(got.get(paint), got.get(width), got.get(around)));
     }
 
+    private static Shape<Shadow> shadow() {
+        var shape = new Shape<Shadow>("shadow", "The shadow of a bar.");
+        var shown = shape.field("shown", Codecs.FLAG, Shadow::shown, true, "Whether there is one.");
+        var colour = shape.optional(
+                "colour", PAINT, Shadow::colour, "Its colour where it is darkest. Default: a faint dark one.");
+        var blur = shape.field(
+                "blur",
+                Codecs.number(Shadow.BLUR),
+                Shadow::blur,
+                Shadow.USUAL.blur(),
+                "How far it reaches beyond the bar, ever fainter, in dp.");
+        var x = shape.field(
+                "x",
+                Codecs.number(Shadow.OFFSET),
+                Shadow::x,
+                Shadow.USUAL.x(),
+                "How far it is moved in reading direction, in dp.");
+        var y = shape.field(
+                "y", Codecs.number(Shadow.OFFSET), Shadow::y, Shadow.USUAL.y(), "How far it is moved down, in dp.");
+        return shape.shortForm(shown)
+                .makes(got -> new Shadow(got.get(shown), got.get(colour), got.get(blur), got.get(x), got.get(y)));
+    }
+
     private static Shape<Ground> ground() {
         var shape = new Shape<Ground>(
                 "ground", "What lies behind a bar. Roles of what stands on it are what can be read there.");
         var fill = shape.optional("fill", FILL, Ground::fill, "Its colour or gradient.");
         var edge = shape.optional("edge", edge(), Ground::edge, "Its edge.");
-        var shadow = shape.optional("shadow", Codecs.FLAG, Ground::shadow, "Whether it casts a shadow.");
+        var shadow = shape.optional("shadow", shadow(), Ground::shadow, "Its shadow.");
         var opacity = shape.optional(
                 "opacity",
                 Codecs.number(Ground.OPACITY),

@@ -144,6 +144,11 @@ public final class StyleShape {
                 Codecs.number(Indicator.DEPTH),
                 Indicator::depth,
                 "How far the middle of a notch's circle lies below the bar's edge in dp. Default: 6.");
+        var distance = shape.optional(
+                "distance",
+                Codecs.number(Indicator.DISTANCE),
+                Indicator::distance,
+                "How far a line or a dot stands from the bar's edge, or how wide the room around a notch's circle is, in dp. Default: 0 for a line, 4 for a dot, 6 for a notch.");
         var picture = shape.optional(
                 "picture",
                 PlanCodecs.FILE,
@@ -159,6 +164,7 @@ public final class StyleShape {
                         got.get(radius),
                         got.get(along),
                         got.get(depth),
+                        got.get(distance),
                         got.get(picture)));
     }
 

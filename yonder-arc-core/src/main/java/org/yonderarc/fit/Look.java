@@ -34,6 +34,11 @@ public record Look(Style style, StateLook said) {
         return Optional.ofNullable(style.sizes().get(Size.ITEM_WIDTH));
     }
 
+    /** The room within an item, at its ends, in dp. */
+    public double itemPadding(double usual) {
+        return style.sizes().getOrDefault(Size.ITEM_PADDING, usual);
+    }
+
     /** The type size of labels in dp, before the person's text scale. */
     public double labelSize(boolean selected) {
         double usual = size(Size.LABEL_SIZE);

@@ -25,12 +25,10 @@ final class BottomBoxes {
     /** Labels of a bar that scrolls have at least this much room, in dp. */
     private static final double SCROLLING_SLOT = 72;
 
-    /** The diameter of the main action's circle. */
-    private static final double RAISED = 56;
     /** How far the middle of that circle lies below the bar's edge. */
     private static final double RAISED_DEPTH = 6;
-    /** What the circle and the notch around it take of the bar. */
-    private static final double RAISED_ROOM = 80;
+    /** What the notch around that circle takes of the bar beside it, at both sides together. */
+    private static final double AROUND_RAISED = 24;
 
     private final BottomForm form;
     private final FittedBar bar;
@@ -70,8 +68,17 @@ final class BottomBoxes {
         this.right = left + width;
         MarkHome mark = Marks.of(bar.look().indicator().kind());
         // What stands at the ends gives way before the items have no room at all.
-        this.before = Math.min(width / 2, Math.max(bar.look().padding(Size.PADDING_START), mark.padding()));
-        this.ends = Math.min(width, before + Math.max(bar.look().padding(Size.PADDING_END), mark.padding()));
+        this.before = Math.min(
+                width / 2,
+                Math.max(
+                        bar.look().padding(Size.PADDING_START),
+                        mark.padding(bar.look().indicator())));
+        this.ends = Math.min(
+                width,
+                before
+                        + Math.max(
+                                bar.look().padding(Size.PADDING_END),
+                                mark.padding(bar.look().indicator())));
         // What is raised out of the bar has its label below it, wherever icons stand otherwise.
         this.spacing = bar.look().size(Size.SPACING);
         this.raised = bar.apart().stream().findFirst();
@@ -202,17 +209,17 @@ final class BottomBoxes {
     private Layout.Slot raised(ItemLayout cells, FittedItem item, Box inner) {
         double middle = inner.y() + RAISED_DEPTH;
         var target = new Box(
-                inner.centerX() - RAISED / 2,
-                middle - RAISED / 2,
-                RAISED,
-                Math.max(RAISED, inner.bottom() - middle + RAISED / 2));
-        Box circle = Box.around(inner.centerX(), middle, RAISED, RAISED);
+                inner.centerX() - form.actionSize() / 2,
+                middle - form.actionSize() / 2,
+                form.actionSize(),
+                Math.max(form.actionSize(), inner.bottom() - middle + form.actionSize() / 2));
+        Box circle = Box.around(inner.centerX(), middle, form.actionSize(), form.actionSize());
         double size = item.look().size(Size.ICON_SIZE);
         Box icon = Box.around(circle.centerX(), circle.centerY(), size, size);
         var body = new Layout.Body(icon, List.of(), List.of(), cells.atRim(item, circle, target), Optional.empty());
-        return cells.placed(item, target, body, RAISED / 2)
+        return cells.placed(item, target, body, form.actionSize() / 2)
                 .filling(circle)
-                .on(new Layout.Plate(circle, RAISED / 2, Role.ACCENT, Optional.of(Role.ACCENT_TEXT), true));
+                .on(new Layout.Plate(circle, form.actionSize() / 2, Role.ACCENT, Optional.of(Role.ACCENT_TEXT), true));
     }
 
     /** The same number of slots at both sides of the middle, where the main action stands. */
@@ -226,7 +233,7 @@ final class BottomBoxes {
             boolean isBehind = i >= first;
             int count = isBehind ? items.size() - first : first;
             double wide = width * count + spacing * (count - 1);
-            double start = isBehind ? inner.centerX() + RAISED_ROOM / 2 : inner.x() + before;
+            double start = isBehind ? inner.centerX() + (form.actionSize() + AROUND_RAISED) / 2 : inner.x() + before;
             // Fewer behind the middle than before it keep their width, and stand in the middle of their half.
             double x = Metrics.onGrid(start + (half - (isBehind ? wide : used)) / 2);
             int at = isBehind ? i - first : i;
@@ -237,7 +244,7 @@ final class BottomBoxes {
 
     /** What is left at each side of the main action. */
     private double halfWidth() {
-        return Math.max(0, (right - left - ends - RAISED_ROOM) / 2);
+        return Math.max(0, (right - left - ends - (form.actionSize() + AROUND_RAISED)) / 2);
     }
 
     private List<Layout.Slot> slots(ItemLayout cells, Box inner, int rows, double row) {

@@ -56,6 +56,12 @@ final class BottomHome extends FormHome<BottomForm> {
                 PlanCodecs.name(Noun.ITEM),
                 BottomForm::action,
                 "The item that stands raised in the middle as the main action; in a bar that wraps or scrolls it stands among the others.");
+        var actionSize = shape.field(
+                "action-size",
+                Codecs.number(BottomForm.ACTION_SIZE),
+                BottomForm::actionSize,
+                BottomForm.DEFAULT.actionSize(),
+                "The width and height of that item's circle, in dp.");
         var scrolling = shape.field(
                 "scrolling",
                 Codecs.choice(Form.Scrolling.values()),
@@ -75,6 +81,7 @@ final class BottomHome extends FormHome<BottomForm> {
                 got.get(labels),
                 got.get(icons),
                 got.get(action),
+                got.get(actionSize),
                 got.get(scrolling),
                 got.get(floating),
                 got.get(style)));
@@ -114,6 +121,7 @@ final class BottomHome extends FormHome<BottomForm> {
     @Override
     Map<String, String> idleStyle(BottomForm form) {
         return Map.ofEntries(
+                Map.entry("item-padding", "items share the room; set \"item-width\""),
                 Map.entry("title-bold", "a bottom bar has no title"),
                 Map.entry("title-size", "a bottom bar has no title"),
                 Map.entry("item-height", "items are as high as the bar; set \"thickness\""),

@@ -99,6 +99,7 @@ final class GridHome extends FormHome<GridForm> {
                             "padding-start",
                             "padding-end",
                             "indent",
+                            "item-padding",
                             "gap")
                     .forEach(key -> idle.put(key, "tiles share the room evenly"));
         }

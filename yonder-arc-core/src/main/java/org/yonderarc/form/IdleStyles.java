@@ -45,8 +45,9 @@ public final class IdleStyles {
     private static Optional<String> why(String key, String inner, Style said, Form form, Look look) {
         if (key.equals("indicator")) {
             Indicator.Kind kind = said.indicator().orElse(Indicator.NONE).kind();
+            boolean isOfNotch = inner.equals("depth") || inner.equals("distance");
             boolean isFlat = kind == Indicator.Kind.NOTCH && form.kind() != Form.Kind.BOTTOM;
-            return inner.equals("depth") && isFlat
+            return isOfNotch && isFlat
                     ? Optional.of("only a bottom bar has a notch; elsewhere it is a circle behind the icon")
                     : Optional.ofNullable(Marks.of(kind).idle().get(inner));
         }

@@ -87,6 +87,7 @@ final class RadialHome extends FormHome<RadialForm> {
     @Override
     Map<String, String> idleStyle(RadialForm form) {
         return Map.ofEntries(
+                Map.entry("item-padding", "its items stand on an arc, each by itself"),
                 Map.entry("title-bold", "its items stand on an arc, each by itself"),
                 Map.entry("title-size", "its items stand on an arc, each by itself"),
                 Map.entry("item-width", "its items stand on an arc, each by itself"),

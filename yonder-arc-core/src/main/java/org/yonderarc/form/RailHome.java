@@ -106,6 +106,7 @@ final class RailHome extends FormHome<RailForm> {
     @Override
     Map<String, String> idleStyle(RailForm form) {
         return Map.ofEntries(
+                Map.entry("item-padding", "items are as wide as the rail; set \"thickness\""),
                 Map.entry("title-bold", "a rail has no title"),
                 Map.entry("title-size", "a rail has no title"),
                 Map.entry("item-width", "items are as wide as the rail; set \"thickness\""),

@@ -35,6 +35,8 @@ final class TopBoxes {
     private static final double MOST_NAME = 160;
     /** Around what stands between the title and the actions, in dp. */
     private static final double AROUND_ITEMS = 24;
+    /** From the text of a button to its ends, in dp. */
+    private static final double TEXT_PADDING = 16;
     /** Titles grow with the person's text scale up to this. */
     private static final double MOST_SCALE = 1.6;
 
@@ -266,7 +268,9 @@ final class TopBoxes {
     private static double width(ItemLayout cells, FittedItem action) {
         return action.icon().isPresent()
                 ? Math.max(Metrics.TARGET, action.look().iconCell() + 2 * Metrics.SLOT_MARGIN)
-                : Math.max(Metrics.TARGET, cells.naturalWidth(action) + 32);
+                : Math.max(
+                        Metrics.TARGET,
+                        cells.naturalWidth(action) + 2 * action.look().itemPadding(TEXT_PADDING));
     }
 
     private Layout.Face face(FittedBar.Person person, double end, double most, double middle) {

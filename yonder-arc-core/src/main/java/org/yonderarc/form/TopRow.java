@@ -143,7 +143,9 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
         double label = cells.showsLabel(item) ? cells.widest(item, text) : 0;
         double gap = icon > 0 && label > 0 ? item.look().size(Size.GAP) : 0;
         double natural = cells.isVertical() ? Math.max(icon, label) : icon + gap + label;
-        return bar.look().itemWidth().orElse(Math.max(Metrics.TARGET, natural + 2 * PADDING));
+        return bar.look()
+                .itemWidth()
+                .orElse(Math.max(Metrics.TARGET, natural + 2 * item.look().itemPadding(PADDING)));
     }
 
     private double sum(List<Double> widths) {
@@ -187,7 +189,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
 
     /** On a line of their own, the first begins below the title, where there is room for that. */
     private double atTitle(Box room, double used) {
-        double in = form.below() ? Metrics.TITLE_MARGIN - PADDING : 0;
+        double in = form.below() ? Math.max(0, Metrics.TITLE_MARGIN - bar.look().itemPadding(PADDING)) : 0;
         return room.x() + (used + 2 * in <= room.width() ? in : 0);
     }
 

@@ -101,6 +101,7 @@ record UsualLook(Map<Size, Double> sizes, Indicator mark, Look plain) {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 }

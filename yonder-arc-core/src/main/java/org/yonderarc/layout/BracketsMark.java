@@ -28,6 +28,7 @@ final class BracketsMark implements MarkHome {
                 Map.entry("edge", "brackets stand around the icon or the item"),
                 Map.entry("along", "only a line takes its length from something"),
                 Map.entry("depth", "only a notch is so deep"),
+                Map.entry("distance", "brackets stand around the icon or the item"),
                 Map.entry("picture", "only a shape can be a picture"));
     }
 

@@ -23,16 +23,17 @@ final class DotMark implements MarkHome {
         Box bar = room.bar();
         Box target = room.target();
         double size = room.indicator().thickness().orElse(SIZE);
-        double near = room.inner() == Inner.UPPER ? FROM_EDGE - 1 : FROM_EDGE;
+        double off = room.indicator().distance().orElse(FROM_EDGE);
+        double near = room.indicator().distance().orElse(room.inner() == Inner.UPPER ? FROM_EDGE - 1 : FROM_EDGE);
         Box box = room.stands()
                 ? new Box(
-                        room.isFar() ? bar.right() - size - FROM_EDGE : bar.x() + FROM_EDGE,
+                        room.isFar() ? bar.right() - size - off : bar.x() + off,
                         target.centerY() - size / 2,
                         size,
                         size)
                 : new Box(
                         target.centerX() - size / 2,
-                        room.isFar() ? bar.bottom() - size - FROM_EDGE : bar.y() + near,
+                        room.isFar() ? bar.bottom() - size - off : bar.y() + near,
                         size,
                         size);
         return List.of(new Layout.Shape(box, room.indicator().radius().orElse(size / 2)));

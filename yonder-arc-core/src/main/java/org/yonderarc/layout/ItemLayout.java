@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Look;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Size;
 import org.yonderarc.tree.Split;
 
@@ -25,6 +26,9 @@ import org.yonderarc.tree.Split;
  */
 public record ItemLayout(
         Box bar, Form.IconSide side, Form.Labels labels, double textScale, MarkHome.Inner inner, TextMeasure measure) {
+    /** From the ends of a line to what stands in it, in dp. */
+    private static final double LINE_PADDING = 16;
+
     /** Whether the bar stands, and its items lie below each other. */
     private boolean stands() {
         return inner.stands();
@@ -114,6 +118,10 @@ public record ItemLayout(
         boolean below = side == Form.IconSide.BELOW;
         double iconMiddle = below ? top + block - cell / 2 : top + cell / 2;
         double labelTop = below ? top : top + cell + gap;
+        if (inner == MarkHome.Inner.UPPER && !below) {
+            Indicator said = item.look().indicator();
+            labelTop = Math.max(labelTop, crisp(Marks.of(said.kind()).labelTop(said, bar)));
+        }
         Optional<Double> raised = item.selected() && inner == MarkHome.Inner.UPPER
                 ? Marks.of(item.look().indicator().kind())
                         .iconMiddle(item.look().indicator(), bar)
@@ -277,9 +285,10 @@ public record ItemLayout(
         }
         double size = item.icon().isPresent() ? item.look().size(Size.ICON_SIZE) : 0;
         double cell = iconWidth(item);
-        double left = target.x() + 16;
+        double padding = padding(item);
+        double left = target.x() + padding;
         Box icon = Box.around(left + cell / 2, target.centerY(), size, size);
-        double right = target.right() - 16;
+        double right = target.right() - padding;
         Optional<Box> leaves = item.sign().isPresent()
                 ? Optional.of(Box.around(right - 8, target.centerY(), 16, 16))
                 : Optional.empty();
@@ -311,6 +320,10 @@ public record ItemLayout(
         Box whole = cell(item, icon);
         Box marked = isBeside(icon, lines) ? together(whole, lines) : whole;
         return finished(item, target, new Layout.Body(icon, lines, below, value, badge, leaves, List.of()), marked);
+    }
+
+    private static double padding(FittedItem item) {
+        return item.look().itemPadding(LINE_PADDING);
     }
 
     private Type noteType() {
@@ -346,7 +359,9 @@ public record ItemLayout(
                 .map(found -> found.box().width() + 8)
                 .orElse(0.0);
         double value = value(item, 0, 0).map(line -> line.width() + 8).orElse(0.0);
-        return Math.max(0, width - 32 - size - badge - value - (item.sign().isPresent() ? 24 : 0));
+        return Math.max(
+                0,
+                width - 2 * padding(item) - size - badge - value - (item.sign().isPresent() ? 24 : 0));
     }
 
     /** How many times the longest word of a label fits into a line so wide. */

@@ -53,11 +53,16 @@ final class LineMark implements MarkHome {
         double whole = room.stands() ? target.height() : target.width();
         double length = Math.min(room.indicator().width().orElseGet(() -> along(room)), whole);
         double thick = room.indicator().thickness().orElse(THICKNESS);
+        double off = room.indicator().distance().orElse(0.0);
         Box box = room.stands()
-                ? new Box(room.isFar() ? bar.right() - thick : bar.x(), target.centerY() - length / 2, thick, length)
+                ? new Box(
+                        room.isFar() ? bar.right() - thick - off : bar.x() + off,
+                        target.centerY() - length / 2,
+                        thick,
+                        length)
                 : new Box(
                         middle(room, length) - length / 2,
-                        room.isFar() ? bar.bottom() - thick : bar.y(),
+                        room.isFar() ? bar.bottom() - thick - off : bar.y() + off,
                         length,
                         thick);
         return List.of(new Layout.Shape(box, room.indicator().radius().orElse(thick / 2)));

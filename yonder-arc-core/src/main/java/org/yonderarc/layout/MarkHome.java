@@ -85,7 +85,7 @@ public interface MarkHome {
     }
 
     /** The room that it wants at the ends of a bar that lies, in dp. */
-    default double padding() {
+    default double padding(Indicator indicator) {
         return 0;
     }
 
@@ -99,6 +99,11 @@ public interface MarkHome {
         return icon;
     }
 
+    /** The least y of labels below icons in a bar that lies, so that the mark covers none. */
+    default double labelTop(Indicator indicator, Box bar) {
+        return bar.y();
+    }
+
     /** The y of the middle of the selected item's icon in a bar that lies; no value where it stays with the others. */
     default Optional<Double> iconMiddle(Indicator indicator, Box bar) {
         return Optional.empty();
@@ -108,7 +113,7 @@ public interface MarkHome {
      * The outline of a bar at the lower edge that gives way to the mark, everything larger by {@code spread} dp; no value where
      * the bar keeps its shape.
      */
-    default Optional<Outline> carved(Box bar, double radius, Box mark, double spread) {
+    default Optional<Outline> carved(Indicator indicator, Box bar, double radius, Box mark, double spread) {
         return Optional.empty();
     }
 }

@@ -17,7 +17,7 @@ public final class Marks {
         @Override
         public Map<String, String> idle() {
             var idle = new HashMap<String, String>();
-            List.of("edge", "behind", "width", "thickness", "radius", "along", "depth", "picture")
+            List.of("edge", "behind", "width", "thickness", "radius", "along", "depth", "distance", "picture")
                     .forEach(key -> idle.put(key, "there is no mark"));
             return idle;
         }
@@ -32,7 +32,7 @@ public final class Marks {
 
     /** The outline of a bar at the lower edge around a circle that is raised out of it, everything larger by {@code spread} dp. */
     public static Outline around(Box circle, Box bar, double radius, double spread) {
-        return NOTCH.carved(bar, radius, circle, spread).orElseThrow();
+        return NOTCH.carved(Indicator.NONE, bar, radius, circle, spread).orElseThrow();
     }
 
     /** The home of a kind. */

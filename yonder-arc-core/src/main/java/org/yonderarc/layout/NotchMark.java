@@ -55,8 +55,13 @@ final class NotchMark implements MarkHome {
     }
 
     @Override
-    public double padding() {
-        return PADDING;
+    public double padding(Indicator indicator) {
+        return PADDING + Math.max(0, around(indicator) - (SIZE / 2 + GAP));
+    }
+
+    /** The radius of the notch. */
+    private static double around(Indicator indicator) {
+        return indicator.width().orElse(SIZE) / 2 + indicator.distance().orElse(GAP);
     }
 
     private static double depth(Indicator indicator) {
@@ -65,9 +70,14 @@ final class NotchMark implements MarkHome {
 
     @Override
     public double above(Indicator indicator) {
-        double lower = depth(indicator) + indicator.width().orElse(SIZE) / 2;
+        double lower = depth(indicator) + around(indicator);
         // What the circle reaches further into the bar than usual, its label gives way by.
-        return Math.max(0, 4 + lower - (DEPTH + SIZE / 2));
+        return Math.max(0, 4 + lower - (DEPTH + SIZE / 2 + GAP));
+    }
+
+    @Override
+    public double labelTop(Indicator indicator, Box bar) {
+        return bar.y() + depth(indicator) + around(indicator) + 1;
     }
 
     @Override
@@ -76,8 +86,8 @@ final class NotchMark implements MarkHome {
     }
 
     @Override
-    public Optional<Outline> carved(Box bar, double radius, Box mark, double spread) {
-        double around = Math.max(LEAST, mark.width() / 2 + GAP - spread);
+    public Optional<Outline> carved(Indicator indicator, Box bar, double radius, Box mark, double spread) {
+        double around = Math.max(LEAST, mark.width() / 2 + indicator.distance().orElse(GAP) - spread);
         return Optional.of(
                 Outline.notched(bar, radius + spread, mark.centerX(), mark.centerY() + (spread > 0 ? 2 : 0), around));
     }

@@ -272,7 +272,9 @@ public record Outline(List<Part> parts) {
         double r = Math.min(radius, Math.min(box.width(), box.height()) / 2);
         double fillet = FILLET;
         double down = y - box.y();
-        double reach = Math.sqrt((around + fillet) * (around + fillet) - (fillet - down) * (fillet - down));
+        // A circle above the edge that doesn't reach it leaves no notch.
+        double reach =
+                Math.sqrt(Math.max(0, (around + fillet) * (around + fillet) - (fillet - down) * (fillet - down)));
         // Where the two circles touch, seen from the middle of the notch.
         double turn = Math.toDegrees(Math.atan2(fillet - down, reach));
         var parts = new ArrayList<Part>();
@@ -308,6 +310,15 @@ public record Outline(List<Part> parts) {
                     x + r * Math.cos(b),
                     y + r * Math.sin(b)));
         }
+    }
+
+    /** The same outline elsewhere. */
+    public Outline moved(double right, double down) {
+        return right == 0 && down == 0
+                ? this
+                : new Outline(parts.stream()
+                        .map(part -> part.mapped(x -> x + right, y -> y + down))
+                        .collect(toList()));
     }
 
     /** The outline as path data of SVG 1.1, section 8.3. */

@@ -18,7 +18,8 @@ final class ShapeMark implements MarkHome {
         return Map.ofEntries(
                 Map.entry("edge", "a shape lies behind the icon or the item"),
                 Map.entry("along", "only a line takes its length from something"),
-                Map.entry("depth", "only a notch is so deep"));
+                Map.entry("depth", "only a notch is so deep"),
+                Map.entry("distance", "a shape lies behind the icon or the item"));
     }
 
     @Override

@@ -16,10 +16,8 @@ final class Tween implements SceneNode.Visitor {
     /** Added to the key of what is left behind, so that both can be there at once. */
     static final String LEAVING = "~";
 
-    /** When the text that comes begins to show, and when the one that goes is gone, as shares of the way. */
-    private static final double OVERLAP_START = 0.35;
-
-    private static final double OVERLAP_END = 0.65;
+    /** When what goes is gone, and another thing comes in its place, as a share of the way. */
+    private static final double TURN = 0.5;
     /** How long each of them takes. */
     private static final double CHANGE = 0.4;
 
@@ -155,11 +153,20 @@ final class Tween implements SceneNode.Visitor {
         double anchor = lerp(a.x(), b.x(), p);
         TextLine leaving = line(a.text(), leftOf(a, anchor), baseline, a.width(), typeA);
         TextLine arriving = line(b.text(), leftOf(b, anchor), baseline, b.width(), typeB);
-        // The same word lies over itself; of two words, each is faint while they overlap, and one can always be seen.
+        // The same word lies over itself; of two words, one has left before the other comes.
         boolean same = a.text().equals(b.text());
-        out.add(new SceneNode.Text(to.key() + LEAVING, leaving, fill)
-                .faded(unit(same ? 2 - 2 * p : (OVERLAP_END - p) / CHANGE)));
-        out.add(new SceneNode.Text(to.key(), arriving, fill).faded(unit(same ? 2 * p : (p - OVERLAP_START) / CHANGE)));
+        out.add(new SceneNode.Text(to.key() + LEAVING, leaving, fill).faded(same ? unit(2 - 2 * p) : gone()));
+        out.add(new SceneNode.Text(to.key(), arriving, fill).faded(same ? unit(2 * p) : come()));
+    }
+
+    /** How much there is of what goes. */
+    private double gone() {
+        return unit((TURN - p) / CHANGE);
+    }
+
+    /** How much there is of what comes in its place. */
+    private double come() {
+        return unit((p - TURN) / CHANGE);
     }
 
     /** The left end of a line whose anchor stands at {@code x}. */
@@ -180,14 +187,19 @@ final class Tween implements SceneNode.Visitor {
         Box box = lerp(a.area(), to.area(), p);
         Colour fill = mix(a.fill(), to.fill());
         double turn = lerp(a.turn(), to.turn(), p);
-        boolean same = a.name().equals(to.name()) && a.filled() == to.filled();
-        if (!same) {
-            // The new one comes early and the old one goes late, so that there is always one to see.
-            out.add(new SceneNode.Icon(to.key() + LEAVING, box, a.name(), a.filled(), fill, a.flipped(), turn)
-                    .faded(unit(2 - 2 * p)));
+        boolean same = a.name().equals(to.name());
+        // A circle that carries an icon is never empty on its way.
+        boolean travels = !a.area().equals(to.area());
+        if (same && a.filled() == to.filled() || travels && !same) {
+            SceneNode.Icon now = p < TURN && !same ? a : to;
+            out.add(new SceneNode.Icon(to.key(), box, now.name(), now.filled(), fill, now.flipped(), turn));
+            return;
         }
+        // An icon's twin lies over it; another one comes when it has left.
+        out.add(new SceneNode.Icon(to.key() + LEAVING, box, a.name(), a.filled(), fill, a.flipped(), turn)
+                .faded(same ? unit(2 - 2 * p) : gone()));
         out.add(new SceneNode.Icon(to.key(), box, to.name(), to.filled(), fill, to.flipped(), turn)
-                .faded(same ? 1 : unit(2 * p)));
+                .faded(same ? unit(2 * p) : come()));
     }
 
     @Override

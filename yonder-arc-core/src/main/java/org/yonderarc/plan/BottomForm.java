@@ -17,6 +17,7 @@ import java.util.TreeMap;
  * @param labels which items show their label
  * @param icons where icons stand
  * @param action the id of the item that stands raised in the middle, as the main action
+ * @param actionSize the diameter of its circle in dp, within {@link #ACTION_SIZE}
  * @param scrolling what it does when the content scrolls
  * @param floating its inset from the edges, where it floats
  * @param style how it looks
@@ -28,12 +29,16 @@ public record BottomForm(
         Labels labels,
         IconSide icons,
         Optional<String> action,
+        double actionSize,
         Scrolling scrolling,
         Optional<Floating> floating,
         Optional<Style.Ref> style)
         implements Form {
     /** How many items it may hold. */
     public static final Range MOST = new Range(2, 12);
+
+    /** The diameter of the main action's circle in dp. */
+    public static final Range ACTION_SIZE = new Range(40, 96);
 
     /** A bottom bar with all defaults. */
     public static final BottomForm DEFAULT = new BottomForm(
@@ -43,6 +48,7 @@ public record BottomForm(
             Labels.ALL,
             IconSide.ABOVE,
             Optional.empty(),
+            56,
             Scrolling.STAYS,
             Optional.empty(),
             Optional.empty());
@@ -54,6 +60,7 @@ public record BottomForm(
         Objects.requireNonNull(labels, "labels");
         Objects.requireNonNull(icons, "icons");
         Objects.requireNonNull(action, "action");
+        ACTION_SIZE.require(actionSize, "the size of the main action");
         Objects.requireNonNull(scrolling, "scrolling");
         Objects.requireNonNull(floating, "floating");
         Objects.requireNonNull(style, "style");
@@ -69,6 +76,9 @@ public record BottomForm(
         var idle = new TreeMap<String, String>();
         if (action.isPresent() && raised().isEmpty()) {
             idle.put("action", "a bar that wraps or scrolls has no middle");
+        }
+        if (actionSize != DEFAULT.actionSize && raised().isEmpty()) {
+            idle.put("action-size", "it has no main action in its middle; set \"action\"");
         }
         boolean isNarrow = floating.flatMap(Floating::widest).isPresent();
         if (!isNarrow && floating.filter(how -> how.align() != Side.CENTER).isPresent()) {
@@ -104,17 +114,18 @@ public record BottomForm(
 
     @Override
     public BottomForm withStyle(Style.Ref other) {
-        return new BottomForm(most, whenFull, overflow, labels, icons, action, scrolling, floating, Optional.of(other));
+        return new BottomForm(
+                most, whenFull, overflow, labels, icons, action, actionSize, scrolling, floating, Optional.of(other));
     }
 
     @Override
     public BottomForm withLabels(Labels which) {
-        return new BottomForm(most, whenFull, overflow, which, icons, action, scrolling, floating, style);
+        return new BottomForm(most, whenFull, overflow, which, icons, action, actionSize, scrolling, floating, style);
     }
 
     @Override
     public BottomForm withIcons(IconSide side) {
-        return new BottomForm(most, whenFull, overflow, labels, side, action, scrolling, floating, style);
+        return new BottomForm(most, whenFull, overflow, labels, side, action, actionSize, scrolling, floating, style);
     }
 
     /**

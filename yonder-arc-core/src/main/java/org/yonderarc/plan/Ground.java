@@ -11,10 +11,10 @@ import java.util.Optional;
  *
  * @param fill its colour or gradient
  * @param edge its edge
- * @param shadow whether it casts a shadow
+ * @param shadow its shadow
  * @param opacity how much of the content beneath it hides, within {@link #OPACITY}; below 1, the content goes on beneath
  */
-public record Ground(Optional<Fill> fill, Optional<Edge> edge, Optional<Boolean> shadow, Optional<Double> opacity) {
+public record Ground(Optional<Fill> fill, Optional<Edge> edge, Optional<Shadow> shadow, Optional<Double> opacity) {
     /** Opacities. */
     public static final Range OPACITY = new Range(0, 1);
     /** Says nothing. */

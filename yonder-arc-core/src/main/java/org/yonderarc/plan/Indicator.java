@@ -14,6 +14,8 @@ import java.util.Optional;
  * @param radius the radius of its corners in dp, within {@link #RADIUS}
  * @param along what a line is as long as, where it has no length of its own
  * @param depth how far the middle of a notch's circle lies below the bar's edge in dp, within {@link #DEPTH}; above it below 0
+ * @param distance how far a line or a dot stands from the bar's edge, or how wide the room around a notch's circle is, in dp, within
+ *     {@link #DISTANCE}
  * @param picture the picture file that a shape is, in place of a colour
  */
 public record Indicator(
@@ -25,6 +27,7 @@ public record Indicator(
         Optional<Double> radius,
         Optional<Along> along,
         Optional<Double> depth,
+        Optional<Double> distance,
         Optional<String> picture) {
     /** Lengths along the bar in dp. */
     public static final Range WIDTH = new Range(2, 400);
@@ -34,6 +37,8 @@ public record Indicator(
     public static final Range RADIUS = new Range(0, 60);
     /** How far a notch's circle lies below the edge in dp. */
     public static final Range DEPTH = new Range(-32, 32);
+    /** Distances from the edge, or around a notch's circle, in dp. */
+    public static final Range DISTANCE = new Range(0, 40);
     /** No mark. */
     public static final Indicator NONE = of(Kind.NONE);
 
@@ -89,6 +94,7 @@ public record Indicator(
         Objects.requireNonNull(along, "along");
         Objects.requireNonNull(picture, "picture");
         DEPTH.require(depth, "the depth of a notch");
+        DISTANCE.require(distance, "the distance of a mark");
     }
 
     /** A mark of this kind, with all defaults. */
@@ -97,6 +103,7 @@ public record Indicator(
                 kind,
                 Edge.INNER,
                 Behind.ICON,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

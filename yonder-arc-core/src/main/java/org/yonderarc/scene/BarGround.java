@@ -18,12 +18,25 @@ import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Shadow;
 import org.yonderarc.plan.Theme;
 
 /** Composes what lies behind a bar: its shadow, its fill and its edge. */
 public final class BarGround {
     /** The key of what lies behind everything in a bar. */
     static final String KEY = "ground";
+
+    /** What a shadow hides of what lies beneath it, where it is darkest. */
+    private static final Colour FAINT = new Colour(8, 24, 30, 0.1);
+
+    /** How far a shadow that is carved is moved down by itself, in dp. */
+    private static final double NOTCH_DOWN = 2;
+
+    private static final int LAYERS = 8;
+    /** Three layers of one part, five of two. */
+    private static final int PARTS = 13;
+    /** An opaque shadow would have no soft edge. */
+    private static final double DARKEST = 0.95;
 
     private final Layout.Ground ground;
     private final Form.Edge side;
@@ -86,18 +99,30 @@ public final class BarGround {
                 .filter(colour -> colour.alpha() == 1 && (shades.size() == 1 || isDown));
     }
 
-    /** A soft shadow: the lower and the wider, the fainter. */
+    /** The usual soft shadow: the lower and the wider, the fainter. */
     public static SceneNode.Group shadow(Box box, double radius) {
+        return shadow(box, radius, Shadow.USUAL, FAINT);
+    }
+
+    private static SceneNode.Group shadow(Box box, double radius, Shadow how, Colour colour) {
         var layers = new ArrayList<SceneNode>();
-        for (int layer = 8; layer >= 1; layer--) {
-            double spread = layer * 1.5;
+        for (int layer = LAYERS; layer >= 1; layer--) {
+            double spread = layer * how.blur() / LAYERS;
+            Box wider = spread(box, spread, how.y());
             layers.add(new SceneNode.Rect(
                     "shadow-" + layer,
-                    spread(box, spread, 4),
+                    new Box(wider.x() + how.x(), wider.y(), wider.width(), wider.height()),
                     radius + spread,
-                    new Colour(8, 24, 30, layer > 5 ? 0.008 : 0.016)));
+                    layer(colour, layer)));
         }
         return SceneNode.Group.of(Part.Plain.SHADOW, "shadow", new Meaning.Plain(), box, layers);
+    }
+
+    /** The colour of a layer: all of them on each other have that of the shadow, the outer ones half as much of it. */
+    private static Colour layer(Colour colour, int layer) {
+        double part = layer > 5 ? 1 : 2;
+        double clear = 1 - Math.min(colour.alpha(), DARKEST);
+        return colour.withAlpha(Math.round((1 - Math.pow(clear, part / PARTS)) * 1000) / 1000.0);
     }
 
     static Box spread(Box box, double by, double down) {
@@ -116,7 +141,11 @@ public final class BarGround {
     }
 
     private boolean isRaised() {
-        return said.shadow().orElse(ground.raised());
+        return said.shadow().map(Shadow::shown).orElse(ground.raised());
+    }
+
+    private Colour shade(Shadow how) {
+        return how.colour().map(paint -> paint.in(theme, palette.scheme())).orElse(FAINT);
     }
 
     private List<Fill.Shade> shades() {
@@ -143,12 +172,11 @@ public final class BarGround {
         if (side != Form.Edge.LOWER) {
             return Optional.empty();
         }
-        Optional<Layout.Mark> mark = bar.list().slots().stream()
-                .flatMap(slot -> slot.mark().stream())
-                .filter(any -> carved(any, 0).isPresent())
+        Optional<Layout.Slot> marked = bar.list().slots().stream()
+                .filter(slot -> slot.mark().isPresent() && carved(slot, 0).isPresent())
                 .findFirst();
-        if (mark.isPresent()) {
-            return Optional.of(spread -> carved(mark.get(), spread).orElseThrow());
+        if (marked.isPresent()) {
+            return Optional.of(spread -> carved(marked.get(), spread).orElseThrow());
         }
         return bar.apart().stream()
                 .flatMap(slot -> slot.plate().stream())
@@ -162,11 +190,14 @@ public final class BarGround {
             Outline carved = hole.get().apply(0);
             // The shadow follows what is carved out of the bar.
             var shadow = new ArrayList<SceneNode>();
-            for (int layer = isRaised() ? 6 : 2; layer >= 1; layer--) {
+            Shadow how = said.shadow().orElse(Shadow.USUAL);
+            // A bar from edge to edge has a hint of one, or its notch could not be seen.
+            int layers = isRaised() ? LAYERS : said.shadow().isPresent() ? 0 : 2;
+            for (int layer = layers; layer >= 1; layer--) {
                 shadow.add(new SceneNode.Path(
                         "shadow-" + layer,
-                        hole.get().apply(layer * 1.5),
-                        new Colour(8, 24, 30, 0.018),
+                        hole.get().apply(layer * how.blur() / LAYERS).moved(how.x(), how.y() - NOTCH_DOWN),
+                        layer(shade(how), layer),
                         Optional.empty()));
             }
             nodes.add(SceneNode.Group.of(Part.Plain.SHADOW, "shadow", new Meaning.Plain(), ground.box(), shadow));
@@ -179,7 +210,8 @@ public final class BarGround {
             return;
         }
         if (isRaised()) {
-            nodes.add(shadow(ground.box(), ground.radius()));
+            Shadow how = said.shadow().orElse(Shadow.USUAL);
+            nodes.add(shadow(ground.box(), ground.radius(), how, shade(how)));
         }
         nodes.add(filled(KEY, ground.box(), ground.radius(), shades, angle()));
         if (said.edge().isPresent()) {
@@ -190,11 +222,13 @@ public final class BarGround {
     }
 
     private Box spread(double by) {
-        return by > 0 ? spread(ground.box(), by, 2) : ground.box();
+        return by > 0 ? spread(ground.box(), by, NOTCH_DOWN) : ground.box();
     }
 
-    private Optional<Outline> carved(Layout.Mark mark, double spread) {
-        return Marks.of(mark.kind()).carved(spread(spread), ground.radius(), mark.box(), spread);
+    private Optional<Outline> carved(Layout.Slot slot, double spread) {
+        Layout.Mark mark = slot.mark().orElseThrow();
+        return Marks.of(mark.kind())
+                .carved(slot.item().look().indicator(), spread(spread), ground.radius(), mark.box(), spread);
     }
 
     private void edge(Ground.Edge edge) {
