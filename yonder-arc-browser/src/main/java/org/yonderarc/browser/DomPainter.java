@@ -146,6 +146,7 @@ final class DomPainter {
     private void tell(Access part) {
         element(part).ifPresent(element -> {
             attribute(element, "aria-expanded", part.expanded().map(open -> open ? "true" : "false"));
+            attribute(element, "aria-pressed", part.pressed().map(on -> on ? "true" : "false"));
             attribute(element, "aria-disabled", part.enabled() ? Optional.empty() : Optional.of("true"));
             attribute(
                     element,

@@ -12,11 +12,14 @@ import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.Context;
 import org.yonderarc.codec.Definitions;
 import org.yonderarc.codec.Fields;
+import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.ListEntry;
+import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Target;
 import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
@@ -51,6 +54,39 @@ final class FactShape {
             return Codecs.TEXT.takes();
         }
     };
+
+    /** The value of a fact that is no list. */
+    private static final Codec<FactValue> SINGLE = new Codec<>() {
+        @Override
+        public Optional<FactValue> read(Value value, Context context) {
+            if (value instanceof ListValue) {
+                context.wrongType(value, takes(), "Only the app tells lists.");
+                return Optional.empty();
+            }
+            return VALUE.read(value, context);
+        }
+
+        @Override
+        public Value write(FactValue value) {
+            return VALUE.write(value);
+        }
+
+        @Override
+        public Value schema(Definitions definitions) {
+            return Trees.with(
+                    Trees.map("type", Trees.texts(List.of("boolean", "number", "string"))),
+                    "maxLength",
+                    Trees.number(Bounds.TEXT));
+        }
+
+        @Override
+        public String takes() {
+            return "true, false, a number or a text";
+        }
+    };
+
+    /** A value for a fact, as an item tells it. */
+    static final Shape<Target.ToFact> TOLD = told();
 
     /** The value of a fact: its type is that of the value. */
     private static final Codec<FactValue> VALUE = new Codec<>() {
@@ -171,5 +207,16 @@ final class FactShape {
                 true,
                 "Whether it is kept in saved states; \"false\" for what another person on the device must not see.");
         return shape.shortForm(value).shortForLists().makes(got -> new Fact(got.id(), got.get(value), got.get(saved)));
+    }
+
+    private static Shape<Target.ToFact> told() {
+        var shape = new Shape<Target.ToFact>("told", "A value for a fact.");
+        var fact = shape.required("fact", PlanCodecs.name(Noun.FACT), Target.ToFact::fact, "The fact.");
+        var value = shape.optional(
+                "value",
+                SINGLE,
+                Target.ToFact::value,
+                "The value that it has then. Default: the opposite, where it is true or false.");
+        return shape.shortForm(fact).makes(got -> new Target.ToFact(got.get(fact), got.get(value)));
     }
 }

@@ -17,7 +17,7 @@ import org.yonderarc.plan.Target;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 
-/** The keys that say where an item leads, of which it has exactly one of four. */
+/** The keys that say where an item leads, of which it has exactly one of five. */
 final class TargetFields {
     private final Field<Item, Optional<Place>> screen;
     private final Field<Item, Boolean> goes;
@@ -25,6 +25,7 @@ final class TargetFields {
     private final Field<Item, Target.Opens> opens;
     private final Field<Item, Optional<String>> document;
     private final Field<Item, Optional<String>> signal;
+    private final Field<Item, Optional<Target.ToFact>> tells;
 
     /** Adds the keys to the shape of items. */
     TargetFields(Shape<Item> shape) {
@@ -60,9 +61,14 @@ final class TargetFields {
                 PlanCodecs.ID,
                 item -> item.target() instanceof Target.ToApp to ? Optional.of(to.name()) : Optional.empty(),
                 "The signal it sends to the app.");
+        this.tells = shape.optional(
+                "tells",
+                FactShape.TOLD,
+                item -> item.target() instanceof Target.ToFact to ? Optional.of(to) : Optional.empty(),
+                "The fact that it gives a value; it is shown as selected while the fact has it.");
         shape.schemaRule(
                 "oneOf",
-                Trees.list(Stream.of(screen, web, document, signal)
+                Trees.list(Stream.of(screen, web, document, signal, tells)
                         .map(target -> Trees.map("required", Trees.texts(List.of(target.key()))))
                         .collect(toList())));
     }
@@ -74,7 +80,7 @@ final class TargetFields {
 
     /** Where the item leads; no value where it names no target or several, which is reported. */
     Optional<Target> of(FieldValues got) {
-        List<String> targets = Stream.of(screen, web, document, signal)
+        List<String> targets = Stream.of(screen, web, document, signal, tells)
                 .filter(got::has)
                 .map(Field::key)
                 .collect(toList());
@@ -94,6 +100,9 @@ final class TargetFields {
         if (got.has(web)) {
             return Optional.of(new Target.ToWeb(got.get(web).orElseThrow(), got.get(opens)));
         }
+        if (got.has(tells)) {
+            return got.get(tells).map(to -> to);
+        }
         return Optional.of(
                 got.has(document)
                         ? new Target.ToDocument(got.get(document).orElseThrow())
@@ -103,7 +112,7 @@ final class TargetFields {
     private static void refuse(List<String> targets, FieldValues got) {
         boolean wasReported = targets.isEmpty()
                 && got.source() instanceof MapValue map
-                && Stream.of("screen", "web", "document", "signal")
+                && Stream.of("screen", "web", "document", "signal", "tells")
                         .anyMatch(key -> map.entry(key).isPresent());
         if (!wasReported && got.source() instanceof MapValue) {
             got.context()
@@ -113,7 +122,7 @@ final class TargetFields {
                             targets.isEmpty()
                                     ? "The item leads nowhere."
                                     : "The item has more than one of " + String.join(", ", targets) + ".",
-                            "Give it one of \"screen\", \"web\", \"document\" and \"signal\".");
+                            "Give it one of \"screen\", \"web\", \"document\", \"signal\" and \"tells\".");
         }
     }
 }

@@ -15,6 +15,7 @@ import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.FontFiles;
 import org.yonderarc.plan.IconSet;
+import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Theme;
 
@@ -84,6 +85,11 @@ final class ThemeShape {
                 FONT,
                 Theme::font,
                 "The font of all texts, in bars and in content: a .ttf or .otf file in the plan's folder, or one for each weight.");
+        var schemeFact = shape.optional(
+                "scheme-fact",
+                PlanCodecs.name(Noun.FACT),
+                Theme::schemeFact,
+                "The fact that says which scheme is shown: light or dark. Any other value leaves that to the person's device.");
         var tokens = shape.optional(
                 "tokens",
                 Codecs.TEXT,
@@ -96,6 +102,7 @@ final class ThemeShape {
                 got.get(named),
                 got.get(icons),
                 got.get(font),
+                got.get(schemeFact),
                 got.get(tokens)));
     }
 }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.yonderarc.plan.Entry;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -40,6 +41,16 @@ public final class MenuBuilder {
     /** Adds an item that sends a signal to the app. */
     public MenuBuilder signal(String name, Consumer<? super ItemBuilder> define) {
         return add("signal", name, define);
+    }
+
+    /** Adds an item that gives a fact a value. */
+    public MenuBuilder tells(String fact, FactValue value, Consumer<? super ItemBuilder> define) {
+        return add("tells", Trees.with(Trees.map("fact", Trees.text(fact)), "value", written(value)), define);
+    }
+
+    /** Adds an item that makes a fact the opposite: true or false. */
+    public MenuBuilder tells(String fact, Consumer<? super ItemBuilder> define) {
+        return add("tells", fact, define);
     }
 
     /** Adds a section with a heading. */
@@ -112,7 +123,17 @@ public final class MenuBuilder {
         return this;
     }
 
+    private static Value written(FactValue value) {
+        return value instanceof FactValue.Flag flag
+                ? Trees.flag(flag.on())
+                : value instanceof FactValue.Number number ? Trees.number(number.number()) : Trees.text(value.text());
+    }
+
     private MenuBuilder add(String key, String target, Consumer<? super ItemBuilder> define) {
+        return add(key, Trees.text(target), define);
+    }
+
+    private MenuBuilder add(String key, Value target, Consumer<? super ItemBuilder> define) {
         entries.add(Defined.by(new ItemBuilder().put(key, target), define).tree());
         return this;
     }

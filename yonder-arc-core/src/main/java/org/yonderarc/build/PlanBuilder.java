@@ -138,6 +138,12 @@ public final class PlanBuilder {
         return this;
     }
 
+    /** Names the fact that says which scheme is shown. */
+    public PlanBuilder schemeFact(String fact) {
+        looks.put("scheme-fact", Trees.text(fact));
+        return this;
+    }
+
     /** Names the Design Tokens file that colours and sizes refer to. */
     public PlanBuilder tokens(String file) {
         looks.put("tokens", Trees.text(file));

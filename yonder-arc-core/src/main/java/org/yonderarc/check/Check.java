@@ -19,6 +19,7 @@ public final class Check {
             LinkRules::ids,
             LinkRules::icons,
             LinkRules::lists,
+            LinkRules::told,
             SafetyRules::links,
             SafetyRules::pages,
             SafetyRules::files,

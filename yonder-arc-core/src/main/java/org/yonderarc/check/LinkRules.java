@@ -281,12 +281,44 @@ final class LinkRules {
         }
     }
 
+    private static String hole(Target target) {
+        return target instanceof Target.ToFact
+                ? "/tells/value"
+                : target instanceof Target.ToScreen ? "/screen" : "/web";
+    }
+
+    /** What items tell: of the kind of the fact. */
+    static void told(Subject subject) {
+        for (Subject.PlacedItem placed : subject.items()) {
+            if (placed.item().target() instanceof Target.ToFact to) {
+                subject.plan().facts().find(to.fact()).map(Fact::initial).ifPresent(initial -> {
+                    boolean fits = to.value()
+                            .map(FactValue::kind)
+                            .orElse(FactValue.of(true).kind())
+                            .equals(initial.kind());
+                    if (!fits) {
+                        subject.tell(
+                                Code.BAD_VALUE,
+                                placed.pointer() + "/tells" + (to.value().isPresent() ? "/value" : ""),
+                                "\"" + to.fact() + "\" is " + initial.kind()
+                                        + to.value()
+                                                .map(value -> ", not " + value.kind() + ".")
+                                                .orElse(", and has no opposite."),
+                                to.value().isPresent()
+                                        ? "Write " + initial.kind() + "."
+                                        : "Say which \"value\" it has then.");
+                    }
+                });
+            }
+        }
+    }
+
     private static void filled(Subject subject, Subject.PlacedItem placed, String list, ListEntry entry) {
         placed.item().target().holes().stream()
                 .filter(hole -> entry.value(hole).isEmpty())
                 .forEach(hole -> subject.tell(
                         Code.MISSING_PARAMETER,
-                        placed.pointer() + (placed.item().screen().isPresent() ? "/screen" : "/web"),
+                        placed.pointer() + hole(placed.item().target()),
                         "The entry \"" + entry.id() + "\" of \"" + list + "\" has no \"" + hole
                                 + "\", so that no item shows for it.",
                         Suggestion.sentence(hole, entry.values().keySet(), "Add \"" + hole + ": ...\" to the entry.")));

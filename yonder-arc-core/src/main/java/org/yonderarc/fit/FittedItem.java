@@ -21,6 +21,7 @@ import org.yonderarc.walk.Step;
  * @param badge what its badge says: empty text for a dot; no value for no badge
  * @param address the address of the place on top of its branch, or on the web; no value where it leads to none
  * @param step the step that a tap takes
+ * @param tells whether it gives a fact a value; it is selected while the fact has it
  * @param sign the icon at its end: that it leads out of the app, or folds a section
  * @param states the states that it is in
  * @param look how it looks
@@ -36,6 +37,7 @@ public record FittedItem(
         Optional<String> badge,
         Optional<String> address,
         Step step,
+        boolean tells,
         Optional<String> sign,
         Set<ItemState> states,
         Look look) {
@@ -46,6 +48,11 @@ public record FittedItem(
     /** Whether the person is on its branch. */
     public boolean selected() {
         return states.contains(ItemState.SELECTED);
+    }
+
+    /** Whether what it tells holds already; no value where it tells nothing. */
+    public Optional<Boolean> pressed() {
+        return tells ? Optional.of(selected()) : Optional.empty();
     }
 
     /** Whether it can be chosen. */
@@ -76,6 +83,7 @@ public record FittedItem(
                 badge,
                 address,
                 step,
+                tells,
                 sign,
                 states,
                 look);
@@ -90,6 +98,7 @@ public record FittedItem(
 
     /** The same in these states. */
     public FittedItem in(Set<ItemState> other) {
-        return new FittedItem(id, label, brief, spoken, note, value, icon, badge, address, step, sign, other, look);
+        return new FittedItem(
+                id, label, brief, spoken, note, value, icon, badge, address, step, tells, sign, other, look);
     }
 }

@@ -213,6 +213,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 Optional.empty(),
                 Optional.empty(),
                 new Step.Toggle(toggles),
+                false,
                 Optional.empty(),
                 setting.touch().states(id, selected, true),
                 bare.look());
@@ -271,7 +272,8 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         Optional<Screen> screen = item.screen().flatMap(plan().screens()::find);
         Trail trail = state.trails().get(item.id());
         String label = label(item);
-        boolean selected = visible.isSelected(menu, item);
+        boolean selected =
+                visible.isSelected(menu, item) || item.target() instanceof Target.ToFact to && to.holds(state.facts());
         boolean enabled =
                 item.enabled().map(condition -> condition.holds(state.facts())).orElse(true);
         Style own = item.style()
@@ -300,6 +302,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                                 ? Optional.of(web.address())
                                 : Optional.empty()),
                 new Step.Choose(item.id()),
+                item.target() instanceof Target.ToFact,
                 item.target() instanceof Target.ToWeb web && web.opens() == Target.Opens.BROWSER
                         ? Optional.of(BarComposer.LEAVES_ICON)
                         : Optional.empty(),
@@ -318,6 +321,12 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         }
         if (target instanceof Target.ToApp to) {
             return Ids.asTitle(to.name());
+        }
+        if (target instanceof Target.ToFact to) {
+            return Ids.asTitle(Ids.slug(to.value()
+                    .filter(value -> value instanceof FactValue.Text)
+                    .map(FactValue::text)
+                    .orElse(to.fact())));
         }
         return target instanceof Target.ToWeb to ? to.address() : ((Target.ToDocument) target).file();
     }

@@ -143,6 +143,7 @@ final class MenuLines {
                 Optional.empty(),
                 Optional.empty(),
                 new Step.Fold(key),
+                false,
                 sign,
                 context.setting().touch().states(key, selected, true),
                 Looks.of(context.plan(), form, style));

@@ -3,6 +3,7 @@ package org.yonderarc.plan;
 import static org.yonderarc.portable.Lists.toList;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -57,12 +58,34 @@ public sealed interface Target {
         }
     }
 
+    /**
+     * A value for a fact: a filter, a choice, a switch.
+     *
+     * @param fact the fact's id
+     * @param value the value that it has then; no value for the opposite of true or false
+     */
+    record ToFact(String fact, Optional<FactValue> value) implements Target {
+        public ToFact {
+            Ids.require(fact, "fact");
+            Objects.requireNonNull(value, "value");
+        }
+
+        /** Whether the fact has that value already. */
+        public boolean holds(Map<String, FactValue> facts) {
+            FactValue now = facts.get(fact);
+            return now != null && now.equals(value.orElse(FactValue.of(true)));
+        }
+    }
+
     /** The names of the holes that it has: {@code id} of {@code survey?survey={id}}. */
     default List<String> holes() {
         if (this instanceof ToScreen to) {
             return to.place.parameters().values().stream()
                     .flatMap(text -> Template.holesOf(text).stream())
                     .collect(toList());
+        }
+        if (this instanceof ToFact to) {
+            return Template.holesOf(to.value.map(FactValue::text).orElse(""));
         }
         return this instanceof ToWeb to ? Template.holesOf(to.address) : List.of();
     }
@@ -75,6 +98,9 @@ public sealed interface Target {
                 parameters.put(name, Template.fill(text, values));
             });
             return new ToScreen(new Place(to.place.screen(), parameters), to.goes);
+        }
+        if (this instanceof ToFact to && to.value.orElse(null) instanceof FactValue.Text text) {
+            return new ToFact(to.fact, Optional.of(FactValue.of(Template.fill(text.text(), values))));
         }
         return this instanceof ToWeb to
                 ? new ToWeb(Template.fill(to.address, values.andThen(any -> any.map(Percent::encode))), to.opens)

@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param named colours by names of the plan's own, for styles to refer to
  * @param icons the set that icons are of
  * @param font the font of texts, in place of the bundled one
+ * @param schemeFact the id of the fact that says which scheme is shown
  * @param tokens the file with the design tokens that colours and sizes may name, inside of the plan's folder
  */
 public record Theme(
@@ -24,6 +25,7 @@ public record Theme(
         Catalog<NamedColour> named,
         IconSet icons,
         Optional<FontFiles> font,
+        Optional<String> schemeFact,
         Optional<String> tokens) {
     /** The theme of a plan that defines none. */
     public static final Theme DEFAULT = new Theme(
@@ -32,6 +34,7 @@ public record Theme(
             Optional.empty(),
             Catalog.of(List.of()),
             IconSet.LINE,
+            Optional.empty(),
             Optional.empty(),
             Optional.empty());
 
@@ -48,6 +51,7 @@ public record Theme(
         Objects.requireNonNull(named, "named");
         Objects.requireNonNull(icons, "icons");
         Objects.requireNonNull(font, "font");
+        Objects.requireNonNull(schemeFact, "schemeFact");
         Objects.requireNonNull(tokens, "tokens");
     }
 
@@ -96,6 +100,7 @@ public record Theme(
                 named,
                 icons,
                 font,
+                schemeFact,
                 tokens);
     }
 

@@ -312,7 +312,7 @@ public final class BarComposer {
                         .orElse(item.spoken());
         return item.address()
                 .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected(), item.enabled()))
-                .orElseGet(() -> new Meaning.Button(name, item.step(), item.enabled()));
+                .orElseGet(() -> new Meaning.Button(name, item.step(), item.enabled(), item.pressed()));
     }
 
     /** What lies behind a field stands for itself: a host may have a field of its own in place of the text. */

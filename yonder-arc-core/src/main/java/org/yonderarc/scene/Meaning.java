@@ -1,5 +1,6 @@
 package org.yonderarc.scene;
 
+import java.util.Optional;
 import org.yonderarc.tree.Decimals;
 import org.yonderarc.walk.Step;
 
@@ -77,8 +78,14 @@ public sealed interface Meaning {
      * @param label its accessible name
      * @param step the step that pressing it takes
      * @param enabled whether it can be pressed
+     * @param pressed whether what it is for holds already; no value where it is for nothing that holds
      */
-    record Button(String label, Step step, boolean enabled) implements Meaning {
+    record Button(String label, Step step, boolean enabled, Optional<Boolean> pressed) implements Meaning {
+        /** A button for nothing that holds. */
+        public Button(String label, Step step, boolean enabled) {
+            this(label, step, enabled, Optional.empty());
+        }
+
         /** A button that can be pressed. */
         public Button(String label, Step step) {
             this(label, step, true);

@@ -17,6 +17,7 @@ import org.yonderarc.walk.Step;
  * @param address the address that it leads to; no value where it leads to none
  * @param current whether it leads to where the person is
  * @param expanded whether what it opens is open; no value where it opens nothing
+ * @param pressed whether what a button is for holds already; no value where it is for nothing that holds
  * @param enabled whether it can be chosen now
  * @param inert whether it is out of reach, since something lies over it that has to be closed first
  * @param children its parts, in reading order
@@ -30,6 +31,7 @@ public record Access(
         Optional<String> address,
         Current current,
         Optional<Boolean> expanded,
+        Optional<Boolean> pressed,
         boolean enabled,
         boolean inert,
         List<Access> children) {
@@ -42,6 +44,7 @@ public record Access(
         Objects.requireNonNull(address, "address");
         Objects.requireNonNull(current, "current");
         Objects.requireNonNull(expanded, "expanded");
+        Objects.requireNonNull(pressed, "pressed");
         children = List.copyOf(children);
     }
 
@@ -89,6 +92,7 @@ public record Access(
                 Optional.empty(),
                 Optional.empty(),
                 Current.NO,
+                Optional.empty(),
                 Optional.empty(),
                 true,
                 inert,

@@ -124,6 +124,7 @@ record Reading(State state, Optional<String> dialog) {
                     Optional.of(link.address()),
                     current(link),
                     Optional.empty(),
+                    Optional.empty(),
                     link.enabled(),
                     inert,
                     List.of()));
@@ -137,6 +138,7 @@ record Reading(State state, Optional<String> dialog) {
                     Optional.empty(),
                     Access.Current.NO,
                     expanded(button.step()),
+                    button.pressed(),
                     button.enabled(),
                     inert,
                     List.of()));
@@ -150,6 +152,7 @@ record Reading(State state, Optional<String> dialog) {
                     Optional.of(new Step.Tell(field.fact(), new FactValue.Text(field.text()))),
                     Optional.empty(),
                     Access.Current.NO,
+                    Optional.empty(),
                     Optional.empty(),
                     true,
                     inert,

@@ -220,7 +220,7 @@ final class Still {
         if (touch.hovered().isPresent() && gone(composed, touch.hovered().get())) {
             touch = touch.hover(Optional.empty());
         }
-        scene = dressing().dress(composed);
+        scene = dressing(state).dress(composed);
         tree = Optional.empty();
         topBar = host.scrolls() ? bar(scene.nodes(), "", Form.Edge.UPPER) : Optional.empty();
         Optional<Fitting> leaves = anyLeaves() ? Optional.of(Fitter.fit(walk, setting(0), state)) : Optional.empty();
@@ -267,15 +267,17 @@ final class Still {
 
     /** What is shown in a state when nothing moves. */
     Scene scene(State of) {
-        return dressing().dress(view(of).scene(of));
+        return dressing(of).dress(view(of).scene(of));
     }
 
-    private Dressing dressing() {
+    private Dressing dressing(State of) {
         return new Dressing(
                 path -> host.scrolls() ? Offset.NONE : scrolls.of(path),
                 host::shows,
                 touch,
-                Palette.of(around.setting(Interaction.NONE, 0).themeOf(walk.plan()), around.scheme()),
+                Palette.of(
+                        around.setting(Interaction.NONE, 0).themeOf(walk.plan()),
+                        Fitter.scheme(walk.plan(), of, around.scheme())),
                 measure);
     }
 }

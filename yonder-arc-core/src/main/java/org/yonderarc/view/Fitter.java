@@ -16,6 +16,7 @@ import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.walk.State;
@@ -43,8 +44,18 @@ public final class Fitter {
                 .collect(toList());
     }
 
-    private static Fitting fit(Walk walk, Setting setting, State state, Visible visible) {
+    /** The scheme in which a plan is shown: as its fact says, else as asked for. */
+    public static Scheme scheme(Plan plan, State state, Scheme asked) {
+        return plan.theme()
+                .schemeFact()
+                .map(fact -> state.facts().get(fact))
+                .flatMap(value -> Scheme.of(value.text()))
+                .orElse(asked);
+    }
+
+    private static Fitting fit(Walk walk, Setting asked, State state, Visible visible) {
         Plan plan = walk.plan();
+        Setting setting = asked.with(scheme(plan, state, asked.scheme()));
         Place place = walk.shown(state);
         Screen screen = plan.screens().get(place.screen());
         String title = FitContext.title(plan, place, state, setting.languageOf(plan));

@@ -1,12 +1,15 @@
 package org.yonderarc.walk;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Target;
 
 /** The steps with which the app tells facts. */
 final class FactSteps {
@@ -23,6 +26,20 @@ final class FactSteps {
         return problem.isPresent()
                 ? Change.refused(state, step, problem.get())
                 : told(state, step, Map.of(step.fact(), step.value()), "The fact has");
+    }
+
+    /** An item is chosen that gives a fact a value. */
+    Change chosen(State state, Step step, Item item, Target.ToFact to) {
+        FactValue before = state.facts().get(to.fact());
+        FactValue value = to.value().orElseGet(() -> FactValue.of(before instanceof FactValue.Flag flag && !flag.on()));
+        Optional<String> problem = problem(state, to.fact(), value);
+        if (problem.isPresent()) {
+            return Change.refused(state, step, problem.get());
+        }
+        Change told = told(state.closed(), step, Map.of(to.fact(), value), "The fact has");
+        var effects = new ArrayList<>(told.effects());
+        effects.add(Effect.of(item));
+        return new Change(step, state, told.after(), effects, told.because());
     }
 
     Change tellAll(State state, Step.TellAll step) {

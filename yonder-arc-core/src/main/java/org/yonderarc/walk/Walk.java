@@ -275,6 +275,9 @@ public final class Walk {
             // What an entry fills is known only now.
             return Change.refused(state, step, problem.get());
         }
+        if (item.target() instanceof Target.ToFact to) {
+            return facts.chosen(state, step, item, to);
+        }
         if (item.place().isEmpty()) {
             return new Change(
                     step, state, state.closed(), List.of(Effect.of(item)), "The person stays; the app is told.");

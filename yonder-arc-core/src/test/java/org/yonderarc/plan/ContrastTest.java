@@ -16,7 +16,14 @@ class ContrastTest {
     private static Theme accented(String accent, String surface) {
         var own = Map.of(Role.ACCENT, Colour.parse(accent), Role.SURFACE, Colour.parse(surface));
         return new Theme(
-                own, own, Optional.empty(), Catalog.of(List.of()), IconSet.LINE, Optional.empty(), Optional.empty());
+                own,
+                own,
+                Optional.empty(),
+                Catalog.of(List.of()),
+                IconSet.LINE,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     @ParameterizedTest

@@ -38,6 +38,7 @@ import org.yonderarc.scene.Scene;
 import org.yonderarc.stage.Input;
 import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
+import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Trail;
 import org.yonderarc.walk.Walk;
@@ -192,7 +193,9 @@ public final class AppPanel extends JComponent implements Accessible {
 
     /** The colours that are shown, by what they are for: for the app's own components, so that they look as the bars do. */
     public Map<Role, Color> palette() {
-        return Colours.of(navigator.plan().theme(), around);
+        return Colours.of(
+                navigator.plan().theme(),
+                around.in(Fitter.scheme(navigator.plan(), navigator.state(), around.scheme())));
     }
 
     /** What is shown now. */

@@ -78,6 +78,7 @@ final class Spoken extends AccessibleContext implements Accessible, AccessibleCo
         if (part.current() != Access.Current.NO) {
             states.add(AccessibleState.SELECTED);
         }
+        part.pressed().filter(on -> on).ifPresent(on -> states.add(AccessibleState.CHECKED));
         part.expanded().ifPresent(open -> {
             states.add(AccessibleState.EXPANDABLE);
             states.add(open ? AccessibleState.EXPANDED : AccessibleState.COLLAPSED);

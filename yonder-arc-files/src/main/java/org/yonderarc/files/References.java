@@ -3,11 +3,15 @@ package org.yonderarc.files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Ids;
+import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -194,7 +198,7 @@ final class References {
             steps.add(new Edit.Set(item.pointer, Trees.map(ordered("screen", relink.place(), "id", relink.item()))));
             return;
         }
-        for (String other : List.of("web", "document", "signal", "opens")) {
+        for (String other : List.of("web", "document", "signal", "tells", "opens")) {
             if (member(item.value, other).isPresent()) {
                 steps.add(new Edit.Remove(item.pointer + "/" + other));
             }
@@ -256,6 +260,16 @@ final class References {
         }
     }
 
+    /** A value as it is written. */
+    private static Optional<String> plain(Value value) {
+        if (value instanceof NumberValue number) {
+            return Optional.of(NumberValue.plain(number.number()));
+        }
+        return value instanceof FlagValue flag
+                ? Optional.of(Boolean.toString(flag.on()))
+                : value instanceof TextValue text ? Optional.of(text.text()) : Optional.empty();
+    }
+
     private static Optional<String> id(Value line) {
         if (line instanceof TextValue text) {
             return Optional.of(screen(text.text())).filter(id -> !id.equals("divider"));
@@ -263,7 +277,12 @@ final class References {
         return text(line, "id")
                 .or(() -> text(line, "screen").map(References::screen))
                 .or(() -> text(line, "signal"))
-                .or(() -> text(line, "label").map(Ids::slug));
+                .or(() -> text(line, "label").map(Ids::slug))
+                .or(() -> member(line, "tells")
+                        .map(told -> plain(told).orElseGet(() -> Stream.of("fact", "value")
+                                .flatMap(key -> member(told, key).flatMap(References::plain).stream())
+                                .collect(Collectors.joining("-"))))
+                        .map(Ids::slug));
     }
 
     private static String screen(String place) {

@@ -18,6 +18,7 @@ import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Body;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Entry;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Indicator;
@@ -70,6 +71,7 @@ class BuildersTest {
                 .colour("dusk", "#35385a", "#aaafd6")
                 .icons(IconSet.SLIM)
                 .font("fonts/plain.ttf", "fonts/strong.otf")
+                .schemeFact("observer")
                 .tokens("tokens.json")
                 .style("calm", style -> style.indicator(
                                 Indicator.Kind.SHAPE, Indicator.Edge.OUTER, Indicator.Behind.ITEM, 56, 32, 16)
@@ -202,6 +204,8 @@ class BuildersTest {
                         .document(
                                 "papers/rules.pdf", item -> item.label("Rules").pointer(Visibility.Pointer.FINE))
                         .everyUnder("Below", "surveys", true, "survey")
+                        .tells("drafts", FactValue.of(4), item -> item.label("Four"))
+                        .tells("signed-in", item -> item.label("In"))
                         .signal("sign-out", item -> item.note("Until {drafts} drafts are sent")
                                 .value("now")
                                 .tag("New")))

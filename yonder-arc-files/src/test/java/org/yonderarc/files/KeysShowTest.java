@@ -63,7 +63,8 @@ class KeysShowTest {
             "de",
             "phone",
             "main",
-            "part");
+            "part",
+            "on");
 
     private final JsonNode schema;
     /** Keys of which some value was taken somewhere, and keys of which none was taken somewhere. */
@@ -115,7 +116,7 @@ class KeysShowTest {
                     "b: { title: Whatever can be said of it in a bar, icon: map-pin, wireframe: { kind: list, rows: [ One, Two ] } }");
 
     /** Keys of which an item has one. */
-    private static final List<String> TARGETS = List.of("screen", "web", "document", "signal");
+    private static final List<String> TARGETS = List.of("screen", "web", "document", "signal", "tells");
 
     /** Keys that nothing in a picture can show, each with the reason. */
     private static final Map<String, String> ELSEWHERE = Map.ofEntries(
@@ -341,6 +342,8 @@ class KeysShowTest {
             out.add(here.get("const"));
         }
         here.path("enum").forEach(out::add);
+        here.path("type")
+                .forEach(type -> out.addAll(values(JSON.createObjectNode().set("type", type), depth)));
         switch (here.path("type").asText()) {
             case "boolean" ->
                 List.of(true, false)

@@ -156,7 +156,7 @@ final class Deed {
         all.put("id", Trees.text(id));
         if (item instanceof MapValue map) {
             map.entries().stream()
-                    .filter(entry -> !List.of("screen", "web", "document", "signal", "goes", "opens", "id")
+                    .filter(entry -> !List.of("screen", "web", "document", "signal", "tells", "goes", "opens", "id")
                             .contains(entry.key()))
                     .forEach(entry -> all.put(entry.key(), Trees.pointed(entry.value())));
         }

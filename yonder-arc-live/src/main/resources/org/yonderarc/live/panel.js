@@ -29,7 +29,7 @@ const ROW = ['title', 'note', 'value', 'to', 'when'];
 
 /** Keys that have a place of their own in the panel. */
 const APART = {
-  item: ['id', 'screen', 'web', 'document', 'signal', 'goes', 'opens', 'on', 'off'],
+  item: ['id', 'screen', 'web', 'document', 'signal', 'tells', 'goes', 'opens', 'on', 'off'],
   screen: ['wireframe'], section: ['items', 'id'], bar: ['id', 'menu', 'form', 'forms', 'on', 'off'], fact: [], app: [], row: [], style: []
 };
 
@@ -181,16 +181,29 @@ export class Panel {
   }
 
   target(thing, value) {
-    const kind = ['screen', 'web', 'document', 'signal'].find(key => value[key] !== undefined) ?? 'screen';
+    const kind = ['screen', 'web', 'document', 'signal', 'tells'].find(key => value[key] !== undefined) ?? 'screen';
     const put = (to, text) => this.page.act({do: 'target', thing, kind: to, value: text});
     const fake = {...this.page, act: deed => put(kind, deed.value)};
     const chooser = el('select', {'aria-label': 'Kind of target', onchange: () => {
-      const texts = {web: 'https://example.org/', document: 'guide.pdf', signal: slug(model.named(thing)[1])};
+      const texts = {web: 'https://example.org/', document: 'guide.pdf', signal: slug(model.named(thing)[1]), tells: Object.keys(model.whole().facts ?? {})[0]};
       const start = Object.keys(model.whole().screens ?? {})[0];
       put(chooser.value, chooser.value === 'screen' ? start : texts[chooser.value]);
-    }}, [['screen', 'A screen'], ['web', 'A web address'], ['document', 'A document'], ['signal', 'A signal to the app']]
+    }}, [['screen', 'A screen'], ['web', 'A web address'], ['document', 'A document'], ['signal', 'A signal to the app'],
+      ...Object.keys(model.whole().facts ?? {}).length ? [['tells', 'A fact']] : []]
       .map(([id, text]) => el('option', {value: id}, text)));
     chooser.value = kind;
+    if (kind === 'tells') {
+      const told = typeof value.tells === 'string' ? {fact: value.tells} : value.tells;
+      const say = change => this.page.act({do: 'put', thing, key: 'tells', value: Object.fromEntries(
+        Object.entries({...told, ...change}).filter(([, text]) => text !== '' && text !== undefined && text !== null))});
+      const fact = model.whole().facts?.[told.fact];
+      const read = {number: Number, boolean: text => text === 'true'}[typeof (fact?.value ?? fact)] ?? String;
+      const parts = ['fact', 'value'].map(key => field({...this.page, act: ({value: text}) => say({[key]: key === 'value' && text ? read(text) : text})},
+        {thing, key, required: key === 'fact', node: model.shape('told', key), label: key === 'fact' ? 'Tells' : 'The value', widget: 'text'}, told[key] === undefined ? undefined : String(told[key])));
+      parts[0].querySelector('.head').append(chooser);
+      chooser.style.width = '150px';
+      return el('div', {}, parts);
+    }
     const made = kind === 'screen'
       ? field(fake, {thing, key: 'screen', required: true, widget: value.screen?.includes('?') ? 'text' : 'screen', label: 'Leads to', node: model.shape('item', 'screen')}, value.screen)
       : field(fake, {thing, key: kind, required: true, widget: 'text', label: 'Leads to', node: model.shape('item', kind)}, value[kind]);

@@ -1,0 +1,139 @@
+package org.yonderarc.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.yonderarc.check.IconNames;
+import org.yonderarc.fit.Device;
+import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Scheme;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.SceneNode;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.view.View;
+import org.yonderarc.walk.Change;
+import org.yonderarc.walk.State;
+import org.yonderarc.walk.Steps;
+import org.yonderarc.walk.Walk;
+
+/** Items that give a fact a value: a filter, a choice, a switch. */
+class TellsTest {
+    private static final String PLAN =
+            """
+            yonder: 1
+            app: { name: Glazery, start: pots }
+            facts: { glaze: "", mode: device, dense: false, level: 1 }
+            theme: { scheme-fact: mode }
+            screens: { pots: { icon: home }, kilns: { icon: flame } }
+            menus:
+              main: [ pots, kilns ]
+              side:
+                - { tells: { fact: glaze, value: bisque }, label: Bisque }
+                - { tells: { fact: glaze, value: raku } }
+                - { tells: dense, label: Dense }
+                - { tells: { fact: mode, value: dark }, label: Dark }
+                - { tells: { fact: level, value: 3 }, label: Three, id: three }
+            bars:
+              - { menu: main, form: bottom }
+              - { menu: side, form: drawer, id: side, opens: kept }
+            """;
+
+    private static PlanFile file(String text) {
+        return PlanFile.read(new SourceText("p.yaml", text), IconNames.ANY);
+    }
+
+    private final Plan plan = file(PLAN).plan().orElseThrow();
+    private final Walk walk = Walk.of(plan);
+
+    private Change change(State state, String step) {
+        return walk.step(state, Steps.parse(plan, step));
+    }
+
+    private String selected(State state) {
+        return Fitter.fit(walk, Device.PHONE, state).bars().stream()
+                .flatMap(bar -> bar.items().stream())
+                .filter(item -> item.selected())
+                .map(item -> item.id())
+                .collect(Collectors.joining(" "));
+    }
+
+    @Test
+    void choosingGivesTheFactItsValueAndTellsTheApp() {
+        Change change = change(walk.start(), "choose:bisque");
+        assertEquals("bisque", change.after().facts().get("glaze").text());
+        assertEquals("chosen: bisque", change.effects().get(0).text());
+        assertEquals("pots bisque", selected(change.after()));
+        State raku = change(change.after(), "choose:glaze-raku").after();
+        assertEquals("pots glaze-raku", selected(raku));
+        assertEquals("pots", raku.place().text());
+        assertEquals(
+                "3", change(raku, "choose:three").after().facts().get("level").text());
+    }
+
+    @Test
+    void withoutAValueAFlagBecomesItsOpposite() {
+        State on = change(walk.start(), "choose:dense").after();
+        assertEquals("pots dense", selected(on));
+        assertEquals("pots", selected(change(on, "choose:dense").after()));
+    }
+
+    @Test
+    void aFactCanSayTheScheme() {
+        State dark = change(walk.start(), "choose:dark").after();
+        assertEquals(
+                Scheme.LIGHT,
+                Fitter.fit(walk, Device.PHONE, walk.start()).setting().scheme());
+        assertEquals(Scheme.DARK, Fitter.fit(walk, Device.PHONE, dark).setting().scheme());
+    }
+
+    /** It is a toggle button: WAI-ARIA 1.2, aria-pressed. */
+    @Test
+    void itIsAButtonThatIsPressedOrNot() {
+        State on = change(walk.start(), "choose:dense").after();
+        var pressed = new ArrayList<String>();
+        look(
+                new View(walk, Device.DESKTOP, (text, type) -> text.length() * 7.0)
+                        .scene(on)
+                        .nodes(),
+                pressed);
+        assertEquals(List.of("Bisque false", "Raku false", "Dense true", "Dark false", "Three false"), pressed);
+    }
+
+    private static void look(List<SceneNode> nodes, List<String> pressed) {
+        for (SceneNode node : nodes) {
+            if (node instanceof SceneNode.Group group) {
+                if (group.meaning() instanceof Meaning.Button button) {
+                    button.pressed().ifPresent(on -> pressed.add(button.label() + " " + on));
+                }
+                look(group.children(), pressed);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '"',
+            value = {
+                "tells: { fact: glaze, value: 3 } | bad-value /menus/side/0/tells/value",
+                "tells: glaze                     | bad-value /menus/side/0/tells",
+                "tells: { fact: gaze, value: x }  | unknown-fact /menus/side/0/tells/fact",
+                "tells: { fact: glaze, value: [] }| wrong-type /menus/side/0/tells/value",
+                "tells: dense, signal: x          | bad-value /menus/side/0",
+            })
+    void whatCantBeToldIsSaid(String target, String told) {
+        var findings = file(PLAN.replace("tells: { fact: glaze, value: bisque }", target))
+                .findings();
+        assertTrue(
+                findings.stream()
+                        .anyMatch(one ->
+                                told.equals(one.code().id() + " " + one.spot().pointer())),
+                findings.toString());
+    }
+}
