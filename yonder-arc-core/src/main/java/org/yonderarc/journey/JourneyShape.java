@@ -61,32 +61,6 @@ final class JourneyShape {
         }
     };
 
-    private static final Codec<List<String>> ONE_OR_MORE = new Codec<>() {
-        private final Codec<List<String>> many = Codecs.list(PLAIN);
-
-        @Override
-        public Optional<List<String>> read(Value value, Context context) {
-            return value instanceof ListValue
-                    ? many.read(value, context)
-                    : PLAIN.read(value, context).map(List::of);
-        }
-
-        @Override
-        public Value write(List<String> values) {
-            return values.size() == 1 ? PLAIN.write(values.get(0)) : many.write(values);
-        }
-
-        @Override
-        public Value schema(Definitions definitions) {
-            return Trees.map("anyOf", Trees.list(List.of(PLAIN.schema(definitions), many.schema(definitions))));
-        }
-
-        @Override
-        public String takes() {
-            return "one value, or a list";
-        }
-    };
-
     /** Which devices there are depends on the plan too, so it is looked up when a journey is walked. */
     private static final Codec<String> DEVICE = Codecs.parsed(
             "a device",
@@ -95,10 +69,97 @@ final class JourneyShape {
             "^([a-z][a-z0-9]*(-[a-z0-9]+)*|[0-9]+x[0-9]+)$",
             "Write the name of a device, or a size in dp: 500x700.");
 
+    private static final Codec<List<String>> VALUES = oneOrMore(PLAIN, "one value, or a list");
+    private static final Codec<List<String>> DEVICES = oneOrMore(DEVICE, "a device, or a list of devices");
     private static final Shape<Journey.Leg> LEG = leg();
-    static final Shape<JourneyFileContent> FILE = file();
+    private static final Shape<Walked> WALKED = walked();
 
     private JourneyShape() {}
+
+    private static Codec<List<String>> oneOrMore(Codec<String> one, String takes) {
+        Codec<List<String>> many = Codecs.list(one);
+        return new Codec<>() {
+            @Override
+            public Optional<List<String>> read(Value value, Context context) {
+                if (value instanceof ListValue list && list.items().isEmpty()) {
+                    context.badValue(value, "the list is empty", "Name at least one.");
+                    return Optional.empty();
+                }
+                return value instanceof ListValue
+                        ? many.read(value, context)
+                        : one.read(value, context).map(List::of);
+            }
+
+            @Override
+            public Value write(List<String> values) {
+                return values.size() == 1 ? one.write(values.get(0)) : many.write(values);
+            }
+
+            @Override
+            public Value schema(Definitions definitions) {
+                return Trees.map("anyOf", Trees.list(List.of(one.schema(definitions), many.schema(definitions))));
+            }
+
+            @Override
+            public String takes() {
+                return takes;
+            }
+        };
+    }
+
+    /**
+     * A journey as its file has it.
+     *
+     * @param devices the devices that it is walked on; none for those of the file
+     * @param legs its legs in order
+     */
+    private record Walked(List<String> devices, List<Journey.Leg> legs) {}
+
+    /** The legs alone, or with the devices on which they are walked. */
+    private static final Codec<Walked> JOURNEY = new Codec<>() {
+        private final Codec<List<Journey.Leg>> legs = Codecs.list(LEG);
+
+        @Override
+        public Optional<Walked> read(Value value, Context context) {
+            return value instanceof MapValue
+                    ? WALKED.read(value, context)
+                    : legs.read(value, context).map(list -> new Walked(List.of(), list));
+        }
+
+        @Override
+        public Value write(Walked journey) {
+            return journey.devices().isEmpty() ? legs.write(journey.legs()) : WALKED.write(journey);
+        }
+
+        @Override
+        public Value schema(Definitions definitions) {
+            return Trees.map("anyOf", Trees.list(List.of(legs.schema(definitions), WALKED.schema(definitions))));
+        }
+
+        @Override
+        public String takes() {
+            return "a list of legs, or a map";
+        }
+
+        @Override
+        public void collect(Set<Shape<?>> shapes) {
+            WALKED.collect(shapes);
+        }
+    };
+
+    static final Shape<JourneyFileContent> FILE = file();
+
+    private static Shape<Walked> walked() {
+        var shape = new Shape<Walked>("journey", "A journey that is walked on devices of its own.");
+        var device = shape.field(
+                "device",
+                DEVICES,
+                Walked::devices,
+                List.of(),
+                "The devices that it is walked on. Default: the file's.");
+        var legs = shape.required("legs", Codecs.list(LEG), Walked::legs, "Its legs in order.");
+        return shape.makes(got -> new Walked(got.get(device), got.get(legs)));
+    }
 
     private static String named(String text) {
         if (!Ids.is(text) && !isSize(text)) {
@@ -117,13 +178,19 @@ final class JourneyShape {
     }
 
     /** What a file of journeys says. */
-    record JourneyFileContent(String device, Map<String, String> facts, Map<String, List<Journey.Leg>> journeys) {
+    record JourneyFileContent(List<String> devices, Map<String, String> facts, Map<String, Walked> journeys) {
         List<Journey> list() {
             List<String> told = facts.entrySet().stream()
                     .map(fact -> fact.getKey() + "=" + fact.getValue())
                     .collect(toList());
             var list = new ArrayList<Journey>();
-            journeys.forEach((name, legs) -> list.add(new Journey(name, device, told, legs)));
+            journeys.forEach((name, journey) -> {
+                List<String> all = journey.devices().isEmpty() ? devices : journey.devices();
+                for (String device : all) {
+                    String whole = all.size() == 1 ? name : name + " (" + device + ")";
+                    list.add(new Journey(whole, device, told, journey.legs()));
+                }
+            });
             return list;
         }
     }
@@ -142,7 +209,7 @@ final class JourneyShape {
                     what,
                     shape.field(
                             what.word(),
-                            ONE_OR_MORE,
+                            VALUES,
                             leg -> leg.expected().stream()
                                     .filter(one -> one.what() == what)
                                     .map(Journey.Expectation::value)
@@ -162,10 +229,10 @@ final class JourneyShape {
         var shape = new Shape<JourneyFileContent>("file", "Steps through an app, with what is to be found after each.");
         var device = shape.field(
                 "device",
-                DEVICE,
-                JourneyFileContent::device,
-                Device.PHONE.id(),
-                "The device that all of them are walked on: a preset, one of the plan's own, or a size in dp.");
+                DEVICES,
+                JourneyFileContent::devices,
+                List.of(Device.PHONE.id()),
+                "The device that all of them are walked on, or a list: presets, the plan's own, or sizes in dp.");
         var facts = shape.field(
                 "facts",
                 named(PLAIN),
@@ -174,9 +241,9 @@ final class JourneyShape {
                 "The facts that hold at the start of each, by their ids.");
         var journeys = shape.required(
                 "journeys",
-                named(Codecs.list(LEG)),
+                named(JOURNEY),
                 JourneyFileContent::journeys,
-                "The journeys by their names, each a list of legs.");
+                "The journeys by their names, each a list of legs, or a map with devices of its own.");
         return shape.makes(got -> new JourneyFileContent(got.get(device), got.get(facts), got.get(journeys)));
     }
 

@@ -13,9 +13,12 @@ import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Scheme;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.tree.Decimals;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.walk.Walk;
 
 /**
  * The hand-off of one bar: every size, distance, colour with its role, type and radius. All of it is read off the scene that is
@@ -36,6 +39,8 @@ public final class Measures {
             Role.SURFACE, Role.BACKGROUND, Role.QUIET, Role.TINT, Role.LINE, Role.BADGE, Role.ACCENT, Role.MUTED);
 
     private final Shot shot;
+    private final Scheme scheme;
+    private Optional<Cast> cast = Optional.empty();
     private final String word;
     private final SceneNode.Group bar;
     private final List<Measure> measures = new ArrayList<>();
@@ -47,6 +52,9 @@ public final class Measures {
      */
     public Measures(Shot shot, TextMeasure measure) {
         this.shot = shot;
+        Walk walk = Walk.of(shot.plan());
+        this.scheme =
+                Fitter.scheme(shot.plan(), shot.state(walk), shot.setting().scheme());
         this.word = shot.part().orElseThrow(() -> new IllegalArgumentException("name the bar that is measured"));
         this.bar = shot.whole(measure)
                 .bar(word)
@@ -68,6 +76,26 @@ public final class Measures {
      * @param type how its text is set: {@code Inter 12 semibold}; empty where it is no text
      */
     public record Measure(String part, Box box, double radius, String colour, String role, String type) {}
+
+    /**
+     * The shadow of the bar.
+     *
+     * @param colour its colour where it is darkest
+     * @param blur how far it reaches beyond the bar in dp
+     * @param x how far it is moved to the right in dp
+     * @param y how far it is moved down in dp
+     */
+    record Cast(Colour colour, double blur, double x, double y) {}
+
+    /** The shadow of the bar, where it casts one. */
+    Optional<Cast> cast() {
+        return cast;
+    }
+
+    /** The scheme that is shown. */
+    Scheme scheme() {
+        return scheme;
+    }
 
     /** What is measured. */
     public Shot shot() {
@@ -92,10 +120,7 @@ public final class Measures {
         String css = colour.filter(any -> any.alpha() > 0).map(Colour::css).orElse("");
         String role = colour.filter(any -> any.alpha() > 0)
                 .flatMap(drawn -> order.stream()
-                        .filter(one -> shot.plan()
-                                .theme()
-                                .colour(shot.setting().scheme(), one)
-                                .equals(drawn))
+                        .filter(one -> shot.plan().theme().colour(scheme, one).equals(drawn))
                         .findFirst())
                 .map(Role::word)
                 .orElse("");
@@ -188,7 +213,41 @@ public final class Measures {
         }
     }
 
-    /** Reads what is drawn, node by node; shadows are no parts. */
+    /** The shadow of the bar: from its layers, of which the widest comes first. */
+    private void shadow(SceneNode.Group group) {
+        // Where a notch is cut into the bar, its layers are outlines.
+        double clear = 1;
+        for (SceneNode layer : group.children()) {
+            clear *= 1 - fill(layer).alpha();
+        }
+        if (group.children().isEmpty()) {
+            return;
+        }
+        SceneNode first = group.children().get(0);
+        Box widest = first instanceof SceneNode.Path path
+                ? path.outline().bounds()
+                : first.box().orElseThrow();
+        Box own = group.area();
+        Colour colour = fill(first).withAlpha(Math.round((1 - clear) * 100) / 100.0);
+        cast = Optional.of(new Cast(
+                colour,
+                (widest.width() - own.width()) / 2,
+                widest.centerX() - own.centerX(),
+                widest.centerY() - own.centerY()));
+        add(
+                "shadow",
+                widest,
+                first instanceof SceneNode.Rect rect ? rect.radius() : 0,
+                Optional.of(colour),
+                List.of(),
+                "");
+    }
+
+    private static Colour fill(SceneNode layer) {
+        return layer instanceof SceneNode.Path path ? path.fill() : ((SceneNode.Rect) layer).fill();
+    }
+
+    /** Reads what is drawn, node by node; the shadows within a bar are no parts. */
     private final class Reader implements SceneNode.Visitor {
         private final String name;
         private final List<Role> inks;
@@ -238,12 +297,15 @@ public final class Measures {
 
         @Override
         public void path(SceneNode.Path node) {
-            add(part(node), bar.area(), 0, Optional.of(node.fill()), GROUNDS, "");
+            add(part(node), node.outline().bounds(), 0, Optional.of(node.fill()), GROUNDS, "");
         }
 
         @Override
         public void group(SceneNode.Group node) {
             if (node.part() == Part.Plain.SHADOW) {
+                if (name.isEmpty()) {
+                    shadow(node);
+                }
                 return;
             }
             if (node.part() == Part.Plain.LIST) {

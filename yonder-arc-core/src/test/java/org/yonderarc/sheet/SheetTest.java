@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.Shore;
 import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
@@ -31,6 +32,10 @@ import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
+import org.yonderarc.tree.ListValue;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.NumberValue;
+import org.yonderarc.tree.Value;
 
 /** Sheets, measures and comparisons say what is really there. */
 class SheetTest {
@@ -371,5 +376,42 @@ class SheetTest {
                 .filter(one -> one.part().startsWith("distance"))
                 .allMatch(one -> one.box().width() >= 0.05 || one.box().height() >= 0.05));
         assertTrue(measures.stream().noneMatch(one -> one.part().equals("distance item:c to bottom")));
+    }
+
+    /** As the Design Tokens Format Module writes them: type shadow, duration and cubicBezier. */
+    @Test
+    void tokensHaveTheShadowAndTheTimes() {
+        Plan plan = PlanBuilder.app("Quay")
+                .screen("a")
+                .screen("b")
+                .menu("main", menu -> menu.item("a").item("b"))
+                .style("low", style -> style.ground(ground -> ground.shadow("#20406080", 20, 3, -4)))
+                .selectMotion(MotionBuilder.lasting(420).easing("cubic-bezier(0.1, 0.2, 0.3, 0.4)"))
+                .bar(bar -> bar.menu("main")
+                        .form(FormBuilder.bottom().floating(16, 24, true).style("low")))
+                .build();
+        Value tokens = MeasureTokens.tokens(new Measures(
+                new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom")), MEASURE));
+        assertEquals(20, number(tokens, "shadow", "$value", "blur", "value"));
+        assertEquals(3, number(tokens, "shadow", "$value", "offsetX", "value"));
+        assertEquals(-4, number(tokens, "shadow", "$value", "offsetY", "value"));
+        assertEquals(0.5, number(tokens, "shadow", "$value", "color", "alpha"));
+        assertEquals(420, number(tokens, "time", "select-duration", "$value", "value"));
+        var curve = (ListValue) at(tokens, "time", "select-easing", "$value");
+        assertEquals(
+                List.of(0.1, 0.2, 0.3, 0.4),
+                curve.items().stream().map(one -> ((NumberValue) one).number()).toList());
+    }
+
+    private static Value at(Value value, String... keys) {
+        Value here = value;
+        for (String key : keys) {
+            here = ((MapValue) here).entry(key).orElseThrow().value();
+        }
+        return here;
+    }
+
+    private static double number(Value value, String... keys) {
+        return ((NumberValue) at(value, keys)).number();
     }
 }

@@ -175,7 +175,7 @@ class DocsTest {
             journeys.addAll(JourneyFile.read(demo));
             Files.delete(demo);
         }
-        assertEquals(5, journeys.size());
+        assertEquals(7, journeys.size());
         journeys.forEach(journey -> Rehearsal.require(plan, journey));
     }
 

@@ -22,6 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.w3c.dom.Element;
 import org.xml.sax.InputSource;
 import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.journey.Journey;
 import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.plan.Plan;
 
@@ -51,6 +52,27 @@ class JourneyFileTest {
                 .map(one -> Rehearsal.of(PLAN, one).difference())
                 .flatMap(Optional::stream)
                 .toList();
+    }
+
+    @Test
+    void journeysAreWalkedOnEachOfTheirDevices() throws Exception {
+        Path file = Files.writeString(
+                folder.resolve("j.yaml"),
+                """
+                device: [ phone, tablet ]
+                journeys:
+                  Usual: [ { do: choose:map, at: map } ]
+                  Wide: { device: desktop, legs: [ { do: choose:door, at: door } ] }
+                """);
+        assertEquals(
+                List.of("Usual (phone)", "Usual (tablet)", "Wide"),
+                JourneyFile.read(file).stream().map(Journey::name).toList());
+        assertEquals(List.of(), differences(Files.readString(file)));
+        assertEquals(
+                1,
+                differences(Files.readString(file).replace("device: desktop", "device: phone"))
+                        .size());
+        assertThrows(FileTrouble.class, () -> differences("device: []\njourneys: { A: [ back ] }\n"));
     }
 
     /** One leg, and the difference that it comes to, or none. */
