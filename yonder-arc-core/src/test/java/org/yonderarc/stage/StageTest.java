@@ -400,6 +400,26 @@ class StageTest {
         assertFalse(on.stage.pointsAtTarget());
     }
 
+    @Test
+    void aTappedRowShowsItWhileItsScreenLeaves() {
+        var on = new Theatre(bottom(), Device.PHONE);
+        on.step("choose:surveys");
+        on.rest();
+        Access row = on.part("Survey 2, on the shore");
+        on.down(row.box().centerX(), row.box().centerY());
+        on.pass(60);
+        on.up(row.box().centerX(), row.box().centerY());
+        on.pass(60);
+        assertEquals("survey?survey=2", on.place());
+        assertTrue(on.stage.moves());
+        Optional<SceneNode> veil = veil(on, row.path());
+        assertTrue(
+                veil.filter(SceneNode.Rect.class::isInstance)
+                        .filter(shown -> ((SceneNode.Rect) shown).fill().alpha() > 0.02)
+                        .isPresent(),
+                veil::toString);
+    }
+
     private static Optional<SceneNode> veil(Theatre on, String row) {
         return on.stage
                 .scene(on.now)

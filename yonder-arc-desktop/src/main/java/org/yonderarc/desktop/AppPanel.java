@@ -28,6 +28,7 @@ import javax.swing.ToolTipManager;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
+import org.yonderarc.layout.Type;
 import org.yonderarc.navigator.Moved;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.Place;
@@ -57,6 +58,10 @@ public final class AppPanel extends JComponent implements Accessible {
     /** The time between frames, in ms. */
     private static final int FRAME = 8;
 
+    /** The type size of components of the app's own in dp. */
+    private static final double LABEL = 14;
+
+    private final transient Studio studio;
     private final transient Navigator navigator;
     private final transient Stage stage;
     private final transient Surfaces surfaces;
@@ -80,7 +85,8 @@ public final class AppPanel extends JComponent implements Accessible {
     public AppPanel(Navigator navigator, Studio studio, Function<Place, Optional<Component>> content) {
         this.navigator = Objects.requireNonNull(navigator, "navigator");
         this.surfaces = new Surfaces(this, Objects.requireNonNull(content, "content"));
-        this.layered = new Layered(Objects.requireNonNull(studio, "studio"), surfaces);
+        this.studio = Objects.requireNonNull(studio, "studio");
+        this.layered = new Layered(studio, surfaces);
         prepare();
         this.around = Surroundings.of(device(1))
                 .in(SystemLook.scheme())
@@ -196,6 +202,22 @@ public final class AppPanel extends JComponent implements Accessible {
         return Colours.of(
                 navigator.plan().theme(),
                 around.in(Fitter.scheme(navigator.plan(), navigator.state(), around.scheme())));
+    }
+
+    /**
+     * The colours and the font that are shown, under the names by which looks and feels know them, so that the app's own components look
+     * as the bars do:
+     *
+     * <pre>{@code
+     * UIManager.getDefaults().putAll(panel.lookDefaults());
+     * SwingUtilities.updateComponentTreeUI(frame);
+     * }</pre>
+     *
+     * <p>To be done again when the panel tells the property {@code scheme}, {@code moreContrast} or {@code textScale}.
+     */
+    public Map<String, Object> lookDefaults() {
+        double size = LABEL * around.device().textScale();
+        return LookDefaults.of(palette(), studio.font(Type.regular(size)));
     }
 
     /** What is shown now. */

@@ -2,6 +2,7 @@ package org.yonderarc.draw;
 
 import java.util.List;
 import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.layout.Type;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
@@ -49,6 +50,11 @@ public final class Studio {
     /** The exact measure of the typeface. */
     public TextMeasure measure() {
         return measure;
+    }
+
+    /** The font in which texts of a type are set: for components of an app's own. */
+    public java.awt.Font font(Type type) {
+        return face.font(type);
     }
 
     /** What people should know of letters that only a font of this machine has, or none, in sentences. */

@@ -97,6 +97,11 @@ public final class Typeface {
         return lift;
     }
 
+    /** The font in which texts of a type are set, in dp. */
+    Font font(Type type) {
+        return chains.get(type.weight()).get(0).deriveFont((float) type.size());
+    }
+
     /** What people should know of the letters that neither the plan's font nor the bundled ones have, in sentences. */
     public List<String> notes() {
         return substitutes.notes();
@@ -127,7 +132,7 @@ public final class Typeface {
 
     private GlyphVector glyphs(String text, Type type) {
         char[] chars = text.toCharArray();
-        Font font = chains.get(type.weight()).get(0).deriveFont((float) type.size());
+        Font font = font(type);
         return font.layoutGlyphVector(InterFont.EXACT, chars, 0, chars.length, Font.LAYOUT_LEFT_TO_RIGHT);
     }
 

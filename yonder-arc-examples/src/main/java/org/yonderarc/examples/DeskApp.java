@@ -5,6 +5,7 @@ import java.awt.BorderLayout;
 import java.awt.Color;
 import java.awt.Component;
 import java.awt.Dimension;
+import java.awt.FlowLayout;
 import java.awt.Graphics;
 import java.awt.Graphics2D;
 import java.awt.GridLayout;
@@ -15,7 +16,9 @@ import java.awt.geom.Path2D;
 import java.util.Map;
 import java.util.Optional;
 import javax.swing.BorderFactory;
+import javax.swing.JButton;
 import javax.swing.JCheckBox;
+import javax.swing.JComboBox;
 import javax.swing.JComponent;
 import javax.swing.JFrame;
 import javax.swing.JLabel;
@@ -24,6 +27,8 @@ import javax.swing.JScrollPane;
 import javax.swing.JTable;
 import javax.swing.JTextField;
 import javax.swing.SwingUtilities;
+import javax.swing.UIManager;
+import javax.swing.UnsupportedLookAndFeelException;
 import javax.swing.table.DefaultTableModel;
 import org.yonderarc.desktop.AppPanel;
 import org.yonderarc.draw.Studio;
@@ -50,12 +55,26 @@ public final class DeskApp {
             navigator.follow(address);
         }
         SwingUtilities.invokeLater(() -> {
+            look();
             var frame = new JFrame("Brinelight");
             frame.setDefaultCloseOperation(JFrame.EXIT_ON_CLOSE);
-            frame.add(new DeskApp(navigator).panel());
+            AppPanel panel = new DeskApp(navigator).panel();
+            frame.add(panel);
+            // The app's own components look as the bars do.
+            UIManager.getDefaults().putAll(panel.lookDefaults());
+            SwingUtilities.updateComponentTreeUI(frame);
             frame.setSize(1000, 720);
             frame.setVisible(true);
         });
+    }
+
+    /** A current look and feel where it is on the class path, else the platform's usual one. */
+    private static void look() {
+        try {
+            UIManager.setLookAndFeel("com.formdev.flatlaf.FlatLightLaf");
+        } catch (ReflectiveOperationException | UnsupportedLookAndFeelException absent) {
+            System.getLogger(DeskApp.class.getName()).log(System.Logger.Level.DEBUG, "the usual look", absent);
+        }
     }
 
     /** The bars, with the app's own content between them. */
@@ -98,11 +117,17 @@ public final class DeskApp {
     private static JComponent survey(String number) {
         var note = new JTextField("Survey " + number + ": ", 24);
         note.setName("note");
+        var where = new JComboBox<>(new String[] {"Gull Point", "Lower shore", "Herring Quay"});
         var form = new JPanel(new GridLayout(0, 1, 0, 8));
         form.add(new JLabel("What did you see?"));
         form.add(note);
-        form.add(new JCheckBox("Low tide"));
+        form.add(new JLabel("Where?"));
+        form.add(where);
+        form.add(new JCheckBox("Low tide", true));
         form.add(new JCheckBox("With company"));
+        var keep = new JPanel(new FlowLayout(FlowLayout.LEADING, 0, 8));
+        keep.add(new JButton("Keep the draft"));
+        form.add(keep);
         var page = new JPanel(new BorderLayout());
         page.setBorder(BorderFactory.createEmptyBorder(24, 24, 24, 24));
         page.add(form, BorderLayout.NORTH);

@@ -48,6 +48,7 @@ class AppPanelTest {
                         "map: map true",
                         "mirrored: true false",
                         "dark: #0d1518",
+                        "look: ff152024 Inter",
                         "told: ff0d1518 scheme=LIGHT ffffffffLIGHT",
                         "contrast: false true false",
                         "language: the plan has no texts in \"xx\"; it has them in en, ar",

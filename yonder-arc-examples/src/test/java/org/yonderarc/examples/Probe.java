@@ -25,6 +25,7 @@ import javax.imageio.ImageIO;
 import javax.swing.JFrame;
 import javax.swing.JTextField;
 import javax.swing.SwingUtilities;
+import javax.swing.UIManager;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.desktop.AppPanel;
@@ -129,7 +130,7 @@ final class Probe {
         shoot("form");
         var note = (JTextField) on(() -> named(panel, "note"));
         Point at = note.getLocationOnScreen();
-        robot.mouseMove(at.x + 150, at.y + 8);
+        robot.mouseMove(at.x + 150, at.y + note.getHeight() / 2);
         robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
         robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
         robot.waitForIdle();
@@ -258,6 +259,13 @@ final class Probe {
                         + on(() -> named(panel, "map").getComponentOrientation().isLeftToRight()));
         shoot("arabic");
         say("dark", shown().background().hex());
+        say("look", on(() -> {
+            UIManager.getDefaults().putAll(panel.lookDefaults());
+            var looked = new JTextField();
+            UIManager.getDefaults().keySet().removeAll(panel.lookDefaults().keySet());
+            return Integer.toHexString(looked.getBackground().getRGB()) + " "
+                    + looked.getFont().getFamily();
+        }));
         var events = new java.util.ArrayList<String>();
         SwingUtilities.invokeAndWait(() -> {
             for (String name : List.of("scheme", "textScale", "moving", "waiting")) {
