@@ -4,8 +4,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -33,8 +35,22 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
     private static final Set<String> GEOMETRY =
             Set.of("d", "cx", "cy", "r", "x", "y", "x1", "y1", "x2", "y2", "width", "height", "rx", "ry", "points");
     private static final Set<String> SIZES = Set.of("r", "rx", "ry", "width", "height");
+    /** How shapes are painted, as SVG 1.1 hands it down from groups to shapes; opacity isn't handed down, but counts all the same. */
+    private static final Set<String> PAINTS = Set.of(
+            "fill",
+            "stroke",
+            "stroke-width",
+            "stroke-linecap",
+            "stroke-linejoin",
+            "fill-rule",
+            "opacity",
+            "fill-opacity");
+
     /** Larger numbers are on no grid. */
     private static final double LARGEST = 1e6;
+
+    private static final double USUAL_WIDTH = 2;
+    private static final Set<String> ENDS = Set.of("butt", "square", "miter", "bevel");
     /** More shapes than this are a drawing, not an icon. */
     private static final int MOST_SHAPES = 64;
 
@@ -61,12 +77,11 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
 
     /** One reading. */
     private static final class Run {
-        private final List<String> shapes = new ArrayList<>();
         private final Set<String> unsafe = new LinkedHashSet<>();
         private final Set<String> odd = new LinkedHashSet<>();
         private final ArrayDeque<String> transforms = new ArrayDeque<>();
-        private boolean stroked;
-        private double strokeWidth = 2;
+        private final ArrayDeque<Map<String, String>> paints = new ArrayDeque<>();
+        private final List<Drawn> drawn = new ArrayList<>();
         private double scale = 1;
         private int skipped;
 
@@ -79,17 +94,50 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                     default -> {}
                 }
             }
-            if (shapes.isEmpty()) {
+            if (drawn.isEmpty()) {
                 odd.add("it draws nothing");
-            } else if (shapes.size() > MOST_SHAPES) {
-                odd.add("it has " + shapes.size() + " shapes");
+            } else if (drawn.size() > MOST_SHAPES) {
+                odd.add("it has " + drawn.size() + " shapes");
             }
+            Optional<Drawn> first = drawn.stream().filter(Drawn::isStroked).findFirst();
+            double width = first.map(Drawn::width).orElse(USUAL_WIDTH);
+            // Widths are those of the icon's own view box, within whatever its shapes are scaled by.
+            double whole = scale == 1 ? width : Double.NaN;
             return new CleanIcon(
-                    shapes.subList(0, Math.min(MOST_SHAPES, shapes.size())),
-                    stroked,
-                    strokeWidth * scale,
+                    drawn.stream()
+                            .limit(MOST_SHAPES)
+                            .map(one -> one.text(first.isPresent(), whole))
+                            .toList(),
+                    first.isPresent(),
+                    width * scale,
                     List.copyOf(unsafe),
                     List.copyOf(odd));
+        }
+
+        /**
+         * A shape.
+         *
+         * @param element what it is and where: {@code <path d="..."}
+         * @param isFilled whether it is filled
+         * @param isStroked whether it is stroked
+         * @param width how wide its stroke is in its own lengths
+         * @param more its other paint
+         */
+        private record Drawn(String element, boolean isFilled, boolean isStroked, double width, String more) {
+            /**
+             * The whole element, for a group that is filled, or stroked so wide and not filled.
+             *
+             * @param usual the width of the group's strokes in the shape's lengths; not a number where that is not known
+             */
+            String text(boolean isStrokedGroup, double usual) {
+                String paint = "";
+                if (isStrokedGroup) {
+                    paint += isFilled ? " fill=\"currentColor\"" : "";
+                    paint += isStroked ? "" : " stroke=\"none\"";
+                    paint += isStroked && width != usual ? " stroke-width=\"" + plain(width) + "\"" : "";
+                }
+                return element + paint + more + "/>";
+            }
         }
 
         private void start(XMLStreamReader xml) {
@@ -102,12 +150,13 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                 return;
             }
             attributes(xml);
+            paints.push(paint(xml));
             if (transforms.isEmpty()) {
                 transforms.push(grid(xml));
             } else {
                 transforms.push(transform(xml));
             }
-            if (SHAPES.contains(name) && isSeen(xml)) {
+            if (SHAPES.contains(name)) {
                 shape(xml, name);
             }
         }
@@ -117,6 +166,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                 skipped--;
             } else {
                 transforms.pop();
+                paints.pop();
             }
         }
 
@@ -130,15 +180,40 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                     unsafe.add("a reference in " + name);
                 }
             }
-            String stroke = xml.getAttributeValue(null, "stroke");
-            stroked |= stroke != null && !stroke.equals("none");
-            number(xml.getAttributeValue(null, "stroke-width")).ifPresent(width -> {
-                if (width >= 0 && width <= IconArt.GRID) {
-                    strokeWidth = width;
-                } else {
-                    odd.add("a stroke is " + plain(width) + " wide");
+        }
+
+        /** How what stands here is painted: as its attributes say, then its style, else as what it is in. */
+        private Map<String, String> paint(XMLStreamReader xml) {
+            var out = new HashMap<>(paints.isEmpty() ? Map.<String, String>of() : paints.peek());
+            double seen = Double.parseDouble(out.getOrDefault("opacity", "1"));
+            var own = new HashMap<String, String>();
+            for (String name : PAINTS) {
+                Optional.ofNullable(xml.getAttributeValue(null, name)).ifPresent(value -> own.put(name, value.strip()));
+            }
+            String style = xml.getAttributeValue(null, "style");
+            for (String one : style == null ? new String[0] : style.split(";")) {
+                int colon = one.indexOf(':');
+                String name = colon < 0 ? "" : one.substring(0, colon).strip();
+                if (PAINTS.contains(name)) {
+                    own.put(name, one.substring(colon + 1).strip());
                 }
-            });
+            }
+            for (String name : List.of("opacity", "fill-opacity")) {
+                seen *= number(own.remove(name))
+                        .filter(share -> share >= 0 && share <= 1)
+                        .orElse(1.0);
+            }
+            String wide = own.get("stroke-width");
+            Optional<Double> width = number(wide).filter(any -> any >= 0 && any <= LARGEST);
+            if (wide != null && width.isEmpty()) {
+                odd.add("a stroke is " + Brief.value(wide) + " wide");
+                own.remove("stroke-width");
+            } else {
+                width.ifPresent(any -> own.put("stroke-width", plain(any)));
+            }
+            out.putAll(own);
+            out.put("opacity", plain(seen));
+            return out;
         }
 
         /** The transform from the icon's own view box to the grid. */
@@ -200,11 +275,6 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             return own != null && SvgGrammar.isTransform(own) ? SvgGrammar.spaced(own) : "";
         }
 
-        private static boolean isSeen(XMLStreamReader xml) {
-            return !("none".equals(xml.getAttributeValue(null, "fill"))
-                    && "none".equals(xml.getAttributeValue(null, "stroke")));
-        }
-
         /** A path is drawn up to its first fault; a number is one, a size isn't negative, and points come in pairs. */
         private static boolean isSound(String attribute, String value) {
             if (attribute.equals("d")) {
@@ -246,7 +316,31 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                             .append('"');
                 }
             }
-            shapes.add(out.append("/>").toString());
+            Map<String, String> paint = paints.peek();
+            boolean isFilled = !paint.getOrDefault("fill", "black").equals("none");
+            boolean isStroked = !paint.getOrDefault("stroke", "none").equals("none");
+            if (isFilled || isStroked) {
+                double width = Double.parseDouble(paint.getOrDefault("stroke-width", plain(USUAL_WIDTH)));
+                drawn.add(new Drawn(out.toString(), isFilled, isStroked, width, more(paint, isStroked)));
+            }
+        }
+
+        private static String more(Map<String, String> paint, boolean isStroked) {
+            var out = new StringBuilder();
+            if (paint.getOrDefault("fill-rule", "").equals("evenodd")) {
+                out.append(" fill-rule=\"evenodd\"");
+            }
+            if (!paint.get("opacity").equals("1")) {
+                out.append(" opacity=\"").append(paint.get("opacity")).append('"');
+            }
+            // Ends and corners are round where a file says nothing of them.
+            for (String end : List.of("stroke-linecap", "stroke-linejoin")) {
+                String how = paint.getOrDefault(end, "");
+                if (isStroked && ENDS.contains(how)) {
+                    out.append(' ').append(end).append("=\"").append(how).append('"');
+                }
+            }
+            return out.toString();
         }
     }
 }

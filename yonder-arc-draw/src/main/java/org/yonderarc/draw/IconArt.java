@@ -8,8 +8,9 @@ import org.yonderarc.tree.Decimals;
  *
  * @param name the icon's name
  * @param filled whether this is the filled twin
- * @param shapes its shapes as SVG elements without colours: {@code <path d="..."/>}; safe to be put into any document
- * @param stroked whether its shapes are stroked, with round caps and joins, and not filled
+ * @param shapes its shapes as SVG elements without colours of their own: {@code <path d="..."/>}, filled with {@code currentColor} among others
+ *     that are stroked; safe to be put into any document
+ * @param stroked whether its shapes are stroked, with round caps and joins, and not filled, where they don't say otherwise
  * @param strokeWidth how wide, on the grid
  */
 public record IconArt(String name, boolean filled, List<String> shapes, boolean stroked, double strokeWidth) {
@@ -25,6 +26,7 @@ public record IconArt(String name, boolean filled, List<String> shapes, boolean 
         return stroked
                 ? "fill=\"none\" stroke=\"" + colour + "\" stroke-width=\"" + Decimals.brief(strokeWidth)
                         + "\" stroke-linecap=\"round\" stroke-linejoin=\"round\""
+                        + (colour.equals("currentColor") ? "" : " color=\"" + colour + "\"")
                 : "fill=\"" + colour + "\"";
     }
 

@@ -4,6 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.view.ViewBox;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -12,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A plan's own icons: only shapes come through, scaled to the grid; what is odd or unsafe is told. */
 class PlanIconsTest {
@@ -81,7 +90,7 @@ class PlanIconsTest {
         assertTrue(art.stroked());
         assertEquals(2, art.strokeWidth());
         assertEquals(
-                "<circle transform=\"scale(0.5) translate(0 0)\" cx=\"24\" cy=\"24\" r=\"9\"/>",
+                "<circle transform=\"scale(0.5) translate(0 0)\" cx=\"24\" cy=\"24\" r=\"9\" stroke-width=\"4\"/>",
                 art.shapes().get(0));
         assertEquals(List.of(), icons.odd("mine"));
         assertEquals(
@@ -95,6 +104,42 @@ class PlanIconsTest {
                 .get(0)
                 .contains("KiB"));
         assertTrue(with("broken.svg", "<svg").odd("broken").get(0).contains("no SVG"));
+    }
+
+    /** What is drawn is what the file draws, in one colour: fills among strokes, holes, opacity, styles, other lengths. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "viewBox='0 0 24 24' fill='none' stroke='#000' stroke-width='2'|<circle cx='12' cy='12' r='9'/><circle cx='12' cy='12' r='3' fill='#000' stroke='none'/>",
+                "viewBox='0 0 48 48' fill='none' stroke='#000' stroke-width='4'|<circle cx='24' cy='24' r='18'/><path style='fill:#000;stroke:none' d='M18 18h12v12H18z'/>",
+                "viewBox='0 0 24 24'|<path fill-rule='evenodd' d='M2 2h20v20H2z M8 8h8v8H8z'/><path d='M10 10h4v4h-4z' opacity='.4'/>",
+                "viewBox='0 0 24 24'|<g fill='none' stroke='#000'><path stroke-width='1' d='M2 4h20'/><path stroke-width='3' stroke-linecap='square' d='M4 12h16'/></g><path d='M4 18h16v2H4z'/>",
+                "viewBox='0 0 24 24' stroke='#000' stroke-width='1'|<rect x='4' y='4' width='8' height='8'/><g opacity='0.5'><rect x='14' y='14' width='6' height='6' opacity='0.5' stroke='none'/></g>",
+            })
+    void anIconOfItsOwnIsDrawnAsItsFileIs(String file) throws Exception {
+        String[] parts = file.replace('\'', '"').split("\\|");
+        IconArt art =
+                with("mine.svg", svg(parts[0], parts[1])).art("mine", false).orElseThrow();
+        BufferedImage ours = drawn("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\" "
+                + art.paint("#000000") + ">" + String.join("", art.shapes()) + "</svg>");
+        BufferedImage theirs = drawn("<svg xmlns=\"http://www.w3.org/2000/svg\" " + parts[0]
+                + " stroke-linecap=\"round\" stroke-linejoin=\"round\">" + parts[1] + "</svg>");
+        for (int y = 0; y < 96; y++) {
+            for (int x = 0; x < 96; x++) {
+                int off = Math.abs((ours.getRGB(x, y) >>> 24) - (theirs.getRGB(x, y) >>> 24));
+                assertTrue(off <= 3, "at " + x + ", " + y + " by " + off + ": " + art.shapes());
+            }
+        }
+    }
+
+    private static BufferedImage drawn(String svg) {
+        var in = new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8));
+        var image = new BufferedImage(96, 96, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        new SVGLoader().load(in, null, LoaderContext.createDefault()).render(null, graphics, new ViewBox(0, 0, 96, 96));
+        graphics.dispose();
+        return image;
     }
 
     /** Names stand in documents as ids: one that could end an attribute is no name. */
