@@ -25,7 +25,9 @@ import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
+import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
 /** What a person does on a stage, and what they see, touch and hear of it. */
@@ -628,6 +630,34 @@ class StageTest {
         assertFalse(on.stage.isTyped());
     }
 
+    /** An app that tells later than a person types loses no letter, whatever else it tells meanwhile. */
+    @Test
+    void whatIsTypedIsKeptUntilTheAppTellsIt() {
+        Plan plan = PlanBuilder.app("Late")
+                .start("board")
+                .fact("wanted", "")
+                .fact("boats", 0)
+                .screen("board")
+                .screen("tools")
+                .menu("main", menu -> menu.item("board").item("tools"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.drawer().filter("wanted")))
+                .build();
+        var on = new Theatre(plan, Device.PHONE);
+        on.step("toggle:main");
+        on.rest();
+        on.isLate = true;
+        State untold = on.state;
+        Access field = on.part("Find");
+        on.stage.take(new Input.Focus(Optional.of(field.path())), on.now);
+        on.stage.take(new Input.Type("t"), on.now);
+        on.stage.changed(on.walk.step(untold, Steps.parse(plan, "tell:boats=3")), on.now);
+        on.stage.take(new Input.Type("o"), on.now);
+        assertEquals(List.of("tell:wanted=t", "tell:wanted=to"), on.taken);
+        on.tell();
+        on.rest();
+        assertEquals("to", on.stage.typed(field.path()));
+    }
+
     private static Plan retreating() {
         return PlanBuilder.app("Retreats")
                 .start("surveys")
@@ -663,6 +693,28 @@ class StageTest {
         assertEquals(84, on.stage.retreat().orElseThrow().away(), 1e-9);
         on.step("choose:map");
         assertEquals(0, on.stage.retreat().orElseThrow().away(), "another place starts with its bar");
+    }
+
+    /** Only the content takes the bar with it, and not a list that is scrolled beside it. */
+    @Test
+    void aListInABarLeavesTheLowerBarAlone() {
+        Plan plan = PlanBuilder.app("Beside")
+                .start("a")
+                .screen("a", screen -> screen.wireframe(Wireframe.Kind.LIST))
+                .menu("main", menu -> menu.item("a"))
+                .menu("side", menu -> {
+                    for (int i = 1; i <= ROWS; i++) {
+                        menu.signal("signal-" + i, item -> {});
+                    }
+                })
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
+                .build();
+        var on = new Theatre(plan, Surroundings.of(Device.DESKTOP), true);
+        String list = on.part("Signal 1").path();
+        list = list.substring(0, list.lastIndexOf('/'));
+        assertTrue(on.stage.take(new Input.Scrolled(list, 0, 200), on.now));
+        assertEquals(0, on.stage.retreat().orElseThrow().away());
     }
 
     /** Where the bar has left, what lies below it is hit. */

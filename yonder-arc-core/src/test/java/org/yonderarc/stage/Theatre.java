@@ -24,6 +24,10 @@ final class Theatre implements Stage.Host {
     State state;
     double now = 1000;
     boolean refuses;
+    /** Whether the app tells what comes of a step only when it is asked to. */
+    boolean isLate;
+
+    private final List<Change> untold = new ArrayList<>();
     /** How often the stage asked whose content it is: once each time that a scene is composed. */
     int asked;
 
@@ -49,8 +53,17 @@ final class Theatre implements Stage.Host {
         }
         Change change = walk.step(state, step);
         state = change.after();
-        stage.changed(change, now);
+        untold.add(change);
+        if (!isLate) {
+            tell();
+        }
         return change.moved();
+    }
+
+    /** Tells the stage what it has not been told. */
+    void tell() {
+        untold.forEach(change -> stage.changed(change, now));
+        untold.clear();
     }
 
     @Override

@@ -121,11 +121,8 @@ public final class Fixes {
         Finding.Fix fix = finding.fix().get();
         for (String quote : List.of("\"", "'", "")) {
             if (text.startsWith(quote + fix.from() + quote, start)) {
-                boolean needsQuotes =
-                        quote.isEmpty() && !Character.isLetterOrDigit(fix.to().charAt(0));
-                String marks = needsQuotes ? "\"" : quote;
                 int end = start + fix.from().length() + 2 * quote.length();
-                return Optional.of(text.substring(0, start) + marks + fix.to() + marks + text.substring(end));
+                return Optional.of(text.substring(0, start) + quote + fix.to() + quote + text.substring(end));
             }
         }
         return Optional.empty();
