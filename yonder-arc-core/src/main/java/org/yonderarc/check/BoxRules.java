@@ -17,6 +17,7 @@ import org.yonderarc.fit.Fitting;
 import org.yonderarc.fit.Visible;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
+import org.yonderarc.layout.Marks;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Plan;
@@ -104,6 +105,18 @@ final class BoxRules {
         if (told.contains("covers " + id)) {
             return;
         }
+        Optional<Layout.Slot> marked =
+                bar.slots().stream().filter(BoxRules::coversItsLabel).findFirst();
+        if (marked.isPresent()) {
+            told.add("covers " + id);
+            subject.tell(
+                    Code.OVERLAP,
+                    subject.bar(id),
+                    "On " + fitting.device().id() + ", in the bar \"" + id + "\", the circle of \""
+                            + marked.get().item().label() + "\" lies over its label.",
+                    "Make the circle smaller, or the gap between icon and label wider.");
+            return;
+        }
         List<Thing> things = things(bar);
         String on = "On " + fitting.device().id() + ", in the bar \"" + id + "\", ";
         for (int i = 0; i < things.size(); i++) {
@@ -125,6 +138,14 @@ final class BoxRules {
                 return;
             }
         }
+    }
+
+    /** A circle that carries the icon is opaque: what it covers can't be read. */
+    private static boolean coversItsLabel(Layout.Slot slot) {
+        return slot.mark()
+                .filter(mark -> Marks.of(mark.kind()).isRaised())
+                .filter(mark -> slot.body().label().stream().anyMatch(line -> shared(mark.box(), line.box()) > SHARED))
+                .isPresent();
     }
 
     private static double shared(Box a, Box b) {

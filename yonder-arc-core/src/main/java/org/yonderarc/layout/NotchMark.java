@@ -10,6 +10,8 @@ import org.yonderarc.plan.Role;
 /** A circle, raised into a curved notch of the bar, that carries the icon. */
 final class NotchMark implements MarkHome {
     private static final double SIZE = 52;
+    /** How much larger than the icon the circle is in other bars. */
+    private static final double BESIDE = 8;
     /** How far the middle of the circle lies below the bar's edge. */
     private static final double DEPTH = 6;
     /** The room between the circle and the notch. */
@@ -32,11 +34,17 @@ final class NotchMark implements MarkHome {
 
     @Override
     public List<Layout.Shape> shapes(Room room) {
-        double size = room.indicator().width().orElse(SIZE);
+        // Elsewhere than in a bottom bar it stands around the icon, and keeps off the label.
+        double usual = room.inner() == Inner.UPPER ? SIZE : room.icon().height() + BESIDE;
+        double size = room.indicator().width().orElse(usual);
         double y = room.inner() == Inner.UPPER
                 ? room.bar().y() + depth(room.indicator())
                 : room.icon().centerY();
-        return List.of(new Layout.Shape(Box.around(room.target().centerX(), y, size, size), size / 2));
+        // A label beside the icon belongs to the box, and the icon is as wide as that is high.
+        double x = room.inner() == Inner.UPPER
+                ? room.target().centerX()
+                : room.icon().x() + room.icon().height() / 2;
+        return List.of(new Layout.Shape(Box.around(x, y, size, size), size / 2));
     }
 
     @Override

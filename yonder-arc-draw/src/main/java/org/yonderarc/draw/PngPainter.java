@@ -28,6 +28,8 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.scene.Meaning;
+import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
@@ -254,6 +256,13 @@ public final class PngPainter {
         }
 
         private void shapes(SceneNode.Picture node, SVGDocument document) {
+            if (node.radius() > 0) {
+                var square = new SceneNode.Picture(node.key(), node.area(), 0, node.file(), node.fit());
+                rounded(SceneNode.Group.of(
+                                Part.Plain.OTHER, node.key(), new Meaning.Plain(), node.area(), List.of(square))
+                        .clipped(node.radius()));
+                return;
+            }
             var size = document.size();
             Box fitted = fitted(node.area(), size.width, size.height, node.fit());
             Graphics2D own = clipped(node);

@@ -170,4 +170,35 @@ class DrawnTest {
                 List.of(Code.OVERLAP),
                 file.findings().stream().map(finding -> finding.code()).toList());
     }
+
+    /** A circle around an icon keeps off the label beside or below it, and one that is made too large is told. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "form: rail                | notch                        | ",
+                "form: drawer, opens: kept | notch                        | ",
+                "form: top, items: start   | notch                        | ",
+                "form: drawer, opens: kept | { kind: notch, width: 90 }   | the circle of \"A\" lies over its label",
+                "form: rail                | { kind: notch, width: 60 }   | the circle of \"A\" lies over its label",
+            })
+    void aCircleKeepsOffItsLabel(String form, String mark, String told) {
+        PlanFile file = PlanFile.read(
+                new SourceText(
+                        "p.yaml",
+                        """
+                        yonder: 1
+                        app: { name: Brinelight, start: a }
+                        screens: { a: { icon: home }, b: { icon: star } }
+                        menus: { main: [ a, b ] }
+                        bars: [ { menu: main, %s, style: { indicator: %s } } ]
+                        """
+                                .formatted(form, mark)),
+                IconNames.ANY);
+        List<String> found = file.findings().stream()
+                .filter(finding -> finding.code() == Code.OVERLAP)
+                .map(finding -> finding.message().replaceFirst(".*, the", "the").replaceFirst("\\.$", ""))
+                .toList();
+        assertEquals(told == null ? List.of() : List.of(told), found);
+    }
 }
