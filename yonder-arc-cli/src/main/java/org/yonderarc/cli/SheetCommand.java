@@ -21,8 +21,9 @@ import picocli.CommandLine.Spec;
         sortOptions = false,
         footer = {
             "",
-            "Axes: device, scheme, screen, state, form, labels, icons, icon-style, indicator, contrast, text-scale,",
-            "language, scroll, fact; each may name its values: device=phone,tablet.",
+            "Axes: device, scheme, screen, state, form, labels, icons, icon-style, indicator,",
+            "contrast, text-scale, language, scroll, fact, open, fold; each may name its values:",
+            "device=phone,tablet.",
             "",
             "Examples:",
             "  yonder sheet brinelight.yaml -o screens.png --across screen --down scheme --scale 0.5",

@@ -5,10 +5,16 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
+import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -19,6 +25,7 @@ import org.yonderarc.examples.Brinelight;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
+import org.yonderarc.sheet.Axes;
 
 class CommandTest {
     @TempDir
@@ -45,6 +52,51 @@ class CommandTest {
         assertEquals(1, yonder("check", folder.resolve("faulty.yaml").toString()));
         assertTrue(out.toString().contains("faulty.yaml:9:10  error [unknown-screen]"), out.toString());
         assertEquals("", err.toString());
+    }
+
+    /** What docs/page.md says of a page's size: it can't grow unsaid. */
+    @Test
+    void theSizeOfAPageIsAsTheDocsSay() throws Exception {
+        Path page = folder.resolve("page.html");
+        assertEquals(0, yonder("page", plan.toString(), "-o", page.toString()));
+        String text = Files.readString(page);
+        var said = Pattern.compile("has (\\d+) KB gzipped, of which the script has (\\d+) and the two fonts (\\d+)")
+                .matcher(Files.readString(Path.of("../docs/page.md")));
+        assertTrue(said.find());
+        double script = Pattern.compile("<script[^>]*>(.*?)</script>", Pattern.DOTALL)
+                .matcher(text)
+                .results()
+                .mapToDouble(found -> gzipped(found.group(1)))
+                .max()
+                .orElseThrow();
+        double fonts = Pattern.compile("data:font/woff;base64,([^)\"]+)")
+                .matcher(text)
+                .results()
+                .mapToDouble(found -> gzipped(found.group(1)))
+                .sum();
+        double[] measured = {gzipped(text), script, fonts};
+        for (int i = 0; i < measured.length; i++) {
+            double told = Double.parseDouble(said.group(i + 1));
+            assertEquals(told, measured[i] / 1000, told * 0.02, said.group());
+        }
+    }
+
+    private static double gzipped(String text) {
+        var out = new ByteArrayOutputStream();
+        try (var zip = new GZIPOutputStream(out)) {
+            zip.write(text.getBytes(StandardCharsets.UTF_8));
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return out.size();
+    }
+
+    @Test
+    void theHelpOfSheetsNamesEveryAxis() {
+        assertEquals(0, yonder("sheet", "--help"));
+        for (String axis : Axes.NAMES) {
+            assertTrue(out.toString().matches("(?s).*Axes:[^.]*\\b" + axis + "\\b.*"), axis);
+        }
     }
 
     /** Who draws has read the findings once; errors are said in full, since nothing is drawn. */

@@ -90,5 +90,12 @@ public sealed interface Meaning {
         public Button(String label, Step step) {
             this(label, step, true);
         }
+
+        // That of an optional value would bring all formatting of texts into a page's script, a tenth of it.
+        @Override
+        public String toString() {
+            String holds = pressed.map(on -> on ? ", pressed" : ", not pressed").orElse("");
+            return "Button[label=" + label + ", step=" + step.text() + (enabled ? "" : ", disabled") + holds + "]";
+        }
     }
 }
