@@ -15,6 +15,7 @@ final class Reel {
     private Optional<Swipe> swipe = Optional.empty();
     private Optional<Drag.Release> release = Optional.empty();
     private double start;
+    private boolean isPulled;
 
     Reel(Scene first) {
         shown = first;
@@ -36,6 +37,11 @@ final class Reel {
     /** Whether it goes on without anybody: a film, or a swipe that was let go. */
     boolean runs() {
         return film.isPresent() || release.isPresent();
+    }
+
+    /** Whether a swipe was pulled on since the last frame. */
+    boolean isPulled() {
+        return isPulled;
     }
 
     /** When it will rest. */
@@ -77,7 +83,10 @@ final class Reel {
     }
 
     void move(double dx) {
-        swipe.filter(any -> release.isEmpty()).ifPresent(held -> shown = held.move(dx));
+        swipe.filter(any -> release.isEmpty()).ifPresent(held -> {
+            shown = held.move(dx);
+            isPulled = true;
+        });
     }
 
     void letGo(double velocity, double now) {
@@ -99,6 +108,7 @@ final class Reel {
 
     /** Goes on to a time; gives the step of a swipe that has come to its end. */
     Optional<Step> advance(double now) {
+        isPulled = false;
         double ms = Math.max(0, now - start);
         if (release.isPresent()) {
             Drag.Release going = release.get();

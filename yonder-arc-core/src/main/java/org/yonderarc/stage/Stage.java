@@ -110,6 +110,7 @@ public final class Stage {
         boolean waits = still.isStale() || pending.isPresent();
         return waits && !reel.isHeld()
                 || reel.runs()
+                || reel.isPulled()
                 || scrolls.until().isPresent()
                 || pointers.due().isPresent();
     }

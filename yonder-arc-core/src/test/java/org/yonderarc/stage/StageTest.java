@@ -402,6 +402,25 @@ class StageTest {
         assertFalse(on.stage.pointsAtTarget());
     }
 
+    /** A host paints only while something moves: each pull of a finger asks for a frame, and one that rests for none. */
+    @Test
+    void aPullAsksForAFrame() {
+        var on = new Theatre(drawer(DrawerForm.Opening.OVER), Device.PHONE);
+        on.rest();
+        on.down(6, 300);
+        on.move(60, 300);
+        on.move(120, 300);
+        assertTrue(on.stage.moves());
+        double x = on.stage.scene(on.now).bar("drawer").orElseThrow().area().x();
+        assertFalse(on.stage.moves(), "the finger rests");
+        on.move(180, 300);
+        assertTrue(on.stage.moves());
+        assertEquals(
+                x + 60,
+                on.stage.scene(on.now).bar("drawer").orElseThrow().area().x(),
+                0.5);
+    }
+
     @Test
     void aTappedRowShowsItWhileItsScreenLeaves() {
         var on = new Theatre(bottom(), Device.PHONE);

@@ -265,6 +265,25 @@ class PageFormsTest {
         assertFalse(shown().contains("Send"), "not from the edge");
     }
 
+    /** What a finger pulls follows it before it is lifted. */
+    @Test
+    void theDrawerFollowsTheFinger() {
+        browser.executeScript("window.seen = new Set(); let held = true;"
+                + "addEventListener('pointerup', () => held = false, true);"
+                + "(function look() {"
+                + "  const item = document.querySelector('#device [aria-label=Send]');"
+                + "  if (held && item) { seen.add(Math.round(item.getBoundingClientRect().right)); }"
+                + "  if (held) { requestAnimationFrame(look); }"
+                + "})();");
+        swipe(6, 250);
+        awaitDrawer(true);
+        List<?> seen = (List<?>) browser.executeScript("return [...seen]");
+        assertTrue(seen.size() >= 3, "places of an item while the finger was down: " + seen);
+        for (int i = 1; i < seen.size(); i++) {
+            assertTrue(((Number) seen.get(i)).intValue() > ((Number) seen.get(i - 1)).intValue(), seen::toString);
+        }
+    }
+
     /** What clips or scrolls could take the finger away from the app: the browser then pans, and tells of no more moves. */
     @Test
     void aFingerOnTheDrawersOwnItemsPushesIt() {
