@@ -26,8 +26,13 @@ public record IconArt(String name, boolean filled, List<String> shapes, boolean 
         return stroked
                 ? "fill=\"none\" stroke=\"" + colour + "\" stroke-width=\"" + Decimals.brief(strokeWidth)
                         + "\" stroke-linecap=\"round\" stroke-linejoin=\"round\""
-                        + (colour.equals("currentColor") ? "" : " color=\"" + colour + "\"")
+                        + (takesColour(colour) ? " color=\"" + colour + "\"" : "")
                 : "fill=\"" + colour + "\"";
+    }
+
+    /** Whether shapes that are filled among strokes have to be told the colour. */
+    private boolean takesColour(String colour) {
+        return !colour.equals("currentColor") && shapes.stream().anyMatch(shape -> shape.contains("currentColor"));
     }
 
     /** A name that no other icon of the set has: {@code book} or {@code book-filled}. */

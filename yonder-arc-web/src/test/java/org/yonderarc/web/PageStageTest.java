@@ -311,7 +311,10 @@ class PageStageTest {
         assertTrue(left.x + left.width < right.x && right.x + right.width <= 1280, where);
         both.get(1).findElement(By.cssSelector("[aria-label='Menu']")).click();
         until(() -> browser.findElements(By.cssSelector("[role=dialog]")).size() == 2);
-        both.get(0).findElement(By.cssSelector("[aria-label='Map']")).click();
+        WebElement map = both.get(0).findElement(By.cssSelector("[aria-label='Map']"));
+        // The drawer comes from outside of the device, where other things take the click.
+        until(() -> map.getRect().x >= left.x);
+        map.click();
         until(() -> both.stream()
                 .allMatch(
                         device -> device.findElement(By.tagName("h1")).getText().equals("Map")));
