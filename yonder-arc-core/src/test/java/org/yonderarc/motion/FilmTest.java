@@ -179,6 +179,42 @@ class FilmTest {
         }
     }
 
+    /** What a circle passes lies below it: never is another item's icon or badge seen on it. */
+    @Test
+    void aRaisedCircleCoversWhatItPasses() {
+        Plan plan = PlanBuilder.app("Quay")
+                .fact("n", 3)
+                .screen("a", screen -> screen.icon("anchor"))
+                .screen("b", screen -> screen.icon("ship"))
+                .screen("c", screen -> screen.icon("user"))
+                .menu("main", menu -> menu.item("a")
+                        .item("b", item -> item.badge("n"))
+                        .item("c"))
+                .bar(bar -> bar.menu("main")
+                        .form(FormBuilder.bottom().style(style -> style.indicator(Indicator.Kind.NOTCH))))
+                .build();
+        Walk walk = Walk.of(plan);
+        Film film = film(walk, walk.step(walk.start(), Steps.parse(plan, "choose:c")));
+        int passed = 0;
+        for (double share = 0.01; share < 1; share += 0.01) {
+            SceneNode.Group bar = film.at(film.duration() * share).bar("bottom").orElseThrow();
+            Box circle = within(bar, "list", "mark").area();
+            for (SceneNode part : within(bar, "list", "item:b").children()) {
+                Box box = part.box().orElse(circle);
+                boolean isOn = Math.abs(box.centerX() - circle.centerX()) < circle.width() / 2 - box.width()
+                        && Math.abs(box.centerY() - circle.centerY()) < circle.height() / 2 - box.height() / 2;
+                if (isOn && part instanceof SceneNode.Icon icon) {
+                    passed++;
+                    assertTrue(icon.fill().alpha() < 0.05, "the icon at " + share);
+                } else if (isOn && part instanceof SceneNode.Group badge && badge.part() == Part.Plain.BADGE) {
+                    passed++;
+                    assertTrue(badge.opacity() < 0.05, "the badge at " + share);
+                }
+            }
+        }
+        assertTrue(passed > 0, "it passes");
+    }
+
     /** A bar that stands free of the edges leaves all of the window, and not only by its own extent. */
     @Test
     void whatStandsFreeLeavesTheWindowWhole() {
