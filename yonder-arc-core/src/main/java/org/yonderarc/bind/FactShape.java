@@ -60,7 +60,7 @@ final class FactShape {
         @Override
         public Optional<FactValue> read(Value value, Context context) {
             if (value instanceof ListValue) {
-                context.wrongType(value, takes(), "Only the app tells lists.");
+                context.wrongType(value, takes(), "Write a single value; lists come from the app.");
                 return Optional.empty();
             }
             return VALUE.read(value, context);
@@ -85,7 +85,7 @@ final class FactShape {
         }
     };
 
-    /** A value for a fact, as an item tells it. */
+    /** What an item sets a fact to. */
     static final Shape<Target.ToFact> TOLD = told();
 
     /** The value of a fact: its type is that of the value. */
@@ -210,13 +210,13 @@ final class FactShape {
     }
 
     private static Shape<Target.ToFact> told() {
-        var shape = new Shape<Target.ToFact>("told", "A value for a fact.");
-        var fact = shape.required("fact", PlanCodecs.name(Noun.FACT), Target.ToFact::fact, "The fact.");
+        var shape = new Shape<Target.ToFact>("told", "A fact that an item sets, and to what.");
+        var fact = shape.required("fact", PlanCodecs.name(Noun.FACT), Target.ToFact::fact, "The fact that is set.");
         var value = shape.optional(
                 "value",
                 SINGLE,
                 Target.ToFact::value,
-                "The value that it has then. Default: the opposite, where it is true or false.");
+                "The value that it gets. Default: the opposite of true or false.");
         return shape.shortForm(fact).makes(got -> new Target.ToFact(got.get(fact), got.get(value)));
     }
 }

@@ -211,8 +211,8 @@ final class MenuShape {
     }
 
     private static Shape<Item> item() {
-        var shape = new Shape<Item>(
-                "item", "One item of a menu; it leads to one of screen, web, document, signal or tells.");
+        var shape =
+                new Shape<Item>("item", "One item of a menu; it has one of screen, web, document, signal and tells.");
         var target = new TargetFields(shape);
         var id = shape.optional(
                 "id",
@@ -326,7 +326,7 @@ final class MenuShape {
             return to.name();
         }
         String named = target instanceof Target.ToFact to
-                ? to.fact() + to.value().map(value -> "-" + value.text()).orElse("")
+                ? to.named()
                 : target instanceof Target.ToWeb to ? to.address() : ((Target.ToDocument) target).file();
         return Ids.slug(label.map(words -> words.in(Words.ANY).source()).orElse(named));
     }

@@ -17,7 +17,7 @@ import org.yonderarc.plan.Target;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 
-/** The keys that say where an item leads, of which it has exactly one of five. */
+/** The keys that say what choosing an item does, of which it has exactly one of five. */
 final class TargetFields {
     private final Field<Item, Optional<Place>> screen;
     private final Field<Item, Boolean> goes;
@@ -65,7 +65,7 @@ final class TargetFields {
                 "tells",
                 FactShape.TOLD,
                 item -> item.target() instanceof Target.ToFact to ? Optional.of(to) : Optional.empty(),
-                "The fact that it gives a value; it is shown as selected while the fact has it.");
+                "The fact that it sets, and to what; the item shows as selected while the fact has that value.");
         shape.schemaRule(
                 "oneOf",
                 Trees.list(Stream.of(screen, web, document, signal, tells)

@@ -89,7 +89,7 @@ final class ThemeShape {
                 "scheme-fact",
                 PlanCodecs.name(Noun.FACT),
                 Theme::schemeFact,
-                "The fact that says which scheme is shown: light or dark. Any other value leaves that to the person's device.");
+                "The fact, a text, that says which scheme is shown: light or dark. Any other value leaves that to the device, or to what a command asks for.");
         var tokens = shape.optional(
                 "tokens",
                 Codecs.TEXT,

@@ -43,12 +43,12 @@ public final class MenuBuilder {
         return add("signal", name, define);
     }
 
-    /** Adds an item that gives a fact a value. */
+    /** Adds an item that sets a fact to a value. */
     public MenuBuilder tells(String fact, FactValue value, Consumer<? super ItemBuilder> define) {
         return add("tells", Trees.with(Trees.map("fact", Trees.text(fact)), "value", written(value)), define);
     }
 
-    /** Adds an item that makes a fact the opposite: true or false. */
+    /** Adds an item that turns a fact from true to false, or back. */
     public MenuBuilder tells(String fact, Consumer<? super ItemBuilder> define) {
         return add("tells", fact, define);
     }

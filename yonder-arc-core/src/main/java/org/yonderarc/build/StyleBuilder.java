@@ -7,6 +7,7 @@ import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.Style;
 import org.yonderarc.plan.Tile;
+import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -53,8 +54,8 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
         return put("indicator", Trees.map(indicator));
     }
 
-    /** Sets a dot or a line as the mark of the selected item, at so much distance from an edge of the bar, in dp. */
-    public StyleBuilder markAt(Indicator.Kind kind, Indicator.Edge edge, double distance) {
+    /** Sets a line or a dot as the mark of the selected item: at which edge of the bar, and how far from it in dp. */
+    public StyleBuilder indicator(Indicator.Kind kind, Indicator.Edge edge, double distance) {
         var indicator = new LinkedHashMap<String, Value>();
         indicator.put("kind", word(kind));
         indicator.put("edge", word(edge));
@@ -74,21 +75,17 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
 
     /** Sets a notch as the mark of the selected item: the width of its circle, and how far that lies below the edge, in dp. */
     public StyleBuilder notch(double width, double depth) {
-        var indicator = new LinkedHashMap<String, Value>();
-        indicator.put("kind", word(Indicator.Kind.NOTCH));
-        indicator.put("width", Trees.number(width));
-        indicator.put("depth", Trees.number(depth));
-        return put("indicator", Trees.map(indicator));
+        return put("indicator", notched(width, depth));
     }
 
-    /** As {@link #notch(double, double)}, with so much room around the circle, in dp. */
-    public StyleBuilder notch(double width, double depth, double distance) {
-        var indicator = new LinkedHashMap<String, Value>();
-        indicator.put("kind", word(Indicator.Kind.NOTCH));
-        indicator.put("width", Trees.number(width));
-        indicator.put("depth", Trees.number(depth));
-        indicator.put("distance", Trees.number(distance));
-        return put("indicator", Trees.map(indicator));
+    /** As {@link #notch(double, double)}, with a gap of this width around the circle, in dp. */
+    public StyleBuilder notch(double width, double depth, double gap) {
+        return put("indicator", Trees.with(notched(width, depth), "distance", Trees.number(gap)));
+    }
+
+    private static MapValue notched(double width, double depth) {
+        MapValue kind = Trees.map("kind", word(Indicator.Kind.NOTCH));
+        return Trees.with(Trees.with(kind, "width", Trees.number(width)), "depth", Trees.number(depth));
     }
 
     /** Sets a tile behind every icon. */

@@ -114,7 +114,7 @@ final class BoxRules {
                     subject.bar(id),
                     "On " + fitting.device().id() + ", in the bar \"" + id + "\", the circle of \""
                             + marked.get().item().label() + "\" lies over its label.",
-                    "Make the circle smaller, or the gap between icon and label wider.");
+                    "Make the circle smaller, or widen the gap between icon and label.");
             return;
         }
         List<Thing> things = things(bar);

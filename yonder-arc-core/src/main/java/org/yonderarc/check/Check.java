@@ -20,6 +20,7 @@ public final class Check {
             LinkRules::icons,
             LinkRules::lists,
             LinkRules::told,
+            LinkRules::scheme,
             SafetyRules::links,
             SafetyRules::pages,
             SafetyRules::files,

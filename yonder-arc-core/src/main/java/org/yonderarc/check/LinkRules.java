@@ -287,7 +287,23 @@ final class LinkRules {
                 : target instanceof Target.ToScreen ? "/screen" : "/web";
     }
 
-    /** What items tell: of the kind of the fact. */
+    /** What says which scheme is shown is a text. */
+    static void scheme(Subject subject) {
+        subject.plan()
+                .theme()
+                .schemeFact()
+                .flatMap(subject.plan().facts()::find)
+                .map(Fact::initial)
+                .filter(initial -> !(initial instanceof FactValue.Text))
+                .ifPresent(initial -> subject.tell(
+                        Code.BAD_VALUE,
+                        "/theme/scheme-fact",
+                        "\"" + subject.plan().theme().schemeFact().orElseThrow() + "\" is " + initial.kind()
+                                + ", and never says \"light\" or \"dark\".",
+                        "Name a fact that is a text."));
+    }
+
+    /** What items set facts to is of the facts' kinds. */
     static void told(Subject subject) {
         for (Subject.PlacedItem placed : subject.items()) {
             if (placed.item().target() instanceof Target.ToFact to) {
@@ -306,7 +322,7 @@ final class LinkRules {
                                                 .orElse(", and has no opposite."),
                                 to.value().isPresent()
                                         ? "Write " + initial.kind() + "."
-                                        : "Say which \"value\" it has then.");
+                                        : "Add the \"value\" that it gets.");
                     }
                 });
             }

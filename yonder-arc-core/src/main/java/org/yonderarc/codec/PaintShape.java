@@ -204,8 +204,12 @@ public final class PaintShape {
                 "How far it is moved in reading direction, in dp.");
         var y = shape.field(
                 "y", Codecs.number(Shadow.OFFSET), Shadow::y, Shadow.USUAL.y(), "How far it is moved down, in dp.");
-        return shape.shortForm(shown)
-                .makes(got -> new Shadow(got.get(shown), got.get(colour), got.get(blur), got.get(x), got.get(y)));
+        return shape.shortForm(shown).makes(got -> {
+            if (!got.get(shown)) {
+                List.of(colour, blur, x, y).forEach(field -> got.idle(field, "there is no shadow"));
+            }
+            return new Shadow(got.get(shown), got.get(colour), got.get(blur), got.get(x), got.get(y));
+        });
     }
 
     private static Shape<Ground> ground() {

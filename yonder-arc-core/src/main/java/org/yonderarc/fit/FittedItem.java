@@ -21,7 +21,7 @@ import org.yonderarc.walk.Step;
  * @param badge what its badge says: empty text for a dot; no value for no badge
  * @param address the address of the place on top of its branch, or on the web; no value where it leads to none
  * @param step the step that a tap takes
- * @param tells whether it gives a fact a value; it is selected while the fact has it
+ * @param tells whether it sets a fact; it is selected while the fact has its value
  * @param sign the icon at its end: that it leads out of the app, or folds a section
  * @param states the states that it is in
  * @param look how it looks
@@ -50,7 +50,7 @@ public record FittedItem(
         return states.contains(ItemState.SELECTED);
     }
 
-    /** Whether what it tells holds already; no value where it tells nothing. */
+    /** Whether the fact that it sets has its value already; no value where it sets none. */
     public Optional<Boolean> pressed() {
         return tells ? Optional.of(selected()) : Optional.empty();
     }

@@ -34,7 +34,7 @@ public record Look(Style style, StateLook said) {
         return Optional.ofNullable(style.sizes().get(Size.ITEM_WIDTH));
     }
 
-    /** The room within an item, at its ends, in dp. */
+    /** The room between the ends of an item and what stands in it, in dp. */
     public double itemPadding(double usual) {
         return style.sizes().getOrDefault(Size.ITEM_PADDING, usual);
     }

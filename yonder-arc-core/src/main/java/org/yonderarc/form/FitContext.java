@@ -323,10 +323,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
             return Ids.asTitle(to.name());
         }
         if (target instanceof Target.ToFact to) {
-            return Ids.asTitle(Ids.slug(to.value()
-                    .filter(value -> value instanceof FactValue.Text)
-                    .map(FactValue::text)
-                    .orElse(to.fact())));
+            return Ids.asTitle(Ids.slug(to.named()));
         }
         return target instanceof Target.ToWeb to ? to.address() : ((Target.ToDocument) target).file();
     }

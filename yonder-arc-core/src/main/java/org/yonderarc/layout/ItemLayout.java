@@ -159,9 +159,9 @@ public record ItemLayout(
 
     private Layout.Slot finished(FittedItem item, Box target, Box icon, List<TextLine> lines) {
         Box cell = cell(item, icon);
-        Box marked = marked(cell, lines);
+        Box marked = marked(item, cell, lines);
         Optional<Box> circle = mark(item, marked, label(lines), target, 0)
-                .filter(mark -> Marks.of(item.look().indicator().kind()).isRaised())
+                .filter(mark -> isCarried(item))
                 .map(mark -> mark.shapes().get(0).box());
         Optional<Layout.Badge> badge = item.badge()
                 .map(text -> circle.map(around -> badges().atRim(text, around, target))
@@ -181,7 +181,7 @@ public record ItemLayout(
 
     /** An item whose icon and texts were placed elsewhere, in a box whose corners have a radius. */
     public Layout.Slot placed(FittedItem item, Box target, Layout.Body body, double radius) {
-        boolean takesLabel = body.plates().isEmpty() && isBeside(body.icon(), body.label());
+        boolean takesLabel = body.plates().isEmpty() && !isCarried(item) && isBeside(body.icon(), body.label());
         Box marked = takesLabel ? together(body.icon(), body.label()) : body.icon();
         var room =
                 new MarkHome.Room(item.look().indicator(), marked, label(body.label()), target, radius, target, inner);
@@ -204,10 +204,19 @@ public record ItemLayout(
     }
 
     /** What a shape behind the icon lies behind: beside its label, it takes the label in, too. */
-    private Box marked(Box icon, List<TextLine> lines) {
-        return isVertical() || lines.isEmpty() || lines.get(0).text().isEmpty() || icon.width() == 0
+    private Box marked(FittedItem item, Box icon, List<TextLine> lines) {
+        return isCarried(item)
+                        || isVertical()
+                        || lines.isEmpty()
+                        || lines.get(0).text().isEmpty()
+                        || icon.width() == 0
                 ? icon
                 : together(icon, lines);
+    }
+
+    /** Whether the mark carries the icon, and nothing else. */
+    private static boolean isCarried(FittedItem item) {
+        return Marks.of(item.look().indicator().kind()).isRaised();
     }
 
     /** Whether a label stands on the icon's own height, and not below it. */
@@ -318,7 +327,7 @@ public record ItemLayout(
             y += second;
         }
         Box whole = cell(item, icon);
-        Box marked = isBeside(icon, lines) ? together(whole, lines) : whole;
+        Box marked = !isCarried(item) && isBeside(icon, lines) ? together(whole, lines) : whole;
         return finished(item, target, new Layout.Body(icon, lines, below, value, badge, leaves, List.of()), marked);
     }
 

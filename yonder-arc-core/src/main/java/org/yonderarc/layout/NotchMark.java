@@ -35,15 +35,14 @@ final class NotchMark implements MarkHome {
     @Override
     public List<Layout.Shape> shapes(Room room) {
         // Elsewhere than in a bottom bar it stands around the icon, and keeps off the label.
-        double usual = room.inner() == Inner.UPPER ? SIZE : room.icon().height() + BESIDE;
+        double usual = room.inner() == Inner.UPPER ? SIZE : room.icon().width() + BESIDE;
         double size = room.indicator().width().orElse(usual);
         double y = room.inner() == Inner.UPPER
                 ? room.bar().y() + depth(room.indicator())
                 : room.icon().centerY();
-        // A label beside the icon belongs to the box, and the icon is as wide as that is high.
         double x = room.inner() == Inner.UPPER
                 ? room.target().centerX()
-                : room.icon().x() + room.icon().height() / 2;
+                : room.icon().centerX();
         return List.of(new Layout.Shape(Box.around(x, y, size, size), size / 2));
     }
 

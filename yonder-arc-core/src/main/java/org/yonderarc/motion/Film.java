@@ -231,7 +231,7 @@ public final class Film {
             together(pair, a.area(), b.area(), Tween.lerp(a.area(), b.area(), p), children);
         }
         if (isRaised && b.part() == Part.Plain.LIST) {
-            under(pair, children);
+            Covered.hide(pair, children);
         }
         Optional<Double> clip = a.clip().isPresent() || b.clip().isPresent()
                 ? Optional.of(
@@ -248,44 +248,6 @@ public final class Film {
                 clip,
                 children,
                 Tween.lerp(a.opacity(), b.opacity(), Math.max(0, Math.min(1, p)))));
-    }
-
-    /** What a raised mark passes on its way lies below it: neither its icon nor its badge shows on the circle. */
-    private static void under(Pair list, List<SceneNode> children) {
-        Optional<Box> circle = children.stream()
-                .filter(node -> Pair.part(node) == Part.Plain.MARK)
-                .findFirst()
-                .flatMap(SceneNode::box);
-        if (circle.isEmpty()) {
-            return;
-        }
-        for (Pair pair : list.children()) {
-            boolean isPassed = pair.b() instanceof SceneNode.Group item
-                    && item.part() instanceof Part.Item
-                    && !isCurrent(pair.a())
-                    && !isCurrent(item);
-            if (isPassed) {
-                children.replaceAll(node -> node.key().equals(pair.b().key()) && node instanceof SceneNode.Group group
-                        ? group.with(group.children().stream()
-                                .map(part -> covered(part, circle.get()))
-                                .collect(toList()))
-                        : node);
-            }
-        }
-    }
-
-    private static boolean isCurrent(SceneNode node) {
-        return node instanceof SceneNode.Group group && group.meaning() instanceof Meaning.Link link && link.current();
-    }
-
-    private static SceneNode covered(SceneNode part, Box circle) {
-        boolean isSmall = part instanceof SceneNode.Icon || Pair.part(part) == Part.Plain.BADGE;
-        Box box = isSmall ? part.box().orElse(circle) : circle;
-        double across = Math.min(box.right(), circle.right()) - Math.max(box.x(), circle.x());
-        double down = Math.min(box.bottom(), circle.bottom()) - Math.max(box.y(), circle.y());
-        return !isSmall || across <= 0 || down <= 0
-                ? part
-                : part.faded(Math.max(0, 1 - 2 * across * down / (box.width() * box.height())));
     }
 
     /** The corners of a page that moves aside are round as soon as it has left its place, until it is back. */

@@ -19,8 +19,6 @@ public record Shadow(boolean shown, Optional<Paint> colour, double blur, double 
     public static final Range OFFSET = new Range(-32, 32);
     /** A soft shadow, a little below. */
     public static final Shadow USUAL = new Shadow(true, Optional.empty(), 12, 0, 4);
-    /** No shadow. */
-    public static final Shadow NONE = new Shadow(false, Optional.empty(), 12, 0, 4);
 
     public Shadow {
         Objects.requireNonNull(colour, "colour");

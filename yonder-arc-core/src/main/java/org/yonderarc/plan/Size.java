@@ -16,8 +16,11 @@ public enum Size {
     ITEM_WIDTH(40, 480, "The width of each item in dp. Without it, the items share the room."),
     /** The height of each item of a rail or a drawer. */
     ITEM_HEIGHT(32, 160, "The height of each item of a rail or a drawer, in dp."),
-    /** Within an item, at its ends. */
-    ITEM_PADDING(0, 48, "The room within an item, at its ends, in dp. Default: 12 in a top bar, 16 in a list."),
+    /** Between the ends of an item and what stands in it. */
+    ITEM_PADDING(
+            0,
+            48,
+            "The room between the ends of an item and what stands in it, in dp. Default: 12 in a top bar, 16 in a list."),
     /** Between items. */
     SPACING(0, 64, "The room between items, in dp."),
     /** Between the items and the ends of the bar. */

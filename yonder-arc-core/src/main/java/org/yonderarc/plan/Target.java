@@ -59,15 +59,21 @@ public sealed interface Target {
     }
 
     /**
-     * A value for a fact: a filter, a choice, a switch.
+     * A fact that is set: a filter, a choice, a switch.
      *
      * @param fact the fact's id
-     * @param value the value that it has then; no value for the opposite of true or false
+     * @param value the value that it gets; no value for the opposite of true or false
      */
     record ToFact(String fact, Optional<FactValue> value) implements Target {
         public ToFact {
             Ids.require(fact, "fact");
             Objects.requireNonNull(value, "value");
+        }
+
+        /** What an item that says nothing else is called: the text that the fact gets, or the fact and its value. */
+        public String named() {
+            boolean isText = value.filter(FactValue.Text.class::isInstance).isPresent();
+            return (isText ? "" : fact + " ") + value.map(FactValue::text).orElse("");
         }
 
         /** Whether the fact has that value already. */

@@ -130,7 +130,7 @@ public final class BarComposer {
         }
         // The mark belongs to the bar, not to the item: so it can glide from one to the other.
         for (Layout.Slot slot : list.slots()) {
-            if (slot.plate().isEmpty()) {
+            if (!keepsItsMark(slot)) {
                 slot.mark().ifPresent(mark -> nodes.add(mark(slot.item(), mark, slot.icon())));
             }
         }
@@ -155,6 +155,11 @@ public final class BarComposer {
                 list.view(),
                 nodes);
         return list.clips() ? group.clipped(0) : group;
+    }
+
+    /** Of items on plates, and of those that set facts, any number may be selected: their marks go nowhere. */
+    private static boolean keepsItsMark(Layout.Slot slot) {
+        return slot.plate().isPresent() || slot.item().tells();
     }
 
     private SceneNode mark(FittedItem item, Layout.Mark mark, Box icon) {
@@ -191,10 +196,10 @@ public final class BarComposer {
         double seen = item.enabled() || item.look().saysDisabled() ? 1 : DISABLED;
         Optional<Colour> ink = slot.plate().flatMap(Layout.Plate::ink).map(this::role);
         var nodes = new ArrayList<SceneNode>();
-        slot.plate().ifPresent(plate -> {
-            plate(plate, nodes);
+        slot.plate().ifPresent(plate -> plate(plate, nodes));
+        if (keepsItsMark(slot)) {
             slot.mark().ifPresent(mark -> nodes.add(mark(item, mark, slot.icon())));
-        });
+        }
         Colour fill = in(look.fill());
         if (fill.alpha() > 0) {
             nodes.add(new SceneNode.Rect("fill", slot.behind(), slot.radius(), fill));

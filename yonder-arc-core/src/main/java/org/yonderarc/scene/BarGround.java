@@ -173,6 +173,7 @@ public final class BarGround {
             return Optional.empty();
         }
         Optional<Layout.Slot> marked = bar.list().slots().stream()
+                .filter(slot -> !slot.item().tells())
                 .filter(slot -> slot.mark().isPresent() && carved(slot, 0).isPresent())
                 .findFirst();
         if (marked.isPresent()) {

@@ -78,10 +78,10 @@ public sealed interface Meaning {
      * @param label its accessible name
      * @param step the step that pressing it takes
      * @param enabled whether it can be pressed
-     * @param pressed whether what it is for holds already; no value where it is for nothing that holds
+     * @param pressed whether what it switches is on; no value for one that switches nothing
      */
     record Button(String label, Step step, boolean enabled, Optional<Boolean> pressed) implements Meaning {
-        /** A button for nothing that holds. */
+        /** A button that switches nothing. */
         public Button(String label, Step step, boolean enabled) {
             this(label, step, enabled, Optional.empty());
         }
@@ -91,7 +91,7 @@ public sealed interface Meaning {
             this(label, step, true);
         }
 
-        // That of an optional value would bring all formatting of texts into a page's script, a tenth of it.
+        // Optional.toString would bring text formatting into a page's script: a tenth of it.
         @Override
         public String toString() {
             String holds = pressed.map(on -> on ? ", pressed" : ", not pressed").orElse("");

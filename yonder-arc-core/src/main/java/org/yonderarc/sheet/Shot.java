@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Samples;
@@ -108,9 +109,13 @@ public record Shot(
         return new Shot(plan, other, place, steps, part, framed);
     }
 
-    /** The same in another scheme. */
+    /** The same in another scheme, also where a fact of the plan says which one is shown. */
     public Shot with(Scheme other) {
-        return new Shot(plan, setting.with(other), place, steps, part, framed);
+        Shot in = new Shot(plan, setting.with(other), place, steps, part, framed);
+        return plan.theme()
+                .schemeFact()
+                .map(fact -> in.after(new Step.Tell(fact, FactValue.of(other.word()))))
+                .orElse(in);
     }
 
     /** The same of another plan. */

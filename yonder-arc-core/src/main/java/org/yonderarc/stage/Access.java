@@ -17,7 +17,7 @@ import org.yonderarc.walk.Step;
  * @param address the address that it leads to; no value where it leads to none
  * @param current whether it leads to where the person is
  * @param expanded whether what it opens is open; no value where it opens nothing
- * @param pressed whether what a button is for holds already; no value where it is for nothing that holds
+ * @param pressed whether what a button switches is on; no value for one that switches nothing
  * @param enabled whether it can be chosen now
  * @param inert whether it is out of reach, since something lies over it that has to be closed first
  * @param children its parts, in reading order

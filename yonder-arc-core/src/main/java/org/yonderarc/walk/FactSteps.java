@@ -28,7 +28,7 @@ final class FactSteps {
                 : told(state, step, Map.of(step.fact(), step.value()), "The fact has");
     }
 
-    /** An item is chosen that gives a fact a value. */
+    /** An item is chosen that sets a fact. */
     Change chosen(State state, Step step, Item item, Target.ToFact to) {
         FactValue before = state.facts().get(to.fact());
         FactValue value = to.value().orElseGet(() -> FactValue.of(before instanceof FactValue.Flag flag && !flag.on()));

@@ -20,6 +20,7 @@ import org.yonderarc.plan.Target;
  *   <li><b>Choose</b> an item: to its branch as it was left. Chosen while selected: back to the branch's root; at the
  *       root: {@link Effect.ChosenAgain}.
  *       An item that leads to a part with a bar of its own leads to that bar's item where the person was last.
+ *       One that sets a fact does so, and the person stays.
  *   <li><b>Open</b> a place: on top of the current trail; the place that is shown already stays as it is.
  *   <li><b>Replace</b>: in place of the one that is shown. <b>Reset</b>: as the only place of its branch.
  *   <li><b>Finish</b>: as back within a trail, with a result for the place below.

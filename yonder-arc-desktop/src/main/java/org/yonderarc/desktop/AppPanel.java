@@ -73,6 +73,7 @@ public final class AppPanel extends JComponent implements Accessible {
     private int focusMoves;
     private boolean isMoving;
     private boolean isWaiting;
+    private Scheme scheme;
 
     /**
      * A panel of an app.
@@ -92,6 +93,7 @@ public final class AppPanel extends JComponent implements Accessible {
                 .in(SystemLook.scheme())
                 .lessMotion(SystemLook.wantsLessMotion())
                 .moreContrast(SystemLook.wantsMoreContrast());
+        this.scheme = getScheme();
         this.stage = new Stage(Walk.of(navigator.plan()), navigator.state(), around, studio.measure(), new Host());
         setFocusable(true);
         ToolTipManager.sharedInstance().registerComponent(this);
@@ -123,7 +125,7 @@ public final class AppPanel extends JComponent implements Accessible {
         });
     }
 
-    /** Sets the scheme; before, it is that of the look and feel. */
+    /** Sets the scheme, where no fact of the plan says which one is shown; before, it is that of the look and feel. */
     public void setScheme(Scheme other) {
         followsSystem = false;
         surround(around.in(other));
@@ -162,9 +164,9 @@ public final class AppPanel extends JComponent implements Accessible {
         surround(around.moreContrast(more));
     }
 
-    /** The scheme that is shown. */
+    /** The scheme that is shown: the one that a fact of the plan says, else the one that was set. */
     public Scheme getScheme() {
-        return around.scheme();
+        return Fitter.scheme(navigator.plan(), navigator.state(), around.scheme());
     }
 
     /** The language of the texts (BCP 47); empty for the plan's first. */
@@ -199,9 +201,7 @@ public final class AppPanel extends JComponent implements Accessible {
 
     /** The colours that are shown, by what they are for: for the app's own components, so that they look as the bars do. */
     public Map<Role, Color> palette() {
-        return Colours.of(
-                navigator.plan().theme(),
-                around.in(Fitter.scheme(navigator.plan(), navigator.state(), around.scheme())));
+        return Colours.of(navigator.plan().theme(), around.in(getScheme()));
     }
 
     /**
@@ -311,12 +311,18 @@ public final class AppPanel extends JComponent implements Accessible {
             applyComponentOrientation(runs);
         }
         wake();
-        firePropertyChange("scheme", before.scheme(), other.scheme());
+        tellScheme();
         firePropertyChange("language", before.language(), other.language());
         firePropertyChange(
                 "textScale", before.device().textScale(), other.device().textScale());
         firePropertyChange("lessMotion", before.lessMotion(), other.lessMotion());
         firePropertyChange("moreContrast", before.moreContrast(), other.moreContrast());
+    }
+
+    private void tellScheme() {
+        Scheme before = scheme;
+        scheme = getScheme();
+        firePropertyChange("scheme", before, scheme);
     }
 
     /** Tells whether anything moves, and whether a step waits to be decided on. */
@@ -348,6 +354,7 @@ public final class AppPanel extends JComponent implements Accessible {
         } else {
             stage.changed(moved.change(), now());
         }
+        tellScheme();
         wake();
     }
 

@@ -35,7 +35,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
     private static final Set<String> GEOMETRY =
             Set.of("d", "cx", "cy", "r", "x", "y", "x1", "y1", "x2", "y2", "width", "height", "rx", "ry", "points");
     private static final Set<String> SIZES = Set.of("r", "rx", "ry", "width", "height");
-    /** How shapes are painted, as SVG 1.1 hands it down from groups to shapes; opacity isn't handed down, but counts all the same. */
+    /** How shapes are painted. Shapes inherit all of it from their groups (SVG 1.1) but opacity, which is multiplied. */
     private static final Set<String> PAINTS = Set.of(
             "fill",
             "stroke",
@@ -49,6 +49,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
     /** Larger numbers are on no grid. */
     private static final double LARGEST = 1e6;
 
+    private static final Set<String> NO_PAINTS = Set.of("none", "transparent");
     private static final double USUAL_WIDTH = 2;
     private static final Set<String> ENDS = Set.of("butt", "square", "miter", "bevel");
     /** More shapes than this are a drawing, not an icon. */
@@ -101,7 +102,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             }
             Optional<Drawn> first = drawn.stream().filter(Drawn::isStroked).findFirst();
             double width = first.map(Drawn::width).orElse(USUAL_WIDTH);
-            // Widths are those of the icon's own view box, within whatever its shapes are scaled by.
+            // A shape's width is in the lengths of its own view box; it is only left out where those are the grid's.
             double whole = scale == 1 ? width : Double.NaN;
             return new CleanIcon(
                     drawn.stream()
@@ -150,12 +151,12 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                 return;
             }
             attributes(xml);
-            paints.push(paint(xml));
             if (transforms.isEmpty()) {
                 transforms.push(grid(xml));
             } else {
                 transforms.push(transform(xml));
             }
+            paints.push(paint(xml));
             if (SHAPES.contains(name)) {
                 shape(xml, name);
             }
@@ -204,7 +205,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                         .orElse(1.0);
             }
             String wide = own.get("stroke-width");
-            Optional<Double> width = number(wide).filter(any -> any >= 0 && any <= LARGEST);
+            Optional<Double> width = number(wide).filter(any -> any >= 0 && any * scale <= IconArt.GRID);
             if (wide != null && width.isEmpty()) {
                 odd.add("a stroke is " + Brief.value(wide) + " wide");
                 own.remove("stroke-width");
@@ -317,8 +318,8 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                 }
             }
             Map<String, String> paint = paints.peek();
-            boolean isFilled = !paint.getOrDefault("fill", "black").equals("none");
-            boolean isStroked = !paint.getOrDefault("stroke", "none").equals("none");
+            boolean isFilled = !NO_PAINTS.contains(paint.getOrDefault("fill", "black"));
+            boolean isStroked = !NO_PAINTS.contains(paint.getOrDefault("stroke", "none"));
             if (isFilled || isStroked) {
                 double width = Double.parseDouble(paint.getOrDefault("stroke-width", plain(USUAL_WIDTH)));
                 drawn.add(new Drawn(out.toString(), isFilled, isStroked, width, more(paint, isStroked)));

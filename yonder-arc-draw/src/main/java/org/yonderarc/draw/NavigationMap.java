@@ -272,7 +272,9 @@ public final class NavigationMap {
                     .filter(one -> one.id().equals(id.substring(4)))
                     .findFirst()
                     .orElseThrow();
-            String icon = item.target() instanceof Target.ToApp ? "bolt" : "arrow-up-right";
+            String icon = item.target() instanceof Target.ToApp || item.target() instanceof Target.ToFact
+                    ? "bolt"
+                    : "arrow-up-right";
             nodes.add(new SceneNode.Icon(
                     id + "-icon", Box.around(box.right() - 18, box.centerY(), 16, 16), icon, false, QUIET));
             return;

@@ -112,6 +112,7 @@ class PlanIconsTest {
             strings = {
                 "viewBox='0 0 24 24' fill='none' stroke='#000' stroke-width='2'|<circle cx='12' cy='12' r='9'/><circle cx='12' cy='12' r='3' fill='#000' stroke='none'/>",
                 "viewBox='0 0 48 48' fill='none' stroke='#000' stroke-width='4'|<circle cx='24' cy='24' r='18'/><path style='fill:#000;stroke:none' d='M18 18h12v12H18z'/>",
+                "viewBox='0 0 24 24' fill='none' stroke='#000' stroke-width='2'|<path d='M4 4h16v16'/><path d='M0 0h24v24H0z' fill='transparent' stroke='none'/>",
                 "viewBox='0 0 24 24'|<path fill-rule='evenodd' d='M2 2h20v20H2z M8 8h8v8H8z'/><path d='M10 10h4v4h-4z' opacity='.4'/>",
                 "viewBox='0 0 24 24'|<g fill='none' stroke='#000'><path stroke-width='1' d='M2 4h20'/><path stroke-width='3' stroke-linecap='square' d='M4 12h16'/></g><path d='M4 18h16v2H4z'/>",
                 "viewBox='0 0 24 24' stroke='#000' stroke-width='1'|<rect x='4' y='4' width='8' height='8'/><g opacity='0.5'><rect x='14' y='14' width='6' height='6' opacity='0.5' stroke='none'/></g>",

@@ -50,6 +50,8 @@ class AppPanelTest {
                         "dark: #0d1518",
                         "look: ff152024 Inter",
                         "told: ff0d1518 scheme=LIGHT ffffffffLIGHT",
+                        "fact: DARK true #0d1518",
+                        "fact: LIGHT true #f6f8f9",
                         "contrast: false true false",
                         "language: the plan has no texts in \"xx\"; it has them in en, ar",
                         "wheel: 144",

@@ -203,6 +203,8 @@ final class Probe {
         open(PlanBuilder.app("Drawers")
                 .languages("en", "ar")
                 .start("survey")
+                .fact("look", "device")
+                .schemeFact("look")
                 .screen("survey")
                 .screen("map", screen -> screen.icon("map"))
                 .screen("list", screen -> {
@@ -280,7 +282,14 @@ final class Probe {
                 .filter(event -> !event.startsWith("moving"))
                 .toList())));
         told = events;
-        settle();
+        for (String look : List.of("dark", "device")) {
+            navigator.tell("look", look);
+            settle();
+            say(
+                    "fact",
+                    on(() -> panel.getScheme() + " " + events.contains("scheme=DARK")) + " "
+                            + shown().background().hex());
+        }
         boolean before = hasStrongLine(shown().nodes());
         SwingUtilities.invokeAndWait(() -> panel.setMoreContrast(true));
         settle();

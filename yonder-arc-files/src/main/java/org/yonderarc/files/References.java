@@ -3,10 +3,9 @@ package org.yonderarc.files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Ids;
+import org.yonderarc.plan.Target;
 import org.yonderarc.tree.FlagValue;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
@@ -260,6 +259,15 @@ final class References {
         }
     }
 
+    /** As {@link Target.ToFact#named()}. */
+    private static Optional<String> told(Value value) {
+        Optional<Value> to = member(value, "value");
+        Optional<String> fact = text(value, "fact").or(() -> plain(value));
+        return to.filter(TextValue.class::isInstance).isPresent()
+                ? to.flatMap(References::plain)
+                : fact.map(id -> id + " " + to.flatMap(References::plain).orElse(""));
+    }
+
     /** A value as it is written. */
     private static Optional<String> plain(Value value) {
         if (value instanceof NumberValue number) {
@@ -278,11 +286,7 @@ final class References {
                 .or(() -> text(line, "screen").map(References::screen))
                 .or(() -> text(line, "signal"))
                 .or(() -> text(line, "label").map(Ids::slug))
-                .or(() -> member(line, "tells")
-                        .map(told -> plain(told).orElseGet(() -> Stream.of("fact", "value")
-                                .flatMap(key -> member(told, key).flatMap(References::plain).stream())
-                                .collect(Collectors.joining("-"))))
-                        .map(Ids::slug));
+                .or(() -> member(line, "tells").flatMap(References::told).map(Ids::slug));
     }
 
     private static String screen(String place) {

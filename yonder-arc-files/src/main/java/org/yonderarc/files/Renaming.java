@@ -11,10 +11,12 @@ import org.yonderarc.bind.Reading;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Condition;
 import org.yonderarc.plan.Ids;
+import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Target;
 import org.yonderarc.plan.Words;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Trees;
@@ -52,6 +54,9 @@ final class Renaming implements Mentions {
                 names.put(Noun.ITEM, rename.from());
             }
         }
+        if (rename.noun() == Noun.FACT) {
+            keepIds();
+        }
         if (rename.noun() == Noun.MENU && barFollowsMenu()) {
             names.put(Noun.BAR, rename.from());
         }
@@ -64,6 +69,18 @@ final class Renaming implements Mentions {
                 pointer -> keys.add(new Edit.RenameKey(JsonPointer.child(pointer, rename.from()), rename.to())));
         steps.addAll(keys);
         return steps;
+    }
+
+    /** An item that has its id from the fact it sets keeps it. */
+    private void keepIds() throws EditTrouble {
+        for (Item item : reading.draft().items().toList()) {
+            if (item.target() instanceof Target.ToFact to
+                    && to.fact().equals(rename.from())
+                    && item.label().isEmpty()
+                    && item.id().equals(Ids.slug(to.named()))) {
+                steps.add(file.identifying(item.id(), item.id()));
+            }
+        }
     }
 
     private void check() throws EditTrouble {

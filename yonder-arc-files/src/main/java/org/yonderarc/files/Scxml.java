@@ -14,6 +14,7 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Target;
 import org.yonderarc.tree.Markup;
 import org.yonderarc.walk.Walk;
 
@@ -92,6 +93,11 @@ public final class Scxml {
 
     private void signal(Item item) {
         line(2, "transition", attributes("event", "choose." + item.id(), "cond", all(may(item))));
+        if (item.target() instanceof Target.ToFact to) {
+            String now = name(to.fact());
+            String next = to.value().map(Scxml::value).orElse("!" + now);
+            empty(3, "assign", "location", now, "expr", next);
+        }
         empty(3, "send", "event", "chosen." + item.id());
         close(2, "transition");
     }

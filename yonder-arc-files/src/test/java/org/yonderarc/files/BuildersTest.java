@@ -118,7 +118,7 @@ class BuildersTest {
                                 .shadow(true)
                                 .opacity(0.9)))
                 .style("low", style -> style.notch(48, 2, 10).ground(ground -> ground.shadow("coral", 20, 2, -3)))
-                .style("dotted", style -> style.markAt(Indicator.Kind.DOT, Indicator.Edge.OUTER, 8)
+                .style("dotted", style -> style.indicator(Indicator.Kind.DOT, Indicator.Edge.OUTER, 8)
                         .size(Size.ITEM_PADDING, 20))
                 .style("framed", style -> style.indicator(Indicator.Kind.BRACKETS))
                 .style("pictured", style -> style.pictureMark("pictures/wave.svg", Indicator.Behind.ITEM, 48, 40))

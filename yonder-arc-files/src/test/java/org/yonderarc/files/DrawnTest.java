@@ -179,6 +179,7 @@ class DrawnTest {
                 "form: rail                | notch                        | ",
                 "form: drawer, opens: kept | notch                        | ",
                 "form: top, items: start   | notch                        | ",
+                "form: top, items: start, icons: after | notch            | ",
                 "form: drawer, opens: kept | { kind: notch, width: 90 }   | the circle of \"A\" lies over its label",
                 "form: rail                | { kind: notch, width: 60 }   | the circle of \"A\" lies over its label",
             })

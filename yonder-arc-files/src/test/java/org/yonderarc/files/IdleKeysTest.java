@@ -58,6 +58,19 @@ class IdleKeysTest {
         assertEquals(told == null ? "" : told, told("bottom", "b", "c", "b: { " + keys + " }", "/screens/b/"));
     }
 
+    /** A shadow that isn't shown has no looks. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "shown: false, blur: 20, y: 2 | blur y",
+                "blur: 20, colour: accent | ",
+            })
+    void ofShadows(String keys, String told) {
+        String form = "bottom, style: { ground: { shadow: { " + keys + " } } }";
+        assertEquals(told == null ? "" : told, told(form, "b", "c", "b: {}", "/bars/0/style/ground/shadow/"));
+    }
+
     private static String told(String form, String second, String third, String screen, String at) {
         PlanFile file = PlanFile.read(
                 new SourceText(

@@ -141,10 +141,10 @@ final class Deed {
     /** Where an item leads: to one thing only. Its id stays, so that what refers to it still does. */
     private void target() throws EditTrouble {
         String kind = Json.text(asked, "kind");
-        String value = Json.text(asked, "value");
+        Value value = required("value");
         String id = thing.substring(thing.indexOf(':') + 1);
         if (kind.equals("screen")) {
-            editor.apply(new Edit.Relink(id, value));
+            editor.apply(new Edit.Relink(id, Json.text(asked, "value")));
             return;
         }
         Things things = things();
@@ -152,7 +152,7 @@ final class Deed {
         Value item = things.value(at)
                 .orElseThrow(() -> new EditTrouble("There is nothing at \"" + thing + "\" that could lead anywhere."));
         var all = new LinkedHashMap<String, Value>();
-        all.put(kind, Trees.text(value));
+        all.put(kind, value);
         all.put("id", Trees.text(id));
         if (item instanceof MapValue map) {
             map.entries().stream()

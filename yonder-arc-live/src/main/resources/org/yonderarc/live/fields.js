@@ -32,6 +32,7 @@ function kindOf(node, key) {
   if (last === 'badge') { return 'badge'; }
   if (last === 'when' || last === 'enabled' || last === 'needs') { return 'condition'; }
   if (last === 'under' || last === 'otherwise' || last === 'start' || last === 'within') { return 'screen'; }
+  if (last === 'fact' || last === 'scheme-fact') { return 'fact'; }
   if (last === 'style') { return 'style'; }
   if (last === 'action' || last === 'search' || last === 'first') { return 'item'; }
   if (last === 'transition' || last === 'screens' && node.anyOf) { return 'transition'; }
@@ -166,6 +167,12 @@ const widgets = {
     const made = frame(spec, value, input);
     scrub(made.querySelector('label'), input, spec);
     return made;
+  },
+
+  /** A fact of the plan. */
+  fact(page, spec, value) {
+    const facts = Object.keys(model.whole().facts ?? {}).map(id => [id, model.title('fact:' + id)]);
+    return frame(spec, value, select(value, [...(spec.required ? [] : [['', 'none']]), ...facts], spec.put));
   },
 
   flag(page, spec, value) {

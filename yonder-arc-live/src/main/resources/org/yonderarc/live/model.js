@@ -38,7 +38,13 @@ export function kindOf(width) {
 const screenOf = place => (place ?? '').split('?')[0];
 
 export const idOf = item => typeof item === 'string' ? screenOf(item)
-  : item.id ?? (item.screen ? screenOf(item.screen) : item.signal ?? slugOf(words(item.label)));
+  : item.id ?? (item.screen ? screenOf(item.screen) : item.signal ?? slugOf(words(item.label) || (item.tells ? toldName(item.tells) : '')));
+
+/** What an item is called that sets a fact and says nothing else: the text that the fact gets, or the fact and its value. */
+function toldName(tells) {
+  const {fact, value} = typeof tells === 'string' ? {fact: tells} : tells;
+  return typeof value === 'string' ? value : [fact, value].filter(part => part !== undefined).join(' ');
+}
 
 const slugOf = text => text.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '');
 

@@ -184,32 +184,47 @@ export class Panel {
     const kind = ['screen', 'web', 'document', 'signal', 'tells'].find(key => value[key] !== undefined) ?? 'screen';
     const put = (to, text) => this.page.act({do: 'target', thing, kind: to, value: text});
     const fake = {...this.page, act: deed => put(kind, deed.value)};
+    const single = Object.entries(model.whole().facts ?? {}).map(([id, fact]) => [id, fact?.value ?? fact]).filter(([, now]) => !Array.isArray(now));
     const chooser = el('select', {'aria-label': 'Kind of target', onchange: () => {
-      const texts = {web: 'https://example.org/', document: 'guide.pdf', signal: slug(model.named(thing)[1]), tells: Object.keys(model.whole().facts ?? {})[0]};
+      if (chooser.value === 'tells') {
+        const [fact, now] = single.find(([, any]) => typeof any === 'boolean') ?? single[0];
+        this.page.act({do: 'target', thing, kind: 'tells', value: {fact, ...typeof now === 'boolean' ? {} : {value: now}}});
+        return;
+      }
+      const texts = {web: 'https://example.org/', document: 'guide.pdf', signal: slug(model.named(thing)[1])};
       const start = Object.keys(model.whole().screens ?? {})[0];
       put(chooser.value, chooser.value === 'screen' ? start : texts[chooser.value]);
     }}, [['screen', 'A screen'], ['web', 'A web address'], ['document', 'A document'], ['signal', 'A signal to the app'],
-      ...Object.keys(model.whole().facts ?? {}).length ? [['tells', 'A fact']] : []]
+      ...single.length ? [['tells', 'A fact']] : []]
       .map(([id, text]) => el('option', {value: id}, text)));
     chooser.value = kind;
-    if (kind === 'tells') {
-      const told = typeof value.tells === 'string' ? {fact: value.tells} : value.tells;
-      const say = change => this.page.act({do: 'put', thing, key: 'tells', value: Object.fromEntries(
-        Object.entries({...told, ...change}).filter(([, text]) => text !== '' && text !== undefined && text !== null))});
-      const fact = model.whole().facts?.[told.fact];
-      const read = {number: Number, boolean: text => text === 'true'}[typeof (fact?.value ?? fact)] ?? String;
-      const parts = ['fact', 'value'].map(key => field({...this.page, act: ({value: text}) => say({[key]: key === 'value' && text ? read(text) : text})},
-        {thing, key, required: key === 'fact', node: model.shape('told', key), label: key === 'fact' ? 'Tells' : 'The value', widget: 'text'}, told[key] === undefined ? undefined : String(told[key])));
-      parts[0].querySelector('.head').append(chooser);
-      chooser.style.width = '150px';
-      return el('div', {}, parts);
-    }
+    if (kind === 'tells') { return this.told(thing, value, chooser); }
     const made = kind === 'screen'
       ? field(fake, {thing, key: 'screen', required: true, widget: value.screen?.includes('?') ? 'text' : 'screen', label: 'Leads to', node: model.shape('item', 'screen')}, value.screen)
       : field(fake, {thing, key: kind, required: true, widget: 'text', label: 'Leads to', node: model.shape('item', kind)}, value[kind]);
     made.querySelector('.head').append(chooser);
     chooser.style.width = '150px';
     return made;
+  }
+
+  /** The fact that an item sets, and to what. */
+  told(thing, value, chooser) {
+    const told = typeof value.tells === 'string' ? {fact: value.tells} : value.tells;
+    const kind = fact => { const known = model.whole().facts?.[fact]; return typeof (known?.value ?? known); };
+    const say = (fact, text) => {
+      const given = {number: Number(text), boolean: text === 'true'}[kind(fact)] ?? text;
+      const isSaid = text !== '' || kind(fact) === 'string';
+      this.page.act({do: 'target', thing, kind: 'tells', value: {fact, ...isSaid ? {value: given} : {}}});
+    };
+    const said = told.value === undefined ? '' : String(told.value);
+    const part = (key, label, held, act) => field({...this.page, act: deed => act(deed.value ?? '')},
+      {thing, key: 'tells/' + key, label, required: key === 'fact', widget: key === 'fact' ? 'fact' : 'text', node: model.shape('told', key)}, held);
+    const parts = [
+      part('fact', 'Sets', told.fact, fact => say(fact, kind(fact) === kind(told.fact) ? said : '')),
+      part('value', 'To', said, text => say(told.fact, text))];
+    parts[0].querySelector('.head').append(chooser);
+    chooser.style.width = '150px';
+    return el('div', {}, parts);
   }
 
   screen(thing, value) {

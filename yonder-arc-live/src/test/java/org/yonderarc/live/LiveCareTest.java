@@ -117,6 +117,24 @@ class LiveCareTest {
     }
 
     /** What was wrong isn't said any more as soon as the plan is another. */
+    /** An item comes to set a fact, to another value, and keeps its id. */
+    @Test
+    void anItemSetsAFact() {
+        page.choose("item:crew");
+        new Select(page.find("#panel select[aria-label='Kind of target']")).selectByVisibleText("A fact");
+        // Nothing leads to the crew then.
+        page.press("#sheet", "Do it anyway");
+        page.saved("tells: { fact: drafts, value: 2 }");
+        page.settle();
+        page.write("tells/value", "5");
+        page.saved("tells: { fact: drafts, value: 5 }");
+        assertTrue(page.text().contains("id: crew"), page.text());
+        page.settle();
+        assertEquals("Crew", page.find("#panel h2").getText());
+        page.undoAll();
+        assertEquals(PLAN, page.text());
+    }
+
     @Test
     void anErrorGoesWhenItIsMended() throws Exception {
         page.choose("screen:map");
