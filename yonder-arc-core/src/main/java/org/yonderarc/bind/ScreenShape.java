@@ -20,6 +20,7 @@ import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Row;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Wireframe;
+import org.yonderarc.plan.Words;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -70,10 +71,11 @@ final class ScreenShape {
 
     private static Shape<Row> row() {
         var shape = new Shape<Row>("row", "One row of sample content.");
-        var title = shape.required("title", Codecs.TEXT, Row::title, "What it is called.");
-        var note = shape.field("note", Codecs.TEXT, Row::note, "", "A smaller second line.");
+        Codec<Words> text = PlanCodecs.words(Mentions.Text.SAMPLE);
+        var title = shape.required("title", text, Row::title, "What it is called.");
+        var note = shape.field("note", text, Row::note, Row.NOTHING, "A smaller second line.");
         var value = shape.field(
-                "value", Codecs.TEXT, Row::value, "", "What stands at the end: a time, a count, \"on\" or \"off\".");
+                "value", text, Row::value, Row.NOTHING, "What stands at the end: a time, a count, \"on\" or \"off\".");
         var to = shape.optional("to", PlanCodecs.PLACE, Row::to, "The place it opens: survey?survey=41.");
         var when = shape.optional("when", PlanCodecs.CONDITION, Row::when, "It is shown only while this holds.");
         return shape.shortForm(title)

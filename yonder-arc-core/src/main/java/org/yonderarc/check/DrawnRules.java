@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -113,7 +112,8 @@ final class DrawnRules {
                             .anyMatch(bar -> !bar.items().isEmpty()
                                     || !bar.apart().isEmpty()
                                     || !bar.buttons().isEmpty())
-                    || fitting.rows().stream().anyMatch(Optional::isPresent);
+                    || fitting.content().rows().stream()
+                            .anyMatch(row -> row.to().isPresent());
             if (!leads) {
                 Double next = from.higher(width);
                 subject.tell(

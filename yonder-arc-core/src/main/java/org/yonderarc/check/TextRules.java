@@ -2,10 +2,8 @@ package org.yonderarc.check;
 
 import static org.yonderarc.portable.Lists.toList;
 
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -29,15 +27,19 @@ final class TextRules {
     private TextRules() {}
 
     static void holes(Subject subject) {
-        Map<String, Screen> titles = new HashMap<>();
-        subject.plan().screens().forEach(screen -> titles.put(Subject.screen(screen, "title"), screen));
         for (Mentioned.Said said : subject.mentioned().texts) {
-            Screen screen = titles.get(said.pointer());
-            said.words().holes().forEach(hole -> hole(subject, hole, said.pointer(), Optional.ofNullable(screen)));
+            said.words().holes().forEach(hole -> hole(subject, hole, said.pointer(), screenOf(subject, said)));
         }
     }
 
-    /** A hole is a fact; in the title of a screen, it may be a parameter too. */
+    /** The screen whose parameters a text knows. */
+    private static Optional<Screen> screenOf(Subject subject, Mentioned.Said said) {
+        return said.text() == Mentions.Text.TITLE || said.text() == Mentions.Text.SAMPLE
+                ? subject.plan().screens().find(said.pointer().split("/")[2])
+                : Optional.empty();
+    }
+
+    /** A hole is a fact; in the title of a screen and in its sample content, it may be a parameter too. */
     private static void hole(Subject subject, String hole, String pointer, Optional<Screen> screen) {
         if (pointer.startsWith(OWN)) {
             if (!hole.equals(OwnWord.PLACE) || !pointer.equals(OWN + OwnWord.BACK_TO.word())) {
@@ -137,7 +139,7 @@ final class TextRules {
     }
 
     private static void text(Subject subject, String text, Mentioned.Said placed) {
-        if (text.isBlank() && !isLabel(placed)) {
+        if (text.isBlank() && !isLabel(placed) && placed.text() != Mentions.Text.SAMPLE) {
             subject.tell(Code.EMPTY_TEXT, placed.pointer(), "The text is empty.", "Write a text, or remove the key.");
         }
         if (text.codePoints().anyMatch(TextRules::isHidden)) {
@@ -160,8 +162,7 @@ final class TextRules {
 
     /** A screen's title, or an item's label. */
     private static boolean isTitle(Mentioned.Said said) {
-        return said.text() == Mentions.Text.LABEL
-                || said.pointer().startsWith("/screens/") && said.pointer().endsWith("/title");
+        return said.text() == Mentions.Text.LABEL || said.text() == Mentions.Text.TITLE;
     }
 
     /** The label of an item may be empty: its icon and its spoken name say what it is. */

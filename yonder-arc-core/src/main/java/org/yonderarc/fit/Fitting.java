@@ -7,7 +7,6 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Theme;
-import org.yonderarc.plan.Wireframe;
 
 /**
  * A plan fitted to one setting and one state: what is shown, before anything has a size.
@@ -20,7 +19,6 @@ import org.yonderarc.plan.Wireframe;
  * @param rightToLeft whether everything is mirrored
  * @param bars the bars that show
  * @param scrollsAway whether the bar at the upper edge leaves when the content scrolls
- * @param rows the addresses that the rows of the content lead to, by row; a row that leads nowhere has none
  * @param content the screen's content
  * @param picture the picture file in place of the content
  * @param web the address of the web page that the place shows
@@ -35,14 +33,12 @@ public record Fitting(
         boolean rightToLeft,
         List<FittedBar> bars,
         boolean scrollsAway,
-        List<Optional<String>> rows,
-        Wireframe content,
+        FittedContent content,
         Optional<String> picture,
         Optional<String> web,
         Theme theme) {
     public Fitting {
         bars = List.copyOf(bars);
-        rows = List.copyOf(rows);
     }
 
     /** A word of the app's own in the language of the texts. */
@@ -63,7 +59,7 @@ public record Fitting(
     /** The same in another setting that changes colours alone. */
     public Fitting in(Setting other) {
         return new Fitting(
-                other, app, place, address, title, rightToLeft, bars, scrollsAway, rows, content, picture, web, theme);
+                other, app, place, address, title, rightToLeft, bars, scrollsAway, content, picture, web, theme);
     }
 
     /** The same with other bars, and nothing in the content. */
@@ -77,8 +73,7 @@ public record Fitting(
                 rightToLeft,
                 other,
                 scrollsAway,
-                List.of(),
-                Wireframe.EMPTY,
+                FittedContent.EMPTY,
                 Optional.empty(),
                 Optional.empty(),
                 theme);

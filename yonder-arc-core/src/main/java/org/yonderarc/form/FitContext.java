@@ -252,7 +252,12 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** The title of a place in a language, its holes filled with parameters and facts. */
     public static String title(Plan plan, Place place, State state, String language) {
-        return plan.screens().get(place.screen()).title().fill(language, name -> {
+        return filled(plan.screens().get(place.screen()).title(), place, state, language);
+    }
+
+    /** A text of a place in a language, its holes filled with parameters and facts. */
+    public static String filled(Words words, Place place, State state, String language) {
+        return words.fill(language, name -> {
             String parameter = place.parameters().get(name);
             return parameter != null
                     ? Optional.of(parameter)

@@ -13,6 +13,8 @@ public interface Mentions {
         LABEL,
         /** A name that is read aloud and never shown. */
         SPOKEN,
+        /** A text of sample content, which may be empty and knows the parameters of its screen's path too. */
+        SAMPLE,
         /** Any other. */
         OTHER
     }

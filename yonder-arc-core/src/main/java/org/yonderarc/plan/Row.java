@@ -12,11 +12,9 @@ import java.util.Optional;
  * @param to the place that it opens
  * @param when shown only while this holds
  */
-public record Row(String title, String note, String value, Optional<Place> to, Optional<Condition> when) {
-    /** A row that always shows. */
-    public Row(String title, String note, String value, Optional<Place> to) {
-        this(title, note, value, to, Optional.empty());
-    }
+public record Row(Words title, Words note, Words value, Optional<Place> to, Optional<Condition> when) {
+    /** No text, in any language. */
+    public static final Words NOTHING = Words.of("");
 
     public Row {
         Objects.requireNonNull(title, "title");

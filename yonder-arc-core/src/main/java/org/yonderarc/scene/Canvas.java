@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextFit;
@@ -13,7 +14,6 @@ import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.Row;
 import org.yonderarc.walk.Step;
 
 /** A sheet of paper for sample content: collects nodes, and knows the colours and the measure. */
@@ -40,17 +40,15 @@ public final class Canvas {
     private final Palette palette;
     private final TextMeasure measure;
     private final double textScale;
-    private final List<Optional<String>> addresses;
     private final List<SceneNode> nodes = new ArrayList<>();
     private double bottom;
 
-    /** A canvas for content in {@code area}; the addresses are those that its rows lead to. */
-    public Canvas(Box area, Palette palette, TextMeasure measure, double textScale, List<Optional<String>> addresses) {
+    /** A canvas for content in {@code area}. */
+    public Canvas(Box area, Palette palette, TextMeasure measure, double textScale) {
         this.area = area;
         this.palette = palette;
         this.measure = measure;
         this.textScale = textScale;
-        this.addresses = addresses;
         this.bottom = area.y();
     }
 
@@ -107,7 +105,7 @@ public final class Canvas {
 
     /** What is drawn in a part of the room. */
     void in(Box part, Consumer<Canvas> draw) {
-        var inner = new Canvas(part, palette, measure, textScale, addresses);
+        var inner = new Canvas(part, palette, measure, textScale);
         draw.accept(inner);
         nodes.addAll(inner.nodes);
         reaches(inner.bottom);
@@ -115,7 +113,7 @@ public final class Canvas {
 
     /** Something drawn that says something; nothing where the text is empty. */
     void figure(Part part, String key, String text, Box box, Consumer<Canvas> draw) {
-        var inner = new Canvas(box, palette, measure, textScale, addresses);
+        var inner = new Canvas(box, palette, measure, textScale);
         draw.accept(inner);
         Meaning meaning = text.isEmpty() ? new Meaning.Plain() : new Meaning.Figure(text);
         nodes.add(SceneNode.Group.of(part, key, meaning, box, inner.nodes));
@@ -184,13 +182,12 @@ public final class Canvas {
     }
 
     /** The content of the row {@code index}, as a link where the row leads somewhere. */
-    void row(int index, Row row, Box box, Consumer<Canvas> draw) {
-        var inner = new Canvas(box, palette, measure, textScale, addresses);
+    void row(int index, FittedRow row, Box box, Consumer<Canvas> draw) {
+        var inner = new Canvas(box, palette, measure, textScale);
         draw.accept(inner);
-        Optional<String> address = index < addresses.size() ? addresses.get(index) : Optional.empty();
-        Meaning meaning = row.to().isPresent() && address.isPresent()
+        Meaning meaning = row.to().isPresent() && row.address().isPresent()
                 ? new Meaning.Link(
-                        spoken(row), address.get(), new Step.Open(row.to().get()), false, true)
+                        spoken(row), row.address().get(), new Step.Open(row.to().get()), false, true)
                 : new Meaning.Plain();
         nodes.add(SceneNode.Group.of(new Part.Row(index), "row:" + index, meaning, box, inner.nodes));
         reaches(box.bottom());
@@ -198,7 +195,7 @@ public final class Canvas {
 
     /** Something that leads out of the app. */
     void link(String key, String address, Step step, Box box, Consumer<Canvas> draw) {
-        var inner = new Canvas(box, palette, measure, textScale, addresses);
+        var inner = new Canvas(box, palette, measure, textScale);
         draw.accept(inner);
         var meaning = new Meaning.Link(address, address, step, false, true);
         nodes.add(SceneNode.Group.of(Part.Plain.BUTTON, key, meaning, box, inner.nodes));
@@ -207,13 +204,13 @@ public final class Canvas {
 
     /** Something that belongs to the row {@code index} and stands elsewhere. */
     void besideRow(int index, String key, Box box, Consumer<Canvas> draw) {
-        var inner = new Canvas(box, palette, measure, textScale, addresses);
+        var inner = new Canvas(box, palette, measure, textScale);
         draw.accept(inner);
         nodes.add(SceneNode.Group.of(new Part.Row(index), key, new Meaning.Plain(), box, inner.nodes));
         reaches(box.bottom());
     }
 
-    private static String spoken(Row row) {
+    private static String spoken(FittedRow row) {
         return Stream.of(row.title(), row.note(), row.value())
                 .filter(text -> !text.isEmpty())
                 .collect(Collectors.joining(", "));

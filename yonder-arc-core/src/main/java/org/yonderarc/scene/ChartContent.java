@@ -2,10 +2,10 @@ package org.yonderarc.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.Type;
-import org.yonderarc.plan.Row;
 
 /** A headline figure over a curve through the day; the rows after the first stand below as a list. */
 final class ChartContent {
@@ -24,7 +24,7 @@ final class ChartContent {
 
     private ChartContent() {}
 
-    static void draw(List<Row> rows, Canvas art) {
+    static void draw(List<FittedRow> rows, Canvas art) {
         Box area = art.area();
         double head = art.room(HEAD);
         // In large type the note stands below the figure, so that neither is shortened.
@@ -39,7 +39,7 @@ final class ChartContent {
         if (rows.isEmpty()) {
             NeutralContent.figure(new Box(card.x() + 16, card.y(), card.width() - 32, top), art);
         } else {
-            Row first = rows.get(0);
+            FittedRow first = rows.get(0);
             art.row(
                     0,
                     first,
@@ -52,12 +52,12 @@ final class ChartContent {
         ListContent.card(rows, 1, card.bottom() + Canvas.PAD, art);
     }
 
-    private static boolean isBeside(Row row, double room, Canvas art) {
+    private static boolean isBeside(FittedRow row, double room, Canvas art) {
         return art.textScale() <= 1
                 || art.width(row.value(), Canvas.HEADLINE) + art.width(row.note(), Canvas.PLAIN) + 16 <= room;
     }
 
-    private static void headline(Row row, Box card, boolean isBelow, Canvas art) {
+    private static void headline(FittedRow row, Box card, boolean isBelow, Canvas art) {
         Palette palette = art.palette();
         double left = card.x() + 16;
         double most = card.width() - 32;

@@ -1,11 +1,11 @@
 package org.yonderarc.scene;
 
 import java.util.List;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextFit;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.Row;
 
 /** Messages in bubbles: one's own at the end, those of others at the start. */
 final class ChatContent {
@@ -15,7 +15,7 @@ final class ChatContent {
 
     private ChatContent() {}
 
-    static void draw(List<Row> rows, Canvas art) {
+    static void draw(List<FittedRow> rows, Canvas art) {
         if (rows.isEmpty()) {
             NeutralContent.chat(art);
             return;
@@ -23,12 +23,12 @@ final class ChatContent {
         Box area = art.area();
         double y = area.y() + Canvas.PAD;
         for (int i = 0; i < rows.size(); i++) {
-            Row row = rows.get(i);
+            FittedRow row = rows.get(i);
             y = bubble(i, row, y, art) + 12;
         }
     }
 
-    private static double bubble(int index, Row row, double y, Canvas art) {
+    private static double bubble(int index, FittedRow row, double y, Canvas art) {
         Palette palette = art.palette();
         Box area = art.area();
         boolean own = !row.value().isEmpty();

@@ -1,7 +1,8 @@
 package org.yonderarc.scene;
 
 import java.util.List;
-import org.yonderarc.plan.Row;
+import org.yonderarc.fit.FittedContent;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.plan.Wireframe;
 
 /** The kinds of sample content. Who adds one writes a class with a method that draws it, and names it here. */
@@ -16,7 +17,7 @@ public final class Contents {
     /** Draws rows of one kind of content. */
     @FunctionalInterface
     interface Drawing {
-        void draw(List<Row> rows, Canvas art);
+        void draw(List<FittedRow> rows, Canvas art);
     }
 
     /**
@@ -54,9 +55,9 @@ public final class Contents {
     /** In a narrower room no sample content is drawn, in dp. */
     public static final double NARROWEST = 96;
 
-    /** Draws a wireframe. */
-    public static void draw(Wireframe wireframe, Canvas art) {
-        of(wireframe.kind()).drawing().draw(wireframe.rows(), art);
+    /** Draws sample content. */
+    public static void draw(FittedContent content, Canvas art) {
+        of(content.kind()).drawing().draw(content.rows(), art);
     }
 
     /** How wide content of this kind is at most, in dp. */

@@ -1,8 +1,8 @@
 package org.yonderarc.scene;
 
 import java.util.List;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
-import org.yonderarc.plan.Row;
 
 /** Fields and switches on one card: a row whose value is {@code on} or {@code off} is a switch. */
 final class FormContent {
@@ -14,7 +14,7 @@ final class FormContent {
 
     private FormContent() {}
 
-    static void draw(List<Row> rows, Canvas art) {
+    static void draw(List<FittedRow> rows, Canvas art) {
         if (rows.isEmpty()) {
             NeutralContent.form(art);
             return;
@@ -27,27 +27,27 @@ final class FormContent {
                 .draw(rows, art, (row, box, inner) -> field(row, box, beside, inner));
     }
 
-    private static boolean isSwitch(Row row) {
+    private static boolean isSwitch(FittedRow row) {
         return row.value().equals("on") || row.value().equals("off");
     }
 
     /** Whether there is room for the value at the end of the row, so that neither it nor the title is shortened. */
-    private static boolean isBeside(Row row, double width, Canvas art) {
+    private static boolean isBeside(FittedRow row, double width, Canvas art) {
         return art.textScale() <= 1
                 || isSwitch(row)
                 || art.width(row.title(), Canvas.BODY) + art.width(row.value(), Canvas.PLAIN) + 12 <= room(row, width);
     }
 
-    private static double room(Row row, double width) {
+    private static double room(FittedRow row, double width) {
         return width - 2 * INSET - (isSwitch(row) ? SWITCH_WIDTH + 12 : row.to().isPresent() ? CHEVRON : 0);
     }
 
-    private static double height(Row row, double width, boolean beside, Canvas art) {
+    private static double height(FittedRow row, double width, boolean beside, Canvas art) {
         return Math.max(
                 ROW, Math.ceil((lines(row, width, beside, art).height() + ROW - Lines.TITLE - Lines.NOTE) / 4) * 4);
     }
 
-    private static Lines lines(Row row, double width, boolean beside, Canvas art) {
+    private static Lines lines(FittedRow row, double width, boolean beside, Canvas art) {
         double room = room(row, width);
         if (isSwitch(row)) {
             return Lines.of(row, room, art);
@@ -56,7 +56,7 @@ final class FormContent {
         return beside ? Lines.of(row, room - value - 12, art) : Lines.withValue(row, room, art);
     }
 
-    private static void field(Row row, Box box, boolean beside, Canvas art) {
+    private static void field(FittedRow row, Box box, boolean beside, Canvas art) {
         Palette palette = art.palette();
         double right = box.right() - INSET;
         // What it is called comes first, as it is read.

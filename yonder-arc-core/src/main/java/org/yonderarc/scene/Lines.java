@@ -2,8 +2,8 @@ package org.yonderarc.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.TextFit;
-import org.yonderarc.plan.Row;
 
 /** Lines of text below each other, as high as the person's text scale makes them. */
 final class Lines {
@@ -24,14 +24,14 @@ final class Lines {
     }
 
     /** The title of a row over its note. */
-    static Lines of(Row row, double width, Canvas art) {
+    static Lines of(FittedRow row, double width, Canvas art) {
         return new Lines(art, width)
                 .add("title", row.title(), new Ink(Canvas.BODY, art.palette().text()), TITLE)
                 .add("note", row.note(), new Ink(Canvas.SMALL, art.palette().muted()), NOTE);
     }
 
     /** As {@link #of}, with the row's value below them. */
-    static Lines withValue(Row row, double width, Canvas art) {
+    static Lines withValue(FittedRow row, double width, Canvas art) {
         return of(row, width, art)
                 .add("value", row.value(), new Ink(Canvas.SMALL, art.palette().muted()), NOTE);
     }

@@ -1,8 +1,8 @@
 package org.yonderarc.scene;
 
 import java.util.List;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
-import org.yonderarc.plan.Row;
 
 /** Lines below each other on one card: picture, title, note, value. */
 final class ListContent {
@@ -19,7 +19,7 @@ final class ListContent {
 
     private ListContent() {}
 
-    static void draw(List<Row> rows, Canvas art) {
+    static void draw(List<FittedRow> rows, Canvas art) {
         Box area = art.area();
         boolean isWide = area.width() >= BESIDE_DETAIL && art.textScale() <= 1.3;
         var list = new Box(area.x(), area.y(), isWide ? LIST : area.width(), area.height());
@@ -36,7 +36,7 @@ final class ListContent {
     }
 
     /** What a wide screen has room for beside a list: the first of its things. */
-    private static void detail(List<Row> rows, Box room, Canvas art) {
+    private static void detail(List<FittedRow> rows, Box room, Canvas art) {
         Palette palette = art.palette();
         double width = room.width() - 2 * Canvas.PAD;
         var card = new Box(
@@ -49,7 +49,7 @@ final class ListContent {
             NeutralContent.below(hero, art);
             return;
         }
-        Row first = rows.get(0);
+        FittedRow first = rows.get(0);
         art.picture("hero", hero, INSET, first.title());
         var words = new Lines(art, hero.width())
                 .add("detail-title", first.title(), new Ink(Canvas.LARGE, palette.text()), 30)
@@ -58,25 +58,25 @@ final class ListContent {
     }
 
     /** The rows from {@code first} on, as a card whose upper edge is at {@code y}. */
-    static void card(List<Row> rows, int first, double y, Canvas art) {
+    static void card(List<FittedRow> rows, int first, double y, Canvas art) {
         if (rows.size() <= first) {
             return;
         }
         Box area = art.area();
         double width = area.width() - 2 * Canvas.PAD;
-        List<Row> shown = rows.subList(first, rows.size());
+        List<FittedRow> shown = rows.subList(first, rows.size());
         boolean beside = areBeside(shown, width, art);
         new RowCard("card", first, y, INSET + THUMB + INSET, row -> height(row, width, beside, art))
                 .draw(shown, art, (row, box, inner) -> line(row, box, beside, inner));
     }
 
     /** How high a card of this width is with these rows. */
-    static double height(List<Row> rows, double width, Canvas art) {
+    static double height(List<FittedRow> rows, double width, Canvas art) {
         boolean beside = areBeside(rows, width, art);
         return rows.stream().mapToDouble(row -> height(row, width, beside, art)).sum();
     }
 
-    private static double height(Row row, double width, boolean beside, Canvas art) {
+    private static double height(FittedRow row, double width, boolean beside, Canvas art) {
         return Math.max(ROW, Math.ceil((lines(row, width, beside, art).height() + 2 * INSET + 6) / 4) * 4);
     }
 
@@ -84,7 +84,7 @@ final class ListContent {
      * Whether the values stand at the ends of their rows. Where large type leaves one of them no room there, all stand
      * below, so that nothing is shortened and the rows look alike.
      */
-    private static boolean areBeside(List<Row> rows, double width, Canvas art) {
+    private static boolean areBeside(List<FittedRow> rows, double width, Canvas art) {
         return art.textScale() <= 1
                 || rows.stream().allMatch(row -> {
                     double words = Math.max(art.width(row.title(), Canvas.BODY), art.width(row.note(), Canvas.SMALL));
@@ -93,11 +93,11 @@ final class ListContent {
                 });
     }
 
-    private static double room(Row row, double width) {
+    private static double room(FittedRow row, double width) {
         return width - INSET - THUMB - 2 * INSET - (row.to().isPresent() ? CHEVRON : 0);
     }
 
-    private static Lines lines(Row row, double width, boolean beside, Canvas art) {
+    private static Lines lines(FittedRow row, double width, boolean beside, Canvas art) {
         double room = room(row, width);
         if (!beside) {
             return Lines.withValue(row, room, art);
@@ -106,10 +106,10 @@ final class ListContent {
         return Lines.of(row, room - (row.value().isEmpty() ? 0 : value + INSET), art);
     }
 
-    private static void line(Row row, Box box, boolean beside, Canvas art) {
+    private static void line(FittedRow row, Box box, boolean beside, Canvas art) {
         Palette palette = art.palette();
         var thumb = new Box(box.x() + INSET, box.y() + (box.height() - THUMB) / 2, THUMB, THUMB);
-        art.picture("picture", thumb, 12, row.title());
+        art.picture("picture", thumb, 12, row.seed());
         double right = box.right() - INSET;
         if (row.to().isPresent()) {
             art.icon("chevron", Box.around(right - 8, box.centerY(), 18, 18), Canvas.CHEVRON, false, palette.muted());

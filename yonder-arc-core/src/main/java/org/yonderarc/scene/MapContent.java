@@ -2,10 +2,10 @@ package org.yonderarc.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.Row;
 
 /** A stretch of shore with a pin for each row, and the first row on a card below. */
 final class MapContent {
@@ -23,7 +23,7 @@ final class MapContent {
 
     private MapContent() {}
 
-    static void draw(List<Row> rows, Canvas art) {
+    static void draw(List<FittedRow> rows, Canvas art) {
         Box area = art.area();
         Palette palette = art.palette();
         art.rect("sea", area, 0, palette.tints().get(5).ground());

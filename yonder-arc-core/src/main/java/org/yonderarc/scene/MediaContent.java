@@ -1,9 +1,9 @@
 package org.yonderarc.scene;
 
 import java.util.List;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
-import org.yonderarc.plan.Row;
 
 /** What plays now, large, with controls below it; the rows after the first are what comes next. */
 final class MediaContent {
@@ -11,7 +11,7 @@ final class MediaContent {
 
     private MediaContent() {}
 
-    static void draw(List<Row> rows, Canvas art) {
+    static void draw(List<FittedRow> rows, Canvas art) {
         Palette palette = art.palette();
         Box area = art.area();
         double width = area.width() - 2 * Canvas.PAD;
@@ -39,13 +39,13 @@ final class MediaContent {
     }
 
     /** The picture of what plays, and what is said of it; gives where the controls begin. */
-    private static double words(List<Row> rows, Box picture, Canvas art) {
+    private static double words(List<FittedRow> rows, Box picture, Canvas art) {
         if (rows.isEmpty()) {
             art.rect("playing", picture, Canvas.CARD_RADIUS, art.palette().quiet());
             NeutralContent.playing(picture, art);
             return picture.bottom() + 72;
         }
-        Row now = rows.get(0);
+        FittedRow now = rows.get(0);
         art.picture("playing", picture, Canvas.CARD_RADIUS, now.title());
         var words = new Lines(art, picture.width())
                 .add("title", now.title(), new Ink(Canvas.LARGE, art.palette().text()), 26)

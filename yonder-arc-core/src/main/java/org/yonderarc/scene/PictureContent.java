@@ -1,9 +1,9 @@
 package org.yonderarc.scene;
 
 import java.util.List;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Type;
-import org.yonderarc.plan.Row;
 
 /** Content that lives by its pictures: large cards, a gallery in columns, one thing in detail. */
 final class PictureContent {
@@ -21,7 +21,7 @@ final class PictureContent {
 
     private PictureContent() {}
 
-    static void cards(List<Row> rows, Canvas art) {
+    static void cards(List<FittedRow> rows, Canvas art) {
         if (rows.isEmpty()) {
             NeutralContent.tiles(CARD, CARD_PICTURE, 3, art);
             return;
@@ -32,14 +32,14 @@ final class PictureContent {
         double width = (area.width() - 2 * Canvas.PAD - (columns - 1) * GAP) / columns;
         double y = area.y() + Canvas.PAD;
         for (int first = 0; first < rows.size(); first += columns) {
-            List<Row> line = rows.subList(first, Math.min(rows.size(), first + columns));
+            List<FittedRow> line = rows.subList(first, Math.min(rows.size(), first + columns));
             double words = line.stream()
                     .mapToDouble(row -> Lines.of(row, width - 32, art).height())
                     .max()
                     .orElse(0);
             double height = 8 + CARD_PICTURE + Math.max(64, words + 22);
             for (int i = 0; i < line.size(); i++) {
-                Row row = line.get(i);
+                FittedRow row = line.get(i);
                 var box = new Box(area.x() + Canvas.PAD + i * (width + GAP), y, width, height);
                 art.row(first + i, row, box, inner -> card(row, box, inner));
             }
@@ -47,10 +47,10 @@ final class PictureContent {
         }
     }
 
-    private static void card(Row row, Box box, Canvas art) {
+    private static void card(FittedRow row, Box box, Canvas art) {
         art.card("ground", box);
         var picture = new Box(box.x() + 8, box.y() + 8, box.width() - 16, CARD_PICTURE);
-        art.picture("picture", picture, 10, row.title());
+        art.picture("picture", picture, 10, row.seed());
         double left = box.x() + 16;
         double most = box.width() - 32;
         if (!row.value().isEmpty()) {
@@ -67,7 +67,7 @@ final class PictureContent {
         art.middle("pill-text", text, new Ink(type, art.palette().text()), box.centerX(), box.centerY(), width - 12);
     }
 
-    static void gallery(List<Row> rows, Canvas art) {
+    static void gallery(List<FittedRow> rows, Canvas art) {
         if (rows.isEmpty()) {
             NeutralContent.tiles(COLUMN - GAP, TILE_PICTURE, 3, art);
             return;
@@ -78,14 +78,14 @@ final class PictureContent {
         double width = (area.width() - 2 * Canvas.PAD - (columns - 1) * GAP) / columns;
         double y = area.y() + Canvas.PAD;
         for (int first = 0; first < rows.size(); first += columns) {
-            List<Row> line = rows.subList(first, Math.min(rows.size(), first + columns));
+            List<FittedRow> line = rows.subList(first, Math.min(rows.size(), first + columns));
             double words = line.stream()
                     .mapToDouble(row -> words(row, width, art).height())
                     .max()
                     .orElse(0);
             double height = 8 + TILE_PICTURE + Math.max(56, words + 18);
             for (int i = 0; i < line.size(); i++) {
-                Row row = line.get(i);
+                FittedRow row = line.get(i);
                 var box = new Box(area.x() + Canvas.PAD + i * (width + GAP), y, width, height);
                 art.row(first + i, row, box, inner -> tile(row, box, words, inner));
             }
@@ -93,24 +93,24 @@ final class PictureContent {
         }
     }
 
-    private static Lines words(Row row, double width, Canvas art) {
+    private static Lines words(FittedRow row, double width, Canvas art) {
         return new Lines(art, width - 2 * INSET)
                 .add("title", row.title(), new Ink(TILE_TITLE, art.palette().text()), 20)
                 .add("note", row.note(), new Ink(Type.regular(12), art.palette().muted()), 18);
     }
 
     /** A tile; all texts of one line of tiles start at one height. */
-    private static void tile(Row row, Box box, double words, Canvas art) {
+    private static void tile(FittedRow row, Box box, double words, Canvas art) {
         art.card("ground", box);
         var picture = new Box(box.x() + 8, box.y() + 8, box.width() - 16, TILE_PICTURE);
-        art.picture("picture", picture, 10, row.title());
+        art.picture("picture", picture, 10, row.seed());
         Lines lines = words(row, box.width(), art);
         double top = (picture.bottom() + box.bottom() - words) / 2;
         lines.draw(box.x() + INSET, top + lines.height() / 2);
     }
 
     /** The first row is the thing itself: its title, what is said of it and a picture. The others are facts about it. */
-    static void detail(List<Row> rows, Canvas art) {
+    static void detail(List<FittedRow> rows, Canvas art) {
         Box area = art.area();
         Palette palette = art.palette();
         String seed = rows.isEmpty() ? "" : rows.get(0).title();
@@ -120,7 +120,7 @@ final class PictureContent {
             NeutralContent.below(hero, art);
             return;
         }
-        Row first = rows.get(0);
+        FittedRow first = rows.get(0);
         var title = new Lines(art, hero.width()).add("title", first.title(), new Ink(Canvas.LARGE, palette.text()), 32);
         title.draw(hero.x(), hero.bottom() + 12 + title.height() / 2);
         var text = new Box(hero.x(), hero.bottom() + 12 + title.height(), hero.width(), 80);
@@ -129,7 +129,7 @@ final class PictureContent {
         facts(rows.subList(1, rows.size()), next, art);
     }
 
-    private static void facts(List<Row> rows, double y, Canvas art) {
+    private static void facts(List<FittedRow> rows, double y, Canvas art) {
         if (rows.isEmpty()) {
             return;
         }
@@ -141,26 +141,26 @@ final class PictureContent {
                 .draw(rows, art, (row, box, inner) -> fact(row, box, beside, inner));
     }
 
-    private static boolean isBeside(Row row, double width, Canvas art) {
+    private static boolean isBeside(FittedRow row, double width, Canvas art) {
         return art.textScale() <= 1
                 || art.width(row.title(), Canvas.PLAIN) + art.width(row.value(), Canvas.BODY) + 16 <= room(row, width);
     }
 
-    private static double room(Row row, double width) {
+    private static double room(FittedRow row, double width) {
         return width - 32 - (row.to().isPresent() ? 22 : 0);
     }
 
-    private static double height(Row row, double width, boolean beside, Canvas art) {
+    private static double height(FittedRow row, double width, boolean beside, Canvas art) {
         return beside ? art.room(FACT) : Math.ceil((fact(row, width, art).height() + 20) / 4) * 4;
     }
 
-    private static Lines fact(Row row, double width, Canvas art) {
+    private static Lines fact(FittedRow row, double width, Canvas art) {
         return new Lines(art, room(row, width))
                 .add("title", row.title(), new Ink(Canvas.PLAIN, art.palette().muted()), Lines.TITLE)
                 .add("value", row.value(), new Ink(Canvas.BODY, art.palette().text()), Lines.TITLE);
     }
 
-    private static void fact(Row row, Box box, boolean beside, Canvas art) {
+    private static void fact(FittedRow row, Box box, boolean beside, Canvas art) {
         double right = box.right() - 16;
         if (row.to().isPresent()) {
             art.icon(

@@ -2,8 +2,8 @@ package org.yonderarc.scene;
 
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
-import org.yonderarc.plan.Row;
 
 /**
  * Rows below each other on one card, with lines between them.
@@ -14,14 +14,14 @@ import org.yonderarc.plan.Row;
  * @param lineFrom how far from the card's edge a line starts
  * @param height how high a row is
  */
-record RowCard(String key, int first, double y, double lineFrom, ToDoubleFunction<Row> height) {
+record RowCard(String key, int first, double y, double lineFrom, ToDoubleFunction<FittedRow> height) {
     /** Draws what stands in a row. */
     @FunctionalInterface
     interface Inside {
-        void draw(Row row, Box box, Canvas art);
+        void draw(FittedRow row, Box box, Canvas art);
     }
 
-    void draw(List<Row> rows, Canvas art, Inside inside) {
+    void draw(List<FittedRow> rows, Canvas art, Inside inside) {
         if (rows.isEmpty()) {
             return;
         }
@@ -32,7 +32,7 @@ record RowCard(String key, int first, double y, double lineFrom, ToDoubleFunctio
         art.card(key, card);
         double top = y;
         for (int i = 0; i < rows.size(); i++) {
-            Row row = rows.get(i);
+            FittedRow row = rows.get(i);
             boolean isFirst = i == 0;
             var box = new Box(card.x(), top, width, height.applyAsDouble(row));
             top = box.bottom();

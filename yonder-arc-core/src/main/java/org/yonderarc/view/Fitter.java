@@ -18,7 +18,6 @@ import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
-import org.yonderarc.plan.Wireframe;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Walk;
 
@@ -60,7 +59,6 @@ public final class Fitter {
         Screen screen = plan.screens().get(place.screen());
         String title = FitContext.title(plan, place, state, setting.languageOf(plan));
         List<FittedBar> bars = bars(walk, setting, state, visible, title);
-        Wireframe content = shown(Followed.content(plan, place, screen), state);
         return new Fitting(
                 setting.in(setting.languageOf(plan)),
                 plan.app(),
@@ -70,26 +68,10 @@ public final class Fitter {
                 setting.isRightToLeft(plan),
                 bars,
                 bars.stream().anyMatch(bar -> bar.form().edge() == Form.Edge.UPPER && Forms.scrollsAway(bar.form())),
-                content.rows().stream()
-                        .map(row -> row.to().map(walk::addressOf))
-                        .collect(toList()),
-                content,
+                SampleContent.of(walk, place, screen, state, setting.languageOf(plan)),
                 screen.picture(),
                 walk.webOf(place),
                 setting.themeOf(plan));
-    }
-
-    /** The content without the rows whose conditions don't hold. */
-    private static Wireframe shown(Wireframe all, State state) {
-        return all.rows().stream().allMatch(row -> row.when().isEmpty())
-                ? all
-                : new Wireframe(
-                        all.kind(),
-                        all.rows().stream()
-                                .filter(row -> row.when()
-                                        .map(condition -> condition.holds(state.facts()))
-                                        .orElse(true))
-                                .collect(toList()));
     }
 
     private static List<FittedBar> bars(Walk walk, Setting setting, State state, Visible visible, String title) {

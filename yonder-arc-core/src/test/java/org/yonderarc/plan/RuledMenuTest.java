@@ -100,6 +100,6 @@ class RuledMenuTest {
                 .after();
         var fitting = Fitter.fit(walk, Device.PHONE, told);
         assertEquals("Stay off the weir", fitting.content().rows().get(1).title());
-        assertEquals(2, fitting.rows().size());
+        assertEquals(2, fitting.content().rows().size());
     }
 }

@@ -3,25 +3,25 @@ package org.yonderarc.scene;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.yonderarc.fit.FittedContent;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
-import org.yonderarc.plan.Row;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Wireframe;
 
 /** Sample content: on narrow and wide screens, with rows and without. */
 class SampleContentTest {
-    private static Canvas drawn(Wireframe wireframe, double width, double height) {
+    private static Canvas drawn(FittedContent wireframe, double width, double height) {
         var area = new Box(0, 0, Math.min(width, Contents.widest(wireframe.kind())), height);
-        var canvas = new Canvas(area, Palette.of(Theme.DEFAULT, Scheme.LIGHT), new PlainMeasure(), 1, List.of());
+        var canvas = new Canvas(area, Palette.of(Theme.DEFAULT, Scheme.LIGHT), new PlainMeasure(), 1);
         Contents.draw(wireframe, canvas);
         return canvas;
     }
@@ -32,11 +32,12 @@ class SampleContentTest {
                 .map(node -> ((SceneNode.Group) node).area());
     }
 
-    private static Wireframe of(Wireframe.Kind kind, int count) {
-        return new Wireframe(
+    private static FittedContent of(Wireframe.Kind kind, int count) {
+        return new FittedContent(
                 kind,
                 IntStream.range(0, count)
-                        .mapToObj(i -> new Row("Row " + i, "What is said of it", "", Optional.empty()))
+                        .mapToObj(i -> new FittedRow(
+                                "Row " + i, "What is said of it", "", "Row " + i, Optional.empty(), Optional.empty()))
                         .toList());
     }
 

@@ -15,10 +15,10 @@ import org.jline.terminal.Terminal;
 import org.jline.terminal.TerminalBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
+import org.yonderarc.fit.FittedRow;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.Form;
-import org.yonderarc.plan.Row;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.Step;
@@ -86,7 +86,7 @@ public final class ConsoleApp {
         Fitting fitting = navigator.on(Device.PHONE);
         out.println("== " + fitting.title() + " ==");
         int number = 1;
-        for (Row row : fitting.content().rows()) {
+        for (FittedRow row : fitting.content().rows()) {
             String sign = row.to().isPresent() ? Integer.toString(number) : "-";
             out.println(" " + sign + " " + row.title() + "  " + row.value());
             number++;
@@ -103,7 +103,7 @@ public final class ConsoleApp {
 
     private Step step(String line) {
         Fitting fitting = navigator.on(Device.PHONE);
-        List<Row> rows = fitting.content().rows();
+        List<FittedRow> rows = fitting.content().rows();
         if (line.matches("[0-9]{1,3}")) {
             int number = Integer.parseInt(line);
             if (number < 1 || number > rows.size() || rows.get(number - 1).to().isEmpty()) {

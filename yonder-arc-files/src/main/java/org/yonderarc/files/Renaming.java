@@ -189,7 +189,7 @@ final class Renaming implements Mentions {
     @Override
     public void words(Words words, Text text, String pointer) {
         String fact = names.get(Noun.FACT);
-        boolean isOther = fact == null || text == Text.TITLE && isParameter(fact, pointer);
+        boolean isOther = fact == null || (text == Text.TITLE || text == Text.SAMPLE) && isParameter(fact, pointer);
         if (isOther) {
             return;
         }
@@ -201,7 +201,7 @@ final class Renaming implements Mentions {
         });
     }
 
-    /** In the title of a screen, a hole with the name of a parameter of its path is not the fact. */
+    /** In the title of a screen and in its sample content, a hole with the name of a parameter of its path is not the fact. */
     private boolean isParameter(String name, String pointer) {
         Plan plan = reading.draft();
         String screen = JsonPointer.names(pointer).get(1);

@@ -24,6 +24,11 @@ export const words = (text, language) =>
 /** A text by language; one that is for all stands under the first. */
 export const inEach = text => typeof text === 'string' ? {[languages()[0]]: text} : text;
 
+/** A text with what it says in one language changed, as a plan is to have it. */
+export function worded(text, language, said) {
+  return typeof text === 'object' || (text !== undefined && language !== languages()[0]) ? {...inEach(text), [language]: said} : said;
+}
+
 export const languages = () => plan.app?.languages ?? ['en'];
 
 export const kinds = () => Object.keys(plan.kinds ?? {phone: 0, tablet: 600, desktop: 1024});
@@ -117,7 +122,7 @@ export function title(thing, language) {
     case 'screen': return words(value?.title, language) || asWords(id);
     case 'item': return words(value?.label, language) || title('screen:' + screenOf(value?.screen), language) || asWords(id);
     case 'section': return words(value?.section, language);
-    case 'row': return value?.title ?? '';
+    case 'row': return words(value?.title, language);
     default: return asWords(id);
   }
 }

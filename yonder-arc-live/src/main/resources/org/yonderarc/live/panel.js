@@ -243,12 +243,13 @@ export class Panel {
   content(thing, id) {
     const wireframe = model.wireframe(id);
     const rows = wireframe.rows ?? [];
+    const names = rows.map((row, index) => model.title(`row:${id}/${index}`, this.page.language));
     return [
       field(this.page, {thing, key: 'wireframe/kind', node: model.shape('wireframe', 'kind'), label: 'Kind', widget: 'choice'}, wireframe.kind),
       el('ul', {className: 'rows'}, rows.map((row, index) => el('li', {},
-        el('button', {type: 'button', className: 'push', onclick: () => this.page.choose(`row:${id}/${index}`)}, (row.title ?? row) || '(empty)'),
-        tool('arrow-up', `Move ${row.title ?? row} up`, () => this.page.act({do: 'move', thing: `row:${id}/${index}`, to: 'rows:' + id, before: `row:${id}/${index - 1}`}), {disabled: index === 0}),
-        tool('trash', `Remove ${row.title ?? row}`, () => this.page.act({do: 'drop', thing: `row:${id}/${index}`}))))),
+        el('button', {type: 'button', className: 'push', onclick: () => this.page.choose(`row:${id}/${index}`)}, names[index] || '(empty)'),
+        tool('arrow-up', `Move ${names[index]} up`, () => this.page.act({do: 'move', thing: `row:${id}/${index}`, to: 'rows:' + id, before: `row:${id}/${index - 1}`}), {disabled: index === 0}),
+        tool('trash', `Remove ${names[index]}`, () => this.page.act({do: 'drop', thing: `row:${id}/${index}`}))))),
       el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => this.page.act(
         rows.length
           ? {do: 'add', to: 'rows:' + id, value: {title: 'Another row'}}
@@ -256,18 +257,20 @@ export class Panel {
       this.asLines(thing, id, wireframe, rows)];
   }
 
-  /** All rows as text, a line each. Only what differs is changed. */
+  /** All rows as text of the language that is shown, a line each. Only what differs is changed. */
   asLines(thing, id, wireframe, rows) {
-    const write = row => (typeof row === 'string' ? [row] : ROW.map(key => row[key] ?? '')).join(' | ').replace(/( \| )+$/, '');
-    const before = rows.map(write).join('\n');
+    const language = this.page.language || model.languages()[0];
+    const texts = rows.map((row, index) => model.valueOf(`row:${id}/${index}`));
+    const write = row => ROW.map(key => model.words(row[key], language)).join(' | ').replace(/( \| )+$/, '');
+    const before = texts.map(write).join('\n');
     const area = el('textarea', {id: 'rows-text', defaultValue: before, spellcheck: false, placeholder: 'Title | note | value | place', onchange: () => {
       area.defaultValue = area.value;
       const wanted = area.value.split('\n').filter(line => line.trim()).map(line =>
         Object.fromEntries(line.split(' | ').map((text, index) => [ROW[index], text.trim()]).filter(([key, text]) => key && text)));
       const deeds = wanted.slice(0, rows.length).flatMap((row, index) => {
-        const old = typeof rows[index] === 'string' ? {title: rows[index]} : rows[index];
-        return ROW.filter(key => (old[key] ?? '') !== (row[key] ?? '')).map(key =>
-          ({do: 'put', thing: `row:${id}/${index}`, key, ...(row[key] ? {value: row[key]} : {})}));
+        const old = texts[index];
+        return ROW.filter(key => model.words(old[key], language) !== (row[key] ?? '')).map(key =>
+          ({do: 'put', thing: `row:${id}/${index}`, key, ...(row[key] || typeof old[key] === 'object' ? {value: key === 'to' ? row[key] : model.worded(old[key], language, row[key] ?? '')} : {})}));
       });
       const more = wanted.slice(rows.length);
       if (more.length && !rows.length) {

@@ -705,4 +705,24 @@ class LivePageTest {
         page.undo();
         assertEquals(plan, page.text());
     }
+
+    /** Rows are listed and written as text in the language that is shown. */
+    @Test
+    void rowsAreWrittenInEachLanguage() throws Exception {
+        String plan = Served.PLAN
+                .replace("start: tides }", "start: tides, languages: [ en, de ] }")
+                .replace(
+                        "  crew: { icon: users }",
+                        "  crew: { icon: users, wireframe: { kind: list, rows: [ { title: { en: Ann, de: Anna }, to: map } ] } }");
+        Files.writeString(page.file, plan);
+        page.settle();
+        page.choose("screen:crew");
+        new Select(page.find("#panel select[aria-label='Language of Title']")).selectByVisibleText("de");
+        page.waitUntil(() -> page.find("#rows-text").getAttribute("value").equals("Anna |  |  | map"));
+        page.write("rows", "Anja | neu |  | tides");
+        page.saved("{ title: { en: Ann, de: Anja }, to: tides, note: neu }");
+        page.settle();
+        page.undo();
+        assertEquals(plan, page.text());
+    }
 }
