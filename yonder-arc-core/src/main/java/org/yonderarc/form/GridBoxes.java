@@ -58,6 +58,7 @@ final class GridBoxes {
     private final Box content;
     private final double scale;
     private final String appName;
+    private final double beside;
     private final ListBoxes list;
     private final ItemLayout cells;
 
@@ -68,6 +69,7 @@ final class GridBoxes {
         this.measure = room.measure();
         this.appName = room.appName();
         this.content = content;
+        this.beside = room.widest();
         this.scale = Math.min(device.textScale(), ListBoxes.MOST_SCALE);
         boolean isRows = form.tiles() == Form.Tiles.ROWS;
         this.cells = new ItemLayout(
@@ -101,7 +103,9 @@ final class GridBoxes {
     private Layout.Bar layOut() {
         boolean isRows = form.tiles() == Form.Tiles.ROWS;
         boolean isOverflow = bar.standing() == FittedBar.Standing.OVERFLOW;
-        double wide = Math.min(content.width(), isRows ? WIDEST_LIST : WIDEST_GRID);
+        // At the head of content its edges are those of the content.
+        double widest = !isOverflow && beside > 0 ? beside : isRows ? WIDEST_LIST : WIDEST_GRID;
+        double wide = Math.min(content.width(), widest);
         var room = new Box(content.centerX() - wide / 2, content.y() + (isRows ? 8 : MARGIN), wide, 0);
         Optional<Layout.Face> face = bar.person().map(person -> new PersonBoxes(scale, measure)
                 .above(person, content, new Box(room.x(), content.y() + 8, room.width(), 0)));
@@ -160,7 +164,7 @@ final class GridBoxes {
     private double cards(Box room) {
         double width = room.width() - 2 * MARGIN;
         int columns = columns(width);
-        double card = Metrics.onGrid((width - (columns - 1) * BETWEEN) / columns);
+        double card = (width - (columns - 1) * BETWEEN) / columns;
         double y = room.y();
         var row = new ArrayList<FittedItem>();
         for (FittedBar.Line line : bar.lines()) {

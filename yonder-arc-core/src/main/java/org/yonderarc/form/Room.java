@@ -13,6 +13,7 @@ import org.yonderarc.layout.TextMeasure;
  * @param upper where the content starts in dp from the top
  * @param lower where the content ends in dp from the top
  * @param clear where what lies above the content ends in dp from the top: before floating bars, too
+ * @param widest how wide the screen's sample content is at most in dp; 0 where it has none
  * @param appName the app's name, for logos
  * @param measure how wide texts are
  */
@@ -23,10 +24,11 @@ public record Room(
         double upper,
         double lower,
         double clear,
+        double widest,
         String appName,
         TextMeasure measure) {
-    /** All of a device. */
-    public static Room of(Device device, String appName, TextMeasure measure) {
+    /** All of a device, for content that is at most so wide in dp. */
+    public static Room of(Device device, double widest, String appName, TextMeasure measure) {
         return new Room(
                 device,
                 0,
@@ -34,6 +36,7 @@ public record Room(
                 device.safe().top(),
                 device.height(),
                 device.height() - device.safe().bottom(),
+                widest,
                 appName,
                 measure);
     }
@@ -45,27 +48,27 @@ public record Room(
 
     /** What is left before a bar at the trailing edge. */
     Room before(double edge) {
-        return new Room(device, from, edge, upper, lower, clear, appName, measure);
+        return new Room(device, from, edge, upper, lower, clear, widest, appName, measure);
     }
 
     /** What is left behind a bar at the leading edge. */
     Room behind(double edge) {
-        return new Room(device, edge, to, upper, lower, clear, appName, measure);
+        return new Room(device, edge, to, upper, lower, clear, widest, appName, measure);
     }
 
     /** What is left below a bar. */
     Room below(double edge) {
-        return new Room(device, from, to, edge, lower, clear, appName, measure);
+        return new Room(device, from, to, edge, lower, clear, widest, appName, measure);
     }
 
     /** What is left above a bar. */
     Room above(double edge) {
-        return new Room(device, from, to, upper, edge, Math.min(clear, edge), appName, measure);
+        return new Room(device, from, to, upper, edge, Math.min(clear, edge), widest, appName, measure);
     }
 
     /** What is left above a floating bar, below which the content goes on. */
     Room clearOf(double edge) {
-        return new Room(device, from, to, upper, lower, Math.min(clear, edge), appName, measure);
+        return new Room(device, from, to, upper, lower, Math.min(clear, edge), widest, appName, measure);
     }
 
     /** What no bar and no hardware claims. */

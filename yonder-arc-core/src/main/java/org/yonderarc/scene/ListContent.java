@@ -50,7 +50,7 @@ final class ListContent {
             return;
         }
         FittedRow first = rows.get(0);
-        art.picture("hero", hero, INSET, first.title());
+        art.picture("hero", hero, INSET, first.seed());
         var words = new Lines(art, hero.width())
                 .add("detail-title", first.title(), new Ink(Canvas.LARGE, palette.text()), 30)
                 .add("detail-note", first.note(), new Ink(Canvas.PLAIN, palette.muted()), 24);

@@ -10,6 +10,8 @@ import org.yonderarc.plan.Colour;
 /** A stretch of shore with a pin for each row, and the first row on a card below. */
 final class MapContent {
     private static final double PIN = 36;
+    /** A card with its margins is no wider. */
+    private static final double WIDEST_CARD = 440;
     /** What is left of the map above its card; less is no map. */
     private static final double LEAST_MAP = 72;
     /** Where the pins stand, as shares of width and height; all near the shore line. */
@@ -46,9 +48,12 @@ final class MapContent {
             });
         }
         if (!rows.isEmpty()) {
-            double card = ListContent.height(rows.subList(0, 1), area.width() - 2 * Canvas.PAD, art);
+            var side = new Box(area.x(), area.y(), Math.min(area.width(), WIDEST_CARD), area.height());
+            double card = ListContent.height(rows.subList(0, 1), side.width() - 2 * Canvas.PAD, art);
             if (area.height() > card + LEAST_MAP) {
-                ListContent.card(rows.subList(0, 1), 0, area.bottom() - card - Canvas.PAD, art);
+                art.in(
+                        side,
+                        inner -> ListContent.card(rows.subList(0, 1), 0, area.bottom() - card - Canvas.PAD, inner));
             }
         }
     }

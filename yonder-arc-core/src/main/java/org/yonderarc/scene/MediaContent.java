@@ -46,7 +46,7 @@ final class MediaContent {
             return picture.bottom() + 72;
         }
         FittedRow now = rows.get(0);
-        art.picture("playing", picture, Canvas.CARD_RADIUS, now.title());
+        art.picture("playing", picture, Canvas.CARD_RADIUS, now.seed());
         var words = new Lines(art, picture.width())
                 .add("title", now.title(), new Ink(Canvas.LARGE, art.palette().text()), 26)
                 .add("note", now.note(), new Ink(Canvas.SMALL, art.palette().muted()), 22);

@@ -113,7 +113,7 @@ final class PictureContent {
     static void detail(List<FittedRow> rows, Canvas art) {
         Box area = art.area();
         Palette palette = art.palette();
-        String seed = rows.isEmpty() ? "" : rows.get(0).title();
+        String seed = rows.isEmpty() ? "" : rows.get(0).seed();
         var hero = new Box(area.x() + Canvas.PAD, area.y() + Canvas.PAD, area.width() - 2 * Canvas.PAD, HERO);
         art.picture("picture", hero, Canvas.CARD_RADIUS, seed);
         if (rows.isEmpty()) {

@@ -17,6 +17,8 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Contents;
 
 /**
  * Lays fittings out, for a person who reads from left to right.
@@ -45,7 +47,9 @@ public final class Layouter {
     /** The boxes of {@code fitting}. */
     public static Layout layOut(Fitting fitting, TextMeasure measure) {
         Device device = fitting.rightToLeft() ? fitting.device().mirrored() : fitting.device();
-        Room room = Room.of(device, fitting.app().name(), measure);
+        Wireframe.Kind content = fitting.content().kind();
+        double widest = content == Wireframe.Kind.EMPTY ? 0 : Contents.widest(content);
+        Room room = Room.of(device, widest, fitting.app().name(), measure);
         Optional<Layout.Aside> aside = Optional.empty();
         var bars = new ArrayList<Layout.Bar>();
         double head = 0;
