@@ -11,7 +11,6 @@ import java.util.concurrent.Callable;
 import org.yonderarc.files.Edit;
 import org.yonderarc.files.EditTrouble;
 import org.yonderarc.files.FindingText;
-import org.yonderarc.files.PlanEditor;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
@@ -46,6 +45,8 @@ import picocli.CommandLine.Spec;
             "  screen:tides=today        rename a screen, and all that refers to it",
             "  item:crew=people          rename an item; so do menu:, bar:, fact:,",
             "                            style:, colour: and kind:",
+            "  own-icon:kelp=seaweed     rename an icon of your own: its file, and all that uses",
+            "                            it; remove:own-icon/kelp removes it likewise",
             "  icon:crew=users           give an item another icon",
             "  relink:crew=outing        let an item lead to another screen",
             "  copy:item/crew=guests     put another one like it behind it; so do",
@@ -113,7 +114,7 @@ final class EditCommand implements Callable<Integer> {
 
     private int change(PlanStore store) throws Exception {
         SourceText source = store.source();
-        var editor = new PlanEditor(source);
+        var editor = store.editor();
         for (String text : edits) {
             try {
                 editor.apply(Edit.parse(text));
@@ -122,6 +123,7 @@ final class EditCommand implements Callable<Integer> {
             }
         }
         PlanFile before = PlanFile.inFolder(source, plan.icons(), plan.folder());
+        store.prepare(editor);
         PlanFile after = PlanFile.inFolder(editor.source(), plan.icons(), plan.folder());
         PrintWriter out = spec.commandLine().getOut();
         if (after.count(Severity.ERROR) > before.count(Severity.ERROR) && !force) {
@@ -131,6 +133,10 @@ final class EditCommand implements Callable<Integer> {
         }
         store.save(editor);
         tell(source, editor.source());
+        if (editor.source().text().equals(source.text())) {
+            out.println("Changed the icons beside " + plan.file() + "; what was removed is kept in icons/removed.");
+            return Main.FINE;
+        }
         out.println("Changed " + plan.file() + "; \"yonder edit " + plan.file() + " --undo\" takes it back.");
         return after.plan().isPresent() ? Main.FINE : Main.PLAN_HAS_ERRORS;
     }

@@ -1,10 +1,8 @@
 package org.yonderarc.cli;
 
-import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,7 +23,7 @@ import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.draw.Studio;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.IconFiles;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
@@ -58,9 +56,6 @@ import picocli.CommandLine.Spec;
 final class IconsCommand implements Callable<Integer> {
     /** For so many icons of the usual set, those like them are looked for in another. */
     private static final int MOST_LIKE = 12;
-
-    /** More plans than this in a folder are not looked into. */
-    private static final int MOST_PLANS = 100;
 
     @Spec
     private CommandSpec spec;
@@ -144,7 +139,9 @@ final class IconsCommand implements Callable<Integer> {
         var search = new IconSearch();
         uses.forEach((icon, where) -> {
             String state = !icons.has(icon) ? "missing    " : icons.hasTwin(icon) ? "filled twin" : "           ";
-            out.println(icon + " ".repeat(width - icon.length()) + "  " + state + "  " + String.join(", ", where));
+            String whose = icons.own().contains(icon) ? "  of your own" : "";
+            out.println(
+                    icon + " ".repeat(width - icon.length()) + "  " + state + "  " + String.join(", ", where) + whose);
             if (!icons.has(icon)) {
                 List<String> near = near(search, icons, icon, wanted);
                 out.println(" ".repeat(width) + "  "
@@ -155,7 +152,7 @@ final class IconsCommand implements Callable<Integer> {
             out.println("The plan uses no icons.");
         }
         if (icons instanceof PlanIcons beside) {
-            Set<String> elsewhere = ofOtherPlans(file);
+            Set<String> elsewhere = new IconFiles(file).ofOtherPlans();
             beside.own().stream()
                     .filter(name -> !uses.containsKey(name))
                     .sorted()
@@ -164,37 +161,6 @@ final class IconsCommand implements Callable<Integer> {
                             + " of the folder"));
         }
         return Main.FINE;
-    }
-
-    /** The icons of the other plans in the folder; a file that is no sound plan uses none. */
-    private static Set<String> ofOtherPlans(Path file) throws IOException {
-        var used = new TreeSet<String>();
-        try (Stream<Path> all = Files.list(file.toAbsolutePath().getParent())) {
-            for (Path other : all.filter(IconsCommand::mayBePlan)
-                    .sorted()
-                    .limit(MOST_PLANS)
-                    .toList()) {
-                if (!Files.isSameFile(other, file)) {
-                    used.addAll(icons(other));
-                }
-            }
-        }
-        return used;
-    }
-
-    private static boolean mayBePlan(Path file) {
-        return file.toString().matches("(?i).*\\.(ya?ml|json)") && Files.isRegularFile(file);
-    }
-
-    private static Set<String> icons(Path file) {
-        try {
-            return PlanFile.read(file, IconNames.ANY)
-                    .plan()
-                    .map(PlanMentions::icons)
-                    .orElse(Set.of());
-        } catch (FileTrouble unreadable) {
-            return Set.of();
-        }
     }
 
     private static IconSet named(String word) throws Refusal {

@@ -20,11 +20,13 @@ public enum Noun {
     COLOUR,
     /** A kind of devices. */
     KIND,
+    /** An icon of one's own beside the plan. */
+    OWN_ICON,
     /** A screen or a signal. */
     REQUIRED;
 
     /** The word for it in an edit: {@code screen}. */
     public String word() {
-        return name().toLowerCase(Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -253,7 +253,7 @@ public sealed interface Edit {
         }
         throw new EditTrouble("There is no edit \"" + word
                 + "\". Write set, add, before, remove, move, section, copy, icon or relink,"
-                + " or what is renamed: screen, item, bar, menu, fact, style, colour or kind.");
+                + " or what is renamed: screen, item, bar, menu, fact, style, colour, kind or own-icon.");
     }
 
     /** Where to in another list: {@code /menus/side/0}, or {@code /menus/side} for its end. */

@@ -31,7 +31,12 @@ final class Erasing implements Mentions {
 
     /** The edits, from the end of the plan to its start, so that none changes where another's place is. */
     List<Edit> steps() throws EditTrouble {
-        gone.add(new Things(file).pointer(erase.noun().word() + ":" + erase.id()));
+        if (erase.noun() == Noun.OWN_ICON) {
+            References.known("own icon", erase.id(), file.ownIcons());
+            gone.addAll(file.ofEntries(erase.id()));
+        } else {
+            gone.add(new Things(file).pointer(erase.noun().word() + ":" + erase.id()));
+        }
         PlanMentions.tell(reading.draft(), this);
         var out = new ArrayList<Edit>();
         for (String pointer : gone) {
@@ -48,6 +53,13 @@ final class Erasing implements Mentions {
     public void name(Noun noun, String id, String pointer) {
         boolean isIt = noun == erase.noun() || noun == Noun.REQUIRED && erase.noun() == Noun.SCREEN;
         if (isIt && id.equals(erase.id())) {
+            drop(pointer);
+        }
+    }
+
+    @Override
+    public void icon(String name, String pointer) {
+        if (erase.noun() == Noun.OWN_ICON && (name.equals(erase.id()) || name.equals(erase.id() + "-filled"))) {
             drop(pointer);
         }
     }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import org.yonderarc.finding.Brief;
+import org.yonderarc.plan.Noun;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -25,11 +26,19 @@ public final class PlanEditor {
     private final Deque<SourceText> done = new ArrayDeque<>();
     private final Deque<SourceText> undone = new ArrayDeque<>();
     private final List<Edit.Rename> renames = new ArrayList<>();
+    private final List<String> removedIcons = new ArrayList<>();
+    private final List<String> ownIcons;
     private SourceText source;
 
     /** An editor of this text. */
     public PlanEditor(SourceText source) {
+        this(source, List.of());
+    }
+
+    /** The same, of a plan with icons of its own beside it. */
+    PlanEditor(SourceText source, List<String> ownIcons) {
         this.source = source;
+        this.ownIcons = new ArrayList<>(ownIcons);
     }
 
     /** The text as it is now. */
@@ -45,7 +54,7 @@ public final class PlanEditor {
     public void apply(Edit edit) throws EditTrouble {
         String text = source.text();
         Edit meant = edit instanceof Edit.Set set ? new LongForm(tree(text)).of(set) : edit;
-        List<Edit> steps = new References(tree(text)).steps(meant);
+        List<Edit> steps = new References(tree(text), ownIcons).steps(meant);
         if (edit instanceof Edit.Rename) {
             text = steps(text, steps);
         } else {
@@ -57,7 +66,7 @@ public final class PlanEditor {
         if (!following.isEmpty()) {
             text = steps(text, following);
         }
-        if (text.equals(source.text())) {
+        if (text.equals(source.text()) && !ofIcons(edit)) {
             throw new EditTrouble("The plan says so already; nothing was changed.");
         }
         text = readable(text);
@@ -65,7 +74,25 @@ public final class PlanEditor {
         if (edit instanceof Edit.Rename rename) {
             renames.addAll(JourneysBeside.with(rename, tree(source.text())));
         }
+        if (edit instanceof Edit.Rename rename && rename.noun() == Noun.OWN_ICON) {
+            ownIcons.remove(rename.from());
+            ownIcons.add(rename.to());
+        } else if (edit instanceof Edit.Erase erase && erase.noun() == Noun.OWN_ICON) {
+            ownIcons.remove(erase.id());
+            removedIcons.add(erase.id());
+        }
         become(text);
+    }
+
+    /** Whether an edit changes files too, and so perhaps nothing in the text. */
+    private static boolean ofIcons(Edit edit) {
+        return edit instanceof Edit.Rename rename && rename.noun() == Noun.OWN_ICON
+                || edit instanceof Edit.Erase erase && erase.noun() == Noun.OWN_ICON;
+    }
+
+    /** The icons of one's own whose files are to go. */
+    List<String> removedIcons() {
+        return removedIcons;
     }
 
     /** What is removed or replaced takes its comments along; all others stay. */

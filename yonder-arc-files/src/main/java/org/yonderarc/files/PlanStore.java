@@ -6,10 +6,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
+import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.files.EditHistory.Did;
 import org.yonderarc.files.EditHistory.Step;
+import org.yonderarc.plan.Noun;
 
 /**
  * A plan file that is changed in place, by one run at a time: others wait until this is closed. Each change is kept in the
@@ -19,9 +23,9 @@ import org.yonderarc.files.EditHistory.Step;
  *
  * <pre>{@code
  * try (var store = PlanStore.open(path)) {
- *     var editor = new PlanEditor(store.source());
+ *     var editor = store.editor();
  *     editor.apply(Edit.parse("icon:crew=users"));
- *     store.save(editor.source().text());
+ *     store.save(editor);
  * }
  * }</pre>
  */
@@ -30,12 +34,17 @@ public final class PlanStore implements AutoCloseable {
 
     private final Path file;
     private final EditHistory history;
+    private final IconFiles icons;
+    /** Files that nothing names yet. */
+    private final List<Path> prepared = new ArrayList<>();
+
     private byte[] bytes;
     private SourceText source;
 
     private PlanStore(Path file, EditHistory history) throws FileTrouble {
         this.file = file;
         this.history = history;
+        this.icons = new IconFiles(file);
         load();
     }
 
@@ -77,6 +86,27 @@ public final class PlanStore implements AutoCloseable {
         return source;
     }
 
+    /** An editor of the text that was read, which knows the icons beside the plan. */
+    public PlanEditor editor() {
+        return new PlanEditor(source, icons.names());
+    }
+
+    /**
+     * Puts icons that are renamed under their new names too, so that what was edited can be checked. Unless it is saved, they
+     * are removed again.
+     *
+     * @return whether there are any
+     * @throws FileTrouble if a file can't be written
+     */
+    public boolean prepare(PlanEditor editor) throws FileTrouble {
+        for (Edit.Rename rename : editor.renames()) {
+            if (rename.noun() == Noun.OWN_ICON) {
+                prepared.addAll(icons.copy(rename.from(), rename.to()));
+            }
+        }
+        return !prepared.isEmpty();
+    }
+
     /**
      * Writes another text in place of the one that was read. A byte order mark stays where there was one.
      *
@@ -87,13 +117,27 @@ public final class PlanStore implements AutoCloseable {
     }
 
     /**
-     * Writes what an editor made of the text that was read. The journeys beside the plan ({@code NAME.journeys.yaml}) follow its
-     * renamings, and are taken back with them.
+     * Writes what an editor made of the text that was read. The journeys beside the plan ({@code NAME.journeys.yaml}) and the files
+     * of icons follow its renamings, and are taken back with them. An icon that is removed is kept in {@code icons/removed}.
      *
      * @throws FileTrouble if the file was changed meanwhile, or can't be written; it is as it was then
      */
     public void save(PlanEditor editor) throws FileTrouble {
-        save(editor.source().text());
+        if (prepared.isEmpty()) {
+            prepare(editor);
+        }
+        if (!editor.source().text().equals(source.text())) {
+            save(editor.source().text());
+        }
+        prepared.clear();
+        for (Edit.Rename rename : editor.renames()) {
+            if (rename.noun() == Noun.OWN_ICON) {
+                icons.remove(rename.from());
+            }
+        }
+        for (String icon : editor.removedIcons()) {
+            icons.remove(icon);
+        }
         Optional<Path> journeys = editor.renames().isEmpty() ? Optional.empty() : JourneysBeside.of(file);
         if (journeys.isPresent()) {
             try (var beside = open(journeys.get())) {
@@ -173,7 +217,7 @@ public final class PlanStore implements AutoCloseable {
      */
     public void undo() throws FileTrouble {
         String with = Digest.of(source.text());
-        replace(Did.UNDO, text(history.undo(), "taken back"));
+        again(Did.UNDO, text(history.undo(), "taken back"));
         follow(Did.UNDO, with);
     }
 
@@ -183,7 +227,7 @@ public final class PlanStore implements AutoCloseable {
      * @throws FileTrouble if there is none, or the plan was changed by something else since; nothing is changed then
      */
     public void redo() throws FileTrouble {
-        replace(Did.REDO, text(history.redo(), "made again"));
+        again(Did.REDO, text(history.redo(), "made again"));
         follow(Did.REDO, Digest.of(source.text()));
     }
 
@@ -201,6 +245,19 @@ public final class PlanStore implements AutoCloseable {
                     "Take that change back where it was made; then this one can be " + done + " too.");
         }
         return step.get().delta().undo(source.text());
+    }
+
+    /** Goes to a text that was there before; the icons that it names come back with it. */
+    private void again(Did did, String text) throws FileTrouble {
+        try {
+            icons.restore(PlanMentions.icons(
+                    Things.of(new SourceText(file.toString(), text)).draft()));
+        } catch (EditTrouble unreadable) {
+            // A plan that can't be read names none.
+            replace(did, text);
+            return;
+        }
+        replace(did, text);
     }
 
     private void replace(Did did, String text) throws FileTrouble {
@@ -233,6 +290,14 @@ public final class PlanStore implements AutoCloseable {
     /** Lets others change the plan. */
     @Override
     public void close() {
+        for (Path unused : prepared) {
+            try {
+                Files.deleteIfExists(unused);
+            } catch (IOException kept) {
+                // It is listed as unused.
+                continue;
+            }
+        }
         history.close();
     }
 }

@@ -18,10 +18,37 @@ import org.yonderarc.tree.Value;
 /** Where the things of a plan stand in its file, and the small edits that an edit of one of them comes to. */
 final class References {
     private final Value root;
+    private final List<String> ownIcons;
     private final List<Edit> steps = new ArrayList<>();
 
     References(Value root) {
+        this(root, List.of());
+    }
+
+    /** The same, with the icons that stand in files beside the plan. */
+    References(Value root, List<String> ownIcons) {
         this.root = root;
+        this.ownIcons = ownIcons;
+    }
+
+    List<String> ownIcons() {
+        return ownIcons;
+    }
+
+    /** Where the entries of lists name an icon. */
+    List<String> ofEntries(String icon) {
+        var out = new ArrayList<String>();
+        for (String fact : keys("/facts")) {
+            for (String list : List.of("/facts/" + fact, "/facts/" + fact + "/value")) {
+                for (int i = 0; value(list + "/" + i).isPresent(); i++) {
+                    String pointer = list + "/" + i + "/icon";
+                    if (textAt(pointer).filter(icon::equals).isPresent()) {
+                        out.add(pointer);
+                    }
+                }
+            }
+        }
+        return out;
     }
 
     /** An item of a menu as it stands in the file. */

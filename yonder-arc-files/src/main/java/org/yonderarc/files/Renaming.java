@@ -61,10 +61,13 @@ final class Renaming implements Mentions {
             names.put(Noun.BAR, rename.from());
         }
         Optional<String> catalog = catalog(rename.noun());
-        if (catalog.isEmpty()) {
+        if (catalog.isEmpty() && rename.noun() != Noun.OWN_ICON) {
             define();
         }
         PlanMentions.tell(reading.draft(), this);
+        if (rename.noun() == Noun.OWN_ICON) {
+            file.ofEntries(rename.from()).forEach(pointer -> write(pointer, rename.to()));
+        }
         catalog.ifPresent(
                 pointer -> keys.add(new Edit.RenameKey(JsonPointer.child(pointer, rename.from()), rename.to())));
         steps.addAll(keys);
@@ -85,14 +88,16 @@ final class Renaming implements Mentions {
 
     private void check() throws EditTrouble {
         List<String> ids = ids();
-        String word = rename.noun().word();
+        String word = rename.noun().word().replace('-', ' ');
         References.known(word, rename.from(), ids);
         Optional<String> problem = Ids.problem(rename.to());
         if (problem.isPresent()) {
             throw new EditTrouble("\"" + rename.to() + "\" is not an id: " + problem.get() + ".");
         }
         if (ids.contains(rename.to())) {
-            throw new EditTrouble("There is a " + word + " \"" + rename.to() + "\" already. Choose another name.");
+            String article = "aeiou".indexOf(word.charAt(0)) < 0 ? "a " : "an ";
+            throw new EditTrouble(
+                    "There is " + article + word + " \"" + rename.to() + "\" already. Choose another name.");
         }
     }
 
@@ -100,6 +105,7 @@ final class Renaming implements Mentions {
         return switch (rename.noun()) {
             case ITEM -> file.itemIds();
             case BAR -> reading.draft().bars().stream().map(Bar::id).toList();
+            case OWN_ICON -> file.ownIcons();
             default -> file.keys(catalog(rename.noun()).orElseThrow());
         };
     }
@@ -113,7 +119,7 @@ final class Renaming implements Mentions {
             case STYLE -> Optional.of("/styles");
             case COLOUR -> Optional.of("/theme/colours");
             case KIND -> Optional.of("/kinds");
-            case ITEM, BAR -> Optional.empty();
+            case ITEM, BAR, OWN_ICON -> Optional.empty();
         };
     }
 
@@ -174,6 +180,14 @@ final class Renaming implements Mentions {
         if (place.screen().equals(names.get(Noun.SCREEN))) {
             String rest = place.text().substring(place.screen().length());
             write(pointer, rename.to() + rest);
+        }
+    }
+
+    @Override
+    public void icon(String name, String pointer) {
+        String own = names.get(Noun.OWN_ICON);
+        if (own != null && (name.equals(own) || name.equals(own + "-filled"))) {
+            write(pointer, rename.to() + name.substring(own.length()));
         }
     }
 

@@ -10,7 +10,6 @@ import org.yonderarc.files.Digest;
 import org.yonderarc.files.Edit;
 import org.yonderarc.files.EditTrouble;
 import org.yonderarc.files.FileTrouble;
-import org.yonderarc.files.PlanEditor;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
@@ -63,7 +62,7 @@ final class Bench {
                 if (conflict.isPresent()) {
                     return refused(conflict.get(), List.of(), false);
                 }
-                var editor = new PlanEditor(source);
+                var editor = store.editor();
                 long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(TIME);
                 for (int i = 0; i < deeds.size(); i++) {
                     Deed.apply(editor, deeds.get(i));
@@ -73,7 +72,8 @@ final class Bench {
                     }
                 }
                 PlanFile before = read(source);
-                PlanFile after = plan.materials().read(editor.source());
+                Materials materials = store.prepare(editor) ? Materials.of(plan.file()) : plan.materials();
+                PlanFile after = materials.read(editor.source());
                 if (Json.flag(asked, "try")) {
                     return tried(before, after);
                 }
@@ -85,9 +85,7 @@ final class Bench {
                 if (!doubts.isEmpty() && !Json.flag(asked, "anyway")) {
                     return refused("People would stumble over this.", doubts, true);
                 }
-                if (!after.source().text().equals(source.text())) {
-                    store.save(editor);
-                }
+                store.save(editor);
                 return done(before, after, News.words(before, after, editor.renames()), doubts, editor.renames());
             } catch (EditTrouble trouble) {
                 return refused(trouble.getMessage(), List.of(), false);
