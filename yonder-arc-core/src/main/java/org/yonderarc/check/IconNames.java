@@ -50,6 +50,11 @@ public interface IconNames {
         return List.of();
     }
 
+    /** Icons that mean all that a name says, best first, a few at most: for a name that there isn't; never null, may be empty. */
+    default List<String> like(String name) {
+        return List.of();
+    }
+
     /** All names, for suggestions; never null, may be empty. */
     Collection<String> all();
 }

@@ -348,7 +348,12 @@ final class LinkRules {
 
     static void icons(Subject subject) {
         for (Mentioned.At<String> at : subject.mentioned().icons) {
-            if (!OwnIcons.ALL.contains(at.value()) && !subject.icons().has(at.value())) {
+            if (OwnIcons.ALL.contains(at.value()) || subject.icons().has(at.value())) {
+                continue;
+            }
+            boolean wants = subject.findings().wants(Code.UNKNOWN_ICON);
+            List<String> like = wants ? subject.icons().like(at.value()) : List.of();
+            if (like.isEmpty()) {
                 subject.unknown(
                         Code.UNKNOWN_ICON,
                         at.pointer(),
@@ -356,6 +361,12 @@ final class LinkRules {
                         at.value(),
                         subject.icons().all(),
                         "Choose an icon of the set.");
+            } else {
+                subject.tell(
+                        Code.UNKNOWN_ICON,
+                        at.pointer(),
+                        "There is no icon \"" + at.value() + "\".",
+                        "Did you mean " + Suggestion.choice(like) + "?");
             }
         }
     }

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.URL;
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -12,7 +13,11 @@ import org.yonderarc.plan.IconSet;
 
 /** The open icon sets that come with the library: outlines, and filled twins of many. Thread-safe. */
 public final class BundledIcons implements Icons {
+    /** So many icons are proposed for one that there isn't. */
+    private static final int PROPOSED = 3;
+
     private final IconPackage set;
+    private final IconSet which;
 
     private final Map<String, Optional<IconArt>> loaded = new ConcurrentHashMap<>();
 
@@ -23,6 +28,7 @@ public final class BundledIcons implements Icons {
 
     private BundledIcons(IconSet set) {
         this.set = IconPackage.of(set);
+        this.which = set;
     }
 
     @Override
@@ -38,6 +44,18 @@ public final class BundledIcons implements Icons {
     @Override
     public boolean hasTwin(String name) {
         return isPlain(name) && set.file(name, true) != null;
+    }
+
+    @Override
+    public List<String> like(String name) {
+        return which == IconSet.LINE ? Search.ALL.meaning(name, PROPOSED) : Search.ALL.like(name, all(), PROPOSED);
+    }
+
+    /** Read when it is first needed. */
+    private static final class Search {
+        static final IconSearch ALL = new IconSearch();
+
+        private Search() {}
     }
 
     @Override

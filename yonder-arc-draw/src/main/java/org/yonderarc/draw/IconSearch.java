@@ -54,6 +54,12 @@ public final class IconSearch {
             Map.entry("edit", List.of("pencil")),
             Map.entry("favourites", List.of("heart", "star", "bookmark")),
             Map.entry("picture", List.of("photo")),
+            Map.entry("image", List.of("photo")),
+            Map.entry("play", List.of("player-play")),
+            Map.entry("pause", List.of("player-pause")),
+            Map.entry("layers", List.of("stack", "stack-2")),
+            Map.entry("cog", List.of("settings")),
+            Map.entry("gear", List.of("settings")),
             Map.entry("course", List.of("school", "book", "certificate")),
             Map.entry("thread", List.of("needle", "fabric")),
             Map.entry("about", List.of("info", "help")),
@@ -150,15 +156,39 @@ public final class IconSearch {
      * As {@link #find(String, int)}, of one category only. An icon that all words mean comes first; where none is meant by
      * all of them, those that more of them mean.
      *
-     * @param words one or several, between spaces; none for all of a category
+     * @param words one or several, between spaces or hyphens; none for all of a category
      * @param category one of {@link #categories()}, in lower case
      */
     public List<Found> find(String words, Optional<String> category, int most) {
-        List<String> wanted = List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+")).stream()
+        List<String> wanted = List.of(words.strip().toLowerCase(Locale.ROOT).split("[\\s-]+")).stream()
                 .filter(word -> !word.isEmpty())
                 .toList();
-        record Scored(Entry entry, int matched, int score) {}
-        List<Scored> scored = entries.stream()
+        List<Scored> scored = scored(wanted, category);
+        int best = scored.stream().mapToInt(Scored::matched).max().orElse(0);
+        return found(scored.stream().filter(one -> wanted.isEmpty() || one.matched == best && best > 0), most);
+    }
+
+    /** Icons that all parts of a name mean, best first, at most {@code most}; may be empty. */
+    public List<String> meaning(String name, int most) {
+        List<String> wanted = List.of(name.split("-"));
+        return found(scored(wanted, Optional.empty()).stream().filter(one -> one.matched == wanted.size()), most)
+                .stream()
+                .map(Found::name)
+                .toList();
+    }
+
+    private static List<Found> found(Stream<Scored> scored, int most) {
+        return scored.sorted(Comparator.comparingInt(Scored::score).reversed().thenComparing(one -> one.entry.name))
+                .limit(most)
+                .map(one -> new Found(one.entry.name, one.entry.category, one.entry.words))
+                .toList();
+    }
+
+    /** How well an icon fits: how many of the words mean it, and how well they do. */
+    private record Scored(Entry entry, int matched, int score) {}
+
+    private List<Scored> scored(List<String> wanted, Optional<String> category) {
+        return entries.stream()
                 .filter(entry -> category.isEmpty() || entry.category.equals(category.get()))
                 .map(entry -> {
                     List<Integer> scores =
@@ -174,13 +204,6 @@ public final class IconSearch {
                                     joined,
                                     scores.stream().mapToInt(Integer::intValue).sum()));
                 })
-                .toList();
-        int best = scored.stream().mapToInt(Scored::matched).max().orElse(0);
-        return scored.stream()
-                .filter(one -> wanted.isEmpty() || one.matched == best && best > 0)
-                .sorted(Comparator.comparingInt(Scored::score).reversed().thenComparing(one -> one.entry.name))
-                .limit(most)
-                .map(one -> new Found(one.entry.name, one.entry.category, one.entry.words))
                 .toList();
     }
 

@@ -136,6 +136,11 @@ public final class PlanIcons implements Icons {
     }
 
     @Override
+    public List<String> like(String name) {
+        return others.like(name);
+    }
+
+    @Override
     public Collection<String> all() {
         var all = new TreeSet<>(others.all());
         all.addAll(own());

@@ -9,6 +9,7 @@ import java.awt.image.BufferedImage;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
@@ -92,6 +93,24 @@ class IconSetsTest {
                 .noneMatch(finding -> finding.code() == Code.UNKNOWN_ICON));
         assertTrue(Check.plan(plan(IconSet.SLIM, "home"), line).stream()
                 .anyMatch(finding -> finding.code() == Code.UNKNOWN_ICON));
+    }
+
+    /** What a name means comes before names that look like it; one with a slip is mended. */
+    @ParameterizedTest
+    @CsvSource({
+        "LINE, bar-chart, chart-bar",
+        "LINE, play, player-play",
+        "LINE, log-in, login",
+        "LINE, hoem, home",
+        "SLIM, clipboard-list, clipboard"
+    })
+    void aNameThatThereIsntProposesOthers(IconSet set, String name, String first) {
+        String remedy = Check.plan(plan(set, name), line).stream()
+                .filter(finding -> finding.code() == Code.UNKNOWN_ICON)
+                .findFirst()
+                .orElseThrow()
+                .remedy();
+        assertTrue(remedy.startsWith("Did you mean \"" + first + "\""), remedy);
     }
 
     @Test
