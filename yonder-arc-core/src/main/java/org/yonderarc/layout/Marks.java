@@ -35,6 +35,11 @@ public final class Marks {
         return NOTCH.carved(Indicator.NONE, bar, radius, circle, spread).orElseThrow();
     }
 
+    /** The gap in dp between a circle and the notch around it. */
+    public static double gap(Indicator indicator) {
+        return NotchMark.gap(indicator);
+    }
+
     /** The home of a kind. */
     public static MarkHome of(Indicator.Kind kind) {
         return switch (kind) {

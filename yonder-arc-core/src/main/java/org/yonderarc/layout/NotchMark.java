@@ -66,9 +66,13 @@ final class NotchMark implements MarkHome {
         return PADDING + Math.max(0, around(indicator) - (SIZE / 2 + GAP));
     }
 
+    static double gap(Indicator indicator) {
+        return indicator.distance().orElse(GAP);
+    }
+
     /** The radius of the notch. */
     private static double around(Indicator indicator) {
-        return indicator.width().orElse(SIZE) / 2 + indicator.distance().orElse(GAP);
+        return indicator.width().orElse(SIZE) / 2 + gap(indicator);
     }
 
     private static double depth(Indicator indicator) {
@@ -94,7 +98,7 @@ final class NotchMark implements MarkHome {
 
     @Override
     public Optional<Outline> carved(Indicator indicator, Box bar, double radius, Box mark, double spread) {
-        double around = Math.max(LEAST, mark.width() / 2 + indicator.distance().orElse(GAP) - spread);
+        double around = Math.max(LEAST, mark.width() / 2 + gap(indicator) - spread);
         return Optional.of(
                 Outline.notched(bar, radius + spread, mark.centerX(), mark.centerY() + (spread > 0 ? 2 : 0), around));
     }

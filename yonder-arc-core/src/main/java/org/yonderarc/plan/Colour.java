@@ -1,5 +1,6 @@
 package org.yonderarc.plan;
 
+import java.util.Set;
 import org.yonderarc.tree.Decimals;
 
 /**
@@ -33,6 +34,16 @@ public record Colour(int red, int green, int blue, double alpha) {
      */
     public static Colour parse(String text) {
         return ColourParser.parse(text);
+    }
+
+    /** The nearest shade that is neither this one nor taken; it is taken then. */
+    Colour unlike(Set<Colour> taken) {
+        for (int by = 1; ; by++) {
+            var shade = new Colour(red, green, blue < 128 ? blue + by : blue - by, alpha);
+            if (taken.add(shade)) {
+                return shade;
+            }
+        }
     }
 
     /** This colour with another alpha. */

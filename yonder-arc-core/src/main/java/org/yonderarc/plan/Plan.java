@@ -111,6 +111,11 @@ public record Plan(
         return above(screen).contains(top);
     }
 
+    /** The same with other colours. */
+    public Plan withTheme(Theme other) {
+        return new Plan(app, other, styles, motion, kinds, devices, facts, screens, menus, bars, accepted);
+    }
+
     /** The same with other bars. */
     public Plan withBars(List<Bar> other) {
         return new Plan(app, theme, styles, motion, kinds, devices, facts, screens, menus, other, accepted);

@@ -1,6 +1,9 @@
 package org.yonderarc.plan;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -102,6 +105,29 @@ public record Theme(
                 font,
                 schemeFact,
                 tokens);
+    }
+
+    /**
+     * The same in which every role and every name has a colour of its own in a scheme, a shade away from its real one: what is drawn
+     * in it tells where each colour comes from.
+     */
+    public Theme distinct(Scheme scheme) {
+        var taken = new HashSet<Colour>();
+        var own = new EnumMap<Role, Colour>(Role.class);
+        for (Role role : Role.values()) {
+            own.put(role, colour(scheme, role).unlike(taken));
+        }
+        var names = named.stream()
+                .map(name -> {
+                    Colour shade = name.in(scheme).unlike(taken);
+                    return new NamedColour(
+                            name.id(),
+                            scheme == Scheme.LIGHT ? shade : name.light(),
+                            scheme == Scheme.DARK ? shade : name.dark());
+                })
+                .collect(toList());
+        Theme all = with(scheme, own);
+        return new Theme(all.light, all.dark, style, Catalog.of(names), icons, font, schemeFact, tokens);
     }
 
     /** In the order of the roles; the last ones follow from the others. */

@@ -4,20 +4,30 @@ import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.yonderarc.fit.Fitting;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.Marks;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
+import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.scene.Part;
+import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.tree.Decimals;
 import org.yonderarc.view.Fitter;
+import org.yonderarc.walk.State;
 import org.yonderarc.walk.Walk;
 
 /**
@@ -28,17 +38,8 @@ public final class Measures {
     /** Less than this, in dp, is what the grid of slots leaves over, and no distance. */
     private static final double LEAST = 0.05;
 
-    /** The roles in the order in which a colour is looked for: of what is read, and of what lies behind it. */
-    private static final List<Role> INKS =
-            List.of(Role.TEXT, Role.MUTED, Role.ACCENT, Role.ACCENT_TEXT, Role.BADGE_TEXT, Role.BADGE, Role.SURFACE);
-
-    /** Of what is read on a badge, which may have the colour of another role too. */
-    private static final List<Role> BADGE_INKS = List.of(Role.BADGE_TEXT);
-
-    private static final List<Role> GROUNDS = List.of(
-            Role.SURFACE, Role.BACKGROUND, Role.QUIET, Role.TINT, Role.LINE, Role.BADGE, Role.ACCENT, Role.MUTED);
-
     private final Shot shot;
+    private final UnaryOperator<String> roles;
     private final Scheme scheme;
     private Optional<Cast> cast = Optional.empty();
     private final String word;
@@ -51,18 +52,69 @@ public final class Measures {
      * @throws IllegalArgumentException if the shot names no bar, or the bar isn't shown
      */
     public Measures(Shot shot, TextMeasure measure) {
+        this(shot, measure, css -> "");
+        // The same once more in colours that tell their roles, also where two roles have one colour.
+        Plan distinct = shot.plan().withTheme(shot.plan().theme().distinct(scheme));
+        List<Measure> origins = new Measures(shot.with(distinct), measure, roles(distinct)).measures;
+        for (int i = 0; i < Math.min(measures.size(), origins.size()); i++) {
+            Measure one = measures.get(i);
+            measures.set(i, new Measure(one.part, one.box, one.radius, one.colour, origins.get(i).role, one.type));
+        }
+    }
+
+    private Measures(Shot shot, TextMeasure measure, UnaryOperator<String> roles) {
         this.shot = shot;
+        this.roles = roles;
         Walk walk = Walk.of(shot.plan());
-        this.scheme =
-                Fitter.scheme(shot.plan(), shot.state(walk), shot.setting().scheme());
+        State state = shot.state(walk);
+        this.scheme = Fitter.scheme(shot.plan(), state, shot.setting().scheme());
         this.word = shot.part().orElseThrow(() -> new IllegalArgumentException("name the bar that is measured"));
-        this.bar = shot.whole(measure)
-                .bar(word)
+        Scene whole = shot.whole(measure);
+        this.bar = whole.bar(word)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "no " + word + " is shown on " + shot.setting().device().id()));
-        add(word, bar.area(), 0, Optional.empty(), INKS, "");
-        parts(bar, "", INKS);
+        add(word, bar.area(), 0, Optional.empty(), "");
+        parts(bar, "");
         distances();
+        notch(Fitter.fit(walk, shot.setting(), state));
+        page(whole);
+    }
+
+    /** The names of roles by their colours, as CSS writes them. */
+    private UnaryOperator<String> roles(Plan plan) {
+        Theme theme = shot.setting().themeOf(plan);
+        var names = new HashMap<String, String>();
+        theme.named().forEach(name -> names.put(name.in(scheme).css(), name.id()));
+        for (Role role : Role.values()) {
+            names.put(theme.colour(scheme, role).css(), role.word());
+        }
+        return css -> names.getOrDefault(css, "");
+    }
+
+    /** The gap around a circle that is raised out of the bar. */
+    private void notch(Fitting fitting) {
+        fitting.bars().stream()
+                .filter(one -> one.form().kind() == Form.Kind.BOTTOM && word.equals("bottom"))
+                .flatMap(one -> one.items().stream())
+                .filter(item -> item.selected() && item.look().indicator().kind() == Indicator.Kind.NOTCH)
+                .findFirst()
+                .flatMap(item -> measures.stream()
+                        .filter(one -> one.part.startsWith("mark"))
+                        .findFirst()
+                        .map(mark -> {
+                            double gap = Marks.gap(item.look().indicator());
+                            return new Box(mark.box.right(), mark.box.centerY(), gap, 0);
+                        }))
+                .ifPresent(gap -> add("distance mark to notch", gap, 0, Optional.empty(), ""));
+    }
+
+    /** The page that moved aside from a drawer beneath it: how far, how large, how round. */
+    private void page(Scene whole) {
+        for (SceneNode node : whole.nodes()) {
+            if (node instanceof SceneNode.Group group && group.part() == Part.Plain.PAGE) {
+                add("page", group.area(), group.clip().orElse(0.0), Optional.empty(), "");
+            }
+        }
     }
 
     /**
@@ -112,19 +164,13 @@ public final class Measures {
         return List.copyOf(measures);
     }
 
-    private void parts(SceneNode.Group group, String name, List<Role> inks) {
-        group.children().forEach(node -> node.accept(new Reader(name, inks)));
+    private void parts(SceneNode.Group group, String name) {
+        group.children().forEach(node -> node.accept(new Reader(name)));
     }
 
-    private void add(String part, Box box, double radius, Optional<Colour> colour, List<Role> order, String type) {
+    private void add(String part, Box box, double radius, Optional<Colour> colour, String type) {
         String css = colour.filter(any -> any.alpha() > 0).map(Colour::css).orElse("");
-        String role = colour.filter(any -> any.alpha() > 0)
-                .flatMap(drawn -> order.stream()
-                        .filter(one -> shot.plan().theme().colour(scheme, one).equals(drawn))
-                        .findFirst())
-                .map(Role::word)
-                .orElse("");
-        measures.add(new Measure(part, box, radius, css, role, type));
+        measures.add(new Measure(part, box, radius, css, css.isEmpty() ? "" : roles.apply(css), type));
     }
 
     private static String type(Type type) {
@@ -206,10 +252,10 @@ public final class Measures {
         String name = "distance " + a + " to " + b;
         if (along >= LEAST && along >= across) {
             double y = Math.min(one.bottom(), other.bottom());
-            add(name, new Box(Math.max(one.x(), other.x()), y, 0, along), 0, Optional.empty(), INKS, "");
+            add(name, new Box(Math.max(one.x(), other.x()), y, 0, along), 0, Optional.empty(), "");
         } else if (across >= LEAST) {
             double x = Math.min(one.right(), other.right());
-            add(name, new Box(x, Math.max(one.y(), other.y()), across, 0), 0, Optional.empty(), INKS, "");
+            add(name, new Box(x, Math.max(one.y(), other.y()), across, 0), 0, Optional.empty(), "");
         }
     }
 
@@ -234,13 +280,7 @@ public final class Measures {
                 (widest.width() - own.width()) / 2,
                 widest.centerX() - own.centerX(),
                 widest.centerY() - own.centerY()));
-        add(
-                "shadow",
-                widest,
-                first instanceof SceneNode.Rect rect ? rect.radius() : 0,
-                Optional.of(colour),
-                List.of(),
-                "");
+        add("shadow", widest, first instanceof SceneNode.Rect rect ? rect.radius() : 0, Optional.of(colour), "");
     }
 
     private static Colour fill(SceneNode layer) {
@@ -250,11 +290,9 @@ public final class Measures {
     /** Reads what is drawn, node by node; the shadows within a bar are no parts. */
     private final class Reader implements SceneNode.Visitor {
         private final String name;
-        private final List<Role> inks;
 
-        Reader(String name, List<Role> inks) {
+        Reader(String name) {
             this.name = name;
-            this.inks = inks;
         }
 
         private String part(SceneNode node) {
@@ -263,7 +301,7 @@ public final class Measures {
 
         @Override
         public void rect(SceneNode.Rect node) {
-            add(part(node), node.area(), node.radius(), Optional.of(node.fill()), GROUNDS, "");
+            add(part(node), node.area(), node.radius(), Optional.of(node.fill()), "");
         }
 
         @Override
@@ -273,7 +311,6 @@ public final class Measures {
                     node.line().box(),
                     0,
                     Optional.of(node.fill()),
-                    inks,
                     type(node.line().type()));
         }
 
@@ -281,23 +318,23 @@ public final class Measures {
         public void gradient(SceneNode.Gradient node) {
             for (Fill.Shade shade : node.shades()) {
                 String at = " at " + Decimals.brief(shade.at() * 100) + " %";
-                add(part(node) + at, node.area(), node.radius(), Optional.of(shade.colour()), GROUNDS, "");
+                add(part(node) + at, node.area(), node.radius(), Optional.of(shade.colour()), "");
             }
         }
 
         @Override
         public void picture(SceneNode.Picture node) {
-            add(part(node), node.area(), node.radius(), Optional.empty(), GROUNDS, "");
+            add(part(node), node.area(), node.radius(), Optional.empty(), "");
         }
 
         @Override
         public void icon(SceneNode.Icon node) {
-            add(part(node), node.area(), 0, Optional.of(node.fill()), inks, "");
+            add(part(node), node.area(), 0, Optional.of(node.fill()), "");
         }
 
         @Override
         public void path(SceneNode.Path node) {
-            add(part(node), node.outline().bounds(), 0, Optional.of(node.fill()), GROUNDS, "");
+            add(part(node), node.outline().bounds(), 0, Optional.of(node.fill()), "");
         }
 
         @Override
@@ -309,15 +346,15 @@ public final class Measures {
                 return;
             }
             if (node.part() == Part.Plain.LIST) {
-                parts(node, name, inks);
+                parts(node, name);
                 return;
             }
             String own = part(node);
             boolean isTarget = node.part() instanceof Part.Item || node.part() == Part.Plain.BUTTON;
             if (isTarget) {
-                add(own, node.area(), 0, Optional.empty(), GROUNDS, "");
+                add(own, node.area(), 0, Optional.empty(), "");
             }
-            parts(node, own, node.part() == Part.Plain.BADGE ? BADGE_INKS : inks);
+            parts(node, own);
         }
     }
 }

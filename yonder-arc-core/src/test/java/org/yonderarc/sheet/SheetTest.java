@@ -20,6 +20,7 @@ import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
+import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.DrawerForm;
@@ -28,6 +29,7 @@ import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Scene;
@@ -36,6 +38,7 @@ import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.Value;
+import org.yonderarc.walk.Step;
 
 /** Sheets, measures and comparisons say what is really there. */
 class SheetTest {
@@ -376,6 +379,58 @@ class SheetTest {
                 .filter(one -> one.part().startsWith("distance"))
                 .allMatch(one -> one.box().width() >= 0.05 || one.box().height() >= 0.05));
         assertTrue(measures.stream().noneMatch(one -> one.part().equals("distance item:c to bottom")));
+    }
+
+    /** Where two roles have one colour, the role is the one that the colour comes from; a colour written out has none. */
+    @Test
+    void measuresTellWhereAColourComesFrom() {
+        String ink = Theme.DEFAULT.colour(Scheme.LIGHT, Role.TEXT).css();
+        Plan plan = PlanBuilder.app("Quay")
+                .colour(Scheme.LIGHT, Role.ACCENT, ink)
+                .colour("sea", "#ffffff", "#000000")
+                .screen("a", screen -> screen.icon("droplet"))
+                .screen("b", screen -> screen.icon("user"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .style("low", style -> style.ground(ground -> ground.fill("sea")))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().style("low")))
+                .topBar()
+                .build();
+        assertEquals("sea", measure(plan, "bottom", "ground").role());
+        assertEquals("text", measure(plan, "top", "title text").role());
+        assertEquals("surface", measure(plan, "top", "ground").role());
+    }
+
+    private static Measures.Measure measure(Plan plan, String part, String name, Step... steps) {
+        var shot = new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(steps), Optional.of(part));
+        return new Measures(shot, MEASURE)
+                .all().stream()
+                        .filter(one -> one.part().equals(name))
+                        .findFirst()
+                        .orElseThrow();
+    }
+
+    private static Plan plan(FormBuilder<?> form) {
+        return PlanBuilder.app("Quay")
+                .screen("a", screen -> screen.icon("droplet"))
+                .screen("b", screen -> screen.icon("user"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .style("deep", style -> style.notch(50, 10, 4))
+                .bar(bar -> bar.menu("main").form(form))
+                .topBar()
+                .build();
+    }
+
+    /** The gap of a notch, and the page beside a drawer that lies beneath it: moved by half of the drawer, smaller, in the middle. */
+    @Test
+    void measuresTellTheNotchAndThePage() {
+        Plan notched = plan(FormBuilder.bottom().style("deep"));
+        assertEquals(
+                4, measure(notched, "bottom", "distance mark to notch").box().width());
+        Plan beneath =
+                plan(FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH).beneath(0.5, 30, true, 0.75));
+        Measures.Measure page = measure(beneath, "drawer", "page", new Step.Toggle("main"));
+        assertEquals(new Box(150, 103, 288, 618), page.box());
+        assertEquals(30, page.radius());
     }
 
     /** As the Design Tokens Format Module writes them: type shadow, duration and cubicBezier. */
