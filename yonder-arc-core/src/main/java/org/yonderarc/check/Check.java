@@ -38,6 +38,7 @@ public final class Check {
             BarRules::clashes,
             BarRules::items,
             BarRules::hidden,
+            ConsistencyRules::look,
             TextRules::texts,
             TextRules::ownWords,
             DrawnRules::look,

@@ -171,7 +171,7 @@ final class DrawnRules {
     }
 
     /** One device of each kind, the narrowest preset where there is one. */
-    private static List<Device> devices(Plan plan) {
+    static List<Device> devices(Plan plan) {
         var byKind = new HashMap<String, Device>();
         Device.presets(plan).stream()
                 .sorted(Comparator.comparingDouble(Device::width))

@@ -142,6 +142,8 @@ public enum Code {
     PUSHED_OUT(WARNING, "What is meant to be at hand takes two taps."),
     /** In such a window, people can't leave the screen they are on. */
     NO_NAVIGATION(WARNING, "In such a window, people can't leave the screen they are on."),
+    /** People look for a thing where it was on the last screen. */
+    MOVED_ITEMS(ADVICE, "People look for a thing where it was on the last screen."),
     /** A word that can't be broken is cut off on narrow devices and in large text. */
     LONG_WORD(ADVICE, "A word that can't be broken is cut off on narrow devices and in large text."),
     /** Characters that can't be seen change how a text reads, and can deceive. */
