@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
+import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Form;
@@ -24,7 +25,7 @@ import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 
 /**
- * What styles colour, on what is really painted beneath it: in both schemes, with all items in each state. The theme's own colours
+ * What styles colour, on what is really painted beneath it: in both schemes, also for those who want more contrast, with all items in each state. The theme's own colours
  * are looked at by themselves.
  */
 final class DrawnColours {
@@ -35,12 +36,13 @@ final class DrawnColours {
     private final Map<String, Worst> worst = new LinkedHashMap<>();
 
     /** What stands out least of all that has one cause. */
-    private record Worst(String pointer, ItemState state, PaintedContrast.Seen seen, Set<Scheme> schemes) {
+    private record Worst(
+            String pointer, ItemState state, PaintedContrast.Seen seen, Set<Scheme> schemes, boolean isMore) {
         Worst and(Worst other) {
             Worst less = other.seen.ratio() < seen.ratio() ? other : this;
             var both = EnumSet.copyOf(schemes);
             both.addAll(other.schemes);
-            return new Worst(pointer, less.state, less.seen, both);
+            return new Worst(pointer, less.state, less.seen, both, isMore);
         }
 
         void tell(Subject subject) {
@@ -53,8 +55,9 @@ final class DrawnColours {
             subject.tell(
                     Code.LOW_CONTRAST,
                     pointer,
-                    "In " + where + ", " + what + " has a contrast of " + ContrastRules.oneDecimal(seen.ratio())
-                            + ":1; at least " + Decimals.text(seen.least()) + ":1 is needed.",
+                    "In " + where + (isMore ? ", for people who want more contrast, " : ", ") + what
+                            + " has a contrast of " + ContrastRules.oneDecimal(seen.ratio()) + ":1; at least "
+                            + Decimals.text(seen.least()) + ":1 is needed.",
                     "Choose a colour that stands out more, or another ground.");
         }
     }
@@ -93,10 +96,13 @@ final class DrawnColours {
             Fitting all = fitting.onlyBars(bars.stream().map(bar -> bar.in(in)).collect(toList()));
             // Both schemes have the same boxes.
             Layout layout = Layouter.layOut(all, measure);
-            for (Scheme scheme : Scheme.values()) {
-                Fitting seen = all.in(all.setting().with(scheme));
-                PaintedContrast.of(Composer.compose(seen, layout, measure))
-                        .forEach(one -> look(one, uses, state, scheme));
+            for (boolean isMore : new boolean[] {false, true}) {
+                for (Scheme scheme : Scheme.values()) {
+                    Setting setting = all.setting().with(scheme).moreContrast(isMore);
+                    Fitting seen = all.in(setting).with(setting.themeOf(subject.plan()));
+                    PaintedContrast.of(Composer.compose(seen, layout, measure))
+                            .forEach(one -> look(one, uses, state, scheme, isMore));
+                }
             }
         }
     }
@@ -111,14 +117,19 @@ final class DrawnColours {
                 || bar.shown().stream().anyMatch(item -> styledItems.contains(item.id()));
     }
 
-    private void look(PaintedContrast.Seen seen, StyleUses uses, ItemState state, Scheme scheme) {
-        if (seen.ratio() < seen.least()) {
-            uses.cause(seen, state)
-                    .ifPresent(pointer -> worst.merge(
-                            pointer + " " + seen.what(),
-                            new Worst(pointer, state, seen, EnumSet.of(scheme)),
-                            Worst::and));
+    private void look(PaintedContrast.Seen seen, StyleUses uses, ItemState state, Scheme scheme, boolean isMore) {
+        if (seen.ratio() >= seen.least()) {
+            return;
         }
+        uses.cause(seen, state).ifPresent(pointer -> {
+            String cause = pointer + " " + seen.what();
+            var found = new Worst(pointer, state, seen, EnumSet.of(scheme), isMore);
+            Worst known = worst.get(cause);
+            // What is hard to see for everybody is told as that.
+            if (known == null || known.isMore == isMore) {
+                worst.merge(cause, found, Worst::and);
+            }
+        });
     }
 
     /** Tells of all that was looked at, each cause once. */

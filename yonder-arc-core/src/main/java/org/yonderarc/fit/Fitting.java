@@ -62,6 +62,12 @@ public record Fitting(
                 other, app, place, address, title, rightToLeft, bars, scrollsAway, content, picture, web, theme);
     }
 
+    /** The same with other colours. */
+    public Fitting with(Theme other) {
+        return new Fitting(
+                setting, app, place, address, title, rightToLeft, bars, scrollsAway, content, picture, web, other);
+    }
+
     /** The same with other bars, and nothing in the content. */
     public Fitting onlyBars(List<FittedBar> other) {
         return new Fitting(

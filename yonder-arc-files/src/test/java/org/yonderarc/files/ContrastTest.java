@@ -30,7 +30,9 @@ class ContrastTest {
                 file.findings().stream()
                         .filter(finding -> finding.code() == Code.LOW_CONTRAST)
                         .map(finding -> finding.spot().pointer()
-                                + finding.message().replaceAll("^In (.*?)( scheme| schemes), the (\\w+) .*", " $1 $3"))
+                                + finding.message()
+                                        .replace(", for people who want more contrast", " more")
+                                        .replaceAll("^In (.*?)( scheme| schemes)( more)?, the (\\w+) .*", " $1$3 $4"))
                         .toList());
     }
 
@@ -57,6 +59,7 @@ class ContrastTest {
                 "tile: { shape: rounded, size: 36 }, default: { tile: '#0b3d91', icon: '#ffffff' }, selected: { tile: '#ffffff', icon: '#0b3d91' }|",
                 "tile: { shape: rounded, size: 36 }, default: { tile: '#0b3d91', icon: '#0b3d99' }, selected: { tile: '#0b3d91', icon: '#ffffff' }|/bars/0/style/default both icon",
                 "ground: '#101418', default: { label: '#e6edf3', icon: '#e6edf3' }, selected: { label: '#ffffff', icon: '#ffffff' }|",
+                "selected: { fill: line, label: text, icon: '#7a8388' }|/bars/0/style/selected both more icon; /bars/0/style/selected the dark more label",
                 "ground: '#101418', default: { label: '#303438', icon: '#e6edf3' }|/bars/0/style/default both label",
             })
     void whatAStyleColoursIsTold(String style, String told) {
