@@ -29,6 +29,7 @@ import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Severity;
 import org.yonderarc.journey.Journeys;
 import org.yonderarc.journey.Rehearsal;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.State;
@@ -44,6 +45,12 @@ class DocsTest {
         return Stream.concat(Stream.of(ROOT.resolve("README.md")), Files.list(ROOT.resolve("docs")))
                 .filter(path -> path.toString().endsWith(".md"))
                 .sorted();
+    }
+
+    @Test
+    void theGuideCountsTheLanguagesThatTheLibraryKnows() throws Exception {
+        String guide = Files.readString(ROOT.resolve("docs/plan.md"));
+        assertTrue(guide.contains("is known in " + OwnWord.known().size() + " languages"));
     }
 
     @ParameterizedTest
