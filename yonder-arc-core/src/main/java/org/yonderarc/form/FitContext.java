@@ -113,7 +113,13 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** The items with these ids, and then the one that stands as a search field. */
     List<FittedItem> apart(Bar bar, Form form, List<String> ids, Optional<String> search) {
-        return Stream.concat(named(bar, form, ids).stream(), search.flatMap(id -> named(bar, form, id)).stream())
+        // Each stands there once: as the search field, or with the person, rather than beside them.
+        List<String> others = ids.stream()
+                .distinct()
+                .filter(id -> !form.ofPerson().equals(Optional.of(id)) && !search.equals(Optional.of(id)))
+                .collect(toList());
+        Optional<String> field = search.filter(id -> !form.ofPerson().equals(search));
+        return Stream.concat(named(bar, form, others).stream(), field.flatMap(id -> named(bar, form, id)).stream())
                 .collect(toList());
     }
 

@@ -99,6 +99,7 @@ public record DrawerForm(
         if (share.isPresent() && width != DEFAULT.width) {
             idle.put("width", "its \"share\" of the window goes before");
         }
+        Form.elsewhere("footer", footer, ofPerson(), search, idle);
         return idle;
     }
 

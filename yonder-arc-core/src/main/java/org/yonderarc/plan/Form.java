@@ -30,6 +30,26 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         return List.of();
     }
 
+    /** Tells which of the items that a key names stand elsewhere in the form already: each stands there once. */
+    static void elsewhere(
+            String key,
+            List<String> named,
+            Optional<String> person,
+            Optional<String> search,
+            Map<String, String> idle) {
+        for (int i = 0; i < named.size(); i++) {
+            Optional<String> id = Optional.of(named.get(i));
+            String why = id.equals(person)
+                    ? "it stands with the person"
+                    : id.equals(search)
+                            ? "it stands as the search field"
+                            : named.indexOf(named.get(i)) < i ? "it stands there already" : "";
+            if (!why.isEmpty()) {
+                idle.put(key + "/" + i, why);
+            }
+        }
+    }
+
     /** What lies behind its head; no value where the head has no background of its own. */
     default Optional<Fill> behindHead() {
         return Optional.empty();

@@ -100,6 +100,7 @@ public record TopForm(
         if (hasItems && !below && align != Align.CENTER) {
             idle.put("align", "beside items the title stands at the start");
         }
+        Form.elsewhere("actions", actions, ofPerson(), search, idle);
         return idle;
     }
 

@@ -94,9 +94,9 @@ public final class BarComposer {
         BarGround.lower(bar, fitting.theme(), palette).ifPresent(colour -> goesOn(bar.list(), colour, nodes));
         // What stands apart from the others is marked like them: the items at the foot of a drawer.
         bar.apart().stream()
-                .filter(slot -> slot.plate().isEmpty() && slot.mark().isPresent())
+                .filter(slot -> !keepsItsMark(slot) && slot.mark().isPresent())
                 .findFirst()
-                .ifPresent(slot -> nodes.add(mark(slot.item(), slot.mark().get(), slot.icon())));
+                .ifPresent(slot -> nodes.add(mark("mark", slot)));
         bar.apart().forEach(slot -> nodes.add(slot(slot, Optional.empty())));
         bar.head().title().ifPresent(line -> nodes.add(title(bar, line)));
         bar.buttons().forEach(button -> nodes.add(button(bar, button)));
@@ -129,9 +129,12 @@ public final class BarComposer {
             nodes.add(new SceneNode.Rect("divider:" + divider++, line, 0, palette.line()));
         }
         // The mark belongs to the bar, not to the item: so it can glide from one to the other.
+        boolean isFirst = true;
         for (Layout.Slot slot : list.slots()) {
-            if (!keepsItsMark(slot)) {
-                slot.mark().ifPresent(mark -> nodes.add(mark(slot.item(), mark, slot.icon())));
+            if (slot.mark().isPresent() && !keepsItsMark(slot)) {
+                // The check looks at all items selected at once.
+                nodes.add(mark(isFirst ? "mark" : "mark:" + slot.item().id(), slot));
+                isFirst = false;
             }
         }
         int heading = 0;
@@ -162,7 +165,10 @@ public final class BarComposer {
         return slot.plate().isPresent() || slot.item().tells();
     }
 
-    private SceneNode mark(FittedItem item, Layout.Mark mark, Box icon) {
+    /** The mark of an item that has one. */
+    private SceneNode mark(String key, Layout.Slot slot) {
+        FittedItem item = slot.item();
+        Layout.Mark mark = slot.mark().orElseThrow();
         Colour fill = in(item.look().in(item.states()).indicator());
         MarkHome home = Marks.of(mark.kind());
         var nodes = new ArrayList<SceneNode>();
@@ -177,9 +183,9 @@ public final class BarComposer {
             // It carries the icon, wherever it is on its way.
             Colour ink = in(item.look().in(item.states()).icon());
             boolean filled = item.look().isFilled(true);
-            item.icon().ifPresent(name -> nodes.add(new SceneNode.Icon("icon", icon, name, filled, ink)));
+            item.icon().ifPresent(name -> nodes.add(new SceneNode.Icon("icon", slot.icon(), name, filled, ink)));
         }
-        return plain(Part.Plain.MARK, "mark", mark.box(), nodes);
+        return plain(Part.Plain.MARK, key, mark.box(), nodes);
     }
 
     private static SceneNode shape(Indicator said, Layout.Shape shape, String key, Colour fill) {
@@ -197,8 +203,8 @@ public final class BarComposer {
         Optional<Colour> ink = slot.plate().flatMap(Layout.Plate::ink).map(this::role);
         var nodes = new ArrayList<SceneNode>();
         slot.plate().ifPresent(plate -> plate(plate, nodes));
-        if (keepsItsMark(slot)) {
-            slot.mark().ifPresent(mark -> nodes.add(mark(item, mark, slot.icon())));
+        if (slot.mark().isPresent() && keepsItsMark(slot)) {
+            nodes.add(mark("mark", slot));
         }
         Colour fill = in(look.fill());
         if (fill.alpha() > 0) {

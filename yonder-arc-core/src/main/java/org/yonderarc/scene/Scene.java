@@ -1,9 +1,11 @@
 package org.yonderarc.scene;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Colour;
@@ -22,6 +24,28 @@ public record Scene(double width, double height, Colour background, String title
         Objects.requireNonNull(background, "background");
         Objects.requireNonNull(title, "title");
         nodes = List.copyOf(nodes);
+    }
+
+    /**
+     * This scene, whose nodes hosts and films tell apart by their keys.
+     *
+     * @throws IllegalStateException if two nodes that stand beside each other have one key
+     */
+    public Scene distinct() {
+        distinct(nodes);
+        return this;
+    }
+
+    private static void distinct(List<SceneNode> siblings) {
+        Set<String> keys = siblings.size() > 1 ? new HashSet<>() : Set.of();
+        for (SceneNode node : siblings) {
+            if (siblings.size() > 1 && !keys.add(node.key())) {
+                throw new IllegalStateException("two nodes beside each other have the key \"" + node.key() + "\"");
+            }
+            if (node instanceof SceneNode.Group group) {
+                distinct(group.children());
+            }
+        }
     }
 
     /**

@@ -110,11 +110,12 @@ public final class Composer {
         }
         double width = layout.screen().width();
         return new Scene(
-                width,
-                layout.screen().height(),
-                palette.background(),
-                fitting.title() + " \u2013 " + fitting.app().name(),
-                fitting.rightToLeft() ? Shift.mirror(width).all(nodes) : nodes);
+                        width,
+                        layout.screen().height(),
+                        palette.background(),
+                        fitting.title() + " \u2013 " + fitting.app().name(),
+                        fitting.rightToLeft() ? Shift.mirror(width).all(nodes) : nodes)
+                .distinct();
     }
 
     /** Whether a bar stands at the head of the content, and scrolls with it. */
