@@ -369,7 +369,7 @@ public final class BarComposer {
         nodes.add(new SceneNode.Icon("icon", button.icon(), fitted.icon(), false, ink, false, fitted.turn()));
         return SceneNode.Group.of(
                 Part.Plain.BUTTON,
-                fitted.step() instanceof Step.Back ? "back" : "button",
+                fitted.step() instanceof Step.Back ? "back" : fitted.atEnd() ? "button-end" : "button",
                 new Meaning.Button(fitted.name(), fitted.step()),
                 button.target(),
                 nodes);

@@ -18,8 +18,11 @@ public final class SvgPainter {
     private final Pictures pictures;
     private final Typeface face;
     private final String rules;
+    /** What the ids of a part start with, so that they are unique in its page. */
+    private final String prefix;
 
-    private SvgPainter(Icons icons, Pictures pictures, Typeface face, String rules) {
+    private SvgPainter(Icons icons, Pictures pictures, Typeface face, String rules, String prefix) {
+        this.prefix = prefix;
         this.icons = icons;
         this.pictures = pictures;
         this.face = face;
@@ -29,12 +32,16 @@ public final class SvgPainter {
     /** A painter of documents that stand alone: they bring the plan's own font with them. */
     public static SvgPainter alone(Icons icons, Pictures pictures, Typeface face) {
         String rules = FaceRules.ofDocument(face);
-        return new SvgPainter(icons, pictures, face, rules.isEmpty() ? "" : "<style>\n" + rules + "</style>\n");
+        return new SvgPainter(icons, pictures, face, rules.isEmpty() ? "" : "<style>\n" + rules + "</style>\n", "");
     }
 
-    /** A painter of parts of a page, which has the fonts already. */
-    public static SvgPainter within(Icons icons, Pictures pictures, Typeface face) {
-        return new SvgPainter(icons, pictures, face, "");
+    /**
+     * A painter of a part of a page, which has the fonts already.
+     *
+     * @param prefix what the part's ids start with: no other part of the page has it
+     */
+    public static SvgPainter within(Icons icons, Pictures pictures, Typeface face, String prefix) {
+        return new SvgPainter(icons, pictures, face, "", prefix);
     }
 
     /** The scene as a document; one unit is one dp. */
@@ -47,9 +54,9 @@ public final class SvgPainter {
                 + "<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" width=\""
                 + width
                 + "\" height=\"" + height + "\" viewBox=\"0 0 " + width + " " + height
-                + "\" role=\"img\" aria-labelledby=\"title\" font-family=\"" + FaceRules.families(face)
+                + "\" role=\"img\" aria-labelledby=\"" + prefix + "title\" font-family=\"" + FaceRules.families(face)
                 + "\">\n"
-                + "<title id=\"title\">" + Markup.escape(scene.title()) + "</title>\n"
+                + "<title id=\"" + prefix + "title\">" + Markup.escape(scene.title()) + "</title>\n"
                 + rules
                 + run.defs()
                 + "<rect width=\"" + width + "\" height=\"" + height + "\" fill=\""
@@ -71,7 +78,11 @@ public final class SvgPainter {
             }
             var out = new StringBuilder("<defs>\n");
             symbols.values().forEach(art -> {
-                out.append("<symbol id=\"icon-").append(art.key()).append("\" viewBox=\"0 0 24 24\">");
+                out.append("<symbol id=\"")
+                        .append(prefix)
+                        .append("icon-")
+                        .append(art.key())
+                        .append("\" viewBox=\"0 0 24 24\">");
                 art.shapes().forEach(out::append);
                 out.append("</symbol>\n");
             });
@@ -119,7 +130,9 @@ public final class SvgPainter {
             Optional<IconArt> art = icons.art(node.name(), node.filled());
             art.ifPresent(icon -> {
                 symbols.putIfAbsent(icon.key(), icon);
-                body.append("<use xlink:href=\"#icon-")
+                body.append("<use xlink:href=\"#")
+                        .append(prefix)
+                        .append("icon-")
                         .append(icon.key())
                         .append('"')
                         .append(box(node.area()))
@@ -137,7 +150,7 @@ public final class SvgPainter {
 
         @Override
         public void gradient(SceneNode.Gradient node) {
-            String id = "gradient-" + ++clipCount;
+            String id = prefix + "gradient-" + ++clipCount;
             clips.append("<linearGradient id=\"")
                     .append(id)
                     .append("\" gradientUnits=\"userSpaceOnUse\" x1=\"")
@@ -181,7 +194,7 @@ public final class SvgPainter {
         @Override
         public void picture(SceneNode.Picture node) {
             pictures.read(node.file()).ifPresent(picture -> {
-                String id = "clip-" + ++clipCount;
+                String id = prefix + "clip-" + ++clipCount;
                 clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(node.area()));
                 clips.append(" rx=\"").append(Decimals.brief(node.radius())).append("\"/></clipPath>\n");
                 body.append("<image")
@@ -214,7 +227,7 @@ public final class SvgPainter {
         public void group(SceneNode.Group node) {
             body.append("<g");
             if (node.clip().isPresent()) {
-                String id = "clip-" + ++clipCount;
+                String id = prefix + "clip-" + ++clipCount;
                 clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(node.area()));
                 if (node.clip().get() > 0) {
                     clips.append(" rx=\"")

@@ -89,7 +89,7 @@ class ArtFuzzTest {
         for (Device device : List.of(Device.PHONE, Device.DESKTOP)) {
             var view = new View(walk, device, new PlainMeasure());
             Scene start = view.scene(walk.start());
-            sound(SvgPainter.within(new BundledIcons(), Pictures.NONE, Typeface.bundled())
+            sound(SvgPainter.within(new BundledIcons(), Pictures.NONE, Typeface.bundled(), "part-")
                     .paint(start));
             for (Item item : plan.get().items().limit(3).toList()) {
                 Change change = walk.step(walk.start(), new Step.Choose(item.id()));

@@ -33,7 +33,7 @@ final class PageMap {
     PageMap(Plan plan, Typeface face, Icons icons, Pictures pictures) {
         this.plan = plan;
         this.walk = Walk.of(plan);
-        this.painter = SvgPainter.within(icons, pictures, face);
+        this.painter = SvgPainter.within(icons, pictures, face, "map-");
         this.measure = face.measure();
     }
 
@@ -47,7 +47,7 @@ final class PageMap {
         String svg = painter.paint(scene);
         // The links have names: what the picture says by itself would be said twice.
         String quiet = svg.substring(svg.indexOf("<svg"))
-                .replaceFirst("role=\"img\" aria-labelledby=\"title\"", "aria-hidden=\"true\"")
+                .replaceFirst("role=\"img\" aria-labelledby=\"map-title\"", "aria-hidden=\"true\"")
                 .replaceFirst("<title[^>]*>[^<]*</title>\n?", "");
         Samples samples = Samples.of(plan);
         String links = plan.screens().stream()

@@ -175,7 +175,7 @@ public final class PageParts {
     private String still(Plan plan, Typeface face) {
         var walk = Walk.of(plan);
         Scene start = new View(walk, Device.PHONE, face.measure()).scene(walk.start());
-        String svg = SvgPainter.within(icons.in(plan.theme().icons()), pictures, face)
+        String svg = SvgPainter.within(icons.in(plan.theme().icons()), pictures, face, "still-")
                 .paint(start);
         return svg.substring(svg.indexOf("<svg")).replaceFirst("<svg ", "<svg class=\"still\" ");
     }
