@@ -275,7 +275,7 @@ final class Level implements SceneNode.Visitor {
         if (entries > 0 && !shown.isHolding()) {
             shown.hold(contents());
         }
-        shown.list(entries > 1);
+        shown.list(entries > 1 && node.children().stream().noneMatch(Level::isNoEntry));
         new Level(painter, shown, area.x(), area.y()).paint(node.children());
     }
 
@@ -365,7 +365,9 @@ final class Level implements SceneNode.Visitor {
             element.setAttribute("aria-label", navigation.label());
         } else if (meaning instanceof Meaning.Main main) {
             element.setAttribute("aria-label", main.label());
-            element.setAttribute("tabindex", "-1");
+            // What is scrolled without anything in it that can be chosen is scrolled by keyboard alone.
+            boolean isTab = main.reach() > 0 && node.children().stream().noneMatch(Level::canBeChosen);
+            element.setAttribute("tabindex", isTab ? "0" : "-1");
             // What is last can be scrolled clear of a bar over it: see the page's style.
             Page.style(element, "--end", Shown.px(area.height() + main.reach()));
         } else if (meaning instanceof Meaning.Heading heading) {
@@ -379,6 +381,21 @@ final class Level implements SceneNode.Visitor {
     private static boolean isEntry(SceneNode node) {
         return node instanceof SceneNode.Group group
                 && (group.part() instanceof Part.Item || group.part() instanceof Part.Row);
+    }
+
+    /** Whether it says something, and is no entry: a list holds nothing else (WAI-ARIA 1.2, required owned elements). */
+    private static boolean isNoEntry(SceneNode node) {
+        return node instanceof SceneNode.Group group
+                && !isEntry(group)
+                && (group.part() == Part.Plain.LIST || !(group.meaning() instanceof Meaning.Plain));
+    }
+
+    private static boolean canBeChosen(SceneNode node) {
+        return node instanceof SceneNode.Group group
+                && (group.meaning() instanceof Meaning.Link
+                        || group.meaning() instanceof Meaning.Button
+                        || group.meaning() instanceof Meaning.Field
+                        || group.children().stream().anyMatch(Level::canBeChosen));
     }
 
     /** An element without a box of its own, around others. */

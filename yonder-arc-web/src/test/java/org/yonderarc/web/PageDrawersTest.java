@@ -20,18 +20,23 @@ import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Wireframe;
 
 /** A page with a drawer at each side: each has a button of its own. */
 class PageDrawersTest {
     private static final Plan PLAN = PlanBuilder.app("Quay")
             .start("one")
-            .screen("one", screen -> screen.icon("droplet"))
+            .screen("one", screen -> screen.icon("droplet")
+                    .wireframe(Wireframe.Kind.CHART)
+                    .row("Kiln", "rising", "980 \u00b0C", "two")
+                    .row("Shelf", "", "960 \u00b0C", "two")
+                    .row("Door", "", "940 \u00b0C", "two"))
             .screen("two", screen -> screen.icon("map-pin"))
-            .menu("main", menu -> menu.item("one")
-                    .item("two")
-                    .web("https://quay.example/", item -> item.label("Outside").icon("world")))
+            .menu("main", menu -> menu.item("one").item("two").web("https://quay.example/", item -> item.id("outside")
+                    .label("Outside")
+                    .icon("world")))
             .menu("crew", menu -> menu.item("two", item -> item.id("people").label("People")))
-            .bar(bar -> bar.menu("main").form(FormBuilder.drawer()))
+            .bar(bar -> bar.menu("main").form(FormBuilder.drawer().footer("two", "outside")))
             .bar(bar -> bar.menu("crew").form(FormBuilder.drawer().edge(Form.Flank.TRAILING)))
             .topBar()
             .build();
@@ -83,6 +88,18 @@ class PageDrawersTest {
                 List.of(),
                 browser.executeScript("const all = [...document.querySelectorAll('[id]')].map(one => one.id);"
                         + " return all.filter((id, at) => all.indexOf(id) !== at)"));
+        Chromium.done(browser);
+    }
+
+    /** Lists hold nothing but their entries: neither a chart among rows nor another list between items. */
+    @Test
+    void axeFindsNothing() throws Exception {
+        ChromeDriver browser = open();
+        assertEquals("", Chromium.violations(browser));
+        browser.findElement(By.cssSelector("#device [aria-label='Menu']")).click();
+        Chromium.waiting(browser).until(driver -> found(browser, "document.activeElement.ariaLabel")
+                .equals("One"));
+        assertEquals("", Chromium.violations(browser));
         Chromium.done(browser);
     }
 }
