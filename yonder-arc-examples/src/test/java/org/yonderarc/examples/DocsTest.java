@@ -49,8 +49,14 @@ class DocsTest {
 
     @Test
     void theGuideCountsTheLanguagesThatTheLibraryKnows() throws Exception {
+        // Norwegian has two tags.
+        long count = OwnWord.known().stream()
+                .map(tag ->
+                        Stream.of(OwnWord.values()).map(word -> word.in(tag)).toList())
+                .distinct()
+                .count();
         String guide = Files.readString(ROOT.resolve("docs/plan.md"));
-        assertTrue(guide.contains("is known in " + OwnWord.known().size() + " languages"));
+        assertTrue(guide.contains("is known in " + count + " languages"), () -> count + " languages");
     }
 
     @ParameterizedTest
