@@ -20,6 +20,9 @@ import org.yonderarc.plan.Colour;
  * @param nodes what to paint, in order
  */
 public record Scene(double width, double height, Colour background, String title, List<SceneNode> nodes) {
+    /** So many nodes are few. */
+    private static final int FEW = 16;
+
     public Scene {
         Objects.requireNonNull(background, "background");
         Objects.requireNonNull(title, "title");
@@ -37,15 +40,26 @@ public record Scene(double width, double height, Colour background, String title
     }
 
     private static void distinct(List<SceneNode> siblings) {
-        Set<String> keys = siblings.size() > 1 ? new HashSet<>() : Set.of();
-        for (SceneNode node : siblings) {
-            if (siblings.size() > 1 && !keys.add(node.key())) {
+        // Few are compared with each other, which takes no memory.
+        Set<String> keys = siblings.size() > FEW ? new HashSet<>() : Set.of();
+        for (int i = 0; i < siblings.size(); i++) {
+            SceneNode node = siblings.get(i);
+            if (siblings.size() > FEW ? !keys.add(node.key()) : isAmong(siblings, i, node.key())) {
                 throw new IllegalStateException("two nodes beside each other have the key \"" + node.key() + "\"");
             }
             if (node instanceof SceneNode.Group group) {
                 distinct(group.children());
             }
         }
+    }
+
+    private static boolean isAmong(List<SceneNode> siblings, int before, String key) {
+        for (int i = 0; i < before; i++) {
+            if (siblings.get(i).key().equals(key)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /**
