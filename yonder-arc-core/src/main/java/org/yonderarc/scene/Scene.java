@@ -20,46 +20,22 @@ import org.yonderarc.plan.Colour;
  * @param nodes what to paint, in order
  */
 public record Scene(double width, double height, Colour background, String title, List<SceneNode> nodes) {
-    /** So many nodes are few. */
-    private static final int FEW = 16;
-
     public Scene {
         Objects.requireNonNull(background, "background");
         Objects.requireNonNull(title, "title");
         nodes = List.copyOf(nodes);
     }
 
-    /**
-     * This scene, whose nodes hosts and films tell apart by their keys.
-     *
-     * @throws IllegalStateException if two nodes that stand beside each other have one key
-     */
-    public Scene distinct() {
-        distinct(nodes);
-        return this;
+    /** Whether no two nodes beside each other have one key, by which hosts and films tell them apart. */
+    public boolean isDistinct() {
+        return isDistinct(nodes);
     }
 
-    private static void distinct(List<SceneNode> siblings) {
-        // Few are compared with each other, which takes no memory.
-        Set<String> keys = siblings.size() > FEW ? new HashSet<>() : Set.of();
-        for (int i = 0; i < siblings.size(); i++) {
-            SceneNode node = siblings.get(i);
-            if (siblings.size() > FEW ? !keys.add(node.key()) : isAmong(siblings, i, node.key())) {
-                throw new IllegalStateException("two nodes beside each other have the key \"" + node.key() + "\"");
-            }
-            if (node instanceof SceneNode.Group group) {
-                distinct(group.children());
-            }
-        }
-    }
-
-    private static boolean isAmong(List<SceneNode> siblings, int before, String key) {
-        for (int i = 0; i < before; i++) {
-            if (siblings.get(i).key().equals(key)) {
-                return true;
-            }
-        }
-        return false;
+    private static boolean isDistinct(List<SceneNode> siblings) {
+        Set<String> keys = new HashSet<>();
+        return siblings.stream()
+                .allMatch(node -> keys.add(node.key())
+                        && (!(node instanceof SceneNode.Group group) || isDistinct(group.children())));
     }
 
     /**
