@@ -72,7 +72,7 @@ final class Level implements SceneNode.Visitor {
                 ? painter.document().createElementNS(SVG, tag)
                 : painter.document().createElement(tag);
         Element outer = element;
-        if (isEntry(node)) {
+        if (Entries.isEntry(node)) {
             outer = contents();
             outer.appendChild(element);
         }
@@ -265,17 +265,20 @@ final class Level implements SceneNode.Visitor {
                 && had.opacity() == node.opacity();
         if (!stays) {
             look(element, node);
-            mean(element, node, area);
+            mean(element, node);
             shown.has(node);
         }
+        if (node.meaning() instanceof Meaning.Main main) {
+            // What is last can be scrolled clear of a bar over it: see the page's style. The height changes with the
+            // device.
+            Page.style(element, "--end", Shown.px(area.height() + main.reach()));
+        }
         // A top bar has a title among its actions.
-        long entries = node.meaning() instanceof Meaning.Banner
-                ? 0
-                : node.children().stream().filter(Level::isEntry).count();
-        if (entries > 0 && !shown.isHolding()) {
+        boolean isBanner = node.meaning() instanceof Meaning.Banner;
+        if (!isBanner && !shown.isHolding() && node.children().stream().anyMatch(Entries::isEntry)) {
             shown.hold(contents());
         }
-        shown.list(entries > 1 && node.children().stream().noneMatch(Level::isNoEntry));
+        shown.list(!isBanner && Entries.are(node.children()));
         new Level(painter, shown, area.x(), area.y()).paint(node.children());
     }
 
@@ -342,7 +345,7 @@ final class Level implements SceneNode.Visitor {
         Page.style(element, "opacity", node.opacity() < 1 ? Decimals.brief(node.opacity()) : "");
     }
 
-    private void mean(Element element, SceneNode.Group node, Box area) {
+    private void mean(Element element, SceneNode.Group node) {
         DomPainter.attribute(element, "title", Target.hint(node));
         Meaning meaning = node.meaning();
         if (meaning instanceof Meaning.Link link) {
@@ -365,37 +368,16 @@ final class Level implements SceneNode.Visitor {
             element.setAttribute("aria-label", navigation.label());
         } else if (meaning instanceof Meaning.Main main) {
             element.setAttribute("aria-label", main.label());
-            // What is scrolled without anything in it that can be chosen is scrolled by keyboard alone.
-            boolean isTab = main.reach() > 0 && node.children().stream().noneMatch(Level::canBeChosen);
+            // Content that scrolls and holds nothing that takes the focus takes it itself, for those who scroll by
+            // keyboard.
+            boolean isTab = main.reach() > 0 && node.children().stream().noneMatch(Entries::takesFocus);
             element.setAttribute("tabindex", isTab ? "0" : "-1");
-            // What is last can be scrolled clear of a bar over it: see the page's style.
-            Page.style(element, "--end", Shown.px(area.height() + main.reach()));
         } else if (meaning instanceof Meaning.Heading heading) {
             element.setAttribute("aria-label", heading.text());
         } else if (meaning instanceof Meaning.Figure figure) {
             element.setAttribute("role", "img");
             element.setAttribute("aria-label", figure.text());
         }
-    }
-
-    private static boolean isEntry(SceneNode node) {
-        return node instanceof SceneNode.Group group
-                && (group.part() instanceof Part.Item || group.part() instanceof Part.Row);
-    }
-
-    /** Whether it says something, and is no entry: a list holds nothing else (WAI-ARIA 1.2, required owned elements). */
-    private static boolean isNoEntry(SceneNode node) {
-        return node instanceof SceneNode.Group group
-                && !isEntry(group)
-                && (group.part() == Part.Plain.LIST || !(group.meaning() instanceof Meaning.Plain));
-    }
-
-    private static boolean canBeChosen(SceneNode node) {
-        return node instanceof SceneNode.Group group
-                && (group.meaning() instanceof Meaning.Link
-                        || group.meaning() instanceof Meaning.Button
-                        || group.meaning() instanceof Meaning.Field
-                        || group.children().stream().anyMatch(Level::canBeChosen));
     }
 
     /** An element without a box of its own, around others. */

@@ -156,9 +156,8 @@ final class IconsCommand implements Callable<Integer> {
             beside.own().stream()
                     .filter(name -> !uses.containsKey(name))
                     .sorted()
-                    .forEach(name -> out.println(name + "  of your own, unused by "
-                            + (elsewhere.contains(name) ? "this plan, but not by another" : "all plans")
-                            + " of the folder"));
+                    .forEach(name -> out.println(name + "  of your own, used by "
+                            + (elsewhere.contains(name) ? "another plan" : "no plan") + " in the folder"));
         }
         return Main.FINE;
     }

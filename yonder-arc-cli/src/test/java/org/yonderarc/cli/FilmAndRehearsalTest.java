@@ -214,10 +214,8 @@ class FilmAndRehearsalTest {
                 folder.resolve("other.yaml"),
                 "yonder: 1\napp: { name: A, start: a }\nscreens: { a: { icon: buoy } }\nmenus: { m: [ a ] }\n");
         assertEquals(0, yonder("icons --of plan.yaml"));
-        assertTrue(
-                out.toString().contains("buoy  of your own, unused by this plan, but not by another of the folder"),
-                out.toString());
-        assertTrue(out.toString().contains("cask  of your own, unused by all plans of the folder"), out.toString());
+        assertTrue(out.toString().contains("buoy  of your own, used by another plan in the folder"), out.toString());
+        assertTrue(out.toString().contains("cask  of your own, used by no plan in the folder"), out.toString());
         assertEquals(0, yonder("icons zzzz"));
         assertTrue(out.toString().contains("No icon means \"zzzz\"."), out.toString());
     }

@@ -3,9 +3,9 @@ package org.yonderarc.check;
 import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,20 +23,20 @@ import org.yonderarc.walk.State;
 import org.yonderarc.walk.Walk;
 
 /**
- * What is on several screens stands at the same edge and in the same order on all of them (WCAG 2.2, success criterion 3.2.3,
- * consistent navigation). Told once for each menu or edge.
+ * Menus keep their edge and items their order from screen to screen (WCAG 2.2, success criterion 3.2.3, consistent navigation). Told
+ * once for each menu and each edge.
  */
 final class ConsistencyRules {
     private final Subject subject;
     private final Device device;
     private final Set<String> told;
-    /** Where the menus stand, on the first screen that shows them. */
-    private final Map<String, Shown> places = new LinkedHashMap<>();
-    /** In which order the screens are led to at an edge, on the first screen with items there. */
-    private final Map<Form.Edge, Shown> orders = new LinkedHashMap<>();
+    /** The edges at which each menu stands. */
+    private final Map<String, First<Set<Form.Edge>>> places = new HashMap<>();
+    /** The screens that the items at each edge lead to, in their order. */
+    private final Map<Form.Edge, First<List<String>>> orders = new EnumMap<>(Form.Edge.class);
 
-    /** Where a menu shows on a screen, and what it leads to. */
-    private record Shown(String screen, Set<Form.Edge> edges, List<String> leads) {}
+    /** What is on the first screen that has it. */
+    private record First<T>(String screen, T what) {}
 
     private ConsistencyRules(Subject subject, Device device, Set<String> told) {
         this.subject = subject;
@@ -80,13 +80,13 @@ final class ConsistencyRules {
 
     private void place(String screen, Bar bar, Set<Form.Edge> edges) {
         String menu = bar.menu().orElseThrow();
-        Shown first = places.computeIfAbsent(menu, none -> new Shown(screen, edges, List.of()));
-        if (first.edges().stream().noneMatch(edges::contains)) {
+        First<Set<Form.Edge>> first = places.computeIfAbsent(menu, none -> new First<>(screen, edges));
+        if (first.what().stream().noneMatch(edges::contains)) {
             tell(
                     bar,
                     menu,
                     "On " + device.id() + ", the menu \"" + menu + "\" stands at the "
-                            + words(first.edges()) + " on \"" + first.screen() + "\", and at the " + words(edges)
+                            + words(first.what()) + " on \"" + first.screen() + "\", and at the " + words(edges)
                             + " on \"" + screen + "\".",
                     "Let it stand at the same edge on both.");
         }
@@ -104,16 +104,16 @@ final class ConsistencyRules {
                 .flatMap(Optional::stream)
                 .distinct()
                 .collect(toList());
-        Shown first = orders.computeIfAbsent(edge, none -> new Shown(screen, Set.of(edge), leads));
-        List<String> then = common(leads, first.leads());
-        List<String> before = common(first.leads(), leads);
+        First<List<String>> first = orders.computeIfAbsent(edge, none -> new First<>(screen, leads));
+        List<String> then = common(leads, first.what());
+        List<String> before = common(first.what(), leads);
         if (!then.equals(before)) {
             tell(
                     bar,
                     edge.name(),
                     "On " + device.id() + ", the " + edge.words() + " leads to " + names(before) + " on \""
                             + first.screen() + "\", but to " + names(then) + " on \"" + screen + "\".",
-                    "Keep the order of what both have.");
+                    "Keep one order for the items that both have.");
         }
     }
 

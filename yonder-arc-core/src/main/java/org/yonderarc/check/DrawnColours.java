@@ -25,8 +25,8 @@ import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
 
 /**
- * What styles colour, on what is really painted beneath it: in both schemes, also for those who want more contrast, with all items in each state. The theme's own colours
- * are looked at by themselves.
+ * What styles colour, on what is really painted beneath it: in both schemes, with and without more contrast, with all items in each
+ * state. The theme's own colours are looked at by themselves.
  */
 final class DrawnColours {
     private final Subject subject;

@@ -50,7 +50,7 @@ public interface IconNames {
         return List.of();
     }
 
-    /** Icons that mean all that a name says, best first, a few at most: for a name that there isn't; never null, may be empty. */
+    /** A few icons that every part of a name describes, best first: proposals for a name that no icon has; never null, may be empty. */
     default List<String> like(String name) {
         return List.of();
     }

@@ -25,6 +25,11 @@ public interface Codec<T> {
     /** What it takes, in the words of the reference: "a text". */
     String takes();
 
+    /** The same where a map means something else: in the short form of a map. */
+    default String takesBriefly() {
+        return takes();
+    }
+
     /** Tells what a value mentions that stands at {@code pointer}. */
     default void visit(T value, String pointer, Mentions to) {}
 

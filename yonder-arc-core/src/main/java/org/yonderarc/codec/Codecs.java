@@ -199,6 +199,11 @@ public final class Codecs {
             }
 
             @Override
+            public String takesBriefly() {
+                return codec.takesBriefly();
+            }
+
+            @Override
             public void visit(T value, String pointer, Mentions to) {
                 seen.tell(to, value, pointer);
                 codec.visit(value, pointer, to);

@@ -125,6 +125,11 @@ public final class PlanCodecs {
         public String takes() {
             return "a text, or one for each language";
         }
+
+        @Override
+        public String takesBriefly() {
+            return "a text";
+        }
     };
 
     /** A text that is no title and no label. */

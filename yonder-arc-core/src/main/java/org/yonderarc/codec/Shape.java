@@ -288,7 +288,9 @@ public final class Shape<R> implements Codec<R> {
 
     @Override
     public String takes() {
-        return shortField.map(field -> field.codec().takes() + " or a map").orElse("a map");
+        return shortField
+                .map(field -> field.codec().takesBriefly() + " or a map")
+                .orElse("a map");
     }
 
     private String remedy() {

@@ -30,22 +30,25 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         return List.of();
     }
 
-    /** Tells which of the items that a key names stand elsewhere in the form already: each stands there once. */
+    /** Tells what names an item that stands elsewhere in the form already: each stands there once, with the person before all. */
     static void elsewhere(
             String key,
             List<String> named,
             Optional<String> person,
             Optional<String> search,
             Map<String, String> idle) {
+        if (search.isPresent() && search.equals(person)) {
+            idle.put("search", "its item stands with the person");
+        }
         for (int i = 0; i < named.size(); i++) {
             Optional<String> id = Optional.of(named.get(i));
-            String why = id.equals(person)
-                    ? "it stands with the person"
-                    : id.equals(search)
-                            ? "it stands as the search field"
-                            : named.indexOf(named.get(i)) < i ? "it stands there already" : "";
-            if (!why.isEmpty()) {
-                idle.put(key + "/" + i, why);
+            String at = key + "/" + i;
+            if (id.equals(person)) {
+                idle.put(at, "it stands with the person");
+            } else if (id.equals(search)) {
+                idle.put(at, "it stands as the search field");
+            } else if (named.indexOf(named.get(i)) < i) {
+                idle.put(at, "it stands there already");
             }
         }
     }

@@ -108,11 +108,19 @@ public final class Measures {
                 .ifPresent(gap -> add("distance mark to notch", gap, 0, Optional.empty(), ""));
     }
 
-    /** The page that moved aside from a drawer beneath it: how far, how large, how round. */
+    /** The page that moved aside from a drawer beneath it: how large and how round it is, and how far it moved. */
     private void page(Scene whole) {
         for (SceneNode node : whole.nodes()) {
             if (node instanceof SceneNode.Group group && group.part() == Part.Plain.PAGE) {
-                add("page", group.area(), group.clip().orElse(0.0), Optional.empty(), "");
+                Box page = group.area();
+                double share = Math.round(100 * page.height() / whole.height());
+                add(
+                        "page at " + Decimals.brief(share) + " %",
+                        page,
+                        group.clip().orElse(0.0),
+                        Optional.empty(),
+                        "");
+                distance("window", new Box(0, 0, 0, whole.height()), "page", page);
             }
         }
     }
@@ -125,7 +133,7 @@ public final class Measures {
      * @param radius the radius of its corners in dp
      * @param colour its colour, as CSS writes it; empty where it has none
      * @param role the role that the colour has; empty for a colour of its own
-     * @param type how its text is set: {@code Inter 12 semibold}; empty where it is no text
+     * @param type how its text is set: {@code Inter 12 semibold}, a font of one's own by the name of its file; empty where it is no text
      */
     public record Measure(String part, Box box, double radius, String colour, String role, String type) {}
 
@@ -173,9 +181,20 @@ public final class Measures {
         measures.add(new Measure(part, box, radius, css, css.isEmpty() ? "" : roles.apply(css), type));
     }
 
-    private static String type(Type type) {
-        return "Inter " + Decimals.brief(type.size()) + " "
+    private String type(Type type) {
+        return font(type.weight()) + " " + Decimals.brief(type.size()) + " "
                 + type.weight().name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** The name of the bundled font, or that of the plan's own file. */
+    private String font(Type.Weight weight) {
+        return shot.plan()
+                .theme()
+                .font()
+                .map(files ->
+                        weight == Type.Weight.SEMIBOLD ? files.semibold().orElse(files.regular()) : files.regular())
+                .map(file -> file.substring(file.lastIndexOf('/') + 1).replaceAll("\\.[a-z0-9]+$", ""))
+                .orElse("Inter");
     }
 
     /** The items of the bar, in order. */

@@ -25,6 +25,7 @@ import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
@@ -391,11 +392,14 @@ class SheetTest {
                 .screen("a", screen -> screen.icon("droplet"))
                 .screen("b", screen -> screen.icon("user"))
                 .menu("main", menu -> menu.item("a").item("b"))
-                .style("low", style -> style.ground(ground -> ground.fill("sea")))
+                .style("low", style -> style.ground(ground -> ground.fill("sea"))
+                        .state(ItemState.DEFAULT, state -> state.label(ink)))
                 .bar(bar -> bar.menu("main").form(FormBuilder.bottom().style("low")))
                 .topBar()
                 .build();
         assertEquals("sea", measure(plan, "bottom", "ground").role());
+        assertEquals(ink, measure(plan, "bottom", "item:b label").colour());
+        assertEquals("", measure(plan, "bottom", "item:b label").role());
         assertEquals("text", measure(plan, "top", "title text").role());
         assertEquals("surface", measure(plan, "top", "ground").role());
     }
@@ -428,9 +432,14 @@ class SheetTest {
                 4, measure(notched, "bottom", "distance mark to notch").box().width());
         Plan beneath =
                 plan(FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH).beneath(0.5, 30, true, 0.75));
-        Measures.Measure page = measure(beneath, "drawer", "page", new Step.Toggle("main"));
+        Measures.Measure page = measure(beneath, "drawer", "page at 75 %", new Step.Toggle("main"));
         assertEquals(new Box(150, 103, 288, 618), page.box());
         assertEquals(30, page.radius());
+        assertEquals(
+                150,
+                measure(beneath, "drawer", "distance window to page", new Step.Toggle("main"))
+                        .box()
+                        .width());
     }
 
     /** As the Design Tokens Format Module writes them: type shadow, duration and cubicBezier. */

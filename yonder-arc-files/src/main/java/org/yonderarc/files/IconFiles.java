@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -49,7 +50,9 @@ public final class IconFiles {
             return List.of();
         }
         try (Stream<Path> files = Files.list(folder)) {
-            return files.map(file -> file.getFileName().toString())
+            // A link may lead out of the folder.
+            return files.filter(file -> Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS))
+                    .map(file -> file.getFileName().toString())
                     .filter(name -> NAME.matcher(name).matches())
                     .map(name -> name.substring(0, name.length() - ".svg".length()))
                     .sorted()
@@ -97,7 +100,7 @@ public final class IconFiles {
             Path old = file(folder, from + ending);
             if (Files.exists(old)) {
                 Path copy = file(folder, to + ending);
-                done(copy, () -> Files.copy(old, copy));
+                SafeFile.write(copy, bytes(old));
                 made.add(copy);
             }
         }
@@ -126,34 +129,36 @@ public final class IconFiles {
 
     private static void move(String name, Path from, Path to) throws FileTrouble {
         Path old = NAME.matcher(name + ".svg").matches() ? file(from, name) : from;
-        if (Files.isRegularFile(old)) {
-            done(old, () -> {
-                Files.createDirectories(to);
-                Files.move(old, file(to, name), StandardCopyOption.REPLACE_EXISTING);
-            });
+        if (!Files.isRegularFile(old)) {
+            return;
         }
-    }
-
-    private static Path file(Path folder, String name) {
-        return folder.resolve(name + ".svg");
-    }
-
-    /** Something done with a file. */
-    private interface Deed {
-        void run() throws IOException;
-    }
-
-    private static void done(Path file, Deed deed) throws FileTrouble {
         try {
-            deed.run();
+            Files.createDirectories(to);
+            Files.move(old, file(to, name), StandardCopyOption.REPLACE_EXISTING);
         } catch (NoSuchFileException gone) {
             // Somebody else was faster.
             return;
         } catch (IOException failed) {
-            throw new FileTrouble(
-                    file,
-                    "the icon can't be moved (" + SourceText.reason(failed) + ").",
-                    "Allow writing to it and to its folder.");
+            throw trouble(old, failed);
         }
+    }
+
+    private static byte[] bytes(Path file) throws FileTrouble {
+        try {
+            return Files.readAllBytes(file);
+        } catch (IOException failed) {
+            throw trouble(file, failed);
+        }
+    }
+
+    private static FileTrouble trouble(Path file, IOException failed) {
+        return new FileTrouble(
+                file,
+                "the icon can't be moved (" + SourceText.reason(failed) + ").",
+                "Allow reading and writing it, and writing to its folder.");
+    }
+
+    private static Path file(Path folder, String name) {
+        return folder.resolve(name + ".svg");
     }
 }

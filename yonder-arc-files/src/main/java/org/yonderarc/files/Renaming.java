@@ -94,10 +94,25 @@ final class Renaming implements Mentions {
         if (problem.isPresent()) {
             throw new EditTrouble("\"" + rename.to() + "\" is not an id: " + problem.get() + ".");
         }
+        if (rename.noun() == Noun.OWN_ICON) {
+            checkIcon();
+        }
         if (ids.contains(rename.to())) {
             String article = "aeiou".indexOf(word.charAt(0)) < 0 ? "a " : "an ";
             throw new EditTrouble(
                     "There is " + article + word + " \"" + rename.to() + "\" already. Choose another name.");
+        }
+    }
+
+    /** Another drawing under a name that is used, or that means a twin, would change what else is drawn. */
+    private void checkIcon() throws EditTrouble {
+        if (rename.to().endsWith("-filled")) {
+            throw new EditTrouble(
+                    "\"" + rename.to() + "\" would be the filled twin of another icon. Choose another name.");
+        }
+        if (PlanMentions.icons(reading.draft()).contains(rename.to())) {
+            throw new EditTrouble("The plan uses another icon \"" + rename.to() + "\", which would look like this one."
+                    + " Choose another name.");
         }
     }
 

@@ -2,6 +2,7 @@ package org.yonderarc.files;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.check.IconNames;
@@ -58,6 +59,28 @@ class IdleKeysTest {
         assertEquals(told == null ? "" : told, told("bottom", "b", "c", "b: { " + keys + " }", "/screens/b/"));
     }
 
+    /** An item stands once in a bar: what names it again says so. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "'drawer, header: { title: Ana, item: b }, footer: [ c, b ]' | footer/1",
+                "'drawer, header: { title: Ana, item: b }, search: b' | search",
+                "'drawer, search: b, footer: [ b ]' | footer/0",
+                "'drawer, footer: [ b, c, b ]' | footer/2",
+                "'drawer, header: { title: Ana, item: b }, footer: [ c ]' | ",
+            })
+    void ofItemsThatStandElsewhere(String form, String told) {
+        assertEquals(told == null ? "" : told, told(form, "b", "c", "b: {}", "/bars/0/"));
+    }
+
+    @Test
+    void ofActionsThatStandWithThePerson() {
+        String bars =
+                "bottom }, { id: head, menu: main, form: top, profile: { text: Ana, item: b }, actions: [ b, c ] ";
+        assertEquals("actions/0", told(bars, "b", "c", "b: {}", "/bars/1/", ""));
+    }
+
     /** A shadow that isn't shown has no looks. */
     @ParameterizedTest
     @CsvSource(
@@ -72,6 +95,10 @@ class IdleKeysTest {
     }
 
     private static String told(String form, String second, String third, String screen, String at) {
+        return told(form, second, third, screen, at, ", top");
+    }
+
+    private static String told(String form, String second, String third, String screen, String at, String more) {
         PlanFile file = PlanFile.read(
                 new SourceText(
                         "p.yaml",
@@ -81,9 +108,9 @@ class IdleKeysTest {
                         facts: { f: false }
                         screens: { a: {}, %s, c: {} }
                         menus: { main: [ a, %s, %s ] }
-                        bars: [ { menu: main, form: %s }, top ]
+                        bars: [ { menu: main, form: %s }%s ]
                         """
-                                .formatted(screen, second, third, form)),
+                                .formatted(screen, second, third, form, more)),
                 IconNames.ANY);
         file.plan().orElseThrow(() -> new AssertionError(file.findings().toString()));
         return String.join(

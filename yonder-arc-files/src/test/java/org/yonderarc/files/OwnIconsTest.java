@@ -121,6 +121,8 @@ class OwnIconsTest {
     @CsvSource({
         "own-icon:krab=shell, There is no own icon \"krab\". Did you mean \"crab\"?",
         "own-icon:kelp=crab, There is an own icon \"crab\" already. Choose another name.",
+        "own-icon:kelp=users, The plan uses another icon \"users\"",
+        "own-icon:kelp=crab-filled, \"crab-filled\" would be the filled twin of another icon.",
         "own-icon:kelp=../x, \"../x\" is not an id: an id has lower case letters",
         "remove:own-icon/users, There is no own icon \"users\"."
     })
@@ -128,6 +130,16 @@ class OwnIconsTest {
         String said = assertThrows(EditTrouble.class, () -> edit(edit)).getMessage();
         assertTrue(said.startsWith(told), said);
         assertEquals("crab kelp kelp-filled", files());
+    }
+
+    /** A link may lead anywhere: it is neither listed nor followed. */
+    @Test
+    void linksAreLeftAlone() throws Exception {
+        Path secret = Files.writeString(folder.resolve("secret.txt"), "secret");
+        Files.createSymbolicLink(icons.resolve("pin.svg"), secret);
+        assertThrows(EditTrouble.class, () -> edit("own-icon:pin=needle"));
+        assertEquals("secret", Files.readString(secret));
+        assertTrue(Files.notExists(icons.resolve("needle.svg")));
     }
 
     /** What was prepared for the check, and isn't saved, leaves nothing. */

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.check.IconNames;
@@ -93,5 +94,16 @@ class RowTextsTest {
                 .findFirst()
                 .orElse("none");
         assertEquals(told, first);
+    }
+
+    /** A fact that is called otherwise is so in rows too; a hole with the name of a parameter is none of it. */
+    @Test
+    void renamingsReachRows() throws Exception {
+        var editor = new PlanEditor(new SourceText("p.yaml", PLAN.replace("fired: 12", "fired: 12, pot: 1")));
+        editor.apply(Edit.parse("fact:fired=done"));
+        editor.apply(Edit.parse("fact:pot=pots"));
+        assertEquals(
+                PLAN.replace("fired: 12", "done: 12, pots: 1").replace("{fired}", "{done}"),
+                editor.source().text());
     }
 }
