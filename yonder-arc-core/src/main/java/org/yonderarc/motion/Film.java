@@ -187,19 +187,24 @@ public final class Film {
             var all = new ArrayList<SceneNode>();
             all.add(ground);
             all.addAll(to.nodes());
-            nodes.add(SceneNode.Group.of(Part.Plain.OTHER, "all~", new Meaning.Plain(), ground.area(), all)
+            // One that is interrupted fades into the next.
+            String key = "all~" + from.nodes().size();
+            nodes.add(SceneNode.Group.of(Part.Plain.OTHER, key, new Meaning.Plain(), ground.area(), all)
                     .faded(ms / duration));
         } else {
             play(pairs, ms, nodes);
         }
         List<SceneNode> shown = before.isPresent() && !fades && ms < CARRY ? carried(nodes, ms) : nodes;
         double p = Math.min(1, ms / duration);
-        return new Scene(
+        Scene scene = new Scene(
                 Tween.lerp(from.width(), to.width(), turned(ms)),
                 height(ms),
                 Oklab.mix(from.background(), to.background(), p),
                 to.title(),
                 shown);
+        assert scene.doubled().isEmpty()
+                : "two nodes beside each other have one key: " + scene.doubled().orElseThrow();
+        return scene;
     }
 
     private void play(List<Pair> all, double ms, List<SceneNode> out) {

@@ -4,9 +4,11 @@ import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
@@ -67,7 +69,32 @@ final class Pairing {
                 out.add(pair(a.get(next), null, level, kept));
             }
         }
-        return level == Level.TOP ? ordered(out) : out;
+        return distinct(level == Level.TOP ? ordered(out) : out);
+    }
+
+    /** Everything under a key of its own: what leaves makes way for what is there, and for what a change leaves behind. */
+    private static List<Pair> distinct(List<Pair> all) {
+        var taken = new HashSet<String>();
+        var out = new ArrayList<Pair>();
+        for (Pair pair : all) {
+            SceneNode b = pair.b() == null ? null : own(pair.b(), taken);
+            out.add(new Pair(pair.a(), b, pair.tempo(), pair.children()));
+            if (pair.a() != null && b != null) {
+                taken.add(b.key() + Tween.LEAVING);
+            }
+        }
+        out.replaceAll(
+                pair -> pair.b() != null ? pair : new Pair(own(pair.a(), taken), null, pair.tempo(), pair.children()));
+        return out;
+    }
+
+    /** The node, with another key where its own is taken. */
+    private static SceneNode own(SceneNode node, Set<String> taken) {
+        String key = node.key();
+        while (!taken.add(key)) {
+            key += Tween.LEAVING;
+        }
+        return key.equals(node.key()) ? node : node.renamed(key);
     }
 
     /** The names by which nodes are paired, a number added to those that stand there twice. */

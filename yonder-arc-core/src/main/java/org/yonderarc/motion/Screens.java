@@ -21,6 +21,7 @@ record Screens(Score score, Colour ground) {
     private static final double RISE = 24;
 
     private static final int EDGE_LAYERS = 5;
+    private static final String GROUND = "ground~";
     /** Rows below this come together: they are out of sight. */
     private static final int MOST_ROWS = 12;
     /** A screen at progress {@code p} of the way, as it arrives or leaves. */
@@ -113,8 +114,12 @@ record Screens(Score score, Colour ground) {
 
     /** The screen on a ground of its own, so that nothing shows through it. */
     private SceneNode.Group grounded(SceneNode.Group group) {
+        // It has one already where the film in which it came was interrupted.
+        if (group.children().stream().anyMatch(node -> node.key().equals(GROUND))) {
+            return group;
+        }
         var children = new ArrayList<SceneNode>();
-        children.add(new SceneNode.Rect("ground~", group.area(), 0, ground));
+        children.add(new SceneNode.Rect(GROUND, group.area(), 0, ground));
         children.addAll(group.children());
         return group.with(children);
     }

@@ -17,6 +17,7 @@ import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
@@ -100,7 +101,12 @@ public final class BarComposer {
         bar.apart().forEach(slot -> nodes.add(slot(slot, Optional.empty())));
         bar.head().title().ifPresent(line -> nodes.add(title(bar, line)));
         bar.buttons().forEach(button -> nodes.add(button(bar, button)));
-        return SceneNode.Group.of(part, part.word(), meaning, bar.box(), nodes);
+        return SceneNode.Group.of(part, key(part), meaning, bar.box(), nodes);
+    }
+
+    /** No two bars of a form stand at one edge, but one may stand at each. */
+    private static String key(Part.Bar part) {
+        return part.edge() == Form.Edge.TRAILING ? part.word() + "-end" : part.word();
     }
 
     private static SceneNode.Group plain(Part.Plain part, String key, Box area, List<SceneNode> children) {

@@ -26,16 +26,23 @@ public record Scene(double width, double height, Colour background, String title
         nodes = List.copyOf(nodes);
     }
 
-    /** Whether no two nodes beside each other have one key, by which hosts and films tell them apart. */
-    public boolean isDistinct() {
-        return isDistinct(nodes);
+    /** The path of a node whose key another beside it has too: hosts and films tell them apart by it. No value where there is none. */
+    public Optional<String> doubled() {
+        return doubled(nodes, "");
     }
 
-    private static boolean isDistinct(List<SceneNode> siblings) {
+    private static Optional<String> doubled(List<SceneNode> siblings, String above) {
         Set<String> keys = new HashSet<>();
-        return siblings.stream()
-                .allMatch(node -> keys.add(node.key())
-                        && (!(node instanceof SceneNode.Group group) || isDistinct(group.children())));
+        for (SceneNode node : siblings) {
+            String path = above + node.key();
+            Optional<String> found = !keys.add(node.key())
+                    ? Optional.of(path)
+                    : node instanceof SceneNode.Group group ? doubled(group.children(), path + "/") : Optional.empty();
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
     }
 
     /**

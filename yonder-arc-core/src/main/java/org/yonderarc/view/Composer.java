@@ -117,7 +117,8 @@ public final class Composer {
                 fitting.rightToLeft() ? Shift.mirror(width).all(nodes) : nodes);
         // It takes a fifth of a frame, so it is asked where assertions are on: in every test, and in an app that turns
         // them on.
-        assert scene.isDistinct() : "two nodes beside each other have one key";
+        assert scene.doubled().isEmpty()
+                : "two nodes beside each other have one key: " + scene.doubled().orElseThrow();
         return scene;
     }
 

@@ -8,12 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.function.Consumer;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
-import org.yonderarc.build.OverflowBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Fitting;
@@ -21,20 +18,12 @@ import org.yonderarc.fit.Insets;
 import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.form.OwnIcons;
+import org.yonderarc.kit.RandomPlans;
 import org.yonderarc.plan.BottomForm;
-import org.yonderarc.plan.DrawerForm;
-import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.GridForm;
 import org.yonderarc.plan.Indicator;
-import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Place;
-import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.RadialForm;
-import org.yonderarc.plan.Size;
-import org.yonderarc.plan.Style;
-import org.yonderarc.plan.Tile;
-import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -62,7 +51,7 @@ class LayoutInvariantsTest {
     void holdForRandomPlansOnRandomDevices() {
         for (int seed = 0; seed < CASES; seed++) {
             var random = new Random(seed);
-            var walk = Walk.of(plan(random));
+            var walk = Walk.of(RandomPlans.bare(random));
             Device device = device(random);
             State state = state(walk, random);
             Fitting fitting = Fitter.fit(walk, device, state);
@@ -89,7 +78,7 @@ class LayoutInvariantsTest {
     void holdForAllThatFormsStylesAndItemsMaySay() {
         for (int seed = 0; seed < CASES / 2; seed++) {
             var random = new Random(seed);
-            var walk = Walk.of(richPlan(random));
+            var walk = Walk.of(RandomPlans.rich(random));
             Device device = device(random);
             Layout layout = Layouter.layOut(Fitter.fit(walk, device, state(walk, random)), new PlainMeasure());
             String context = "rich seed " + seed + ": " + device;
@@ -107,186 +96,9 @@ class LayoutInvariantsTest {
         return bar.fitted().form() instanceof GridForm grid && grid.sheet();
     }
 
-    private static Plan richPlan(Random random) {
-        var entries = IntStream.range(0, random.nextInt(4))
-                .mapToObj(i -> new ListEntry("e" + i, "Entry ".repeat(1 + random.nextInt(4)), Map.of("badge", "" + i)))
-                .toList();
-        var builder = PlanBuilder.app("Random")
-                .start("s0")
-                .fact("n", random.nextInt(300))
-                .fact("all", entries);
-        int items = 2 + random.nextInt(6);
-        for (int i = 0; i < items; i++) {
-            String title = "Wax".repeat(1 + random.nextInt(6)) + (random.nextBoolean() ? " and wane" : "");
-            boolean hasIcon = random.nextInt(4) > 0;
-            builder.screen("s" + i, screen -> {
-                screen.title(title);
-                if (hasIcon) {
-                    screen.icon("droplet");
-                }
-            });
-        }
-        builder.screen("c0", screen -> screen.under("s0"))
-                .screen("one", screen -> screen.path("/one/{one}").icon("flag"))
-                .menu("main", menu -> {
-                    for (int i = 0; i < items; i++) {
-                        int which = random.nextInt(4);
-                        menu.item("s" + i, item -> {
-                            switch (which) {
-                                case 0 ->
-                                    item.note("A note of some length below it").value("{n} more");
-                                case 1 -> item.badge("n").shortLabel("W");
-                                case 2 -> item.tag("New");
-                                default -> item.label("Plain");
-                            }
-                        });
-                    }
-                    menu.section("Folds", Entry.Folds.values()[random.nextInt(4)], in -> in.item("c0"));
-                    menu.item("one?one={id}", item -> item.each("all", 3));
-                });
-        FormBuilder<?> form = richForm(random);
-        var along = Indicator.Along.values()[random.nextInt(3)];
-        double depth = random.nextInt(60) - 30;
-        boolean notched = random.nextBoolean();
-        double opacity = random.nextBoolean() ? 1 : random.nextDouble();
-        var tile = Tile.Shape.values()[random.nextInt(3)];
-        var badgeAt = Style.BadgeAt.values()[random.nextInt(3)];
-        form.style(style -> (notched
-                        ? style.notch(40 + random.nextInt(30), depth)
-                        : style.line(Indicator.Edge.INNER, along, 3))
-                .tile(tile, 16 + random.nextInt(48))
-                .badgeAt(badgeAt)
-                .size(Size.SELECTED_SIZE, 10 + random.nextInt(12))
-                .size(Size.INDENT, random.nextInt(64))
-                .size(Size.PADDING_START, random.nextInt(40))
-                .size(Size.PADDING_END, random.nextInt(40))
-                .size(Size.PADDING_TOP, random.nextInt(40))
-                .ground(ground -> ground.fill("accent").opacity(opacity).edge("line", 2, true)));
-        return builder.bar(bar -> bar.menu("main").order("s1", "s0").form(form)).build();
-    }
-
-    private static FormBuilder<?> richForm(Random random) {
-        Form.Side side = Form.Side.values()[random.nextInt(3)];
-        Consumer<OverflowBuilder> overflow = more -> more.after(1 + random.nextInt(4))
-                .opens(Form.Overflow.Opens.values()[random.nextInt(2)])
-                .tiles(Form.Tiles.values()[random.nextInt(2)]);
-        return switch (random.nextInt(5)) {
-            case 0 ->
-                FormBuilder.bottom()
-                        .floating(random.nextInt(24), random.nextInt(32), true, random.nextInt(60), 240, side)
-                        .overflow(overflow);
-            case 1 ->
-                FormBuilder.top()
-                        .align(TopForm.Align.values()[random.nextInt(3)])
-                        .subtitle(random.nextBoolean() ? "{n} of them" : "{n}")
-                        .labels(Form.Labels.values()[random.nextInt(3)])
-                        .icons(Form.IconSide.values()[random.nextInt(4)])
-                        .below(random.nextBoolean(), TopForm.Widths.values()[random.nextInt(2)])
-                        .wraps(random.nextBoolean())
-                        .items(side)
-                        .search("s0")
-                        .most(2 + random.nextInt(10), overflow);
-            case 2 ->
-                FormBuilder.drawer()
-                        .opens(DrawerForm.Opening.values()[random.nextInt(4)])
-                        .edge(Form.Flank.values()[random.nextInt(2)])
-                        .share(0.2 + random.nextDouble() * 0.8)
-                        .beneath(1, random.nextInt(80), true, 0.5 + random.nextDouble() / 2)
-                        .collapsed(72)
-                        .search("s0")
-                        .header("p.png", "Somebody of a long name", "Somewhere far away from here")
-                        .logo(random.nextBoolean());
-            case 3 ->
-                FormBuilder.rail()
-                        .logo(true)
-                        .items(side)
-                        .edge(Form.Flank.values()[random.nextInt(2)])
-                        .floating(random.nextInt(60), random.nextInt(64), true, random.nextBoolean());
-            default -> FormBuilder.grid("s0").logo(true).tiles(Form.Tiles.values()[random.nextInt(2)]);
-        };
-    }
-
     private static boolean floats(Layout.Bar bar) {
         return bar.fitted().form() instanceof BottomForm bottom
                 && (bottom.floating().isPresent() || bottom.scrolling() == Form.Scrolling.LEAVES);
-    }
-
-    private static Plan plan(Random random) {
-        var builder = PlanBuilder.app("Random").start("s0").fact("n", random.nextInt(300));
-        int items = 1 + random.nextInt(9);
-        for (int i = 0; i < items; i++) {
-            String title = "Wax".repeat(1 + random.nextInt(12)) + (random.nextBoolean() ? " and wane" : "");
-            boolean hasIcon = random.nextInt(4) > 0;
-            builder.screen("s" + i, screen -> {
-                screen.title(title);
-                if (hasIcon) {
-                    screen.icon("droplet");
-                }
-            });
-            builder.screen("c" + i, screen -> screen.title(title + title).under("s0"));
-        }
-        builder.menu("main", menu -> {
-            for (int i = 0; i < items; i++) {
-                boolean badge = random.nextBoolean();
-                menu.item("s" + i, item -> {
-                    if (badge) {
-                        item.badge("n");
-                    }
-                });
-            }
-        });
-        FormBuilder<?> form = form(random);
-        var indicator = Indicator.Kind.values()[random.nextInt(6)];
-        boolean sized = random.nextInt(4) == 0;
-        form.style(style -> {
-            style.indicator(indicator);
-            if (sized) {
-                style.size(Size.SPACING, random.nextInt(12)).size(Size.PADDING, random.nextInt(24));
-            }
-        });
-        builder.bar(bar -> bar.menu("main").form(form));
-        if (random.nextInt(3) > 0) {
-            builder.topBar();
-        }
-        return builder.build();
-    }
-
-    private static FormBuilder<?> form(Random random) {
-        var labels = Form.Labels.values()[random.nextInt(3)];
-        return switch (random.nextInt(7)) {
-            case 0 ->
-                FormBuilder.rail()
-                        .edge(Form.Flank.values()[random.nextInt(2)])
-                        .labels(labels)
-                        .narrow(random.nextBoolean())
-                        .items(Form.Side.values()[random.nextInt(3)]);
-            case 1 ->
-                FormBuilder.drawer()
-                        .edge(Form.Flank.values()[random.nextInt(2)])
-                        .opens(DrawerForm.Opening.values()[random.nextInt(4)])
-                        .header("p.png", "Somebody", "Somewhere")
-                        .collapsed(72)
-                        .footer("s0");
-            case 2 ->
-                FormBuilder.radial()
-                        .at(RadialForm.Corner.values()[random.nextInt(5)])
-                        .most(2 + random.nextInt(7))
-                        .labels(RadialForm.Beside.values()[random.nextInt(3)])
-                        .scrim(random.nextBoolean());
-            case 3 -> FormBuilder.grid("s0").tiles(Form.Tiles.values()[random.nextInt(2)]);
-            default -> {
-                var bottom = FormBuilder.bottom()
-                        .most(2 + random.nextInt(6))
-                        .labels(labels)
-                        .icons(Form.IconSide.values()[random.nextInt(4)])
-                        .whenFull(Form.WhenFull.values()[random.nextInt(3)])
-                        .scrolling(Form.Scrolling.values()[random.nextInt(2)]);
-                if (random.nextInt(3) == 0) {
-                    bottom.action("s0");
-                }
-                yield random.nextInt(3) == 0 ? bottom.floating(random.nextInt(24), random.nextInt(32), true) : bottom;
-            }
-        };
     }
 
     private static State state(Walk walk, Random random) {
@@ -428,7 +240,7 @@ class LayoutInvariantsTest {
         for (int seed = 0; seed < 300; seed++) {
             var random = new Random(seed);
             String title = "Wax".repeat(1 + random.nextInt(8));
-            FormBuilder<?> form = form(random);
+            FormBuilder<?> form = RandomPlans.form(random);
             Walk walk = Walk.of(PlanBuilder.app("Mirror")
                     .start("a")
                     .languages("en", "he")

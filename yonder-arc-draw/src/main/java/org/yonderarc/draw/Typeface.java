@@ -6,10 +6,12 @@ import java.awt.font.GlyphVector;
 import java.awt.font.TextAttribute;
 import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Point2D;
 import java.io.IOException;
 import java.text.AttributedString;
 import java.text.Bidi;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -133,7 +135,34 @@ public final class Typeface {
     private GlyphVector glyphs(String text, Type type) {
         char[] chars = text.toCharArray();
         Font font = font(type);
-        return font.layoutGlyphVector(InterFont.EXACT, chars, 0, chars.length, Font.LAYOUT_LEFT_TO_RIGHT);
+        GlyphVector laid = font.layoutGlyphVector(InterFont.EXACT, chars, 0, chars.length, Font.LAYOUT_LEFT_TO_RIGHT);
+        return own.containsKey(type.weight()) ? laid : plain(laid, font.createGlyphVector(InterFont.EXACT, text));
+    }
+
+    /**
+     * The bundled font without the shapes that glyphs take beside others (its feature "calt"): what a page has of it is without them, and
+     * pictures show what the page shows.
+     */
+    private static GlyphVector plain(GlyphVector laid, GlyphVector plain) {
+        int count = plain.getNumGlyphs();
+        boolean fits = laid.getNumGlyphs() == count;
+        int[] glyphs = plain.getGlyphCodes(0, count, null);
+        int[] beside = laid.getGlyphCodes(0, laid.getNumGlyphs(), null);
+        if (Arrays.equals(glyphs, beside)) {
+            return laid;
+        }
+        double x = 0;
+        for (int i = 0; i < count; i++) {
+            boolean stays = fits && glyphs[i] == beside[i];
+            double advance = stays
+                    ? laid.getGlyphPosition(i + 1).getX()
+                            - laid.getGlyphPosition(i).getX()
+                    : plain.getGlyphMetrics(i).getAdvanceX();
+            plain.setGlyphPosition(i, new Point2D.Double(x, 0));
+            x += advance;
+        }
+        plain.setGlyphPosition(count, new Point2D.Double(x, 0));
+        return plain;
     }
 
     /** A text of several fonts, joined and ordered as Unicode says. */
