@@ -35,8 +35,10 @@ import org.yonderarc.web.PageWriter;
  */
 class HostsAgreeTest {
     /** So many random plans; more with -Dyonder.hosts=500. */
-    private static final int PLANS = Integer.getInteger("yonder.hosts", 12);
-    /** What is done with each example plan, and with each random one. */
+    private static final int PLANS = Integer.getInteger("yonder.hosts", 8);
+    /** On so many devices is each example plan. */
+    private static final int DEVICES = Integer.getInteger("yonder.devices", 2);
+    /** So often something is done. */
     private static final int DEEDS = Integer.getInteger("yonder.deeds", 2);
 
     private static final Path FOLDER = Path.of("src/main/resources/org/yonderarc/examples");
@@ -68,7 +70,7 @@ class HostsAgreeTest {
                     .plan()
                     .orElseThrow();
             var random = new Random(name.hashCode());
-            for (int i = 0; i < 3; i++) {
+            for (int i = 0; i < DEVICES; i++) {
                 outliers.addAll(compare(name + "-" + i, plan, random));
             }
         }
