@@ -23,6 +23,9 @@ import org.yonderarc.tree.Decimals;
  * as its key stays, so bars keep their focus and don't blink. What each element shows is told by {@link Level}.
  */
 final class DomPainter {
+    private static final Set<Access.Role> LANDMARKS =
+            Set.of(Access.Role.BANNER, Access.Role.MAIN, Access.Role.NAVIGATION);
+
     private final HTMLDocument document;
     private final HTMLElement root;
     private final Shown whole;
@@ -39,11 +42,17 @@ final class DomPainter {
     /** What a field with a path holds: a film may still show what it held. */
     private UnaryOperator<String> typed = path -> "";
 
+    private UnaryOperator<List<SceneNode>> order = nodes -> nodes;
+
     private int frame;
 
-    DomPainter(HTMLDocument document, HTMLElement root) {
+    /** Whether its bars and its content are landmarks: of several devices, those of the first alone, as a page has one main content. */
+    private final boolean hasLandmarks;
+
+    DomPainter(HTMLDocument document, HTMLElement root, boolean hasLandmarks) {
         this.document = document;
         this.root = root;
+        this.hasLandmarks = hasLandmarks;
         this.whole = new Shown(root, root, "div", "");
         // The still that showed before the script ran.
         root.setTextContent("");
@@ -77,6 +86,15 @@ final class DomPainter {
             Page.style(
                     shown.element(), "transform", bar.away() > 0 ? "translateY(" + Shown.px(bar.away()) + ")" : "none");
         }
+    }
+
+    /** Sets who knows in which order nodes beside each other are read. */
+    void order(UnaryOperator<List<SceneNode>> byPlace) {
+        order = byPlace;
+    }
+
+    List<SceneNode> inReadingOrder(List<SceneNode> nodes) {
+        return order.apply(nodes);
     }
 
     /** Sets who knows what fields hold, by their paths. */
@@ -156,6 +174,9 @@ final class DomPainter {
                         case PAGE -> Optional.of("page");
                         case BRANCH -> Optional.of("true");
                     });
+            if (!hasLandmarks && LANDMARKS.contains(part.role())) {
+                attribute(element, "role", Optional.of("group"));
+            }
             if (part.role() == Access.Role.DIALOG) {
                 attribute(element, "role", Optional.of("dialog"));
                 attribute(element, "aria-modal", Optional.of("true"));

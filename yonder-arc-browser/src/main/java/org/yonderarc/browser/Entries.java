@@ -1,6 +1,7 @@
 package org.yonderarc.browser;
 
 import java.util.List;
+import java.util.Optional;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
@@ -24,6 +25,13 @@ final class Entries {
         return node instanceof SceneNode.Group group
                 && !isEntry(group)
                 && (group.part() == Part.Plain.LIST || !(group.meaning() instanceof Meaning.Plain));
+    }
+
+    /** How deep an entry stands in its list, where that is not at the top (WAI-ARIA 1.2, aria-level). */
+    static Optional<String> level(SceneNode node) {
+        return node instanceof SceneNode.Group group && group.part() instanceof Part.Item item && item.nested()
+                ? Optional.of("2")
+                : Optional.empty();
     }
 
     /** Whether something in a node takes the focus. */

@@ -13,7 +13,6 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Target;
 import org.yonderarc.tree.Decimals;
 
@@ -44,7 +43,7 @@ final class Level implements SceneNode.Visitor {
 
     /** The elements stand in the order in which the eye goes over them, and lie above each other as they are painted. */
     void paint(List<SceneNode> nodes) {
-        List<SceneNode> read = Stage.inReadingOrder(nodes);
+        List<SceneNode> read = painter.inReadingOrder(nodes);
         depths = read == nodes ? List.of() : nodes;
         read.forEach(node -> node.accept(this));
     }
@@ -56,7 +55,11 @@ final class Level implements SceneNode.Visitor {
             known = made(node, tag, known);
         }
         known.seen(painter.frame());
-        known.entry(parent.isList());
+        Page.style(known.element(), "z-index", depths.isEmpty() ? "auto" : Integer.toString(depth(node)));
+        if (known.entry(parent.isList())) {
+            DomPainter.attribute(
+                    known.outer(), "aria-level", Entries.level(node).filter(level -> parent.isList()));
+        }
         Node next = before == null ? parent.inner().getFirstChild() : before.getNextSibling();
         if (next != known.outer()) {
             parent.inner().insertBefore(known.outer(), next);
@@ -251,7 +254,6 @@ final class Level implements SceneNode.Visitor {
         boolean isDialog = painter.isDialog(parent.path() + "/" + node.key());
         Shown shown = element(node, isDialog ? "div" : tag(node.meaning()));
         Element element = shown.element();
-        Page.style(element, "z-index", depths.isEmpty() ? "auto" : Integer.toString(depth(node)));
         Box area = node.area();
         if (painter.leaving() > 0 && node.meaning() instanceof Meaning.Main) {
             // The content reaches under the bar, so that it is there when the bar has left.
@@ -366,6 +368,9 @@ final class Level implements SceneNode.Visitor {
             }
         } else if (meaning instanceof Meaning.Navigation navigation) {
             element.setAttribute("aria-label", navigation.label());
+        } else if (meaning instanceof Meaning.Scroll scroll) {
+            DomPainter.attribute(
+                    element, "aria-label", Optional.of(scroll.navigation()).filter(name -> !name.isEmpty()));
         } else if (meaning instanceof Meaning.Main main) {
             element.setAttribute("aria-label", main.label());
             // Content that scrolls and holds nothing that takes the focus takes it itself, for those who scroll by
@@ -400,7 +405,9 @@ final class Level implements SceneNode.Visitor {
         if (meaning instanceof Meaning.Button) {
             return "button";
         }
-        if (meaning instanceof Meaning.Navigation) {
+        if (meaning instanceof Meaning.Navigation
+                || meaning instanceof Meaning.Scroll scroll
+                        && !scroll.navigation().isEmpty()) {
             return "nav";
         }
         if (meaning instanceof Meaning.Banner) {

@@ -235,7 +235,8 @@ final class Player implements Stage.Host {
     /** Another device beside the others. */
     void add(Wishes wishes) {
         HTMLElement device = shows.isEmpty() ? document.getElementById("device") : tools.anotherFrame();
-        shows.add(new Show(document, device, walk, state, wishes, this));
+        boolean isFirst = shows.isEmpty();
+        shows.add(new Show(document, device, walk, state, wishes, this, isFirst));
     }
 
     void remove(Show show) {

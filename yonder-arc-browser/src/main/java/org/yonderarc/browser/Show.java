@@ -41,15 +41,23 @@ final class Show {
 
     private double stageStart = realStart;
 
-    Show(HTMLDocument document, HTMLElement device, Walk walk, State state, Wishes wishes, Stage.Host host) {
+    Show(
+            HTMLDocument document,
+            HTMLElement device,
+            Walk walk,
+            State state,
+            Wishes wishes,
+            Stage.Host host,
+            boolean isFirst) {
         this.device = device;
         this.wishes = wishes;
         this.devices = Device.presets(walk.plan());
         this.stage = new Stage(walk, state, surroundings(Optional.empty()), new CanvasMeasure(), new Scrolling(host));
-        this.painter = new DomPainter(document, device);
+        this.painter = new DomPainter(document, device, isFirst);
         Page.onPointer(device, this::point, path -> take(new Input.Choose(path)));
         Page.onFocus(device, path -> take(new Input.Focus(path.isEmpty() ? Optional.empty() : Optional.of(path))));
         painter.typed(stage::typed);
+        painter.order(stage::inReadingOrder);
         Page.onScroll(device, this::scrolled);
         Page.onFill(device, (path, text) -> take(new Input.Fill(path, text)));
     }

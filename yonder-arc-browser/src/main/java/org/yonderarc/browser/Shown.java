@@ -84,12 +84,14 @@ final class Shown {
         return isList;
     }
 
-    /** Says whether it is an entry of the list that it stands in. */
-    void entry(boolean ofList) {
-        if (outer != element && isEntry != ofList) {
+    /** Says whether it is an entry of the list that it stands in; gives whether that is news. */
+    boolean entry(boolean ofList) {
+        boolean changes = outer != element && isEntry != ofList;
+        if (changes) {
             isEntry = ofList;
             role(outer, "listitem", ofList);
         }
+        return changes;
     }
 
     private static void role(Element element, String role, boolean has) {

@@ -10,10 +10,12 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
+import org.yonderarc.plan.Samples;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Theme;
 import org.yonderarc.tree.Decimals;
+import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.Step;
 
 /** What stands around the devices: how they are wanted, what the app tells, the steps so far, and where to go. */
@@ -94,7 +96,7 @@ final class Tools {
         for (Screen screen : plan.screens()) {
             HTMLElement option = document.createElement("option");
             option.setAttribute("value", screen.id());
-            option.setTextContent(Ids.asTitle(screen.id()));
+            option.setTextContent(Fitter.title(plan, Samples.of(plan).place(screen), player.state(), ""));
             get("screen-name").appendChild(option);
         }
     }
@@ -264,6 +266,11 @@ final class Tools {
         String language = show.wishes().language();
         String spoken = language.isEmpty() ? player.walk().plan().app().language() : language;
         device.setAttribute("lang", spoken);
+        if (index == 0) {
+            // The title of the page is the app's, and so is what is announced.
+            document.getDocumentElement().setAttribute("lang", spoken);
+            get("said").setAttribute("lang", spoken);
+        }
         device.setAttribute("dir", show.stage().isRightToLeft() ? "rtl" : "ltr");
         HTMLElement label = (HTMLElement) body.getParentNode().getFirstChild();
         Device shown = show.stage().surroundings().device();
@@ -280,7 +287,7 @@ final class Tools {
             return;
         }
         label.removeAttribute("aria-hidden");
-        frame(show).setAttribute("role", "group");
+        frame(show).setAttribute("role", "region");
         frame(show).setAttribute("aria-label", fills ? name : says);
         label.appendChild(button(says, () -> choose(index)));
         if (index > 0) {

@@ -26,6 +26,7 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Transition;
+import org.yonderarc.plan.Words;
 import org.yonderarc.tree.Changes;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.MapValue;
@@ -45,6 +46,11 @@ final class BarShape implements Codec<Bar> {
             "Its id. Default: that of its menu, or its form.");
     private final Field<Bar, Optional<String>> menu =
             own.optional("menu", PlanCodecs.name(Noun.MENU), Bar::menu, "The menu it shows.");
+    private final Field<Bar, Optional<Words>> spoken = own.optional(
+            "spoken",
+            PlanCodecs.words(Mentions.Text.SPOKEN),
+            Bar::spoken,
+            "Its name for screen readers. Default: the app's word for a menu, or the menu's id where there are several.");
     private final Field<Bar, Optional<String>> within = own.optional(
             "within",
             PlanCodecs.name(Noun.SCREEN),
@@ -139,6 +145,7 @@ final class BarShape implements Codec<Bar> {
         return Optional.of(new Bar(
                 got.get(id).orElseGet(() -> defaultId(shown, forms)),
                 shown,
+                got.get(spoken),
                 forms,
                 got.get(within),
                 got.get(first),

@@ -12,6 +12,7 @@ import org.yonderarc.codec.Context;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.OwnWord;
@@ -25,7 +26,8 @@ import org.yonderarc.tree.Value;
 
 /**
  * Texts of another language, put beside those of the plan. The keys are {@code screens.ID.title}, {@code items.ID.label},
- * {@code items.ID.short}, {@code items.ID.spoken} and {@code sections.HEADING}, the heading in lower case with hyphens.
+ * {@code items.ID.short}, {@code items.ID.spoken}, {@code bars.ID.spoken} and {@code sections.HEADING}, the heading in lower case with
+ * hyphens.
  */
 public final class Texts {
     private static final List<String> ITEM_KEYS = List.of("label", "short", "spoken");
@@ -65,6 +67,7 @@ public final class Texts {
                         case "app" -> run.app(entry, plan);
                         case "screens" -> run.screens(entry, plan);
                         case "menus" -> run.menus(entry);
+                        case "bars" -> run.bars(entry, plan);
                         default -> entry;
                     });
         }
@@ -126,6 +129,23 @@ public final class Texts {
         return both == value
                 ? value
                 : new MapValue(value.spot(), List.of(new MapValue.Entry("title", value.spot(), both)));
+    }
+
+    /** Bars stand in a plan as they do in its tree, so each is found by its place. */
+    private MapValue.Entry bars(MapValue.Entry bars, Plan plan) {
+        List<Bar> read = plan.bars().stream().collect(toList());
+        if (!(bars.value() instanceof ListValue list) || list.items().size() != read.size()) {
+            return bars;
+        }
+        var items = new ArrayList<Value>();
+        for (int i = 0; i < read.size(); i++) {
+            Bar bar = read.get(i);
+            String own = bar.spoken()
+                    .map(words -> words.in(base).source())
+                    .orElseGet(() -> Ids.asTitle(bar.menu().orElse(bar.id())));
+            items.add(member(list.items().get(i), "spoken", "bars." + bar.id() + ".spoken", own));
+        }
+        return new MapValue.Entry(bars.key(), bars.keySpot(), new ListValue(list.spot(), items));
     }
 
     private MapValue.Entry menus(MapValue.Entry menus) {

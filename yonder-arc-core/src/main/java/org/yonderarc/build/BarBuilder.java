@@ -29,6 +29,16 @@ public final class BarBuilder extends ShownBuilder<BarBuilder> {
         return put("menu", id);
     }
 
+    /** Sets what screen readers call it. */
+    public BarBuilder spoken(String name) {
+        return put("spoken", name);
+    }
+
+    /** Sets what screen readers call it, by language tag. */
+    public BarBuilder spoken(Map<String, String> names) {
+        return put("spoken", Texts.of(names));
+    }
+
     /** Sets how screens that are chosen in it follow each other. */
     public BarBuilder transition(MotionBuilder transition) {
         return put("transition", transition.tree());

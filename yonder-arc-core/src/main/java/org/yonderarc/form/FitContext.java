@@ -97,9 +97,18 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 filter.fact(), typed, filter.label().map(this::filled).orElseGet(() -> own(OwnWord.FIND)));
     }
 
-    /** What a screen reader calls a bar. */
+    /** What a screen reader calls a bar: an id is in whatever language the plan is written in, so it is the last resort. */
     String nameOf(Bar bar) {
-        return Ids.asTitle(bar.menu().orElse(visible.form(bar).kind().word()));
+        return bar.spoken().map(this::filled).orElseGet(() -> {
+            long menus = plan().bars().stream()
+                    .filter(other -> other.menu().isPresent())
+                    .map(Bar::menu)
+                    .distinct()
+                    .count();
+            return menus == 1 && bar.menu().isPresent()
+                    ? own(OwnWord.MENU)
+                    : Ids.asTitle(bar.menu().orElse(visible.form(bar).kind().word()));
+        });
     }
 
     /** The items with these ids that show: those of the bar's own menu, else the first of any. */

@@ -11,6 +11,7 @@ import java.util.Optional;
  *
  * @param id its id; by default that of its menu, or its form
  * @param menu the id of the menu it shows
+ * @param spoken what screen readers call it; by default after its menu
  * @param forms its form on each device kind; under {@link #ANY_KIND} the form for all others; never empty
  * @param within the id of the screen on which, and below which, it stands; no value for everywhere
  * @param first the id of the item to which whatever leads to {@code within} leads at first; by default the first of the menu
@@ -21,6 +22,7 @@ import java.util.Optional;
 public record Bar(
         String id,
         Optional<String> menu,
+        Optional<Words> spoken,
         Map<String, Form> forms,
         Optional<String> within,
         Optional<String> first,
@@ -34,6 +36,7 @@ public record Bar(
     public Bar {
         Ids.require(id, "bar");
         Objects.requireNonNull(menu, "menu");
+        Objects.requireNonNull(spoken, "spoken");
         if (forms.isEmpty()) {
             throw new IllegalArgumentException("a bar needs a form");
         }
@@ -50,6 +53,7 @@ public record Bar(
         return new Bar(
                 menu.orElse(form.kind().word()),
                 menu,
+                Optional.empty(),
                 Map.of(ANY_KIND, form),
                 Optional.empty(),
                 Optional.empty(),
@@ -70,6 +74,6 @@ public record Bar(
 
     /** The same with other forms. */
     public Bar withForms(Map<String, Form> other) {
-        return new Bar(id, menu, other, within, first, order, visibility, transition);
+        return new Bar(id, menu, spoken, other, within, first, order, visibility, transition);
     }
 }

@@ -3,9 +3,11 @@ package org.yonderarc.scene;
 import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
@@ -49,6 +51,8 @@ public final class BarComposer {
     private final Theme theme;
 
     private final Palette palette;
+    /** The ids of the items that belong to one which folds them away. */
+    private Set<String> nested = Set.of();
 
     private BarComposer(Fitting fitting, Ground ground) {
         this.fitting = fitting;
@@ -87,11 +91,15 @@ public final class BarComposer {
 
     private SceneNode.Group compose(Layout.Bar bar, Part.Bar part, Meaning meaning) {
         var nodes = new ArrayList<SceneNode>();
+        nested = nested(bar.fitted().lines());
         BarGround.compose(bar, fitting.theme(), palette, nodes);
         bar.head().face().ifPresent(face -> nodes.add(face(face)));
         bar.head().logo().ifPresent(logo -> nodes.add(logo(logo)));
         bar.head().field().ifPresent(field -> field(field, nodes));
-        nodes.add(list(bar.list()));
+        // A banner is no navigation, but the items in it are one.
+        boolean navigates =
+                meaning instanceof Meaning.Banner && bar.list().slots().size() > 1;
+        nodes.add(list(bar.list(), navigates ? bar.fitted().name() : ""));
         BarGround.lower(bar, fitting.theme(), palette).ifPresent(colour -> goesOn(bar.list(), colour, nodes));
         // What stands apart from the others is marked like them: the items at the foot of a drawer.
         bar.apart().stream()
@@ -102,6 +110,19 @@ public final class BarComposer {
         bar.head().title().ifPresent(line -> nodes.add(title(bar, line)));
         bar.buttons().forEach(button -> nodes.add(button(bar, button)));
         return SceneNode.Group.of(part, key(part), meaning, bar.box(), nodes);
+    }
+
+    private static Set<String> nested(List<FittedBar.Line> lines) {
+        var out = new HashSet<String>();
+        boolean isInFold = false;
+        for (FittedBar.Line line : lines) {
+            boolean folds = line.item().filter(FittedItem::folds).isPresent();
+            isInFold = folds || isInFold && line.below();
+            if (isInFold && !folds) {
+                line.item().ifPresent(item -> out.add(item.id()));
+            }
+        }
+        return out;
     }
 
     /** No two bars of a form stand at one edge, but one may stand at each. */
@@ -128,7 +149,7 @@ public final class BarComposer {
     }
 
     /** One group in every form, so that items keep their keys when a bar becomes another. */
-    private SceneNode list(Layout.ItemList list) {
+    private SceneNode list(Layout.ItemList list, String navigation) {
         var nodes = new ArrayList<SceneNode>();
         int divider = 0;
         for (Box line : list.dividers()) {
@@ -160,7 +181,9 @@ public final class BarComposer {
         SceneNode.Group group = SceneNode.Group.of(
                 Part.Plain.LIST,
                 "list",
-                list.clips() ? new Meaning.Scroll(list.across(), list.down()) : new Meaning.Plain(),
+                list.clips()
+                        ? new Meaning.Scroll(list.across(), list.down(), navigation)
+                        : navigation.isEmpty() ? new Meaning.Plain() : new Meaning.Navigation(navigation),
                 list.view(),
                 nodes);
         return list.clips() ? group.clipped(0) : group;
@@ -233,7 +256,11 @@ public final class BarComposer {
                 slot.mark().filter(mark -> Marks.of(mark.kind()).isRaised()).isPresent();
         body(slot.body(), item, look, ink, isCarried, seen, nodes);
         return SceneNode.Group.of(
-                new Part.Item(item.id(), entrance), "item:" + item.id(), meaning(item), slot.target(), nodes);
+                new Part.Item(item.id(), entrance, nested.contains(item.id())),
+                "item:" + item.id(),
+                meaning(item),
+                slot.target(),
+                nodes);
     }
 
     private void plate(Layout.Plate plate, List<SceneNode> nodes) {
@@ -430,7 +457,7 @@ public final class BarComposer {
         // What is seen is part of what is said: WCAG 2.2, success criterion 2.5.3.
         String said = face.person().title().isEmpty() ? "" : face.person().title() + ", ";
         return SceneNode.Group.of(
-                new Part.Item(item.id(), Optional.empty()),
+                new Part.Item(item.id(), Optional.empty(), false),
                 "item:" + item.id(),
                 meaning(item, said),
                 face.ground(),

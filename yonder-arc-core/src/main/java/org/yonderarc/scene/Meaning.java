@@ -34,11 +34,13 @@ public sealed interface Meaning {
      *
      * @param across how far it can be scrolled in reading direction, in dp; 0 where all of its width shows
      * @param down how far it can be scrolled downwards, in dp; 0 where all of its height shows
+     * @param navigation what it is called where it is a navigation too; empty where it is none
      */
-    record Scroll(double across, double down) implements Meaning {
+    record Scroll(double across, double down, String navigation) implements Meaning {
         @Override
         public String toString() {
-            return "Scroll[across=" + Decimals.text(across) + ", down=" + Decimals.text(down) + "]";
+            return "Scroll[across=" + Decimals.text(across) + ", down=" + Decimals.text(down)
+                    + (navigation.isEmpty() ? "" : ", navigation=" + navigation) + "]";
         }
     }
 

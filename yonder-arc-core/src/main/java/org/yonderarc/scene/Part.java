@@ -38,8 +38,9 @@ public sealed interface Part {
      *
      * @param id the item's id
      * @param entrance how it comes where its bar opens; no value where it stands by itself
+     * @param nested whether it belongs to the item above it that folds it away
      */
-    record Item(String id, Optional<Entrance> entrance) implements Part {
+    record Item(String id, Optional<Entrance> entrance, boolean nested) implements Part {
         public Item {
             Objects.requireNonNull(id, "id");
             Objects.requireNonNull(entrance, "entrance");

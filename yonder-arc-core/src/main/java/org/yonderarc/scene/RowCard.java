@@ -38,7 +38,7 @@ record RowCard(String key, int first, double y, double lineFrom, ToDoubleFunctio
             top = box.bottom();
             art.row(first + i, row, box, inner -> {
                 if (!isFirst) {
-                    var line = new Box(box.x() + lineFrom, box.y(), box.width() - lineFrom, 1);
+                    var line = new Box(box.x() + lineFrom, box.y(), Math.max(0, box.width() - lineFrom), 1);
                     inner.rect("line", line, 0, inner.palette().line());
                 }
                 inside.draw(row, box, inner);

@@ -23,11 +23,15 @@ import org.yonderarc.walk.Step;
  *
  * @param state the state that the scene shows
  * @param dialog the path of the bar that lies over everything else
+ * @param rightToLeft whether lines begin at the right
  */
-record Reading(State state, Optional<String> dialog) {
-    static AccessTree of(Scene scene, State state) {
+record Reading(State state, Optional<String> dialog, boolean rightToLeft) {
+    /** What stands side by side has its middle at one height, give or take this, in dp. */
+    private static final double LEVEL = 16;
+
+    static AccessTree of(Scene scene, State state, boolean rightToLeft) {
         Optional<String> dialog = dialog(scene);
-        List<Access> roots = new Reading(state, dialog).all(scene.nodes(), "", dialog.isPresent());
+        List<Access> roots = new Reading(state, dialog, rightToLeft).all(scene.nodes(), "", dialog.isPresent());
         return new AccessTree(roots, dialog);
     }
 
@@ -81,7 +85,7 @@ record Reading(State state, Optional<String> dialog) {
 
     private List<Access> all(List<SceneNode> nodes, String above, boolean inert) {
         var out = new ArrayList<Access>();
-        for (SceneNode node : inOrder(nodes)) {
+        for (SceneNode node : inOrder(nodes, rightToLeft)) {
             if (node instanceof SceneNode.Group group) {
                 group(group, above + "/" + group.key(), inert, out);
             } else if (node instanceof SceneNode.Text text && !above.isEmpty()) {
@@ -97,12 +101,66 @@ record Reading(State state, Optional<String> dialog) {
         return out;
     }
 
-    static List<SceneNode> inOrder(List<SceneNode> nodes) {
-        boolean hasBars = nodes.stream()
-                .anyMatch(node -> node instanceof SceneNode.Group group && group.part() instanceof Part.Bar);
-        return hasBars
-                ? nodes.stream().sorted(Comparator.comparing(Reading::rank)).collect(toList())
-                : nodes;
+    static List<SceneNode> inOrder(List<SceneNode> nodes, boolean rightToLeft) {
+        boolean hasBars = nodes.stream().anyMatch(node -> part(node) instanceof Part.Bar);
+        if (hasBars) {
+            return nodes.stream().sorted(Comparator.comparing(Reading::rank)).collect(toList());
+        }
+        boolean isOfBar = nodes.stream().anyMatch(node -> part(node) == Part.Plain.LIST || isItem(node));
+        return isOfBar ? inLines(nodes, rightToLeft) : nodes;
+    }
+
+    private static Part part(SceneNode node) {
+        return node instanceof SceneNode.Group group ? group.part() : Part.Plain.OTHER;
+    }
+
+    /** Items of a fan stand around its button, in an order of their own. */
+    private static boolean isItem(SceneNode node) {
+        return part(node) instanceof Part.Item item && item.entrance().isEmpty();
+    }
+
+    /** What is in a bar, line by line; what says nothing comes first. The same list where that is its order. */
+    private static List<SceneNode> inLines(List<SceneNode> nodes, boolean rightToLeft) {
+        var read = new ArrayList<SceneNode>();
+        var out = new ArrayList<SceneNode>();
+        nodes.forEach(node -> (isRead(node) ? read : out).add(node));
+        read.sort(Comparator.comparing(node -> place(node).centerY()));
+        Comparator<SceneNode> across = Comparator.comparing(
+                node -> rightToLeft ? -place(node).right() : place(node).x());
+        int from = 0;
+        for (int to = 1; to <= read.size(); to++) {
+            boolean isNext = to == read.size()
+                    || place(read.get(to)).centerY() - place(read.get(from)).centerY() > LEVEL;
+            if (isNext) {
+                read.subList(from, to).sort(across);
+                from = to;
+            }
+        }
+        out.addAll(read);
+        for (int i = 0; i < nodes.size(); i++) {
+            if (nodes.get(i) != out.get(i)) {
+                return out;
+            }
+        }
+        return nodes;
+    }
+
+    private static boolean isRead(SceneNode node) {
+        Part part = part(node);
+        return node instanceof SceneNode.Text
+                || node instanceof SceneNode.Group && part != Part.Plain.MARK && part != Part.Plain.SHADOW;
+    }
+
+    /** Where something begins to be read: a list at its first item. */
+    private static Box place(SceneNode node) {
+        Box whole = node.box().orElseThrow();
+        return part(node) == Part.Plain.LIST && node instanceof SceneNode.Group list
+                ? list.children().stream()
+                        .filter(Reading::isItem)
+                        .findFirst()
+                        .flatMap(SceneNode::box)
+                        .orElse(whole)
+                : whole;
     }
 
     private void group(SceneNode.Group group, String path, boolean inertAbove, List<Access> out) {
@@ -176,6 +234,9 @@ record Reading(State state, Optional<String> dialog) {
             out.add(Access.plain(path, Access.Role.BANNER, "", box, inert, inside));
         } else if (meaning instanceof Meaning.Main main) {
             out.add(Access.plain(path, Access.Role.MAIN, main.label(), box, inert, inside));
+        } else if (meaning instanceof Meaning.Scroll scroll
+                && !scroll.navigation().isEmpty()) {
+            out.add(Access.plain(path, Access.Role.NAVIGATION, scroll.navigation(), box, inert, inside));
         } else if (meaning instanceof Meaning.Navigation navigation) {
             Access.Role role = isDialog ? Access.Role.DIALOG : Access.Role.NAVIGATION;
             out.add(Access.plain(path, role, navigation.label(), box, inert, inside));

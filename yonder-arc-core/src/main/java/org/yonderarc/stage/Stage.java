@@ -189,8 +189,8 @@ public final class Stage {
     }
 
     /** Nodes of a scene that stand beside each other in the order in which the eye goes over them; not that of painting. */
-    public static List<SceneNode> inReadingOrder(List<SceneNode> nodes) {
-        return Reading.inOrder(nodes);
+    public List<SceneNode> inReadingOrder(List<SceneNode> nodes) {
+        return Reading.inOrder(nodes, still.isRightToLeft());
     }
 
     /** Whether everything is mirrored. */

@@ -123,7 +123,7 @@ final class Still {
     AccessTree tree() {
         refresh();
         if (tree.isEmpty()) {
-            tree = Optional.of(Reading.of(scene, state));
+            tree = Optional.of(Reading.of(scene, state, isRightToLeft()));
         }
         return tree.get();
     }

@@ -83,7 +83,7 @@ class HeadsTest {
         SceneNode.Picture logo = picture(wide, Part.Plain.LOGO);
         assertEquals("logo.svg", logo.file());
         assertEquals(SceneNode.Picture.Fit.LEFT, logo.fit());
-        SceneNode.Group tides = wide.first(part -> part.equals(new Part.Item("tides", Optional.empty())))
+        SceneNode.Group tides = wide.first(part -> part.equals(new Part.Item("tides", Optional.empty(), false)))
                 .orElseThrow();
         Box icon = all(List.of(tides))
                 .filter(SceneNode.Icon.class::isInstance)
@@ -162,7 +162,7 @@ class HeadsTest {
     void thePersonIsAnItemThatCanBeChosen() {
         var form = FormBuilder.top().profile("usual.png", "{observer}", "photo", "account");
         SceneNode.Group item = scene(form, Scheme.LIGHT)
-                .first(part -> part.equals(new Part.Item("account", Optional.empty())))
+                .first(part -> part.equals(new Part.Item("account", Optional.empty(), false)))
                 .orElseThrow();
         Meaning.Link link = (Meaning.Link) item.meaning();
         assertEquals("Maren Aas, Account", link.label());

@@ -877,7 +877,7 @@ class StageTest {
     void onlyWhatIsSeenIsHit() {
         var step = new Step.Choose("a");
         SceneNode.Group item = SceneNode.Group.of(
-                new Part.Item("a", Optional.empty()),
+                new Part.Item("a", Optional.empty(), false),
                 "item",
                 new Meaning.Button("A", step),
                 new Box(0, 60, 100, 40),

@@ -75,6 +75,7 @@ public final class PageParts {
         this.words = PageWords.of(plan);
         Typeface face = Typeface.of(plan, fonts);
         makers.put("lang", words::language);
+        makers.put("app-lang", () -> Markup.escape(plan.app().language()));
         makers.put("dir", words::direction);
         makers.put("words", words::ofScript);
         makers.put("title", () -> Markup.escape(plan.app().name()));
