@@ -11,6 +11,7 @@ import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.xml.Element;
 import org.teavm.jso.dom.xml.Node;
+import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.stage.Access;
@@ -23,8 +24,8 @@ import org.yonderarc.tree.Decimals;
  * as its key stays, so bars keep their focus and don't blink. What each element shows is told by {@link Level}.
  */
 final class DomPainter {
-    private static final Set<Access.Role> LANDMARKS =
-            Set.of(Access.Role.BANNER, Access.Role.MAIN, Access.Role.NAVIGATION);
+    private static final String MAIN = "main, .main";
+    private static final String HEADER = "header, .header";
 
     private final HTMLDocument document;
     private final HTMLElement root;
@@ -65,8 +66,8 @@ final class DomPainter {
 
     /** Moves the top bar as the content is scrolled. */
     void leave() {
-        HTMLElement content = root.querySelector("main");
-        Element bar = root.querySelector("header");
+        HTMLElement content = root.querySelector(MAIN);
+        Element bar = root.querySelector(HEADER);
         if (content != null && bar != null) {
             double gone = Math.min(leaving, content.getScrollTop());
             Page.style(bar, "transform", gone > 0 ? "translateY(" + Shown.px(-gone) + ")" : "none");
@@ -118,6 +119,10 @@ final class DomPainter {
         return found != null && Page.scrollTo(found.element(), to);
     }
 
+    boolean hasLandmarks() {
+        return hasLandmarks;
+    }
+
     /** Gives the browser's focus to what has a path; gives whether it is there. */
     boolean focus(String path) {
         Shown found = painted.get(path);
@@ -157,7 +162,9 @@ final class DomPainter {
         Set<String> heard = new HashSet<>();
         tree.all().forEach(part -> heard.add(part.path()));
         painted.values().stream()
-                .filter(shown -> shown.tag().equals("main") && !heard.contains(shown.path()))
+                .filter(shown ->
+                        shown.had() instanceof SceneNode.Group group && group.meaning() instanceof Meaning.Main)
+                .filter(shown -> !heard.contains(shown.path()))
                 .forEach(shown -> attribute(shown.element(), "inert", Optional.of("")));
     }
 
@@ -174,9 +181,6 @@ final class DomPainter {
                         case PAGE -> Optional.of("page");
                         case BRANCH -> Optional.of("true");
                     });
-            if (!hasLandmarks && LANDMARKS.contains(part.role())) {
-                attribute(element, "role", Optional.of("group"));
-            }
             if (part.role() == Access.Role.DIALOG) {
                 attribute(element, "role", Optional.of("dialog"));
                 attribute(element, "aria-modal", Optional.of("true"));

@@ -150,6 +150,7 @@ final class Level implements SceneNode.Visitor {
             boolean hasTwin = node.filled() && painter.document().getElementById(filled) != null;
             Element element = shown.element();
             Page.style(element, "color", Shown.css(node.fill()));
+            element.setAttribute("class", "icon");
             element.setAttribute("aria-hidden", "true");
             Page.style(element, "transform", transform(node));
             child(element, "use").setAttribute("href", "#" + (hasTwin ? filled : "icon-" + node.name()));
@@ -252,7 +253,9 @@ final class Level implements SceneNode.Visitor {
             return;
         }
         boolean isDialog = painter.isDialog(parent.path() + "/" + node.key());
-        Shown shown = element(node, isDialog ? "div" : tag(node.meaning()));
+        String usual = tag(node.meaning());
+        boolean isLandmark = List.of("main", "nav", "header").contains(usual);
+        Shown shown = element(node, isDialog || isLandmark && !painter.hasLandmarks() ? "div" : usual);
         Element element = shown.element();
         Box area = node.area();
         if (painter.leaving() > 0 && node.meaning() instanceof Meaning.Main) {
@@ -268,6 +271,10 @@ final class Level implements SceneNode.Visitor {
         if (!stays) {
             look(element, node);
             mean(element, node);
+            if (isLandmark && !isDialog && !painter.hasLandmarks()) {
+                element.setAttribute("role", "group");
+                Page.toggle((HTMLElement) element, usual, true);
+            }
             shown.has(node);
         }
         if (node.meaning() instanceof Meaning.Main main) {

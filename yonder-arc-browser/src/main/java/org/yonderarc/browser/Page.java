@@ -301,11 +301,50 @@ final class Page {
             script = "element.classList.toggle(name, on);")
     static native void toggle(HTMLElement element, String name, boolean on);
 
-    /** Puts a text where it can be pasted elsewhere; where that is not allowed, into the address bar alone. */
+    /** Told whether something was done. */
+    @JSFunctor
+    interface DoneCallback extends JSObject {
+        void run(boolean done);
+    }
+
+    /** Puts a text where it can be pasted elsewhere; in a page that has no access to the clipboard, as people did before there was one. */
     @JSBody(
-            params = "text",
-            script = "if (navigator.clipboard) { navigator.clipboard.writeText(text).catch(function() {}); }")
-    static native void copy(String text);
+            params = {"text", "told"},
+            script = "var select = function() {"
+                    + " var field = document.createElement('textarea'), on = document.activeElement; field.value = text;"
+                    + " field.style.position = 'fixed'; document.body.appendChild(field); field.select();"
+                    + " var done = false; try { done = document.execCommand('copy'); } catch (denied) {}"
+                    + " field.remove(); if (on) { on.focus(); } told(done); };"
+                    + "if (navigator.clipboard) { navigator.clipboard.writeText(text).then(function() { told(true); }, select); }"
+                    + " else { select(); }")
+    static native void copy(String text, DoneCallback told);
+
+    /** Lets an element at the edge be drawn up and down out of the way; what was drawn is not clicked. */
+    @JSBody(
+            params = "element",
+            script = "var from = null, moved = false;"
+                    + "element.addEventListener('pointerdown', function(event) {"
+                    + " from = event.clientY - element.offsetTop; moved = false; });"
+                    + "window.addEventListener('pointermove', function(event) {"
+                    + " if (from === null) { return; }"
+                    + " var top = event.clientY - from; moved = moved || Math.abs(top - element.offsetTop) > 8;"
+                    + " if (moved) { var most = innerHeight - element.offsetHeight;"
+                    + "  element.style.setProperty('--drawn', Math.max(0, Math.min(most, top)) + 'px'); } });"
+                    + "['pointerup', 'pointercancel'].forEach(function(what) { window.addEventListener(what, function() { from = null; }); });"
+                    + "element.addEventListener('click', function(event) {"
+                    + " if (moved) { moved = false; event.stopImmediatePropagation(); } }, true);")
+    static native void letMove(HTMLElement element);
+
+    /** Told that the page is left, or hidden for good. */
+    @JSBody(params = "then", script = "window.addEventListener('pagehide', function() { then(); });")
+    static native void onLeave(Callback then);
+
+    /** Told before the page is printed, and after. */
+    @JSBody(
+            params = {"before", "after"},
+            script = "window.addEventListener('beforeprint', function() { before(); });"
+                    + "window.addEventListener('afterprint', function() { after(); });")
+    static native void onPrint(Callback before, Callback after);
 
     /** The address of the page, but for what comes behind the number sign. */
     @JSBody(script = "return location.href.split('#')[0];")

@@ -15,6 +15,7 @@ import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Samples;
 import org.yonderarc.stage.Stage;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.Split;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Effect;
@@ -31,6 +32,8 @@ final class Player implements Stage.Host {
     /** What a link starts with that brings back a view. */
     private static final String VIEW = "view=";
     /** What the state starts with in a view. */
+    private static final String DOWN = "down=";
+
     private static final String AT = "at=";
 
     private final HTMLDocument document;
@@ -86,6 +89,8 @@ final class Player implements Stage.Host {
         // The first picture is there at once, however large the window is.
         shows.forEach(show -> show.stage().settle());
         shows.forEach(show -> show.frame(Page.now()));
+        scrollTo(saved);
+        Page.onLeave(this::keep);
         settle();
         Door.open(this);
     }
@@ -174,6 +179,25 @@ final class Player implements Stage.Host {
         return new Finder(walk, state, found.stage());
     }
 
+    /** Keeps with the entry of the history where the person is, and how far the content is scrolled. */
+    private void keep() {
+        Page.replace(entry, walk.addressOf(state.place()), view());
+    }
+
+    private void scrollTo(String view) {
+        part(view, DOWN)
+                .map(down -> Decimals.parse(down).orElse(0))
+                .filter(down -> down > 0)
+                .ifPresent(down -> shows.get(0).scrollTo(down));
+    }
+
+    private static Optional<String> part(String view, String name) {
+        return Split.at(view, '&').stream()
+                .filter(part -> part.startsWith(name))
+                .findFirst()
+                .flatMap(part -> Percent.decode(part.substring(name.length())));
+    }
+
     private static List<Wishes> wishes(String saved) {
         Wishes first = Wishes.first("phone");
         var wishes = new ArrayList<Wishes>();
@@ -189,11 +213,7 @@ final class Player implements Stage.Host {
 
     /** The state in a view as it was written; no value where there is none, or where it is of another plan. */
     private Optional<State> saved(String view) {
-        return Split.at(view, '&').stream()
-                .filter(part -> part.startsWith(AT))
-                .findFirst()
-                .flatMap(part -> Percent.decode(part.substring(AT.length())))
-                .flatMap(this::read);
+        return part(view, AT).flatMap(this::read);
     }
 
     private Optional<State> read(String text) {
@@ -209,7 +229,8 @@ final class Player implements Stage.Host {
         var out = new StringBuilder(AT).append(Percent.encode(SavedState.write(state)));
         shows.forEach(
                 show -> out.append("&on=").append(Percent.encode(show.wishes().written())));
-        return out.toString();
+        double down = shows.isEmpty() ? 0 : shows.get(0).scrolled();
+        return down > 0 ? out.append('&').append(DOWN).append(Math.round(down)).toString() : out.toString();
     }
 
     String link() {
@@ -277,6 +298,9 @@ final class Player implements Stage.Host {
                 || !change.after().branch().equals(state.branch());
         // What was opened over a place has an entry of its own, which the place that is chosen there takes over.
         boolean isNext = opens || isElsewhere && state.open().isEmpty();
+        if (isNext) {
+            keep();
+        }
         state = change.after();
         entry += isNext ? 1 : 0;
         entries.put(entry, state);
@@ -301,11 +325,14 @@ final class Player implements Stage.Host {
             return;
         }
         State before = state;
-        State then = entries.containsKey(number)
-                ? entries.get(number)
-                : saved(Page.saved()).orElse(null);
+        // After the page was loaded anew, only the history knows of what was before.
+        boolean isKnown = entries.containsKey(number);
+        String saved = Page.saved();
+        State then = isKnown ? entries.get(number) : saved(saved).orElse(null);
         if (then != null) {
-            state = new State(then.branch(), then.trails(), state.facts(), then.open(), state.folded(), then.visited());
+            // What was closed stays closed on the way forward.
+            Optional<String> open = number > entry ? Optional.empty() : then.open();
+            state = new State(then.branch(), then.trails(), state.facts(), open, state.folded(), then.visited());
         } else {
             Optional<Place> outside = walk.placeAt(Page.address());
             String problem = outside.isEmpty()
@@ -323,6 +350,9 @@ final class Player implements Stage.Host {
                 .orElseGet(() -> new Change(new Step.Back(), before, state, List.of(), ""));
         undone = Optional.empty();
         play(change);
+        if (!isKnown) {
+            scrollTo(saved);
+        }
     }
 
     /** Goes back to where a step had led. */

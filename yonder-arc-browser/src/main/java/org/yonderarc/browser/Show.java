@@ -22,6 +22,8 @@ import org.yonderarc.walk.Walk;
 final class Show {
     /** How fast time goes where somebody wants to look closely. */
     private static final double SLOW = 0.25;
+    /** The least height in px of an app that has the window: lower than any phone on its side. */
+    private static final double LOWEST = 300;
 
     private final HTMLElement device;
     private final Stage stage;
@@ -264,13 +266,26 @@ final class Show {
         // Where something stands around it, the app has what is left of the window.
         HTMLElement desk = Window.current().getDocument().getElementById("desk");
         double width = within(desk.getClientWidth());
-        double height = within(desk.getClientHeight());
+        // Enlarged four times, a window is lower than its bars: it then scrolls, and the content keeps its room (WCAG
+        // 2.2, 1.4.10).
+        double height = Math.max(LOWEST, within(desk.getClientHeight()));
         double across = Page.inset("left") + Page.inset("right");
         double down = Page.inset("top") + Page.inset("bottom");
         Insets safe = across < width / 2 && down < height / 2
                 ? new Insets(Page.inset("top"), Page.inset("right"), Page.inset("bottom"), Page.inset("left"))
                 : Insets.NONE;
         return new Device("window", width, height, safe);
+    }
+
+    /** Scrolls the content to where it was. */
+    void scrollTo(double down) {
+        stage.tree().content().ifPresent(path -> stage.take(new Input.Scrolled(path, 0, down), now()));
+        wake();
+    }
+
+    /** How far the content is scrolled, in px. */
+    double scrolled() {
+        return stage.tree().content().map(stage::scrolled).orElse(0.0);
     }
 
     private static double within(double size) {

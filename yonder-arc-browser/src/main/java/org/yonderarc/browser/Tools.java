@@ -21,7 +21,10 @@ import org.yonderarc.walk.Step;
 /** What stands around the devices: how they are wanted, what the app tells, the steps so far, and where to go. */
 final class Tools {
     /** Narrower and lower windows are filled by the app. */
-    private static final double NARROW = 560;
+    /** The width in px of what is printed on a sheet, upright and with its margins: A4 has 210 mm, letter paper 216. */
+    private static final double PAPER = 680;
+
+    private static final double NARROW = 900;
 
     private static final double LOW = 420;
     /** The room around a device, its label included, in px. */
@@ -71,8 +74,9 @@ final class Tools {
         get("go-back").onClick(event -> player.take(new Step.Back()));
         get("start-over").onClick(event -> player.take(new Step.Restart()));
         get("copy-link").onClick(event -> {
-            Page.copy(player.link());
-            get("happened").setTextContent(Page.word("copied"));
+            String link = player.link();
+            // Where it can't be copied, it can be read.
+            Page.copy(link, done -> get("happened").setTextContent(done ? Page.word("copied") : link));
         });
         get("skip").onClick(event -> {
             // The address is the app's: the browser must not follow the link by itself.
@@ -85,6 +89,8 @@ final class Tools {
             Page.close(get("map"));
             player.take(new Step.Link(address));
         });
+        Page.letMove(get("open-tools"));
+        Page.onPrint(this::print, player::arrange);
         get("open-tools").onClick(event -> open(!Page.hasClass(document.getBody(), "open")));
         get("screen-name").onEvent("change", event -> jump());
     }
@@ -209,8 +215,22 @@ final class Tools {
 
     /** Whether the app takes the whole window: on what is touched or small, and where it is asked to. */
     private boolean fills() {
-        return isOnlyOne()
+        return isBare()
+                || isOnlyOne()
                 || player.shows().size() == 1 && current().wishes().device().isEmpty();
+    }
+
+    /** Whether the page has the app alone, without the tools. */
+    private boolean isBare() {
+        return Page.hasClass(document.getBody(), "bare");
+    }
+
+    /** Each device as large as it is, or as the paper is wide. */
+    private void print() {
+        for (int i = 0; i < player.shows().size(); i++) {
+            Show show = player.shows().get(i);
+            place(show, Math.min(1, PAPER / show.width()), fills(), i);
+        }
     }
 
     /** Whether the window is a device by itself, and shows no other. */
@@ -264,7 +284,11 @@ final class Tools {
                 !fills && show.stage().surroundings().device().safe().top() >= STRIP);
         Page.toggle(device, "window", show.stage().surroundings().device().id().startsWith("desktop"));
         String language = show.wishes().language();
-        String spoken = language.isEmpty() ? player.walk().plan().app().language() : language;
+        String own = player.walk().plan().app().language();
+        // A plan that says nothing of its language is taken for one in that of the page around it.
+        String spoken = !language.isEmpty()
+                ? language
+                : own.isEmpty() ? document.getBody().getAttribute("lang") : own;
         device.setAttribute("lang", spoken);
         if (index == 0) {
             // The title of the page is the app's, and so is what is announced.
@@ -287,7 +311,7 @@ final class Tools {
             return;
         }
         label.removeAttribute("aria-hidden");
-        frame(show).setAttribute("role", "region");
+        frame(show).setAttribute("role", "group");
         frame(show).setAttribute("aria-label", fills ? name : says);
         label.appendChild(button(says, () -> choose(index)));
         if (index > 0) {

@@ -31,13 +31,19 @@ final class PageCommand implements Callable<Integer> {
             description = "The page; its name ends in .html.")
     private Path output;
 
+    @Option(
+            names = "--without-tools",
+            description = "Leaves the tools around the app out, for people who are to use it as if it were finished.")
+    private boolean isBare;
+
     @Override
     public Integer call() throws Exception {
         if (!output.toString().endsWith(".html")) {
             throw new Refusal(output + ": a page's name ends in .html.");
         }
         PlanFile checked = plan.checked(spec.commandLine().getErr());
-        String page = new PageWriter(plan.icons(), plan.pictures(), plan.fonts()).page(checked);
+        var writer = new PageWriter(plan.icons(), plan.pictures(), plan.fonts());
+        String page = (isBare ? writer.withoutTools() : writer).page(checked);
         plan.inputs(checked.plan().orElseThrow()).spare(output);
         SafeFile.write(output, page);
         spec.commandLine()

@@ -12,13 +12,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.chromium.Chromium;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
-import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.draw.Typeface;
-import org.yonderarc.files.PlanFile;
 import org.yonderarc.fit.Device;
 import org.yonderarc.kit.RandomPlans;
 import org.yonderarc.kit.Reference;
@@ -41,8 +38,6 @@ class HostsAgreeTest {
     /** So often something is done. */
     private static final int DEEDS = Integer.getInteger("yonder.deeds", 2);
 
-    private static final Path FOLDER = Path.of("src/main/resources/org/yonderarc/examples");
-
     @TempDir
     private static Path folder;
 
@@ -62,13 +57,8 @@ class HostsAgreeTest {
     @Test
     void onTheExamplePlans() throws Exception {
         var outliers = new ArrayList<String>();
-        for (String name : List.of("brinelight", "crumbtray", "hutline", "loomstead", "marlstep")) {
-            Plan plan = PlanFile.read(
-                            FOLDER.resolve(name + ".yaml"),
-                            new BundledIcons(),
-                            new PlanFolder(Pictures.in(FOLDER), Fonts.in(FOLDER)))
-                    .plan()
-                    .orElseThrow();
+        for (String name : ExamplePlans.NAMES) {
+            Plan plan = ExamplePlans.plan(name);
             var random = new Random(name.hashCode());
             for (int i = 0; i < DEVICES; i++) {
                 outliers.addAll(compare(name + "-" + i, plan, random));
@@ -111,13 +101,14 @@ class HostsAgreeTest {
     }
 
     private static List<String> compare(String name, Plan plan, Random random) throws Exception {
-        var pictures = Pictures.in(FOLDER);
-        var icons = new BundledIcons().in(plan.theme().icons());
-        var studio = new Studio(icons, pictures, Typeface.of(plan, Fonts.in(FOLDER)));
+        var pictures = Pictures.in(ExamplePlans.FOLDER);
+        var icons = ExamplePlans.icons(plan);
+        var studio = new Studio(icons, pictures, Typeface.of(plan, Fonts.in(ExamplePlans.FOLDER)));
         Surroundings around = around(plan, random);
         var script = Script.random(name, plan, around, studio.measure(), DEEDS, random);
         var reference = new Reference(plan, around, studio.measure(), true);
-        var page = new PageHost(browser, folder, script, new PageWriter(icons, pictures, Fonts.in(FOLDER)).page(plan));
+        var page = new PageHost(
+                browser, folder, script, new PageWriter(icons, pictures, Fonts.in(ExamplePlans.FOLDER)).page(plan));
         var outliers = new ArrayList<String>();
         int number = 0;
         for (Script.Moment moment : script.moments()) {

@@ -61,6 +61,12 @@ public final class PageParts {
     private final Map<String, Supplier<String>> makers = new HashMap<>();
     private final Map<String, String> made = new HashMap<>();
 
+    /** Leaves the tools out, or not. */
+    PageParts bare(boolean isBare) {
+        makers.put("bare", () -> isBare ? " class=\"bare\"" : "");
+        return this;
+    }
+
     /**
      * The parts of a plan's page.
      *
@@ -75,7 +81,12 @@ public final class PageParts {
         this.words = PageWords.of(plan);
         Typeface face = Typeface.of(plan, fonts);
         makers.put("lang", words::language);
-        makers.put("app-lang", () -> Markup.escape(plan.app().language()));
+        makers.put(
+                "app-lang",
+                () -> plan.app().language().isEmpty()
+                        ? words.language()
+                        : Markup.escape(plan.app().language()));
+        makers.put("bare", () -> "");
         makers.put("dir", words::direction);
         makers.put("words", words::ofScript);
         makers.put("title", () -> Markup.escape(plan.app().name()));

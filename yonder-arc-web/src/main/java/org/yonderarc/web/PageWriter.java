@@ -14,12 +14,23 @@ public final class PageWriter {
     private final Icons icons;
     private final Pictures pictures;
     private final Fonts fonts;
+    private final boolean isBare;
 
     /** A writer with these icons and pictures, and the fonts that plans may name. */
     public PageWriter(Icons icons, Pictures pictures, Fonts fonts) {
+        this(icons, pictures, fonts, false);
+    }
+
+    private PageWriter(Icons icons, Pictures pictures, Fonts fonts, boolean isBare) {
         this.icons = icons;
         this.pictures = pictures;
         this.fonts = fonts;
+        this.isBare = isBare;
+    }
+
+    /** The same without the tools around the app: for people who are to use it as if it were finished. */
+    public PageWriter withoutTools() {
+        return new PageWriter(icons, pictures, fonts, true);
     }
 
     /** The page of a plan that was built; the same plan gives the same bytes. */
@@ -40,6 +51,7 @@ public final class PageWriter {
 
     private String page(Plan plan, String findings) {
         return new PageParts(plan, icons, pictures, fonts, findings)
+                .bare(isBare)
                 .fill(PageParts.resource("org/yonderarc/web/page.html"));
     }
 }

@@ -116,7 +116,8 @@ public final class Chromium {
                         """
                 const done = arguments[arguments.length - 1];
                 axe.run(document).then(result => done(result.violations.map(v =>
-                  v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160)).join(' / ')).join('\\n')));
+                  v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160) + (n.any[0] ? ' (' + n.any[0].message + ')' : ''))
+                    .join(' / ')).join('\\n')));
                 """));
     }
 
