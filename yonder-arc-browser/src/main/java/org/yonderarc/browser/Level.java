@@ -45,6 +45,8 @@ final class Level implements SceneNode.Visitor {
     void paint(List<SceneNode> nodes) {
         List<SceneNode> read = painter.inReadingOrder(nodes);
         depths = read == nodes ? List.of() : nodes;
+        // What lies above what is settled within: nothing of it lies above what stands beside the whole.
+        Page.style(parent.element(), "isolation", depths.isEmpty() ? "auto" : "isolate");
         read.forEach(node -> node.accept(this));
     }
 

@@ -20,7 +20,10 @@ record Screens(Score score, Colour ground) {
     /** How far below its place a row starts that comes later than others, in dp. */
     private static final double RISE = 24;
 
-    private static final int EDGE_LAYERS = 5;
+    /** The keys of what a film itself puts between screens. */
+    static final List<String> EDGE_KEYS =
+            List.of("edge-shadow-1~", "edge-shadow-2~", "edge-shadow-3~", "edge-shadow-4~", "edge-shadow-5~");
+
     private static final String GROUND = "ground~";
     /** Rows below this come together: they are out of sight. */
     private static final int MOST_ROWS = 12;
@@ -61,10 +64,10 @@ record Screens(Score score, Colour ground) {
 
     /** A soft shadow before the edge of a screen that covers another. */
     private static void edgeShadow(double edge, double side, Box area, List<SceneNode> out) {
-        for (int layer = 1; layer <= EDGE_LAYERS; layer++) {
+        for (int layer = 1; layer <= EDGE_KEYS.size(); layer++) {
             double width = 3.0 * layer;
             var box = new Box(side > 0 ? edge - width : edge, area.y(), width, area.height());
-            out.add(new SceneNode.Rect("edge-shadow-" + layer + "~", box, 0, new Colour(8, 24, 30, 0.025)));
+            out.add(new SceneNode.Rect(EDGE_KEYS.get(layer - 1), box, 0, new Colour(8, 24, 30, 0.025)));
         }
     }
 

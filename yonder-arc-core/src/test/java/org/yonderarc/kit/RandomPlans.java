@@ -5,10 +5,12 @@ import java.util.Map;
 import java.util.Random;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
+import org.yonderarc.build.DrawerBuilder;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.OverflowBuilder;
 import org.yonderarc.build.PlanBuilder;
+import org.yonderarc.build.RailBuilder;
 import org.yonderarc.build.StyleBuilder;
 import org.yonderarc.build.TopBuilder;
 import org.yonderarc.plan.DrawerForm;
@@ -81,7 +83,9 @@ public final class RandomPlans {
         FormBuilder<?> form = rich ? richForm(random) : form(random);
         form.style(style -> style(style, random));
         builder.bar(bar -> bar.menu("main").form(form));
-        if (random.nextInt(3) == 0) {
+        // Two bars at one edge clash.
+        boolean isAside = form instanceof DrawerBuilder || form instanceof RailBuilder;
+        if (random.nextInt(3) == 0 && !isAside) {
             builder.bar(bar -> bar.menu("side")
                     .form(FormBuilder.drawer()
                             .edge(any(Form.Flank.values(), random))

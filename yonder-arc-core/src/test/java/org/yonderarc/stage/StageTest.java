@@ -906,7 +906,7 @@ class StageTest {
         on.step("open:survey?survey=1");
         on.rest();
         assertEquals(
-                List.of("BANNER ", "MAIN Survey 1", "NAVIGATION Main"),
+                List.of("BANNER ", "MAIN Survey 1", "NAVIGATION Menu"),
                 on.stage.tree().roots().stream()
                         .map(part -> part.role() + " " + part.name())
                         .toList());

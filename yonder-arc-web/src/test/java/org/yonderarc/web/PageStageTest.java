@@ -246,7 +246,7 @@ class PageStageTest {
         new Actions(browser).sendKeys(Keys.ENTER).perform();
         until(() -> focused().equals("Tides"));
         WebElement dialog = browser.findElement(By.cssSelector("#device [role=dialog]"));
-        assertEquals("Main", dialog.getAccessibleName());
+        assertEquals("Menu", dialog.getAccessibleName());
         assertEquals("true", dialog.getAttribute("aria-modal"));
         assertEquals("true", named("Menu").getAttribute("aria-expanded"));
         assertEquals(

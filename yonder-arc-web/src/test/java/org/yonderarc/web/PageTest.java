@@ -174,7 +174,7 @@ class PageTest {
 
     @Test
     void meansWhatItShows() {
-        assertEquals("Main", browser.findElement(By.tagName("nav")).getAttribute("aria-label"));
+        assertEquals("Menu", browser.findElement(By.tagName("nav")).getAttribute("aria-label"));
         assertEquals("heading", browser.findElement(By.cssSelector("header h1")).getAriaRole());
         assertEquals("Surveys, 2", item("Surveys").getAccessibleName());
         assertTrue(item("Surveys").getRect().getHeight() >= 48);
