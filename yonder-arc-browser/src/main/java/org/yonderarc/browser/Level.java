@@ -185,6 +185,8 @@ final class Level implements SceneNode.Visitor {
                 && had.radius() == node.radius()
                 && had.angle() == node.angle()
                 && had.within().equals(node.within())
+                // What is cut is told from the corner of the box.
+                && (node.within().isEmpty() || had.area().equals(node.area()))
                 && had.shades().equals(node.shades());
         if (!stays) {
             Page.style(shown.element(), "border-radius", Shown.px(node.radius()));

@@ -335,9 +335,12 @@ final class Page {
                     + " if (moved) { moved = false; event.stopImmediatePropagation(); } }, true);")
     static native void letMove(HTMLElement element);
 
-    /** Told that the page is left, or hidden for good. */
-    @JSBody(params = "then", script = "window.addEventListener('pagehide', function() { then(); });")
-    static native void onLeave(Callback then);
+    /** Told when something has been scrolled for a while, and rests. */
+    @JSBody(
+            params = "then",
+            script = "var timer = 0; document.addEventListener('scroll', function() {"
+                    + " clearTimeout(timer); timer = setTimeout(function() { then(); }, 100); }, true);")
+    static native void onScrolled(Callback then);
 
     /** Told before the page is printed, and after. */
     @JSBody(

@@ -90,7 +90,7 @@ final class Player implements Stage.Host {
         shows.forEach(show -> show.stage().settle());
         shows.forEach(show -> show.frame(Page.now()));
         scrollTo(saved);
-        Page.onLeave(this::keep);
+        Page.onScrolled(this::keep);
         settle();
         Door.open(this);
     }

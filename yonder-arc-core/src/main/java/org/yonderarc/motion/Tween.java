@@ -84,21 +84,26 @@ final class Tween implements SceneNode.Visitor {
 
     @Override
     public void gradient(SceneNode.Gradient to) {
-        if (from instanceof SceneNode.Gradient a
-                && a.shades().size() == to.shades().size()
-                && a.within().isPresent() == to.within().isPresent()) {
-            out.add(new SceneNode.Gradient(
-                    to.key(),
-                    lerp(a.area(), to.area(), p),
-                    radius(a.radius(), to.radius()),
-                    shades(a.shades(), to.shades()),
-                    lerp(a.angle(), to.angle(), p),
-                    to.within()
-                            .map(outline ->
-                                    a.within().orElseThrow().toward(outline, p).orElse(outline))));
-        } else {
+        if (!(from instanceof SceneNode.Gradient a)
+                || a.shades().size() != to.shades().size()
+                || a.within().isPresent() != to.within().isPresent()) {
             cross(to);
+            return;
         }
+        Optional<Outline> within =
+                to.within().flatMap(outline -> a.within().orElseThrow().toward(outline, p));
+        if (within.isPresent() != to.within().isPresent()) {
+            // An outline that can't become the other would part from its box on the way.
+            cross(to);
+            return;
+        }
+        out.add(new SceneNode.Gradient(
+                to.key(),
+                lerp(a.area(), to.area(), p),
+                radius(a.radius(), to.radius()),
+                shades(a.shades(), to.shades()),
+                lerp(a.angle(), to.angle(), p),
+                within));
     }
 
     private List<Fill.Shade> shades(List<Fill.Shade> a, List<Fill.Shade> b) {

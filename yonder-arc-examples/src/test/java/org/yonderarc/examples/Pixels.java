@@ -34,8 +34,11 @@ final class Pixels {
         double worst = 0;
         int blocks = 0;
         String where = "";
-        for (int y = 0; y < height; y += BLOCK) {
-            for (int x = 0; x < width; x += BLOCK) {
+        for (int top = 0; top < height; top += BLOCK) {
+            for (int left = 0; left < width; left += BLOCK) {
+                // All of them whole: a part of a letter says little.
+                int x = Math.min(left, width - BLOCK);
+                int y = Math.min(top, height - BLOCK);
                 double differs = differs(ours, theirs, x, y, width, height);
                 blocks += differs > TOLERANCE ? 1 : 0;
                 if (differs > worst) {

@@ -298,10 +298,133 @@ class PageStageTest {
         assertEquals(900, number(browser, "document.querySelector('#device main').scrollTop"), 1);
     }
 
+    /** What was open when the page was left is not on the way of who comes again: it was closed. */
+    @Test
+    void forwardDoesNotOpenWhatBackClosed() {
+        named("Menu").click();
+        until(() -> !browser.findElements(By.cssSelector("[role=dialog]")).isEmpty());
+        browser.navigate().back();
+        until(() ->
+                browser.findElements(By.cssSelector("#device [role=dialog]")).isEmpty());
+        browser.navigate().forward();
+        until(() -> number(browser, "history.state.entry") == 1);
+        browser.executeAsyncScript("requestAnimationFrame(() => requestAnimationFrame(arguments[0]))");
+        assertEquals(List.of(), browser.findElements(By.cssSelector("#device [role=dialog]")));
+        rest("Tides");
+    }
+
+    @Test
+    void aReloadKeepsTheScrollHereAndBehind() {
+        browser.executeScript("location.hash = '/surveys'");
+        rest("Surveys");
+        browser.executeScript("document.querySelector('#device main').scrollTop = 900");
+        until(() -> String.valueOf(browser.executeScript("return history.state.view"))
+                .contains("down=900"));
+        browser.navigate().refresh();
+        rest("Surveys");
+        until(() -> number(browser, "document.querySelector('#device main').scrollTop") == 900);
+        named("Survey 16, 12 m from the shore").click();
+        rest("Survey 16");
+        browser.navigate().refresh();
+        rest("Survey 16");
+        browser.navigate().back();
+        rest("Surveys");
+        until(() -> number(browser, "document.querySelector('#device main').scrollTop") == 900);
+    }
+
+    /** A link is told as copied when it was, and can be read where it was not. */
+    @Test
+    void aLinkIsCopiedWithoutAClipboardToo() {
+        browser.executeScript("Object.defineProperty(navigator, 'clipboard', {value: undefined});"
+                + "addEventListener('copy', event => { window.copied = document.activeElement.value; });");
+        browser.findElement(By.id("copy-link")).click();
+        until(() -> text("happened").startsWith("A link to this view is copied"));
+        assertTrue(String.valueOf(browser.executeScript("return window.copied")).contains("#view=at="));
+        browser.executeScript("document.execCommand = () => false;");
+        browser.findElement(By.id("copy-link")).click();
+        until(() -> text("happened").contains("#view=at="));
+    }
+
+    private static String text(String id) {
+        return browser.findElement(By.id(id)).getText();
+    }
+
+    /** At four times the size, a window has a quarter of its width and height. */
+    @Test
+    void aWindowThatIsEnlargedLeavesRoomForContent() {
+        browser.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", 320, "height", 200, "deviceScaleFactor", 4, "mobile", false));
+        try {
+            // Beside the bar by which it is scrolled.
+            until(() -> number(browser, "document.getElementById('device').offsetWidth") >= 300
+                    && number(browser, "document.getElementById('device').offsetWidth") <= 320);
+            assertEquals(300, number(browser, "document.getElementById('device').offsetHeight"));
+            assertTrue(number(browser, "document.querySelector('#device main').offsetHeight") > 200);
+            browser.executeScript("document.getElementById('desk').scrollTop = 500");
+            assertEquals(100, number(browser, "document.getElementById('desk').scrollTop"), "all of it is reached");
+            assertFalse(browser.findElement(By.id("tools")).isDisplayed());
+        } finally {
+            browser.executeCdpCommand("Emulation.clearDeviceMetricsOverride", Map.of());
+        }
+    }
+
+    @Test
+    void theToolsAreDrawnOutOfTheWayOrLeftOut() throws Exception {
+        new Select(browser.findElement(By.id("device-name"))).selectByValue("");
+        WebElement button = browser.findElement(By.id("open-tools"));
+        until(button::isDisplayed);
+        int top = button.getRect().y;
+        new Actions(browser).dragAndDropBy(button, 0, 150).perform();
+        assertEquals(top + 150, button.getRect().y, 2);
+        assertEquals("false", button.getAttribute("aria-expanded"), "what was drawn is not clicked");
+        button.click();
+        assertEquals("true", button.getAttribute("aria-expanded"));
+        var writer = new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE);
+        Files.writeString(folder.resolve("bare.html"), writer.withoutTools().page(DRAWER));
+        open(browser, "bare");
+        until(() -> number(browser, "document.getElementById('device').offsetWidth") == 1280);
+        assertFalse(browser.findElement(By.id("open-tools")).isDisplayed());
+        assertFalse(browser.findElement(By.id("tools")).isDisplayed());
+    }
+
+    @Test
+    void whatIsPrintedIsTheScreenAlone() {
+        new Select(browser.findElement(By.id("device-name"))).selectByValue("desktop");
+        until(() -> number(browser, "document.getElementById('device').offsetWidth") == 1280);
+        browser.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", "print"));
+        try {
+            browser.executeScript("dispatchEvent(new Event('beforeprint'))");
+            var box = box(0);
+            assertEquals(List.of(0, 0, 680), List.of(box.x, box.y, box.width));
+            assertFalse(browser.findElement(By.id("tools")).isDisplayed());
+            assertFalse(browser.findElement(By.cssSelector(".label")).isDisplayed());
+        } finally {
+            browser.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", ""));
+        }
+        browser.executeScript("dispatchEvent(new Event('afterprint'))");
+        until(() -> box(0).width > 680);
+    }
+
+    /** The title is the app's, in its language; the tools have that of the plan. */
+    @Test
+    void languagesAreThoseOfWhatIsSaid() {
+        new Select(browser.findElement(By.id("language"))).selectByValue("ar");
+        until(() -> "ar".equals(browser.executeScript("return document.documentElement.lang")));
+        assertEquals("en", browser.executeScript("return document.body.lang"));
+        assertEquals("ar", browser.executeScript("return document.getElementById('said').lang"));
+        var screens = new Select(browser.findElement(By.id("screen-name")));
+        assertEquals(
+                List.of("a screen", "Tides", "Surveys", "Survey 1", "Map", "Crew"),
+                screens.getOptions().stream().map(WebElement::getText).toList());
+    }
+
     @Test
     void devicesStandBesideEachOtherInStep() {
         browser.findElement(By.id("beside")).click();
-        until(() -> browser.findElements(By.cssSelector(".device main")).size() == 2);
+        until(() -> browser.findElements(By.cssSelector(".device main, .device .main"))
+                        .size()
+                == 2);
         new Select(browser.findElement(By.id("device-name"))).selectByValue("tablet");
         until(() -> browser.findElements(By.cssSelector(".device")).get(1).getSize().height > 100);
         List<WebElement> both = browser.findElements(By.cssSelector(".device"));

@@ -80,7 +80,8 @@ class PageWordsTest {
     })
     void theLanguageIsThatOfThePlanOrEnglish(String tag, String known, String direction) throws Exception {
         String page = page(tag);
-        assertTrue(page.contains("<html lang=\"" + known + "\">"));
+        assertTrue(page.contains("<html lang=\"" + tag + "\">"), "its title is the app's");
+        assertTrue(page.contains("<body lang=\"" + known + "\">"));
         assertTrue(page.contains("<aside id=\"tools\" dir=\"" + direction + "\""));
         assertTrue(page.contains(">" + words(known).getProperty("start-over") + "<"));
     }
