@@ -8,7 +8,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
@@ -16,10 +18,13 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.TopForm;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
@@ -897,6 +902,56 @@ class StageTest {
 
     private static Optional<Step> hit(double x, double y, SceneNode... nodes) {
         return Hit.at(List.of(nodes), x, y, path -> Hit.Unseen.NONE).target().map(Target::step);
+    }
+
+    /** The title stands above the tabs, the button at its end of the title's line; folded items belong to what folds them. */
+    @Test
+    void whatIsInABarIsHeardLineByLine() {
+        Plan plan = PlanBuilder.app("Lines")
+                .languages("en", "ar")
+                .start("a")
+                .screen("a", screen -> screen.icon("home"))
+                .screen("b")
+                .screen("c")
+                .menu("kinds", menu -> menu.item("a").item("b"))
+                .menu("side", menu -> menu.item("c")
+                        .section("More", Entry.Folds.OPEN, in -> in.item("a").item("b"))
+                        .item("c", item -> item.id("last")))
+                .bar(bar -> bar.id("head").form(FormBuilder.top()))
+                .bar(bar -> bar.menu("kinds")
+                        .spoken(Map.of("en", "Parts of the page", "ar", "\u0623\u062c\u0632\u0627\u0621"))
+                        .within("a")
+                        .form(FormBuilder.top().below(true, TopForm.Widths.EQUAL)))
+                .bar(bar -> bar.menu("side")
+                        .form(FormBuilder.drawer()
+                                .edge(Form.Flank.TRAILING)
+                                .opens(DrawerForm.Opening.KEPT)
+                                .collapsed(72)))
+                .build();
+        for (String language : List.of("en", "ar")) {
+            var on = new Theatre(plan, Surroundings.of(Device.DESKTOP).in(language), false);
+            List<String> heard = on.names();
+            int title = heard.indexOf("HEADING A");
+            int tabs = heard.indexOf(
+                    "NAVIGATION " + (language.equals("en") ? "Parts of the page" : "\u0623\u062c\u0632\u0627\u0621"));
+            assertTrue(title >= 0 && tabs > title, heard::toString);
+            int collapse = heard.indexOf("BUTTON " + OwnWord.COLLAPSE.in(language));
+            assertTrue(collapse >= 0 && collapse < heard.lastIndexOf("LINK C"), heard::toString);
+            List<Part.Item> items = items(on.stage.still().nodes());
+            assertEquals(
+                    List.of("a", "b"),
+                    items.stream().filter(Part.Item::nested).map(Part.Item::id).toList());
+        }
+    }
+
+    private static List<Part.Item> items(List<SceneNode> nodes) {
+        return nodes.stream()
+                .filter(SceneNode.Group.class::isInstance)
+                .map(SceneNode.Group.class::cast)
+                .flatMap(group -> Stream.concat(
+                        group.part() instanceof Part.Item item ? Stream.of(item) : Stream.of(),
+                        items(group.children()).stream()))
+                .toList();
     }
 
     @Test

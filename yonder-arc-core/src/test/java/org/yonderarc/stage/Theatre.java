@@ -131,7 +131,7 @@ final class Theatre implements Stage.Host {
         return stage.tree().all().stream()
                 .filter(part -> part.name().equals(name))
                 .filter(part -> part.role() != Access.Role.TEXT && part.role() != Access.Role.HEADING)
-                .filter(part -> part.role() != Access.Role.NAVIGATION)
+                .filter(part -> part.role() != Access.Role.NAVIGATION && part.role() != Access.Role.DIALOG)
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("nothing is called " + name + " in " + names()));
     }

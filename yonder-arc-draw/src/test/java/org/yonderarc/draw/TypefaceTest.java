@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.awt.geom.Area;
+import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
@@ -55,6 +57,21 @@ class TypefaceTest {
         Files.write(folder.resolve("plain.ttf"), serif(".ttf"));
         Files.write(folder.resolve("strong.ttf"), serif("-Bold.ttf"));
         return Typeface.of(plan(PlanBuilder.app("Own").font("plain.ttf", "strong.ttf")), Fonts.in(folder));
+    }
+
+    /** A page has the font without the shapes that depend on neighbours: a colon between figures is not raised in a picture either. */
+    @Test
+    void glyphsDoNotDependOnTheirNeighbours() {
+        var face = Typeface.bundled();
+        var type = Type.regular(40);
+        double alone = face.outline(":", type, 0, 0).getBounds2D().getMinY();
+        var between = new Area(face.outline("1:1", type, 0, 0));
+        double one = face.width("1", type);
+        between.intersect(new Area(new Rectangle2D.Double(one, -60, face.width(":", type), 80)));
+        assertEquals(alone, between.getBounds2D().getMinY(), 0.01);
+        assertEquals(2 * one + face.width(":", type), face.width("1:1", type), 1.5);
+        double joined = face.width("e\u0301", type);
+        assertEquals(face.width("\u00e9", type), joined, 0.01, "marks are joined to their letters");
     }
 
     @Test
