@@ -189,7 +189,8 @@ final class Level implements SceneNode.Visitor {
                 && (node.within().isEmpty() || had.area().equals(node.area()))
                 && had.shades().equals(node.shades());
         if (!stays) {
-            Page.style(shown.element(), "border-radius", Shown.px(node.radius()));
+            // Where an outline cuts it, that alone does.
+            Page.style(shown.element(), "border-radius", Shown.px(node.within().isPresent() ? 0 : node.radius()));
             Page.style(shown.element(), "background", shaded(node.shades(), node.angle()));
             Page.style(
                     shown.element(),

@@ -13,7 +13,7 @@ final class Pixels {
     /** The side of a block in pixels. */
     private static final int BLOCK = 8;
     /** The most by which a channel's mean in a block may differ, of 255. */
-    private static final int TOLERANCE = 16;
+    private static final int TOLERANCE = 20;
 
     /** The ways by which a block may be moved, each across and down, in pixels. */
     private static final int[] WAYS = {0, -1, 0, 1, -1, 0, 1, 0, -1, -1, 1, -1, -1, 1, 1, 1};
