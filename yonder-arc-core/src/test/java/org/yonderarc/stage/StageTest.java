@@ -944,6 +944,33 @@ class StageTest {
         }
     }
 
+    /** One that stays open, and one that opens over the rest: two bars of one form in a scene. */
+    @Test
+    void aDrawerAtEachEdgeIsABarOfItsOwn() {
+        Plan plan = PlanBuilder.app("Two")
+                .start("a")
+                .screen("a", screen -> screen.icon("home"))
+                .screen("b")
+                .menu("main", menu -> menu.item("a").item("b"))
+                .menu("side", menu -> menu.signal("send", item -> {}))
+                .bar(bar -> bar.menu("main").form(FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
+                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().edge(Form.Flank.TRAILING)))
+                .topBar()
+                .build();
+        var on = new Theatre(plan, Device.DESKTOP);
+        on.step("toggle:side");
+        on.rest();
+        assertEquals(
+                List.of("/drawer", "/drawer-end"),
+                on.stage.tree().all().stream()
+                        .filter(part -> part.role() == Access.Role.NAVIGATION || part.role() == Access.Role.DIALOG)
+                        .map(Access::path)
+                        .toList());
+        assertEquals(Optional.of("/drawer-end"), on.stage.tree().dialog());
+        assertFalse(on.part("Send").inert());
+        assertTrue(on.part("B").inert());
+    }
+
     private static List<Part.Item> items(List<SceneNode> nodes) {
         return nodes.stream()
                 .filter(SceneNode.Group.class::isInstance)

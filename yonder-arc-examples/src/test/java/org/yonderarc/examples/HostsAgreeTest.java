@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -31,12 +32,14 @@ import org.yonderarc.web.PageWriter;
  * pulls. What differs is kept in {@code target/hosts}, as both pictures and their difference.
  */
 class HostsAgreeTest {
-    /** So many random plans; more with -Dyonder.hosts=500. */
-    private static final int PLANS = Integer.getInteger("yonder.hosts", 8);
+    /** The plans in which something differed once. */
+    private static final List<Integer> KNOWN = List.of(101, 108, 136, 194, 308, 319);
+    /** So many others from {@code yonder.seed} on, in their place, with -Dyonder.hosts=500. */
+    private static final int PLANS = Integer.getInteger("yonder.hosts", 0);
     /** On so many devices is each example plan. */
     private static final int DEVICES = Integer.getInteger("yonder.devices", 2);
     /** So often something is done. */
-    private static final int DEEDS = Integer.getInteger("yonder.deeds", 2);
+    private static final int DEEDS = Integer.getInteger("yonder.deeds", 3);
 
     @TempDir
     private static Path folder;
@@ -70,8 +73,11 @@ class HostsAgreeTest {
     @Test
     void onRandomPlans() throws Exception {
         var outliers = new ArrayList<String>();
-        int first = Integer.getInteger("yonder.seed", 0);
-        for (int seed = first; seed < first + PLANS; seed++) {
+        int first = Integer.getInteger("yonder.seed", 1000);
+        List<Integer> seeds = PLANS == 0
+                ? KNOWN
+                : IntStream.range(first, first + PLANS).boxed().toList();
+        for (int seed : seeds) {
             var random = new Random(seed);
             outliers.addAll(compare("random-" + seed, RandomPlans.plan(random), random));
         }
