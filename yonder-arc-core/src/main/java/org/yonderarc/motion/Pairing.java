@@ -74,7 +74,13 @@ final class Pairing {
 
     /** Everything under a key of its own: what leaves makes way for what is there, and for what a change leaves behind. */
     private static List<Pair> distinct(List<Pair> all) {
-        var taken = new HashSet<String>(Screens.EDGE_KEYS);
+        var taken = new HashSet<String>();
+        for (Pair pair : all) {
+            SceneNode one = pair.b() == null ? pair.a() : pair.b();
+            if (Pair.isScreen(one)) {
+                taken.addAll(Screens.edgeKeys(one.key()));
+            }
+        }
         var out = new ArrayList<Pair>();
         for (Pair pair : all) {
             SceneNode b = pair.b() == null ? null : own(pair.b(), taken);

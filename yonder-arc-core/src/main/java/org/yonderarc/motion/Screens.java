@@ -20,10 +20,7 @@ record Screens(Score score, Colour ground) {
     /** How far below its place a row starts that comes later than others, in dp. */
     private static final double RISE = 24;
 
-    /** The keys of what a film itself puts between screens. */
-    static final List<String> EDGE_KEYS =
-            List.of("edge-shadow-1~", "edge-shadow-2~", "edge-shadow-3~", "edge-shadow-4~", "edge-shadow-5~");
-
+    private static final int EDGE_LAYERS = 5;
     private static final String GROUND = "ground~";
     /** Rows below this come together: they are out of sight. */
     private static final int MOST_ROWS = 12;
@@ -52,7 +49,7 @@ record Screens(Score score, Colour ground) {
                 double offset = above ? away * area.width() : -(1 - away) * area.width() * PARALLAX;
                 if (above) {
                     double edge = area.x() + offset * side + (side > 0 ? 0 : area.width());
-                    edgeShadow(edge, side, area, out);
+                    edgeShadow(group.key(), edge, side, area, out);
                 }
                 out.add(grounded(group).moved(offset * side, 0));
             }
@@ -62,12 +59,25 @@ record Screens(Score score, Colour ground) {
         }
     }
 
+    private static String edgeKey(int layer, String screen) {
+        return "edge-shadow-" + layer + "~" + screen;
+    }
+
+    /** The keys of what a film may put before the edge of a screen. */
+    static List<String> edgeKeys(String screen) {
+        var out = new ArrayList<String>();
+        for (int layer = 1; layer <= EDGE_LAYERS; layer++) {
+            out.add(edgeKey(layer, screen));
+        }
+        return out;
+    }
+
     /** A soft shadow before the edge of a screen that covers another. */
-    private static void edgeShadow(double edge, double side, Box area, List<SceneNode> out) {
-        for (int layer = 1; layer <= EDGE_KEYS.size(); layer++) {
+    private static void edgeShadow(String screen, double edge, double side, Box area, List<SceneNode> out) {
+        for (int layer = 1; layer <= EDGE_LAYERS; layer++) {
             double width = 3.0 * layer;
             var box = new Box(side > 0 ? edge - width : edge, area.y(), width, area.height());
-            out.add(new SceneNode.Rect(EDGE_KEYS.get(layer - 1), box, 0, new Colour(8, 24, 30, 0.025)));
+            out.add(new SceneNode.Rect(edgeKey(layer, screen), box, 0, new Colour(8, 24, 30, 0.025)));
         }
     }
 
