@@ -99,16 +99,16 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** What a screen reader calls a bar: an id is in whatever language the plan is written in, so it is the last resort. */
     String nameOf(Bar bar) {
-        return bar.spoken().map(this::filled).orElseGet(() -> {
-            long menus = plan().bars().stream()
-                    .filter(other -> other.menu().isPresent())
-                    .map(Bar::menu)
-                    .distinct()
-                    .count();
-            return menus == 1 && bar.menu().isPresent()
-                    ? own(OwnWord.MENU)
-                    : Ids.asTitle(bar.menu().orElse(visible.form(bar).kind().word()));
-        });
+        if (bar.spoken().isPresent()) {
+            return filled(bar.spoken().get());
+        }
+        boolean isOnly = bar.menu().isPresent();
+        for (Bar other : plan().bars()) {
+            isOnly &= other.menu().isEmpty() || other.menu().equals(bar.menu());
+        }
+        return isOnly
+                ? own(OwnWord.MENU)
+                : Ids.asTitle(bar.menu().orElse(visible.form(bar).kind().word()));
     }
 
     /** The items with these ids that show: those of the bar's own menu, else the first of any. */
