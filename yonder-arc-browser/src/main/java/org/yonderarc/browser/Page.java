@@ -319,7 +319,7 @@ final class Page {
                     + " else { select(); }")
     static native void copy(String text, DoneCallback told);
 
-    /** Lets an element at the edge be drawn up and down out of the way; what was drawn is not clicked. */
+    /** Lets an element at the edge be dragged up and down out of the way; what was dragged is not clicked. */
     @JSBody(
             params = "element",
             script = "var from = null, moved = false;"
@@ -329,7 +329,7 @@ final class Page {
                     + " if (from === null) { return; }"
                     + " var top = event.clientY - from; moved = moved || Math.abs(top - element.offsetTop) > 8;"
                     + " if (moved) { var most = innerHeight - element.offsetHeight;"
-                    + "  element.style.setProperty('--drawn', Math.max(0, Math.min(most, top)) + 'px'); } });"
+                    + "  element.style.setProperty('--dragged', Math.max(0, Math.min(most, top)) + 'px'); } });"
                     + "['pointerup', 'pointercancel'].forEach(function(what) { window.addEventListener(what, function() { from = null; }); });"
                     + "element.addEventListener('click', function(event) {"
                     + " if (moved) { moved = false; event.stopImmediatePropagation(); } }, true);")

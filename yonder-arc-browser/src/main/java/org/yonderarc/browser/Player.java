@@ -32,9 +32,9 @@ final class Player implements Stage.Host {
     /** What a link starts with that brings back a view. */
     private static final String VIEW = "view=";
     /** What the state starts with in a view. */
-    private static final String DOWN = "down=";
-
     private static final String AT = "at=";
+    /** What starts with it in a view: how far the content is scrolled, in px. */
+    private static final String DOWN = "down=";
 
     private final HTMLDocument document;
     private Walk walk;
@@ -89,7 +89,7 @@ final class Player implements Stage.Host {
         // The first picture is there at once, however large the window is.
         shows.forEach(show -> show.stage().settle());
         shows.forEach(show -> show.frame(Page.now()));
-        scrollTo(saved);
+        shows.get(0).scrollTo(down(saved));
         Page.onScrolled(this::keep);
         settle();
         Door.open(this);
@@ -144,7 +144,7 @@ final class Player implements Stage.Host {
         there.filter(other -> !other.equals(state)).ifPresent(other -> {
             state = other;
             entries.put(entry, state);
-            Page.replace(entry, walk.addressOf(state.place()), view());
+            Page.replace(entry, walk.addressOf(state.place()), view(0));
             shows.forEach(show -> show.jump(walk, state));
             settle(false);
         });
@@ -184,11 +184,9 @@ final class Player implements Stage.Host {
         Page.replace(entry, walk.addressOf(state.place()), view());
     }
 
-    private void scrollTo(String view) {
-        part(view, DOWN)
-                .map(down -> Decimals.parse(down).orElse(0))
-                .filter(down -> down > 0)
-                .ifPresent(down -> shows.get(0).scrollTo(down));
+    /** How far a view says that the content is scrolled, in px. */
+    private static double down(String view) {
+        return part(view, DOWN).map(text -> Decimals.parse(text).orElse(0)).orElse(0.0);
     }
 
     private static Optional<String> part(String view, String name) {
@@ -226,10 +224,13 @@ final class Player implements Stage.Host {
 
     /** Everything that brings back this view: the trails, the facts and the devices. */
     private String view() {
+        return view(shows.isEmpty() ? 0 : shows.get(0).scrolled());
+    }
+
+    private String view(double down) {
         var out = new StringBuilder(AT).append(Percent.encode(SavedState.write(state)));
         shows.forEach(
                 show -> out.append("&on=").append(Percent.encode(show.wishes().written())));
-        double down = shows.isEmpty() ? 0 : shows.get(0).scrolled();
         return down > 0 ? out.append('&').append(DOWN).append(Math.round(down)).toString() : out.toString();
     }
 
@@ -305,10 +306,12 @@ final class Player implements Stage.Host {
         entry += isNext ? 1 : 0;
         entries.put(entry, state);
         String address = walk.addressOf(state.place());
+        // The devices still show what was: another content has not been scrolled yet.
+        String view = isElsewhere ? view(0) : view();
         if (isNext) {
-            Page.push(entry, address, view());
+            Page.push(entry, address, view);
         } else {
-            Page.replace(entry, address, view());
+            Page.replace(entry, address, view);
         }
         play(change);
         return true;
@@ -345,13 +348,14 @@ final class Player implements Stage.Host {
         }
         entry = number < 0 ? entry + 1 : number;
         entries.put(entry, state);
-        Page.replace(entry, walk.addressOf(state.place()), view());
+        // As it was kept: the devices still show what was before.
+        Page.replace(entry, walk.addressOf(state.place()), view(down(saved)));
         Change change = undone.filter(back -> back.after().equals(state))
                 .orElseGet(() -> new Change(new Step.Back(), before, state, List.of(), ""));
         undone = Optional.empty();
         play(change);
         if (!isKnown) {
-            scrollTo(saved);
+            shows.get(0).scrollTo(down(saved));
         }
     }
 
@@ -360,7 +364,7 @@ final class Player implements Stage.Host {
         state = then;
         entry++;
         entries.put(entry, state);
-        Page.push(entry, walk.addressOf(state.place()), view());
+        Page.push(entry, walk.addressOf(state.place()), view(0));
         shows.forEach(show -> show.jump(walk, state));
         settle();
     }

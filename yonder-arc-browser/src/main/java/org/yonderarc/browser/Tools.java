@@ -20,10 +20,9 @@ import org.yonderarc.walk.Step;
 
 /** What stands around the devices: how they are wanted, what the app tells, the steps so far, and where to go. */
 final class Tools {
-    /** Narrower and lower windows are filled by the app. */
-    /** The width in px of what is printed on a sheet, upright and with its margins: A4 has 210 mm, letter paper 216. */
+    /** The width in px that a sheet of paper has between its margins, upright: A4 is 210 mm wide, letter 216. */
     private static final double PAPER = 680;
-
+    /** Narrower and lower windows are filled by the app. */
     private static final double NARROW = 900;
 
     private static final double LOW = 420;

@@ -174,6 +174,14 @@ final class BarRules {
     /** Each form once, however many device kinds have it. */
     private static void idle(Subject subject, Bar bar, String pointer) {
         var told = new HashSet<Form>();
+        if (bar.spoken().isPresent() && bar.menu().isEmpty()) {
+            subject.tell(
+                    Code.NO_EFFECT,
+                    pointer + "/spoken",
+                    "In the bar \"" + bar.id()
+                            + "\", \"spoken\" has no effect: it shows no menu, and screen readers call it by its title.",
+                    "Leave it out.");
+        }
         bar.forms().forEach((kind, form) -> {
             if (told.add(form)) {
                 form.idle(hasItems(subject, bar, form))

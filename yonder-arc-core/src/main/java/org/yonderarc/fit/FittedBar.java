@@ -2,6 +2,7 @@ package org.yonderarc.fit;
 
 import static org.yonderarc.portable.Lists.toList;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -182,6 +183,20 @@ public record FittedBar(
                 .filter(button -> button.step() instanceof Step.Back)
                 .map(Button::name)
                 .findFirst();
+    }
+
+    /** The ids of the items that belong to one which folds them away. */
+    public Set<String> nested() {
+        var out = new HashSet<String>();
+        boolean isInFold = false;
+        for (Line line : lines) {
+            boolean folds = line.item().filter(FittedItem::folds).isPresent();
+            isInFold = folds || isInFold && line.below();
+            if (isInFold && !folds) {
+                line.item().ifPresent(item -> out.add(item.id()));
+            }
+        }
+        return out;
     }
 
     /** The same with these lines. */

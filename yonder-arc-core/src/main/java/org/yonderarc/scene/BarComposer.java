@@ -3,7 +3,6 @@ package org.yonderarc.scene;
 import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -91,7 +90,7 @@ public final class BarComposer {
 
     private SceneNode.Group compose(Layout.Bar bar, Part.Bar part, Meaning meaning) {
         var nodes = new ArrayList<SceneNode>();
-        nested = nested(bar.fitted().lines());
+        nested = bar.fitted().nested();
         BarGround.compose(bar, fitting.theme(), palette, nodes);
         bar.head().face().ifPresent(face -> nodes.add(face(face)));
         bar.head().logo().ifPresent(logo -> nodes.add(logo(logo)));
@@ -110,19 +109,6 @@ public final class BarComposer {
         bar.head().title().ifPresent(line -> nodes.add(title(bar, line)));
         bar.buttons().forEach(button -> nodes.add(button(bar, button)));
         return SceneNode.Group.of(part, key(part), meaning, bar.box(), nodes);
-    }
-
-    private static Set<String> nested(List<FittedBar.Line> lines) {
-        var out = new HashSet<String>();
-        boolean isInFold = false;
-        for (FittedBar.Line line : lines) {
-            boolean folds = line.item().filter(FittedItem::folds).isPresent();
-            isInFold = folds || isInFold && line.below();
-            if (isInFold && !folds) {
-                line.item().ifPresent(item -> out.add(item.id()));
-            }
-        }
-        return out;
     }
 
     /** No two bars of a form stand at one edge, but one may stand at each. */

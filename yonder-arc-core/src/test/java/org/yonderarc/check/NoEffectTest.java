@@ -60,6 +60,23 @@ class NoEffectTest {
         assertEquals(keys, String.join(" ", told));
     }
 
+    /** A title's bar is a banner; the name is that of the items in it. */
+    @Test
+    void aSpokenNameNeedsAMenu() {
+        PlanBuilder builder = PlanBuilder.app("Quarry Notes")
+                .start("a")
+                .screen("a", screen -> screen.icon("home"))
+                .menu("main", menu -> menu.item("a"))
+                .bar(bar -> bar.menu("main").spoken("Parts").form(FormBuilder.rail()))
+                .bar(bar -> bar.spoken("Head").form(FormBuilder.top()));
+        assertEquals(
+                List.of("/bars/1/spoken"),
+                Check.plan(builder.build(), IconNames.ANY).stream()
+                        .filter(finding -> finding.code() == Code.NO_EFFECT)
+                        .map(finding -> finding.spot().pointer())
+                        .toList());
+    }
+
     /** A style that two bars share is told of where it does nothing in both. */
     @Test
     void keysOfStylesAreToldWhereNoBarUsesThem() {

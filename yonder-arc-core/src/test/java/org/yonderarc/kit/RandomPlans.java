@@ -135,14 +135,7 @@ public final class RandomPlans {
                 .fact("all", entries);
         int items = 2 + random.nextInt(6);
         for (int i = 0; i < items; i++) {
-            String title = "Wax".repeat(1 + random.nextInt(6)) + (random.nextBoolean() ? " and wane" : "");
-            boolean hasIcon = random.nextInt(4) > 0;
-            builder.screen("s" + i, screen -> {
-                screen.title(title);
-                if (hasIcon) {
-                    screen.icon("droplet");
-                }
-            });
+            screen(builder, "s" + i, 6, random);
         }
         builder.screen("c0", screen -> screen.under("s0"))
                 .screen("one", screen -> screen.path("/one/{one}").icon("flag"))
@@ -188,14 +181,7 @@ public final class RandomPlans {
         var builder = PlanBuilder.app("Random").start("s0").fact("n", random.nextInt(300));
         int items = 1 + random.nextInt(9);
         for (int i = 0; i < items; i++) {
-            String title = "Wax".repeat(1 + random.nextInt(12)) + (random.nextBoolean() ? " and wane" : "");
-            boolean hasIcon = random.nextInt(4) > 0;
-            builder.screen("s" + i, screen -> {
-                screen.title(title);
-                if (hasIcon) {
-                    screen.icon("droplet");
-                }
-            });
+            String title = screen(builder, "s" + i, 12, random);
             builder.screen("c" + i, screen -> screen.title(title + title).under("s0"));
         }
         builder.menu("main", menu -> {
@@ -222,6 +208,19 @@ public final class RandomPlans {
             builder.topBar();
         }
         return builder.build();
+    }
+
+    /** A screen without content, with an icon or none; gives its title, of so many syllables at most. */
+    private static String screen(PlanBuilder builder, String id, int syllables, Random random) {
+        String title = "Wax".repeat(1 + random.nextInt(syllables)) + (random.nextBoolean() ? " and wane" : "");
+        boolean hasIcon = random.nextInt(4) > 0;
+        builder.screen(id, screen -> {
+            screen.title(title);
+            if (hasIcon) {
+                screen.icon("droplet");
+            }
+        });
+        return title;
     }
 
     private static FormBuilder<?> richForm(Random random) {

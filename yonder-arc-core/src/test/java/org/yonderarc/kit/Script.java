@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.IntPredicate;
+import java.util.stream.Stream;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.stage.Access;
@@ -21,6 +23,9 @@ import org.yonderarc.stage.Surroundings;
 public record Script(String name, Plan plan, Surroundings around, List<Moment> moments) {
     /** When it begins, in ms of a clock that is set by hand. */
     public static final double START = 1000;
+
+    /** In so many moves a finger goes its way. */
+    private static final int MOVES = 5;
 
     /** The times of a film at which it is looked at, in ms after what began it. */
     private static final double[] LOOKS = {60, 120, 200};
@@ -48,6 +53,22 @@ public record Script(String name, Plan plan, Surroundings around, List<Moment> m
         return new Script(name, plan, around, writer.moments);
     }
 
+    /**
+     * A finger pulls from a side and is seen at each of its moves; what it pulled is let go, and comes.
+     *
+     * @param first the accessible name of what is chosen before; empty for nothing
+     */
+    public static Script pulling(
+            String name, Plan plan, Surroundings around, TextMeasure measure, String first, boolean fromLeft) {
+        var writer = new Writer(new Reference(plan, around, measure, true), new Random(0));
+        writer.parts().filter(part -> part.name().equals(first)).findFirst().ifPresent(writer::choose);
+        double width = around.device().width();
+        double middle = Math.floor(around.device().height() / 2);
+        writer.does(writer.pull(fromLeft, width, middle, Math.floor(width * 0.7), move -> true));
+        writer.rest();
+        return new Script(name, plan, around, writer.moments);
+    }
+
     /** Writes down what is done while it is done, since what can be done next depends on it. */
     private static final class Writer {
         private final Reference reference;
@@ -70,15 +91,22 @@ public record Script(String name, Plan plan, Surroundings around, List<Moment> m
             moments.add(new Moment(now, Optional.of(input)));
         }
 
-        void choose() {
-            List<Access> all = reference.stage().tree().all().stream()
+        Stream<Access> parts() {
+            return reference.stage().tree().all().stream()
                     .filter(part -> part.role() == Access.Role.BUTTON || part.role() == Access.Role.LINK)
-                    .filter(part -> part.enabled() && !part.inert())
-                    .toList();
+                    .filter(part -> part.enabled() && !part.inert());
+        }
+
+        void choose() {
+            List<Access> all = parts().toList();
             if (!all.isEmpty()) {
-                does(new Input.Choose(all.get(random.nextInt(all.size())).path()));
-                rest();
+                choose(all.get(random.nextInt(all.size())));
             }
+        }
+
+        private void choose(Access part) {
+            does(new Input.Choose(part.path()));
+            rest();
         }
 
         /** A finger from a side, held midway, then let go: one way or the other. */
@@ -86,18 +114,27 @@ public record Script(String name, Plan plan, Surroundings around, List<Moment> m
             boolean fromLeft = random.nextBoolean();
             double y = Math.floor(height * (0.3 + random.nextDouble() / 2));
             double way = Math.floor(width * (0.2 + random.nextDouble() / 2));
+            Input.Up end = pull(fromLeft, width, y, way, move -> move == 2 || move == MOVES);
+            does(random.nextInt(4) == 0 ? new Input.Cancel(1) : end);
+            rest();
+        }
+
+        /** A finger that comes down at a side and goes so far, and rests there; gives how it is lifted. */
+        private Input.Up pull(boolean fromLeft, double width, double y, double way, IntPredicate looks) {
             double from = fromLeft ? 6 : width - 6;
+            double x = from;
             does(new Input.Down(1, from, y, true, true));
-            for (int part = 1; part <= 5; part++) {
+            for (int move = 1; move <= MOVES; move++) {
                 now += 16;
-                does(new Input.Move(1, from + (fromLeft ? 1 : -1) * way * part / 5, y));
-                if (part == 2 || part == 5) {
+                x = from + (fromLeft ? 1 : -1) * way * move / MOVES;
+                does(new Input.Move(1, x, y));
+                if (looks.test(move)) {
                     look();
                 }
             }
             now += 200;
-            does(random.nextInt(4) == 0 ? new Input.Cancel(1) : new Input.Up(1, from + (fromLeft ? 1 : -1) * way, y));
-            rest();
+            look();
+            return new Input.Up(1, x, y);
         }
 
         /** Frames at some times of the film, until nothing moves. */

@@ -136,7 +136,9 @@ public final class Typeface {
         char[] chars = text.toCharArray();
         Font font = font(type);
         GlyphVector laid = font.layoutGlyphVector(InterFont.EXACT, chars, 0, chars.length, Font.LAYOUT_LEFT_TO_RIGHT);
-        return own.containsKey(type.weight()) ? laid : plain(laid, font.createGlyphVector(InterFont.EXACT, text));
+        // Marks are joined to their letters in a page too.
+        boolean isWhole = own.containsKey(type.weight()) || text.codePoints().anyMatch(Typeface::joins);
+        return isWhole ? laid : plain(laid, font.createGlyphVector(InterFont.EXACT, text));
     }
 
     /**

@@ -1,17 +1,27 @@
 package org.yonderarc.examples;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.chrome.ChromeDriver;
+import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.chromium.Chromium;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
@@ -21,8 +31,15 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.kit.RandomPlans;
 import org.yonderarc.kit.Reference;
 import org.yonderarc.kit.Script;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Wireframe;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.stage.Access;
+import org.yonderarc.stage.AccessTree;
+import org.yonderarc.stage.Input;
+import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.web.PageWriter;
@@ -37,9 +54,13 @@ class HostsAgreeTest {
     /** So many others from {@code yonder.seed} on, in their place, with -Dyonder.hosts=500. */
     private static final int PLANS = Integer.getInteger("yonder.hosts", 0);
     /** On so many devices is each example plan. */
-    private static final int DEVICES = Integer.getInteger("yonder.devices", 2);
+    private static final int DEVICES = Integer.getInteger("yonder.devices", 1);
     /** So often something is done. */
     private static final int DEEDS = Integer.getInteger("yonder.deeds", 3);
+
+    /** What is heard as one name, whatever is in it. */
+    private static final Set<Access.Role> WHOLE =
+            EnumSet.of(Access.Role.TEXT, Access.Role.LINK, Access.Role.BUTTON, Access.Role.HEADING);
 
     @TempDir
     private static Path folder;
@@ -84,6 +105,42 @@ class HostsAgreeTest {
         assertEquals(List.of(), outliers);
     }
 
+    /** What a finger pulls is seen at each of its moves, from both sides, and on the way back from a screen below. */
+    @ParameterizedTest
+    @CsvSource({"leading, en, '', true", "trailing, en, '', false", "mirrored, ar, '', true", "back, en, Below, true"})
+    void whileAFingerPulls(String name, String language, String first, boolean fromLeft) throws Exception {
+        Plan plan = PlanBuilder.app("Pulled")
+                .languages("en", "ar")
+                .start("a")
+                .screen("a", screen -> screen.icon("droplet")
+                        .wireframe(Wireframe.Kind.LIST)
+                        .row("Below", "", "", "below"))
+                .screen("below", screen -> screen.under("a").wireframe(Wireframe.Kind.DETAIL))
+                .screen("b", screen -> screen.icon("map"))
+                .menu("main", menu -> menu.item("a").item("b"))
+                .menu("side", menu -> menu.signal("send", item -> item.icon("send")))
+                .bar(bar -> bar.menu("main").form(FormBuilder.drawer()))
+                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().edge(Form.Flank.TRAILING)))
+                .topBar()
+                .build();
+        var around = Surroundings.of(Device.PHONE).in(language);
+        Script script = Script.pulling(name, plan, around, studio(plan).measure(), first, fromLeft);
+        var reference = new Reference(plan, around, studio(plan).measure(), true);
+        var seen = new HashSet<Scene>();
+        for (Script.Moment moment : script.moments()) {
+            moment.does().ifPresent(input -> reference.take(input, moment.at()));
+            Scene scene = reference.stage().scene(moment.at());
+            moment.does().filter(Input.Move.class::isInstance).ifPresent(move -> seen.add(scene));
+        }
+        assertTrue(seen.size() >= 4, "it follows the finger: " + seen.size());
+        assertEquals(List.of(), compare(script));
+        assertTrue(
+                first.isEmpty()
+                        ? reference.state().open().isPresent()
+                        : reference.state().place().text().equals("a"),
+                "it came");
+    }
+
     private static List<String> addresses(List<Effect> effects) {
         return effects.stream()
                 .filter(Effect.OpenWeb.class::isInstance)
@@ -107,14 +164,24 @@ class HostsAgreeTest {
     }
 
     private static List<String> compare(String name, Plan plan, Random random) throws Exception {
-        var pictures = Pictures.in(ExamplePlans.FOLDER);
-        var icons = ExamplePlans.icons(plan);
-        var studio = new Studio(icons, pictures, Typeface.of(plan, Fonts.in(ExamplePlans.FOLDER)));
         Surroundings around = around(plan, random);
-        var script = Script.random(name, plan, around, studio.measure(), DEEDS, random);
-        var reference = new Reference(plan, around, studio.measure(), true);
-        var page = new PageHost(
-                browser, folder, script, new PageWriter(icons, pictures, Fonts.in(ExamplePlans.FOLDER)).page(plan));
+        return compare(Script.random(name, plan, around, studio(plan).measure(), DEEDS, random));
+    }
+
+    private static Studio studio(Plan plan) {
+        return new Studio(
+                ExamplePlans.icons(plan),
+                Pictures.in(ExamplePlans.FOLDER),
+                Typeface.of(plan, Fonts.in(ExamplePlans.FOLDER)));
+    }
+
+    private static List<String> compare(Script script) throws Exception {
+        Plan plan = script.plan();
+        Studio studio = studio(plan);
+        var writer = new PageWriter(
+                ExamplePlans.icons(plan), Pictures.in(ExamplePlans.FOLDER), Fonts.in(ExamplePlans.FOLDER));
+        var reference = new Reference(plan, script.around(), studio.measure(), true);
+        var page = new PageHost(browser, folder, script, writer.page(plan));
         var outliers = new ArrayList<String>();
         int number = 0;
         for (Script.Moment moment : script.moments()) {
@@ -123,14 +190,42 @@ class HostsAgreeTest {
                 page.take(moment.does().get(), moment.at());
                 page.reaches(reference.state());
                 assertEquals(addresses(reference.effects()), page.opened());
-            } else {
-                page.frame(reference, moment.at());
-                var painted = studio.image(reference.stage().scene(moment.at()), 1);
-                Pixels.compare(name + "-" + number++, painted, page.shown())
-                        .ifPresent(what -> outliers.add(what + " (" + around + ")"));
+                continue;
+            }
+            page.frame(reference, moment.at());
+            var painted = studio.image(reference.stage().scene(moment.at()), 1);
+            Pixels.compare(script.name() + "-" + number++, painted, page.shown())
+                    .ifPresent(what -> outliers.add(what + " (" + script.around() + ")"));
+            Stage stage = reference.stage();
+            if (stage.scene(moment.at()) == stage.still()) {
+                assertEquals(names(stage.tree()), named(page.names(), stage.tree()), script.name());
             }
         }
         assertEquals(List.of(), Chromium.complaints(browser));
         return outliers;
+    }
+
+    /** What is heard: the names of all that has one by itself, by their paths. A field's has what it holds in it. */
+    private static Map<String, String> names(AccessTree tree) {
+        var names = new TreeMap<String, String>();
+        tree.all().stream()
+                .filter(part -> part.role() != Access.Role.TEXT && part.role() != Access.Role.FIELD)
+                .filter(part -> !part.name().isEmpty())
+                .forEach(part -> names.put(part.path(), part.name()));
+        return names;
+    }
+
+    /** The names in the page, without those within something that is heard as one. */
+    private static Map<String, String> named(Map<?, ?> names, AccessTree tree) {
+        var named = new TreeMap<String, String>();
+        names.forEach((path, name) -> {
+            boolean isWithin = tree.all().stream()
+                    .filter(part -> WHOLE.contains(part.role()))
+                    .anyMatch(part -> path.toString().startsWith(part.path() + "/"));
+            if (!isWithin) {
+                named.put(path.toString(), name.toString());
+            }
+        });
+        return named;
     }
 }

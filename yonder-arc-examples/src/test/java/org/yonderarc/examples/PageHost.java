@@ -120,6 +120,13 @@ final class PageHost {
         return browser.executeScript(script, arguments);
     }
 
+    /** The names of all that says one, by their paths. */
+    Map<?, ?> names() {
+        return (Map<?, ?>) run("const names = {};"
+                + " document.querySelectorAll('#device [aria-label]:not(input):not([aria-hidden])')"
+                + ".forEach(part => { names[part.yonderPath] = part.getAttribute('aria-label'); }); return names;");
+    }
+
     /** The web addresses that the page has opened. */
     Object opened() {
         return run("return kit.opened");

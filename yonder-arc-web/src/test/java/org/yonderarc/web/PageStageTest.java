@@ -318,18 +318,24 @@ class PageStageTest {
         browser.executeScript("location.hash = '/surveys'");
         rest("Surveys");
         browser.executeScript("document.querySelector('#device main').scrollTop = 900");
-        until(() -> String.valueOf(browser.executeScript("return history.state.view"))
-                .contains("down=900"));
+        until(() -> view().contains("down=900"));
         browser.navigate().refresh();
         rest("Surveys");
         until(() -> number(browser, "document.querySelector('#device main').scrollTop") == 900);
         named("Survey 16, 12 m from the shore").click();
         rest("Survey 16");
+        assertFalse(view().contains("down="), "what is below has not been scrolled");
         browser.navigate().refresh();
         rest("Survey 16");
         browser.navigate().back();
         rest("Surveys");
+        assertTrue(view().contains("down=900"), view());
         until(() -> number(browser, "document.querySelector('#device main').scrollTop") == 900);
+    }
+
+    /** What is kept with the entry of the history. */
+    private static String view() {
+        return String.valueOf(browser.executeScript("return history.state.view"));
     }
 
     /** A link is told as copied when it was, and can be read where it was not. */
@@ -370,14 +376,14 @@ class PageStageTest {
     }
 
     @Test
-    void theToolsAreDrawnOutOfTheWayOrLeftOut() throws Exception {
+    void theToolsAreDraggedOutOfTheWayOrLeftOut() throws Exception {
         new Select(browser.findElement(By.id("device-name"))).selectByValue("");
         WebElement button = browser.findElement(By.id("open-tools"));
         until(button::isDisplayed);
         int top = button.getRect().y;
         new Actions(browser).dragAndDropBy(button, 0, 150).perform();
         assertEquals(top + 150, button.getRect().y, 2);
-        assertEquals("false", button.getAttribute("aria-expanded"), "what was drawn is not clicked");
+        assertEquals("false", button.getAttribute("aria-expanded"), "what was dragged is not clicked");
         button.click();
         assertEquals("true", button.getAttribute("aria-expanded"));
         var writer = new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE);
