@@ -301,17 +301,14 @@ final class Tools {
         String says = name + ", " + (int) shown.width() + " \u00d7 " + (int) shown.height()
                 + (scale < 1 ? ", \u2068" + Page.word("at", Long.toString(Math.round(scale * 100))) + "\u2069" : "");
         label.setTextContent("");
-        if (player.shows().size() == 1) {
-            // One device is the whole of it: nothing has to be told apart by name.
-            label.setAttribute("aria-hidden", "true");
-            frame(show).removeAttribute("role");
-            frame(show).removeAttribute("aria-label");
+        boolean isAlone = player.shows().size() == 1;
+        // One device is the whole of it: nothing has to be told apart by name.
+        DomPainter.attribute(label, "aria-hidden", isAlone ? Optional.of("true") : Optional.empty());
+        region(index == 0 ? label : frame(show), isAlone ? "" : (index + 1) + ". " + (fills ? name : says));
+        if (isAlone) {
             label.setTextContent(says);
             return;
         }
-        label.removeAttribute("aria-hidden");
-        frame(show).setAttribute("role", "group");
-        frame(show).setAttribute("aria-label", fills ? name : says);
         label.appendChild(button(says, () -> choose(index)));
         if (index > 0) {
             label.appendChild(button(Page.word("away"), () -> {
@@ -321,6 +318,16 @@ final class Tools {
                 player.arrange();
             }));
         }
+    }
+
+    /**
+     * Makes something a region with a name, or nothing where that is empty. Of the first device that is the label alone: its own content and
+     * bars are the landmarks of the page.
+     */
+    private static void region(HTMLElement element, String name) {
+        Optional<String> said = Optional.of(name).filter(any -> !any.isEmpty());
+        DomPainter.attribute(element, "role", said.map(any -> "region"));
+        DomPainter.attribute(element, "aria-label", said);
     }
 
     private HTMLElement button(String text, Runnable does) {

@@ -10,6 +10,8 @@ import java.util.stream.Stream;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.App;
+import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Screen;
@@ -98,14 +100,33 @@ final class TextRules {
         }
     }
 
+    /** An id is in one language, whichever that is. */
+    private static void bars(Subject subject, List<String> languages) {
+        int index = 0;
+        for (Bar bar : subject.plan().bars()) {
+            String pointer = subject.bar(index++);
+            if (bar.menu().isPresent() && bar.spoken().isEmpty()) {
+                subject.tell(
+                        Code.ONE_LANGUAGE,
+                        pointer,
+                        "Screen readers call the bar \"" + bar.id() + "\" by the id of its menu, \""
+                                + Ids.asTitle(bar.menu().get()) + "\", in " + String.join(", ", languages) + ".",
+                        "Add \"spoken: { " + languages.get(0) + ": ..., " + languages.get(1) + ": ... }\".");
+            }
+        }
+    }
+
     static void texts(Subject subject) {
         List<String> languages = subject.plan().app().languages();
         boolean isTranslated = languages.size() > 1
                 && subject.mentioned().texts.stream()
                         .anyMatch(said -> said.words().byLanguage().size() > 1);
+        if (isTranslated && !subject.plan().hasOneMenu()) {
+            bars(subject, languages);
+        }
         for (Mentioned.Said placed : subject.mentioned().texts) {
             if (isTranslated
-                    && isTitle(placed)
+                    && isName(placed)
                     && placed.words().byLanguage().keySet().equals(Set.of(Words.ANY))
                     && placed.words()
                             .byLanguage()
@@ -160,9 +181,11 @@ final class TextRules {
         }
     }
 
-    /** A screen's title, or an item's label. */
-    private static boolean isTitle(Mentioned.Said said) {
-        return said.text() == Mentions.Text.LABEL || said.text() == Mentions.Text.TITLE;
+    /** A screen's title, an item's label, or a name that is read aloud. */
+    private static boolean isName(Mentioned.Said said) {
+        return said.text() == Mentions.Text.LABEL
+                || said.text() == Mentions.Text.TITLE
+                || said.text() == Mentions.Text.SPOKEN;
     }
 
     /** The label of an item may be empty: its icon and its spoken name say what it is. */

@@ -102,11 +102,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         if (bar.spoken().isPresent()) {
             return filled(bar.spoken().get());
         }
-        boolean isOnly = bar.menu().isPresent();
-        for (Bar other : plan().bars()) {
-            isOnly &= other.menu().isEmpty() || other.menu().equals(bar.menu());
-        }
-        return isOnly
+        return bar.menu().isPresent() && plan().hasOneMenu()
                 ? own(OwnWord.MENU)
                 : Ids.asTitle(bar.menu().orElse(visible.form(bar).kind().word()));
     }

@@ -106,6 +106,18 @@ public record Plan(
         return List.copyOf(chain);
     }
 
+    /** Whether its bars show one menu between them, or none: no bar has to be told from another by its name. */
+    public boolean hasOneMenu() {
+        Optional<String> first = Optional.empty();
+        for (Bar bar : bars) {
+            if (first.isPresent() && bar.menu().isPresent() && !bar.menu().equals(first)) {
+                return false;
+            }
+            first = first.isPresent() ? first : bar.menu();
+        }
+        return true;
+    }
+
     /** Whether {@code screen} is {@code top} or stands somewhere below it. */
     public boolean isWithin(String screen, String top) {
         return above(screen).contains(top);

@@ -38,10 +38,20 @@ public record Script(String name, Plan plan, Surroundings around, List<Moment> m
      */
     public record Moment(double at, Optional<Input> does) {}
 
-    /** What a random person does, so many times: chooses something, or pulls from an edge and lets go or gives up. */
+    /**
+     * What a random person does, so many times: chooses something, or pulls from an edge and lets go or gives up.
+     *
+     * @param isTouched whether by a finger; by a mouse otherwise
+     */
     public static Script random(
-            String name, Plan plan, Surroundings around, TextMeasure measure, int deeds, Random random) {
-        var writer = new Writer(new Reference(plan, around, measure, true), random);
+            String name,
+            Plan plan,
+            Surroundings around,
+            TextMeasure measure,
+            int deeds,
+            boolean isTouched,
+            Random random) {
+        var writer = new Writer(new Reference(plan, around, measure, true), isTouched, random);
         writer.look();
         for (int i = 0; i < deeds; i++) {
             if (random.nextInt(3) > 0) {
@@ -60,7 +70,7 @@ public record Script(String name, Plan plan, Surroundings around, List<Moment> m
      */
     public static Script pulling(
             String name, Plan plan, Surroundings around, TextMeasure measure, String first, boolean fromLeft) {
-        var writer = new Writer(new Reference(plan, around, measure, true), new Random(0));
+        var writer = new Writer(new Reference(plan, around, measure, true), true, new Random(0));
         writer.parts().filter(part -> part.name().equals(first)).findFirst().ifPresent(writer::choose);
         double width = around.device().width();
         double middle = Math.floor(around.device().height() / 2);
@@ -72,12 +82,14 @@ public record Script(String name, Plan plan, Surroundings around, List<Moment> m
     /** Writes down what is done while it is done, since what can be done next depends on it. */
     private static final class Writer {
         private final Reference reference;
+        private final boolean isTouched;
         private final Random random;
         private final List<Moment> moments = new ArrayList<>();
         private double now = START;
 
-        Writer(Reference reference, Random random) {
+        Writer(Reference reference, boolean isTouched, Random random) {
             this.reference = reference;
+            this.isTouched = isTouched;
             this.random = random;
         }
 
@@ -115,7 +127,7 @@ public record Script(String name, Plan plan, Surroundings around, List<Moment> m
             double y = Math.floor(height * (0.3 + random.nextDouble() / 2));
             double way = Math.floor(width * (0.2 + random.nextDouble() / 2));
             Input.Up end = pull(fromLeft, width, y, way, move -> move == 2 || move == MOVES);
-            does(random.nextInt(4) == 0 ? new Input.Cancel(1) : end);
+            does(random.nextInt(4) == 0 && isTouched ? new Input.Cancel(1) : end);
             rest();
         }
 
@@ -123,7 +135,7 @@ public record Script(String name, Plan plan, Surroundings around, List<Moment> m
         private Input.Up pull(boolean fromLeft, double width, double y, double way, IntPredicate looks) {
             double from = fromLeft ? 6 : width - 6;
             double x = from;
-            does(new Input.Down(1, from, y, true, true));
+            does(new Input.Down(1, from, y, true, isTouched));
             for (int move = 1; move <= MOVES; move++) {
                 now += 16;
                 x = from + (fromLeft ? 1 : -1) * way * move / MOVES;

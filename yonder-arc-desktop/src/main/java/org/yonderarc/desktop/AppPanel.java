@@ -15,6 +15,7 @@ import java.awt.event.MouseEvent;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 import javax.accessibility.Accessible;
 import javax.accessibility.AccessibleContext;
@@ -61,6 +62,7 @@ public final class AppPanel extends JComponent implements Accessible {
     /** The type size of components of the app's own in dp. */
     private static final double LABEL = 14;
 
+    private final transient DoubleSupplier clock;
     private final transient Studio studio;
     private final transient Navigator navigator;
     private final transient Stage stage;
@@ -84,6 +86,12 @@ public final class AppPanel extends JComponent implements Accessible {
      *     as long as the person can come back to it
      */
     public AppPanel(Navigator navigator, Studio studio, Function<Place, Optional<Component>> content) {
+        this(navigator, studio, content, () -> System.nanoTime() / 1e6);
+    }
+
+    /** Gets its time from a clock, in ms since no fixed moment. */
+    AppPanel(Navigator navigator, Studio studio, Function<Place, Optional<Component>> content, DoubleSupplier clock) {
+        this.clock = clock;
         this.navigator = Objects.requireNonNull(navigator, "navigator");
         this.surfaces = new Surfaces(this, Objects.requireNonNull(content, "content"));
         this.studio = Objects.requireNonNull(studio, "studio");
@@ -369,9 +377,8 @@ public final class AppPanel extends JComponent implements Accessible {
         return used;
     }
 
-    /** In ms, since no fixed moment. */
-    static double now() {
-        return System.nanoTime() / 1e6;
+    private double now() {
+        return clock.getAsDouble();
     }
 
     /** Paints a frame soon, and goes on as long as anything moves. */
@@ -389,7 +396,7 @@ public final class AppPanel extends JComponent implements Accessible {
         return stage.hint(event.getX(), event.getY()).orElse(null);
     }
 
-    private void frame() {
+    void frame() {
         boolean painted = layered.advance(stage.layers(now()), stage.scene(now()));
         surfaces.keep(navigator.state());
         followFocus();

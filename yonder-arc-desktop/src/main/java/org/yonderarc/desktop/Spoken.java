@@ -33,6 +33,10 @@ final class Spoken extends AccessibleContext implements Accessible, AccessibleCo
         this.part = part;
     }
 
+    String path() {
+        return part.path();
+    }
+
     @Override
     public AccessibleContext getAccessibleContext() {
         return this;

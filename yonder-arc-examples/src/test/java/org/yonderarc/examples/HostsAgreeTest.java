@@ -5,13 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
-import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -23,30 +19,30 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.chromium.Chromium;
+import org.yonderarc.desktop.WindowHost;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.draw.Typeface;
 import org.yonderarc.fit.Device;
+import org.yonderarc.fit.Insets;
+import org.yonderarc.kit.Agreement;
 import org.yonderarc.kit.RandomPlans;
 import org.yonderarc.kit.Reference;
 import org.yonderarc.kit.Script;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Scene;
-import org.yonderarc.stage.Access;
-import org.yonderarc.stage.AccessTree;
 import org.yonderarc.stage.Input;
-import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
-import org.yonderarc.walk.Effect;
 import org.yonderarc.web.PageWriter;
 
 /**
- * The page in a browser shows what the picture shows: of all example plans and of random ones, at rest, within films and while a finger
- * pulls. What differs is kept in {@code target/hosts}, as both pictures and their difference.
+ * The page in a browser and the panel of a window show what the picture shows: of all example plans and of random ones, at rest, within
+ * films and while a finger or a mouse pulls. What differs is kept in {@code target/hosts}, as both pictures and their difference.
  */
 class HostsAgreeTest {
     /** The plans in which something differed once. */
@@ -57,10 +53,6 @@ class HostsAgreeTest {
     private static final int DEVICES = Integer.getInteger("yonder.devices", 1);
     /** So often something is done. */
     private static final int DEEDS = Integer.getInteger("yonder.deeds", 3);
-
-    /** What is heard as one name, whatever is in it. */
-    private static final Set<Access.Role> WHOLE =
-            EnumSet.of(Access.Role.TEXT, Access.Role.LINK, Access.Role.BUTTON, Access.Role.HEADING);
 
     @TempDir
     private static Path folder;
@@ -141,13 +133,6 @@ class HostsAgreeTest {
                 "it came");
     }
 
-    private static List<String> addresses(List<Effect> effects) {
-        return effects.stream()
-                .filter(Effect.OpenWeb.class::isInstance)
-                .map(effect -> ((Effect.OpenWeb) effect).address())
-                .toList();
-    }
-
     /** Somewhere, in some language, scheme and size of text. */
     private static Surroundings around(Plan plan, Random random) {
         List<Device> devices = Device.presets(plan);
@@ -165,7 +150,19 @@ class HostsAgreeTest {
 
     private static List<String> compare(String name, Plan plan, Random random) throws Exception {
         Surroundings around = around(plan, random);
-        return compare(Script.random(name, plan, around, studio(plan).measure(), DEEDS, random));
+        Studio studio = studio(plan);
+        List<String> outliers = compare(Script.random(name, plan, around, studio.measure(), DEEDS, true, random));
+        Device device = around.device();
+        var window = new Device(
+                "window", device.width(), device.height(), Insets.NONE, device.textScale(), Visibility.Pointer.FINE);
+        Script clicks = Script.random(
+                name + "-window", plan, around.on(window), studio.measure(), DEEDS, false, new Random(name.hashCode()));
+        var reference = new Reference(plan, clicks.around(), studio.measure(), false);
+        try (var host = new WindowHost(clicks, studio)) {
+            outliers.addAll(Agreement.outliers(
+                    clicks, reference, host, scene -> Images.raster(studio.image(scene, 1)), Images::keep));
+        }
+        return outliers;
     }
 
     private static Studio studio(Plan plan) {
@@ -180,52 +177,11 @@ class HostsAgreeTest {
         Studio studio = studio(plan);
         var writer = new PageWriter(
                 ExamplePlans.icons(plan), Pictures.in(ExamplePlans.FOLDER), Fonts.in(ExamplePlans.FOLDER));
-        var reference = new Reference(plan, script.around(), studio.measure(), true);
         var page = new PageHost(browser, folder, script, writer.page(plan));
-        var outliers = new ArrayList<String>();
-        int number = 0;
-        for (Script.Moment moment : script.moments()) {
-            if (moment.does().isPresent()) {
-                reference.take(moment.does().get(), moment.at());
-                page.take(moment.does().get(), moment.at());
-                page.reaches(reference.state());
-                assertEquals(addresses(reference.effects()), page.opened());
-                continue;
-            }
-            page.frame(reference, moment.at());
-            var painted = studio.image(reference.stage().scene(moment.at()), 1);
-            Pixels.compare(script.name() + "-" + number++, painted, page.shown())
-                    .ifPresent(what -> outliers.add(what + " (" + script.around() + ")"));
-            Stage stage = reference.stage();
-            if (stage.scene(moment.at()) == stage.still()) {
-                assertEquals(names(stage.tree()), named(page.names(), stage.tree()), script.name());
-            }
-        }
+        var reference = new Reference(plan, script.around(), studio.measure(), true);
+        List<String> outliers = Agreement.outliers(
+                script, reference, page, scene -> Images.raster(studio.image(scene, 1)), Images::keep);
         assertEquals(List.of(), Chromium.complaints(browser));
         return outliers;
-    }
-
-    /** What is heard: the names of all that has one by itself, by their paths. A field's has what it holds in it. */
-    private static Map<String, String> names(AccessTree tree) {
-        var names = new TreeMap<String, String>();
-        tree.all().stream()
-                .filter(part -> part.role() != Access.Role.TEXT && part.role() != Access.Role.FIELD)
-                .filter(part -> !part.name().isEmpty())
-                .forEach(part -> names.put(part.path(), part.name()));
-        return names;
-    }
-
-    /** The names in the page, without those within something that is heard as one. */
-    private static Map<String, String> named(Map<?, ?> names, AccessTree tree) {
-        var named = new TreeMap<String, String>();
-        names.forEach((path, name) -> {
-            boolean isWithin = tree.all().stream()
-                    .filter(part -> WHOLE.contains(part.role()))
-                    .anyMatch(part -> path.toString().startsWith(part.path() + "/"));
-            if (!isWithin) {
-                named.put(path.toString(), name.toString());
-            }
-        });
-        return named;
     }
 }

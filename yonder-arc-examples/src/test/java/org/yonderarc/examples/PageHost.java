@@ -1,16 +1,18 @@
 package org.yonderarc.examples;
 
-import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.chromium.Chromium;
+import org.yonderarc.kit.Host;
+import org.yonderarc.kit.Raster;
 import org.yonderarc.kit.Reference;
 import org.yonderarc.kit.Script;
 import org.yonderarc.plan.Percent;
@@ -22,7 +24,7 @@ import org.yonderarc.walk.SavedState;
 import org.yonderarc.walk.State;
 
 /** The page as a host of a script, in a browser whose clock is set by hand. */
-final class PageHost {
+final class PageHost implements Host {
     /** Before anything of the page runs: its time, its frames and what it opens beside itself are ours. */
     private static final String CLOCK =
             """
@@ -96,7 +98,8 @@ final class PageHost {
                 around.moreContrast() ? "more" : "usual");
     }
 
-    void take(Input input, double at) {
+    @Override
+    public void take(Input input, double at) {
         if (input instanceof Input.Choose choose) {
             run("kit.set(arguments[0]); kit.part(arguments[1]).click()", at, choose.path());
         } else if (input instanceof Input.Down down) {
@@ -120,28 +123,31 @@ final class PageHost {
         return browser.executeScript(script, arguments);
     }
 
-    /** The names of all that says one, by their paths. */
-    Map<?, ?> names() {
-        return (Map<?, ?>) run("const names = {};"
+    @Override
+    @SuppressWarnings("unchecked")
+    public Map<String, String> names() {
+        return (Map<String, String>) run("const names = {};"
                 + " document.querySelectorAll('#device [aria-label]:not(input):not([aria-hidden])')"
                 + ".forEach(part => { names[part.yonderPath] = part.getAttribute('aria-label'); }); return names;");
     }
 
-    /** The web addresses that the page has opened. */
-    Object opened() {
-        return run("return kit.opened");
+    @Override
+    @SuppressWarnings("unchecked")
+    public List<String> opened() {
+        return (List<String>) run("return kit.opened");
     }
 
-    /** Waits until the page is where the app is: its history tells of a way back later. */
-    void reaches(State state) {
+    /** Its history tells of a way back later. */
+    @Override
+    public void reaches(State state) {
         String saved = SavedState.write(state);
         Chromium.waiting(browser)
                 .withMessage(() -> "the page is at " + run("return yonderApp.state()") + ", not at " + saved)
                 .until(driver -> saved.equals(run("return yonderApp.state()")));
     }
 
-    /** Paints what is to be painted at a time; tells the reference where the browser's focus went. */
-    void frame(Reference reference, double at) {
+    @Override
+    public void frame(Reference reference, double at) {
         var now = Optional.ofNullable((String) run(TICK, at));
         reference.stage().scene(at);
         if (!now.equals(focus)) {
@@ -151,11 +157,12 @@ final class PageHost {
         }
     }
 
-    /** What is shown. */
-    BufferedImage shown() throws IOException {
+    @Override
+    public Raster shown() throws IOException {
         var clip = Map.of("x", 0, "y", 0, "width", width, "height", height, "scale", 1);
         Map<String, Object> shot = browser.executeCdpCommand(
                 "Page.captureScreenshot", Map.of("format", "png", "optimizeForSpeed", true, "clip", clip));
-        return ImageIO.read(new ByteArrayInputStream(Base64.getDecoder().decode((String) shot.get("data"))));
+        return Images.raster(
+                ImageIO.read(new ByteArrayInputStream(Base64.getDecoder().decode((String) shot.get("data")))));
     }
 }

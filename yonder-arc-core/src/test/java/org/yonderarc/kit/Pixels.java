@@ -1,12 +1,6 @@
-package org.yonderarc.examples;
+package org.yonderarc.kit;
 
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Optional;
-import javax.imageio.ImageIO;
 
 /** Compares pictures by the means of blocks: edges of letters differ between rasterisers, but not where they are. */
 final class Pixels {
@@ -18,19 +12,17 @@ final class Pixels {
     /** The ways by which a block may be moved, each across and down, in pixels. */
     private static final int[] WAYS = {0, -1, 0, 1, -1, 0, 1, 0, -1, -1, 1, -1, -1, 1, 1, 1};
 
-    private static final Path KEPT = Path.of("target", "hosts");
-
     private Pixels() {}
 
-    /** Says where two pictures differ most, and keeps them; no value where they agree. */
-    static Optional<String> compare(String name, BufferedImage expected, BufferedImage shown) throws IOException {
-        int width = Math.min(expected.getWidth(), shown.getWidth());
-        int height = Math.min(expected.getHeight(), shown.getHeight());
-        if (width != expected.getWidth() || height != expected.getHeight()) {
-            return Optional.of(name + " is of another size: " + shown.getWidth() + " x " + shown.getHeight());
+    /** Says where two pictures differ most; no value where they agree. */
+    static Optional<String> differ(Raster expected, Raster shown) {
+        int width = expected.width();
+        int height = expected.height();
+        if (width != shown.width() || height != shown.height()) {
+            return Optional.of("it is of another size: " + shown.width() + " x " + shown.height());
         }
-        int[] ours = rgb(expected, width, height);
-        int[] theirs = rgb(shown, width, height);
+        int[] ours = expected.rgb();
+        int[] theirs = shown.rgb();
         double worst = 0;
         int blocks = 0;
         String where = "";
@@ -47,17 +39,7 @@ final class Pixels {
                 }
             }
         }
-        if (blocks == 0) {
-            return Optional.empty();
-        }
-        keep(name, expected, shown);
-        return Optional.of(name + ": " + blocks + " blocks, " + Math.round(worst) + " at " + where);
-    }
-
-    private static int[] rgb(BufferedImage image, int width, int height) {
-        var plain = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        plain.createGraphics().drawImage(image, 0, 0, null);
-        return ((DataBufferInt) plain.getRaster().getDataBuffer()).getData();
+        return blocks == 0 ? Optional.empty() : Optional.of(blocks + " blocks, " + Math.round(worst) + " at " + where);
     }
 
     /** By how much the means of a channel differ in a block, at most, wherever it is moved to by less than a pixel. */
@@ -85,24 +67,5 @@ final class Pixels {
             }
         }
         return (double) sum / (BLOCK * BLOCK);
-    }
-
-    private static void keep(String name, BufferedImage expected, BufferedImage shown) throws IOException {
-        Files.createDirectories(KEPT);
-        int width = expected.getWidth();
-        int height = expected.getHeight();
-        int[] ours = rgb(expected, width, height);
-        int[] theirs = rgb(shown, width, height);
-        var all = new BufferedImage(3 * width, height, BufferedImage.TYPE_INT_RGB);
-        all.createGraphics().drawImage(expected, 0, 0, null);
-        all.createGraphics().drawImage(shown, width, 0, null);
-        for (int at = 0; at < ours.length; at++) {
-            int other = 0;
-            for (int shift : new int[] {0, 8, 16}) {
-                other |= Math.abs((ours[at] >> shift & 255) - (theirs[at] >> shift & 255)) << shift;
-            }
-            all.setRGB(2 * width + at % width, at / width, other);
-        }
-        ImageIO.write(all, "png", KEPT.resolve(name + ".png").toFile());
     }
 }
