@@ -3,6 +3,7 @@ package org.yonderarc.check;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -75,6 +76,36 @@ class NoEffectTest {
                         .filter(finding -> finding.code() == Code.NO_EFFECT)
                         .map(finding -> finding.spot().pointer())
                         .toList());
+    }
+
+    /** The id of a menu is in one language; where there is only one menu, screen readers say the app's word for it. */
+    @Test
+    void theIdOfAMenuIsNoNameInTwoLanguages() {
+        PlanBuilder builder = PlanBuilder.app("Quarry Notes")
+                .languages("en", "de")
+                .start("a")
+                .screen("a", screen -> screen.icon("home").title(Map.of("en", "Pits", "de", "Gruben")))
+                .menu("main", menu -> menu.item("a"))
+                .menu("side", menu -> menu.item("a"))
+                .bar(bar -> bar.menu("main").form(FormBuilder.rail()));
+        assertEquals(List.of(), inOneLanguage(builder.build()));
+        assertEquals(
+                List.of("/bars/0", "/bars/1/spoken"),
+                inOneLanguage(builder.bar(bar -> bar.menu("side")
+                                .spoken("Aside")
+                                .form(FormBuilder.drawer().edge(Form.Flank.TRAILING)))
+                        .bar(bar -> bar.id("lower")
+                                .menu("side")
+                                .spoken(Map.of("en", "Parts", "de", "Teile"))
+                                .form(FormBuilder.bottom()))
+                        .build()));
+    }
+
+    private static List<String> inOneLanguage(Plan plan) {
+        return Check.plan(plan, IconNames.ANY).stream()
+                .filter(finding -> finding.code() == Code.ONE_LANGUAGE)
+                .map(finding -> finding.spot().pointer())
+                .toList();
     }
 
     /** A style that two bars share is told of where it does nothing in both. */

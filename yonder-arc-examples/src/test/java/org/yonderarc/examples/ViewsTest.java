@@ -14,6 +14,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.chromium.Chromium;
 import org.yonderarc.draw.Fonts;
@@ -111,10 +112,14 @@ class ViewsTest {
         browser.executeScript(view[2]);
         // Long after, everything has come to rest.
         browser.executeScript("kit.tick(2000); kit.tick(9000); kit.tick(20000)");
+        boolean isOutlined = !browser.findElements(By.cssSelector("#device nav div > svg:not(a *, button *)"))
+                .isEmpty();
         String wrong = Chromium.violations(browser)
                 .lines()
-                // With forced colours, axe reads those that the page wanted.
-                .filter(line -> view[1].isEmpty() || !line.startsWith("color-contrast"))
+                // With forced colours, axe reads those that the page wanted; it sees no ground that is drawn as an
+                // outline, but what lies
+                // below it. Of both, the contrast is not judged here.
+                .filter(line -> view[1].isEmpty() && !isOutlined || !line.startsWith("color-contrast"))
                 .collect(Collectors.joining("\n"));
         if (!wrong.isEmpty()) {
             found.add("\n" + name + " " + String.join(" ", view) + "\n  " + wrong);

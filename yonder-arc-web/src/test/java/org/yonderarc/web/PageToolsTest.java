@@ -316,6 +316,33 @@ class PageToolsTest {
                 .anyMatch(button -> button.getText().equals("Wegnehmen")));
     }
 
+    /** Each of several devices is a region with a name of its own; one alone is the page. */
+    @Test
+    void devicesBesideEachOtherAreRegions() throws Exception {
+        open(PlanBuilder.app("Shore")
+                .start("surveys")
+                .screen("surveys")
+                .menu("main", menu -> menu.item("surveys"))
+                .build());
+        assertEquals(List.of(), regions());
+        browser.findElement(By.id("beside")).click();
+        until(() -> regions().size() == 2);
+        assertTrue(regions().get(0).startsWith("1. "), regions()::toString);
+        assertTrue(regions().get(1).startsWith("2. "), regions()::toString);
+        browser.findElements(By.cssSelector(".label button")).stream()
+                .filter(button -> button.getText().equals("Take away"))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        until(() -> regions().isEmpty());
+    }
+
+    private static List<String> regions() {
+        return browser.findElements(By.cssSelector("#desk [role=region]")).stream()
+                .map(region -> region.getAttribute("aria-label"))
+                .toList();
+    }
+
     /** As the browser tells assistive technology: entries that are counted, each with its link. */
     @Test
     void itemsAndRowsAreListsOfAsManyEntries() throws Exception {
