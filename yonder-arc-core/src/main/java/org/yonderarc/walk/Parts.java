@@ -45,9 +45,13 @@ final class Parts {
         }
     }
 
+    List<Item> tabs(String item) {
+        return tabs.getOrDefault(item, List.of());
+    }
+
     /** Where an item leads that leads to a part: to the tab where the person is or was last, at first to the first that shows. */
     Optional<Item> tab(Item item, State state) {
-        List<Item> all = tabs.getOrDefault(item.id(), List.of());
+        List<Item> all = tabs(item.id());
         Optional<Item> here =
                 all.stream().filter(tab -> tab.id().equals(state.branch())).findFirst();
         Trail last = state.trails().get(item.id());

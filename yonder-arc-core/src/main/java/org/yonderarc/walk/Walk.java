@@ -435,7 +435,12 @@ public final class Walk {
         return guards.settled(first, state.facts()).orElse(first);
     }
 
-    /** Explanation {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
+    /** The items of the bar of the part that an item leads to, the one to start with first; none where it leads to a screen itself. */
+    public List<Item> tabs(String item) {
+        return parts.tabs(item);
+    }
+
+    /** Why {@code place} can't be shown: its screen or a parameter doesn't exist, is missing or of another kind. */
     public Optional<String> problem(Place place) {
         return places.problem(place);
     }

@@ -3,8 +3,11 @@ package org.yonderarc.files;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.yonderarc.plan.App;
@@ -20,24 +23,37 @@ import org.yonderarc.walk.Walk;
 
 /**
  * Writes the walk of a plan as a state machine in SCXML 1.0 (W3C Recommendation of 1 September 2015) with the data model
- * of ECMAScript: a compound state for each branch with a deep history, a state for each screen at or below it, guards as
- * conditions, signals as {@code send}, facts as data that {@code tell} events assign. Trails are cut to what the plan
- * says: a screen is left to the one it stands under; going back through the history of branches becomes going back to
- * the start's; a condition is asked on entering only. What holds in every branch is said once, by the state around them.
+ * of ECMAScript. Several regions are active at once: {@code at} says which branch is shown, and a region for each branch
+ * says which screen its trail ends with. Facts are data that {@code tell} events assign (a list is an array of the ids of
+ * its entries), conditions are guards, signals are {@code send}. A screen with a condition has states of its own for what
+ * is shown in its place: {@code branch.ITEM.SCREEN.as.OTHER}, where OTHER is its {@code otherwise}; when its condition
+ * fails while it is shown, its branch is left to the screen below it.
+ *
+ * <p>Trails are cut to what the plan says: a screen is opened from the one it stands under and left to that; going back
+ * through the history of branches becomes going back to the start's; the entries of a list share the branch of their item.
  */
 public final class Scxml {
     /** More states than this no tool shows or runs: an item for each of many screens above one another makes them. */
     public static final int MOST_STATES = 50_000;
 
+    /** What interpreters take as a name of ECMAScript too, which is stricter than an Nmtoken (XML 1.0, production 7). */
+    private static final Pattern NO_NAME = Pattern.compile(
+            "[^\\w\\xC0-\\xD6\\xD8-\\xF6\\xF8-\\u02FF\\u0370-\\u037D\\u037F-\\u1FFF\\u3001-\\uD7FF]+|^(?=[0-9])");
+
     private final Plan plan;
+    private final Walk walk;
     private final String start;
+    private final Map<String, Item> items = new LinkedHashMap<>();
     private final Map<String, List<Screen>> children = new LinkedHashMap<>();
     private final StringBuilder out = new StringBuilder();
     private int states;
 
     private Scxml(Plan plan) {
         this.plan = plan;
-        this.start = Walk.of(plan).start().branch();
+        this.walk = Walk.of(plan);
+        this.start = walk.start().branch();
+        // The same item may stand in several menus.
+        plan.items().forEach(item -> items.putIfAbsent(item.id(), item));
         plan.screens().forEach(screen -> screen.under()
                 .ifPresent(above ->
                         children.computeIfAbsent(above, id -> new ArrayList<>()).add(screen)));
@@ -53,11 +69,35 @@ public final class Scxml {
         return new Scxml(plan).write();
     }
 
+    /** A branch of the machine: the item that leads to it, or none for the start where no item leads there. */
+    private record Branch(String id, String root, Optional<Item> item) {
+        /** The state in which it is the one that is shown. */
+        String at() {
+            return "at." + id;
+        }
+
+        String isShown() {
+            return in(at());
+        }
+
+        String screen(String id) {
+            return this.id + "." + id;
+        }
+    }
+
     private String write() {
-        List<Item> branches =
-                plan.items().filter(item -> item.place().isPresent()).toList();
-        boolean loose = branches.stream().noneMatch(item -> item.id().equals(start));
-        String first = loose ? "start" : "branch." + start;
+        var branches = new ArrayList<Branch>();
+        items.values().stream()
+                .filter(item -> item.place().isPresent())
+                .forEach(item -> branches.add(
+                        new Branch("branch." + item.id(), item.screen().orElseThrow(), Optional.of(item))));
+        Branch first = branches.stream()
+                .filter(branch -> branch.item().orElseThrow().id().equals(start))
+                .findFirst()
+                .orElseGet(() -> {
+                    branches.add(0, new Branch("start", plan.start().orElseThrow(), Optional.empty()));
+                    return branches.get(0);
+                });
         out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
         line(
                 0,
@@ -69,26 +109,27 @@ public final class Scxml {
                 "datamodel",
                 "ecmascript",
                 "name",
-                plan.app().name(),
+                word(plan.app().name()),
                 "initial",
                 "app");
         line(1, "datamodel");
         plan.facts().forEach(fact -> empty(2, "data", "id", name(fact.id()), "expr", value(fact.initial())));
         close(1, "datamodel");
-        line(1, "state", "id", "app", "initial", first);
-        branches.forEach(item -> transition(2, "choose." + item.id(), guard(item), "branch." + item.id() + ".as-left"));
-        plan.items().filter(item -> item.place().isEmpty()).forEach(this::signal);
+        line(1, "parallel", "id", "app");
+        items.values().stream().filter(item -> item.place().isEmpty()).forEach(this::signal);
         plan.facts().forEach(this::tell);
-        if (loose) {
-            branch("start", plan.start().orElseThrow(), "left");
-        }
-        String home = plan.app().back() == App.Back.LEAVE ? "left" : first + ".as-left";
-        branches.forEach(item -> branch(
-                "branch." + item.id(), item.screen().orElseThrow(), item.id().equals(start) ? "left" : home));
-        close(1, "state");
+        at(branches, first);
+        branches.forEach(this::branch);
+        branches.forEach(branch -> branch.item().ifPresent(this::tabs));
+        close(1, "parallel");
         empty(1, "final", "id", "left");
         close(0, "scxml");
         return out.toString();
+    }
+
+    /** A name that is one word: all else becomes an underscore. */
+    private static String word(String text) {
+        return NO_NAME.matcher(text).replaceAll("_");
     }
 
     private void signal(Item item) {
@@ -108,50 +149,201 @@ public final class Scxml {
         close(2, "transition");
     }
 
-    /** A branch. Its own item leads to its root, however deep the person is; all others are the app's. */
-    private void branch(String id, String root, String back) {
-        String top = id + "." + root;
-        line(2, "state", "id", id, "initial", top);
-        line(3, "history", "id", id + ".as-left", "type", "deep");
-        empty(4, "transition", "target", top);
-        close(3, "history");
-        if (id.startsWith("branch.")) {
-            Item own = plan.items()
-                    .filter(item -> id.equals("branch." + item.id()))
-                    .findFirst()
-                    .orElseThrow();
-            transition(3, "choose." + own.id(), guard(own), top);
+    /** Which branch is shown. The items lead here from everywhere; at a branch's root, going back leads to the start's. */
+    private void at(List<Branch> branches, Branch first) {
+        state(2, "id", "at", "initial", first.at());
+        branches.forEach(branch -> branch.item().ifPresent(item -> choose(item, branch.root(), branch.at())));
+        for (Branch branch : branches) {
+            boolean leaves = branch == first || plan.app().back() == App.Back.LEAVE;
+            state(3, "id", branch.at());
+            transition(4, "back", in(branch.screen(branch.root())), leaves ? "left" : first.at());
+            close(3, "state");
         }
+        close(2, "state");
+    }
+
+    /** An item leads to its branch, or to the branch of a tab: the one that was shown last, at first the first that shows. */
+    private void choose(Item item, String root, String at) {
+        String last = "tab." + item.id();
+        for (Item tab : walk.tabs(item.id())) {
+            within(
+                    3,
+                    "choose." + item.id(),
+                    and(reached(item, tab.id(), tab.screen().orElseThrow()), in(last + "." + tab.id())),
+                    "at.branch." + tab.id());
+        }
+        for (Item tab : walk.tabs(item.id())) {
+            String isFirst =
+                    all(Stream.concat(Stream.of(in(last + ".none")), tab.when().map(this::expression).stream()));
+            within(
+                    3,
+                    "choose." + item.id(),
+                    and(reached(item, tab.id(), tab.screen().orElseThrow()), isFirst),
+                    "at.branch." + tab.id());
+        }
+        within(3, "choose." + item.id(), reached(item, item.id(), root), at);
+    }
+
+    /** Where nothing could be shown for the root of a branch, an item leads nowhere, unless the branch was left above that. */
+    private String reached(Item item, String branch, String root) {
+        String somewhere = isAlwaysShown(root) ? "" : "!" + in("branch." + branch + "." + root) + " || " + anyOf(root);
+        return and(all(may(item)), somewhere);
+    }
+
+    /** Which of a part's tabs was shown last. */
+    private void tabs(Item item) {
+        List<Item> tabs = walk.tabs(item.id());
+        if (tabs.isEmpty()) {
+            return;
+        }
+        String id = "tab." + item.id();
+        state(2, "id", id, "initial", id + ".none");
+        tabs.forEach(tab ->
+                within(3, "", in("at.branch." + tab.id()) + " && !" + in(id + "." + tab.id()), id + "." + tab.id()));
+        state(3, "id", id + ".none");
+        close(3, "state");
+        tabs.forEach(tab -> {
+            state(3, "id", id + "." + tab.id());
+            close(3, "state");
+        });
+        close(2, "state");
+    }
+
+    /** What a branch shows: its root and what stands below that. Its own item leads to its root, however deep the person is. */
+    private void branch(Branch branch) {
+        state(2, "id", branch.id(), "initial", branch.screen(branch.root()));
+        Stream.concat(branch.item().stream(), items.values().stream().filter(item -> leadsTo(item, branch)))
+                .forEach(item -> within(
+                        3, "choose." + item.id(), and(all(may(item)), branch.isShown()), branch.screen(branch.root())));
         var open = new ArrayDeque<Screen>();
-        open.push(plan.screens().get(root));
+        open.push(plan.screens().get(branch.root()));
         while (!open.isEmpty()) {
             Screen screen = open.pop();
+            boolean isRoot = screen.id().equals(branch.root());
             List<Screen> below = children.getOrDefault(screen.id(), List.of());
             screen(
-                    id,
+                    branch,
                     screen,
                     below,
-                    screen.id().equals(root) ? back : id + "." + screen.under().orElseThrow());
+                    isRoot ? Optional.empty() : screen.under().map(above -> left(branch, above)));
             below.forEach(open::push);
         }
         close(2, "state");
     }
 
-    private void screen(String branch, Screen screen, List<Screen> below, String back) {
+    private boolean leadsTo(Item item, Branch branch) {
+        return branch.item().filter(walk.tabs(item.id())::contains).isPresent();
+    }
+
+    /** A screen, as it was left. */
+    private String left(Branch branch, String screen) {
+        return branch.screen(screen) + (isGuarded(screen) ? ".left" : "");
+    }
+
+    private void screen(Branch branch, Screen screen, List<Screen> below, Optional<String> above) {
+        String id = branch.screen(screen.id());
+        boolean isGuarded = isGuarded(screen.id());
+        state(3, attributes("id", id, "initial", isGuarded ? id + ".asked" : ""));
+        below.forEach(child -> transition(
+                4,
+                "open." + child.id(),
+                and(branch.isShown(), isAlwaysShown(child.id()) ? "" : anyOf(child.id())),
+                branch.screen(child.id())));
+        above.ifPresent(target -> transition(4, "back", branch.isShown(), target));
+        if (isGuarded) {
+            guarded(branch, screen, id, above);
+        }
+        close(3, "state");
+    }
+
+    /** A screen with a condition: it is asked, then the screen is shown, or another one in its place until it holds. */
+    private void guarded(Branch branch, Screen screen, String id, Optional<String> above) {
+        line(4, "history", "id", id + ".left", "type", "shallow");
+        empty(5, "transition", "target", id + ".asked");
+        close(4, "history");
+        List<String> others = chain(screen.id()).subList(1, chain(screen.id()).size());
+        state(4, "id", id + ".asked");
+        transition(5, "", needs(screen.id()), id + ".itself");
+        others.forEach(other -> transition(5, "", needs(other), id + ".as." + other));
+        if (!isAlwaysShown(screen.id())) {
+            transition(5, "", "", id + ".as-nothing");
+        }
+        close(4, "state");
+        state(4, "id", id + ".itself");
+        transition(5, "", "!" + needs(screen.id()), above.orElse(id + ".asked"));
+        close(4, "state");
+        for (String other : others) {
+            // The first in order that may be shown is.
+            List<String> before =
+                    chain(screen.id()).subList(0, chain(screen.id()).indexOf(other));
+            String another = before.stream().map(this::needs).collect(Collectors.joining(" || "))
+                    + (isGuarded(other) ? " || !" + needs(other) : "");
+            waiting(branch, id + ".as." + other, another, id, above);
+        }
+        if (!isAlwaysShown(screen.id())) {
+            waiting(branch, id + ".as-nothing", anyOf(screen.id()), id, above);
+        }
+    }
+
+    /** What is not allowed is waited for as long as its branch is shown. */
+    private void waiting(Branch branch, String id, String until, String screen, Optional<String> above) {
+        state(4, "id", id);
+        transition(5, "", until, screen + ".asked");
+        above.ifPresent(target -> transition(5, "", "!" + branch.isShown(), target));
+        close(4, "state");
+    }
+
+    private boolean isGuarded(String screen) {
+        return plan.screens().get(screen).needs().isPresent();
+    }
+
+    /** Whether it is, or what is shown in its place. */
+    private boolean isAlwaysShown(String screen) {
+        return !chain(screen).stream().allMatch(this::isGuarded);
+    }
+
+    private String needs(String screen) {
+        return plan.screens().get(screen).needs().map(this::expression).orElse("");
+    }
+
+    /** A screen, and what is shown in its place, in turn. */
+    private List<String> chain(String screen) {
+        var chain = new LinkedHashSet<String>();
+        for (Optional<String> at = Optional.of(screen);
+                at.isPresent() && chain.add(at.get()) && isGuarded(at.get()); ) {
+            at = plan.screens().get(at.get()).otherwise();
+        }
+        return List.copyOf(chain);
+    }
+
+    private String anyOf(String screen) {
+        return chain(screen).stream().map(this::needs).collect(Collectors.joining(" || ", "(", ")"));
+    }
+
+    private static String and(String one, String other) {
+        return one.isEmpty() || other.isEmpty() ? one + other : one + " && (" + other + ")";
+    }
+
+    private static String in(String state) {
+        return "In('" + state + "')";
+    }
+
+    private void state(int depth, String... attributes) {
         states++;
         if (states > MOST_STATES) {
             throw new IllegalArgumentException("the state machine would have more than " + MOST_STATES
                     + " states, one for each screen at or below each item");
         }
-        line(3, "state", "id", branch + "." + screen.id());
-        below.forEach(
-                child -> transition(4, "open." + child.id(), all(child.needs().stream()), branch + "." + child.id()));
-        transition(4, "back", "", back);
-        close(3, "state");
+        line(depth, "state", attributes);
     }
 
     private void transition(int depth, String event, String condition, String target) {
         empty(depth, "transition", attributes("event", event, "cond", condition, "target", target));
+    }
+
+    /** From a state to one within it, without leaving it: otherwise all regions would start anew. */
+    private void within(int depth, String event, String condition, String target) {
+        empty(depth, "transition", attributes("event", event, "cond", condition, "type", "internal", "target", target));
     }
 
     /** Attributes without those that have nothing to say. */
@@ -189,21 +381,20 @@ public final class Scxml {
         out.append("  ".repeat(depth)).append("</").append(element).append(">\n");
     }
 
-    private String guard(Item item) {
-        return all(Stream.concat(plan.screens().get(item.screen().orElseThrow()).needs().stream(), may(item)));
-    }
-
     /** An item that is hidden or disabled can't be chosen. */
-    private static Stream<Condition> may(Item item) {
-        return Stream.concat(item.when().stream(), item.enabled().stream());
+    private Stream<String> may(Item item) {
+        // Of a repeated item, the event's data says which entry.
+        return Stream.concat(
+                Stream.concat(item.when().stream(), item.enabled().stream()).map(this::expression),
+                item.each().map(each -> "(" + name(each.fact()) + ".indexOf(_event.data) >= 0)").stream());
     }
 
-    private static String all(Stream<Condition> conditions) {
-        return conditions.map(Scxml::expression).collect(Collectors.joining(" && "));
+    private static String all(Stream<String> conditions) {
+        return conditions.collect(Collectors.joining(" && "));
     }
 
     /** A condition in ECMAScript. */
-    private static String expression(Condition condition) {
+    private String expression(Condition condition) {
         if (condition instanceof Condition.And and) {
             return "(" + expression(and.left()) + " && " + expression(and.right()) + ")";
         }
@@ -216,13 +407,23 @@ public final class Scxml {
         if (condition instanceof Condition.Compare compare) {
             String symbol = compare.operator().sign();
             String operator = symbol.equals("=") ? "===" : symbol.equals("!=") ? "!==" : symbol;
-            return "(" + name(compare.fact()) + " " + operator + " " + value(compare.value()) + ")";
+            boolean isList = plan.facts()
+                    .find(compare.fact())
+                    .filter(fact -> fact.initial() instanceof FactValue.Entries)
+                    .isPresent();
+            return "(" + name(compare.fact()) + (isList ? ".length" : "") + " " + operator + " "
+                    + value(compare.value()) + ")";
         }
-        return name(condition.facts().iterator().next());
+        return "(" + name(condition.facts().iterator().next()) + " === true)";
     }
 
     /** A value as a literal of ECMAScript. */
     private static String value(FactValue value) {
+        if (value instanceof FactValue.Entries list) {
+            return list.entries().stream()
+                    .map(entry -> literal(entry.id()))
+                    .collect(Collectors.joining(", ", "[", "]"));
+        }
         return value instanceof FactValue.Text text ? literal(text.text()) : value.text();
     }
 
