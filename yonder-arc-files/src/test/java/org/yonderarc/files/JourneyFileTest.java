@@ -178,7 +178,7 @@ class JourneyFileTest {
         var all = document.getElementsByTagNameNS("http://www.w3.org/2005/07/scxml", "*");
         for (int i = 0; i < all.getLength(); i++) {
             Element element = (Element) all.item(i);
-            if (List.of("state", "final", "history").contains(element.getLocalName())) {
+            if (List.of("state", "parallel", "final", "history").contains(element.getLocalName())) {
                 assertTrue(ids.add(element.getAttribute("id")), "ids are unique");
             }
             for (String attribute : List.of("target", "initial")) {
@@ -189,6 +189,7 @@ class JourneyFileTest {
         }
         targets.removeAll(ids);
         assertEquals(Set.of(), targets, "every target is a state");
-        assertTrue(scxml.contains("event=\"choose.crew\" cond=\"fact_in\""), scxml);
+        assertTrue(
+                scxml.contains("<transition cond=\"(fact_in === true)\" target=\"branch.crew.crew.itself\"/>"), scxml);
     }
 }
