@@ -27,6 +27,11 @@ final class PictureFile {
             description = "Pixels of a PNG for each dp, 0.25 to 8. Default: that of the plan's own device, else 2.")
     private Double scale;
 
+    @Option(
+            names = "--outlines",
+            description = "Texts of an SVG become shapes, for programs that read no embedded fonts.")
+    private boolean isOutlined;
+
     Path output() {
         return output;
     }
@@ -56,7 +61,8 @@ final class PictureFile {
         double each = scale == null ? usual : scale;
         inputs.spare(output);
         if (endsWith(".svg")) {
-            SafeFile.write(output, studio.svg(scene).getBytes(StandardCharsets.UTF_8));
+            SafeFile.write(
+                    output, (isOutlined ? studio.outlines(scene) : studio.svg(scene)).getBytes(StandardCharsets.UTF_8));
             return;
         }
         if (scene.width() * scene.height() * each * each > PngPainter.MOST_PIXELS) {

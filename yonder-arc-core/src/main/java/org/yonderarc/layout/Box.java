@@ -60,6 +60,17 @@ public record Box(double x, double y, double width, double height) {
         return x < other.right() && other.x < right() && y < other.bottom() && other.y < bottom();
     }
 
+    /** The part of this box that lies within another; of no size where they share none. */
+    public Box within(Box other) {
+        double left = Math.max(x, other.x);
+        double top = Math.max(y, other.y);
+        return new Box(
+                left,
+                top,
+                Math.max(0, Math.min(right(), other.right()) - left),
+                Math.max(0, Math.min(bottom(), other.bottom()) - top));
+    }
+
     /** The smallest box that holds this one and another. */
     public Box with(Box other) {
         double left = Math.min(x, other.x);

@@ -1,6 +1,8 @@
 package org.yonderarc.draw;
 
 import java.util.Base64;
+import java.util.Map;
+import java.util.Set;
 import org.yonderarc.layout.Type;
 import org.yonderarc.tree.Decimals;
 
@@ -26,23 +28,38 @@ public final class FaceRules {
         return rules(face, metrics);
     }
 
-    /** The rules for a picture, whose texts say where their baselines are. */
-    static String ofDocument(Typeface face) {
-        return rules(face, "");
+    /** The rules for a picture, whose texts say where their baselines are: the plan's own font, and of the bundled one the letters used. */
+    static String ofDocument(Typeface face, Map<Type.Weight, ? extends Set<Integer>> letters) {
+        var out = new StringBuilder(rules(face, ""));
+        letters.forEach((weight, used) -> {
+            FontFile own = face.own().get(weight);
+            int[] behind = used.stream()
+                    .mapToInt(Integer::intValue)
+                    .filter(letter -> own == null || !own.font().canDisplay(letter))
+                    .toArray();
+            if (behind.length > 0) {
+                rule(out, InterFont.FAMILY, weight, "", WebFont.woff(face.behind(), weight, behind));
+            }
+        });
+        return out.toString();
     }
 
     private static String rules(Typeface face, String more) {
         var out = new StringBuilder();
-        face.own().forEach((weight, file) -> out.append("@font-face { font-family: '")
-                .append(family(face))
+        face.own().forEach((weight, file) -> rule(out, family(face), weight, more, Sfnt.packed(file.bytes())));
+        return out.toString();
+    }
+
+    private static void rule(StringBuilder out, String family, Type.Weight weight, String more, byte[] woff) {
+        out.append("@font-face { font-family: '")
+                .append(family)
                 .append("'; font-weight: ")
                 .append(weight.css())
                 .append(";")
                 .append(more)
                 .append(" src: url(data:font/woff;base64,")
-                .append(Base64.getEncoder().encodeToString(Sfnt.packed(file.bytes())))
-                .append(") format('woff'); }\n"));
-        return out.toString();
+                .append(Base64.getEncoder().encodeToString(woff))
+                .append(") format('woff'); }\n");
     }
 
     /** The font's own name for itself, of plain letters alone: it is written into style sheets. */

@@ -18,9 +18,11 @@ import org.yonderarc.scene.SceneNode;
  */
 public final class Studio {
     private final Icons icons;
+    private final Pictures pictures;
     private final Typeface face;
     private final TextMeasure measure;
     private final SvgPainter svg;
+    private final SvgPainter shapes;
     private final PngPainter png;
 
     /** A studio with the bundled icons and font. */
@@ -36,9 +38,11 @@ public final class Studio {
     /** A studio with these icons, these pictures and this typeface. */
     public Studio(Icons icons, Pictures pictures, Typeface face) {
         this.icons = icons;
+        this.pictures = pictures;
         this.face = face;
         this.measure = face.measure();
-        this.svg = SvgPainter.alone(icons, pictures, face);
+        this.svg = SvgPainter.alone(icons, pictures, face, SvgPainter.Texts.EMBEDDED);
+        this.shapes = SvgPainter.alone(icons, pictures, face, SvgPainter.Texts.OUTLINES);
         this.png = new PngPainter(icons, pictures, face);
     }
 
@@ -62,9 +66,24 @@ public final class Studio {
         return face.notes();
     }
 
-    /** The scene as an SVG document. */
+    /** The scene as an SVG document, which brings the letters of the font along that it uses. */
     public String svg(Scene scene) {
         return svg.paint(scene);
+    }
+
+    /**
+     * The scene as an SVG element for a page that has the font already.
+     *
+     * @param prefix what the ids in it start with: no other part of the page has it
+     */
+    public String part(Scene scene, String prefix) {
+        String document = SvgPainter.within(icons, pictures, face, prefix).paint(scene);
+        return document.substring(document.indexOf("<svg"));
+    }
+
+    /** The scene as an SVG document whose texts are shapes, for programs that read no embedded fonts. */
+    public String outlines(Scene scene) {
+        return shapes.paint(scene);
     }
 
     /** The scene as an image, {@code scale} pixels for each dp. */

@@ -1,9 +1,13 @@
 package org.yonderarc.draw;
 
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeSet;
 import org.yonderarc.layout.Box;
+import org.yonderarc.layout.TextLine;
+import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
 import org.yonderarc.scene.Meaning;
@@ -12,27 +16,39 @@ import org.yonderarc.scene.SceneNode;
 import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.Markup;
 
-/** Paints scenes as SVG 1.1 documents: text as text, each icon once as a symbol. The same scene gives the same bytes. */
+/**
+ * Paints scenes as SVG 1.1 documents: each icon once as a symbol, nothing that would lie outside of the picture. The same scene gives the
+ * same bytes.
+ */
 public final class SvgPainter {
     private final Icons icons;
     private final Pictures pictures;
     private final Typeface face;
-    private final String rules;
+    private final Texts texts;
     /** What the ids of a part start with, so that they are unique in its page. */
     private final String prefix;
 
-    private SvgPainter(Icons icons, Pictures pictures, Typeface face, String rules, String prefix) {
+    /** How texts are drawn. */
+    public enum Texts {
+        /** As texts, whose font the document brings along: the letters that it uses, as browsers read them. */
+        EMBEDDED,
+        /** As shapes: the same in programs that read no embedded fonts, but no longer text there. */
+        OUTLINES,
+        /** As texts in the font of the page around them. */
+        OF_PAGE
+    }
+
+    private SvgPainter(Icons icons, Pictures pictures, Typeface face, Texts texts, String prefix) {
         this.prefix = prefix;
         this.icons = icons;
         this.pictures = pictures;
         this.face = face;
-        this.rules = rules;
+        this.texts = texts;
     }
 
-    /** A painter of documents that stand alone: they bring the plan's own font with them. */
-    public static SvgPainter alone(Icons icons, Pictures pictures, Typeface face) {
-        String rules = FaceRules.ofDocument(face);
-        return new SvgPainter(icons, pictures, face, rules.isEmpty() ? "" : "<style>\n" + rules + "</style>\n", "");
+    /** A painter of documents that stand alone. */
+    public static SvgPainter alone(Icons icons, Pictures pictures, Typeface face, Texts texts) {
+        return new SvgPainter(icons, pictures, face, texts, "");
     }
 
     /**
@@ -41,15 +57,17 @@ public final class SvgPainter {
      * @param prefix what the part's ids start with: no other part of the page has it
      */
     public static SvgPainter within(Icons icons, Pictures pictures, Typeface face, String prefix) {
-        return new SvgPainter(icons, pictures, face, "", prefix);
+        return new SvgPainter(icons, pictures, face, Texts.OF_PAGE, prefix);
     }
 
     /** The scene as a document; one unit is one dp. */
     public String paint(Scene scene) {
-        var run = new Run();
-        scene.nodes().forEach(node -> node.accept(run));
-        String width = Decimals.brief(scene.width());
-        String height = Decimals.brief(scene.height());
+        double wide = Math.ceil(scene.width());
+        double high = Math.ceil(scene.height());
+        var run = new Run(new Box(0, 0, wide, high));
+        scene.nodes().forEach(run::visible);
+        String width = Decimals.brief(wide);
+        String height = Decimals.brief(high);
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
                 + "<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" width=\""
                 + width
@@ -57,11 +75,12 @@ public final class SvgPainter {
                 + "\" role=\"img\" aria-labelledby=\"" + prefix + "title\" font-family=\"" + FaceRules.families(face)
                 + "\">\n"
                 + "<title id=\"" + prefix + "title\">" + Markup.escape(scene.title()) + "</title>\n"
-                + rules
                 + run.defs()
                 + "<rect width=\"" + width + "\" height=\"" + height + "\" fill=\""
                 + scene.background().hex() + "\"/>\n"
                 + run.body
+                // At the end, where two pictures that are compared line by line differ last.
+                + run.rules()
                 + "</svg>\n";
     }
 
@@ -70,7 +89,29 @@ public final class SvgPainter {
         private final StringBuilder body = new StringBuilder();
         private final Map<String, IconArt> symbols = new LinkedHashMap<>();
         private final StringBuilder clips = new StringBuilder();
+        private final Map<Type.Weight, TreeSet<Integer>> letters = new EnumMap<>(Type.Weight.class);
         private int clipCount;
+        /** What can be seen of what is painted now. */
+        private Box seen;
+
+        Run(Box canvas) {
+            this.seen = canvas;
+        }
+
+        /** Paints what lies within what can be seen, at least in part. */
+        void visible(SceneNode node) {
+            if (extent(node).map(box -> box.overlaps(seen)).orElse(true)) {
+                node.accept(this);
+            }
+        }
+
+        /** The letters that are used, in the bundled font, and the plan's own font. */
+        String rules() {
+            if (texts != Texts.EMBEDDED || letters.isEmpty()) {
+                return "";
+            }
+            return "<style>\n" + FaceRules.ofDocument(face, letters) + "</style>\n";
+        }
 
         String defs() {
             if (symbols.isEmpty() && clips.isEmpty()) {
@@ -100,10 +141,24 @@ public final class SvgPainter {
 
         @Override
         public void text(SceneNode.Text node) {
-            var line = node.line();
+            TextLine line = node.line();
             if (line.text().isEmpty()) {
                 return;
             }
+            if (texts == Texts.OUTLINES) {
+                String outline = PathText.of(face.outline(line.text(), line.type(), line.left(), line.baseline()));
+                if (!outline.isEmpty()) {
+                    body.append("<path d=\"")
+                            .append(outline)
+                            .append('"')
+                            .append(paint("fill", node.fill()))
+                            .append("/>\n");
+                }
+                return;
+            }
+            line.text()
+                    .codePoints()
+                    .forEach(letters.computeIfAbsent(line.type().weight(), any -> new TreeSet<>())::add);
             body.append("<text x=\"")
                     .append(Decimals.brief(line.x()))
                     .append("\" y=\"")
@@ -225,10 +280,12 @@ public final class SvgPainter {
 
         @Override
         public void group(SceneNode.Group node) {
+            int start = body.length();
             body.append("<g");
             if (node.clip().isPresent()) {
                 String id = prefix + "clip-" + ++clipCount;
-                clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(node.area()));
+                Box area = node.clip().get() > 0 ? node.area() : node.area().within(seen);
+                clips.append("<clipPath id=\"").append(id).append("\"><rect").append(box(area));
                 if (node.clip().get() > 0) {
                     clips.append(" rx=\"")
                             .append(Decimals.brief(node.clip().get()))
@@ -246,9 +303,46 @@ public final class SvgPainter {
             if (node.meaning() instanceof Meaning.Link link) {
                 body.append("<title>").append(Markup.escape(link.label())).append("</title>\n");
             }
-            node.children().forEach(child -> child.accept(this));
+            int opened = body.length();
+            Box around = seen;
+            seen = node.clip().isPresent() ? node.area().within(seen) : seen;
+            node.children().forEach(this::visible);
+            seen = around;
+            if (body.length() == opened) {
+                body.setLength(start);
+                return;
+            }
             body.append("</g>\n");
         }
+    }
+
+    /** A box around all that a node paints; no value for a group that lets its children out. */
+    private static Optional<Box> extent(SceneNode node) {
+        if (node instanceof SceneNode.Rect rect) {
+            return Optional.of(rect.area());
+        }
+        if (node instanceof SceneNode.Gradient gradient) {
+            return Optional.of(gradient.area());
+        }
+        if (node instanceof SceneNode.Picture picture) {
+            return Optional.of(picture.area());
+        }
+        if (node instanceof SceneNode.Icon icon) {
+            // Turned, its corners reach farther.
+            return Optional.of(icon.area().inset(-icon.area().width()));
+        }
+        if (node instanceof SceneNode.Path path) {
+            return Optional.of(path.outline().bounds().inset(-path.stroke().orElse(0.0)));
+        }
+        if (node instanceof SceneNode.Text text) {
+            TextLine line = text.line();
+            double size = line.type().size();
+            return Optional.of(
+                    new Box(line.left() - size, line.baseline() - 2 * size, line.width() + 2 * size, 3 * size));
+        }
+        return node instanceof SceneNode.Group group && group.clip().isPresent()
+                ? Optional.of(group.area())
+                : Optional.empty();
     }
 
     /** Turned around its middle, then mirrored. */

@@ -141,9 +141,12 @@ class TypefaceTest {
         String svg = studio.svg(new View(walk, Device.PHONE, studio.measure()).scene(walk.start()));
         assertTrue(svg.contains("font-family=\"'DejaVu Serif', Inter, system-ui, sans-serif\""));
         assertEquals(2, svg.split("@font-face", -1).length - 1);
-        assertFalse(new Studio()
-                .svg(new View(walk, Device.PHONE, Typeface.bundled().measure()).scene(walk.start()))
-                .contains("@font-face"));
+        var scene = new View(walk, Device.PHONE, Typeface.bundled().measure()).scene(walk.start());
+        String bundled = new Studio().svg(scene);
+        assertTrue(bundled.contains(
+                "@font-face { font-family: 'Inter'; font-weight: 600; src: url(data:font/woff;base64,"));
+        String outlined = new Studio().outlines(scene);
+        assertFalse(outlined.contains("@font-face") || outlined.contains("<text"), outlined);
     }
 
     @Test

@@ -4,7 +4,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.yonderarc.draw.Studio;
 import org.yonderarc.files.Edit;
 import org.yonderarc.files.EditTrouble;
 import org.yonderarc.files.PlanEditor;
@@ -18,6 +17,7 @@ import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.scene.Scene;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.view.View;
@@ -49,9 +49,14 @@ final class Choices {
                         : with(now.read().source(), bar, kind, form);
                 if (tried.plan().isPresent()) {
                     out.add(Json.map(
-                            "form", form.word(),
-                            "chosen", form == current,
-                            "picture", picture(tried.plan().get(), device, scheme)));
+                            "form",
+                            form.word(),
+                            "chosen",
+                            form == current,
+                            "picture",
+                            plan.materials()
+                                    .studio(tried.plan().get())
+                                    .part(scene(tried.plan().get(), device, scheme), form.word() + "-")));
                 }
             } catch (EditTrouble notThere) {
                 // A form that this bar can't have is none to choose.
@@ -65,7 +70,10 @@ final class Choices {
     byte[] view(String kind, String scheme) throws EditTrouble {
         Plan good =
                 plan.now().good().flatMap(PlanFile::plan).orElseThrow(() -> new EditTrouble("The plan has errors."));
-        return picture(good, device(good, kind), scheme).getBytes(StandardCharsets.UTF_8);
+        return plan.materials()
+                .studio(good)
+                .svg(scene(good, device(good, kind), scheme))
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     /** Its form on a kind of device; none where it doesn't show there. */
@@ -86,13 +94,14 @@ final class Choices {
         return new Edit.Set(at + key, Trees.text(form.word()));
     }
 
-    private String picture(Plan tried, Device device, String scheme) {
-        Studio studio = plan.materials().studio(tried);
+    private Scene scene(Plan tried, Device device, String scheme) {
         var walk = Walk.of(tried);
         Scheme inScheme = scheme.equals("dark") ? Scheme.DARK : Scheme.LIGHT;
-        var view = new View(walk, Setting.of(device).with(inScheme), studio.measure());
-        String svg = studio.svg(view.scene(walk.start()));
-        return svg.substring(svg.indexOf("<svg"));
+        var view = new View(
+                walk,
+                Setting.of(device).with(inScheme),
+                plan.materials().studio(tried).measure());
+        return view.scene(walk.start());
     }
 
     /** A device of a kind: the narrowest preset that belongs to it. */

@@ -7,9 +7,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Base64;
 import java.util.List;
-import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -28,16 +26,13 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.chromium.Chromium;
 import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
-import org.yonderarc.draw.InterFont;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.draw.Typeface;
-import org.yonderarc.draw.WebFont;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
-import org.yonderarc.layout.Type;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
 import org.yonderarc.plan.DrawerForm;
@@ -68,29 +63,12 @@ class PicturesAgreeTest {
     private static Path folder;
 
     private static ChromeDriver browser;
-    /** The rules for the bundled font, made once: of so many letters, that takes seconds. */
-    private static String faces;
 
     private Studio studio = new Studio();
 
     @BeforeAll
     static void startBrowser() throws Exception {
         browser = Chromium.start(1000, 1100);
-        faces = faces();
-    }
-
-    private static String faces() {
-        var font = new InterFont();
-        int[] letters = IntStream.rangeClosed(0x20, 0x2030).toArray();
-        var rules = new StringBuilder();
-        for (Type.Weight weight : Type.Weight.values()) {
-            rules.append("@font-face{font-family:Inter;font-weight:")
-                    .append(weight.css())
-                    .append(";src:url(data:font/woff;base64,")
-                    .append(Base64.getEncoder().encodeToString(WebFont.woff(font, weight, letters)))
-                    .append(")}");
-        }
-        return rules.toString();
     }
 
     @AfterAll
@@ -267,13 +245,10 @@ class PicturesAgreeTest {
         return new View(walk, Setting.of(Device.PHONE).with(scheme), studio.measure()).scene(state);
     }
 
-    /** A picture of the SVG in the browser, with the font that the picture names. */
+    /** The document in the browser, where no font is installed but those that it brings along. */
     private static BufferedImage shown(String svg) throws Exception {
-        var html = new StringBuilder("<!DOCTYPE html><meta charset=utf-8><style>body{margin:0}svg{display:block}");
-        html.append(faces);
-        html.append("</style>").append(svg.substring(svg.indexOf("<svg")));
-        Path page = Files.writeString(folder.resolve("picture.html"), html);
-        browser.get(page.toUri().toString());
+        Path document = Files.writeString(folder.resolve("picture.svg"), svg);
+        browser.get(document.toUri().toString());
         browser.executeAsyncScript("document.fonts.ready.then(arguments[0])");
         byte[] png = browser.findElement(By.tagName("svg")).getScreenshotAs(OutputType.BYTES);
         return ImageIO.read(new ByteArrayInputStream(png));
