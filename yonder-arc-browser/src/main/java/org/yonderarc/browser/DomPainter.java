@@ -54,7 +54,7 @@ final class DomPainter {
         this.document = document;
         this.root = root;
         this.hasLandmarks = hasLandmarks;
-        this.whole = new Shown(root, root, "div", "");
+        this.whole = new Shown(root, root, "div", "", false);
         // The still that showed before the script ran.
         root.setTextContent("");
     }

@@ -26,8 +26,14 @@ final class Level implements SceneNode.Visitor {
     /** Up to this thickness in dp a rectangle is a line. */
     private static final double HAIRLINE = 1.5;
 
+    /** A box within a button, which holds no others (HTML, section 4.10.6: phrasing content). */
+    private static final String PHRASING = "span.box";
+
     private final DomPainter painter;
     private final Shown parent;
+    /** The kind of element of what only has a place. */
+    private final String box;
+
     private final double originX;
     private final double originY;
     private Node before;
@@ -39,6 +45,7 @@ final class Level implements SceneNode.Visitor {
         this.parent = parent;
         this.originX = originX;
         this.originY = originY;
+        this.box = parent.isPhrasing() ? PHRASING : "div";
     }
 
     /** The elements stand in the order in which the eye goes over them, and lie above each other as they are painted. */
@@ -73,15 +80,19 @@ final class Level implements SceneNode.Visitor {
     /** A new element, in place of one of another kind where there was one. */
     private Shown made(SceneNode node, String tag, Shown known) {
         String full = parent.path() + "/" + node.key();
+        boolean isPhrasing = tag.equals(PHRASING);
         Element element = tag.equals("svg")
                 ? painter.document().createElementNS(SVG, tag)
-                : painter.document().createElement(tag);
+                : painter.document().createElement(isPhrasing ? "span" : tag);
+        if (isPhrasing) {
+            element.setAttribute("class", "box");
+        }
         Element outer = element;
         if (Entries.isEntry(node)) {
             outer = contents();
             outer.appendChild(element);
         }
-        var made = new Shown(element, outer, tag, full);
+        var made = new Shown(element, outer, tag, full, parent.isPhrasing() || tag.equals("button"));
         if (known != null) {
             parent.inner().removeChild(known.outer());
             made.children().putAll(known.children());
@@ -98,7 +109,7 @@ final class Level implements SceneNode.Visitor {
 
     @Override
     public void rect(SceneNode.Rect node) {
-        Shown shown = element(node, "div");
+        Shown shown = element(node, box);
         place(shown, node.area());
         boolean stays = shown.had() instanceof SceneNode.Rect had
                 && had.radius() == node.radius()
@@ -179,7 +190,7 @@ final class Level implements SceneNode.Visitor {
 
     @Override
     public void gradient(SceneNode.Gradient node) {
-        Shown shown = element(node, "div");
+        Shown shown = element(node, box);
         place(shown, node.area());
         boolean stays = shown.had() instanceof SceneNode.Gradient had
                 && had.radius() == node.radius()
@@ -258,9 +269,10 @@ final class Level implements SceneNode.Visitor {
             return;
         }
         boolean isDialog = painter.isDialog(parent.path() + "/" + node.key());
-        String usual = tag(node.meaning());
+        String usual = node.meaning() instanceof Meaning.Heading && !hasText(node) ? "div" : tag(node.meaning());
         boolean isLandmark = List.of("main", "nav", "header").contains(usual);
-        Shown shown = element(node, isDialog || isLandmark && !painter.hasLandmarks() ? "div" : usual);
+        Shown shown =
+                element(node, isDialog || isLandmark && !painter.hasLandmarks() || usual.equals("div") ? box : usual);
         Element element = shown.element();
         Box area = node.area();
         if (painter.leaving() > 0 && node.meaning() instanceof Meaning.Main) {
@@ -391,15 +403,26 @@ final class Level implements SceneNode.Visitor {
             element.setAttribute("tabindex", isTab ? "0" : "-1");
         } else if (meaning instanceof Meaning.Heading heading) {
             element.setAttribute("aria-label", heading.text());
+            if (!hasText(node)) {
+                // A logo: an element that is a heading would have to hold text.
+                element.setAttribute("role", "heading");
+                element.setAttribute("aria-level", "1");
+            }
         } else if (meaning instanceof Meaning.Figure figure) {
             element.setAttribute("role", "img");
             element.setAttribute("aria-label", figure.text());
         }
     }
 
+    private static boolean hasText(SceneNode.Group group) {
+        return group.children().stream()
+                .anyMatch(node ->
+                        node instanceof SceneNode.Text || node instanceof SceneNode.Group inner && hasText(inner));
+    }
+
     /** An element without a box of its own, around others. */
     private Element contents() {
-        Element around = painter.document().createElement("div");
+        Element around = painter.document().createElement(parent.isPhrasing() ? "span" : "div");
         around.setAttribute("class", "contents");
         return around;
     }

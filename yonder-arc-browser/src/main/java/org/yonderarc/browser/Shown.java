@@ -20,6 +20,7 @@ final class Shown {
     private final Element element;
     private final String tag;
     private final String path;
+    private final boolean isPhrasing;
     /** What stands in the page for it: the element, or an entry of a list around it. */
     private final Element outer;
     /** What its children stand in: the element, or a list within it. */
@@ -38,7 +39,8 @@ final class Shown {
     private double width = Double.NaN;
     private double height = Double.NaN;
 
-    Shown(Element element, Element outer, String tag, String path) {
+    Shown(Element element, Element outer, String tag, String path, boolean isPhrasing) {
+        this.isPhrasing = isPhrasing;
         this.element = element;
         this.outer = outer;
         this.inner = element;
@@ -48,6 +50,11 @@ final class Shown {
 
     Element element() {
         return element;
+    }
+
+    /** Whether it is a button or stands in one. */
+    boolean isPhrasing() {
+        return isPhrasing;
     }
 
     Element outer() {

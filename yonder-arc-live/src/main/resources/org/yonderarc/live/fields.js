@@ -189,7 +189,7 @@ const widgets = {
   },
 
   screen(page, spec, value) {
-    const fresh = '\u0000';
+    const fresh = '+';
     const put = chosen => chosen === fresh ? newScreen(page, id => spec.put(id), () => page.choose(page.chosen)) : spec.put(chosen);
     return frame(spec, value, select(value, [...(spec.required ? [] : [['', 'none']]), ...screens(), [fresh, 'A new screen …']], put));
   },
