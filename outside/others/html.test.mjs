@@ -26,7 +26,7 @@ test('pages', async () => {
     const tab = await browser.newPage();
     await tab.setViewport({ width: 1400, height: 900 });
     const keep = async name => writeFileSync(join(folder, name + '.html'),
-      '<!DOCTYPE html>' + await tab.evaluate(() => document.documentElement.outerHTML));
+      '<!DOCTYPE html>' + await tab.evaluate(() => document.documentElement.outerHTML.replace(/(<script>)[^]*?(?=<\/script>)/g, '$1')));
     for (const [turn, [name, path]] of examples.entries()) {
       const file = join(folder, name + '.html');
       yonder('page', path, '-o', file);

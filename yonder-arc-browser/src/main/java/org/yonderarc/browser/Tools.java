@@ -297,7 +297,7 @@ final class Tools {
         device.setAttribute("dir", show.stage().isRightToLeft() ? "rtl" : "ltr");
         HTMLElement label = (HTMLElement) body.getParentNode().getFirstChild();
         Device shown = show.stage().surroundings().device();
-        String name = Ids.asTitle(shown.id());
+        String name = name(shown.id());
         String says = name + ", " + (int) shown.width() + " \u00d7 " + (int) shown.height()
                 + (scale < 1 ? ", \u2068" + Page.word("at", Long.toString(Math.round(scale * 100))) + "\u2069" : "");
         label.setTextContent("");
@@ -318,6 +318,13 @@ final class Tools {
                 player.arrange();
             }));
         }
+    }
+
+    /** What a device is called where it is chosen. */
+    private String name(String device) {
+        var option = document.querySelector("#device-name option[value='" + device + "']");
+        String name = option == null ? device : option.getTextContent();
+        return Ids.asTitle(name.isEmpty() ? device : name);
     }
 
     /**

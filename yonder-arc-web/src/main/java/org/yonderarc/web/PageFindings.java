@@ -14,13 +14,17 @@ final class PageFindings {
 
     static String list(PlanFile read) {
         List<String> lines = read.source().lines();
-        return read.findings().stream().map(finding -> item(finding, lines)).collect(Collectors.joining());
+        PageWords words = read.plan().map(PageWords::of).orElseGet(PageWords::english);
+        return read.findings().stream()
+                .map(finding -> item(finding, lines, words))
+                .collect(Collectors.joining());
     }
 
-    private static String item(Finding finding, List<String> lines) {
+    private static String item(Finding finding, List<String> lines, PageWords words) {
         Spot spot = finding.spot();
         boolean isLocated = spot.isLocated() && spot.line() <= lines.size();
-        return "<li><strong>" + finding.severity().word() + "</strong> " + text(finding.message())
+        return "<li><strong lang=\"" + words.language() + "\">"
+                + words.get(finding.severity().word()) + "</strong> " + text(finding.message())
                 + (isLocated
                         ? "<code>" + spot.line() + " | "
                                 + text(lines.get(spot.line() - 1).strip()) + "</code>"

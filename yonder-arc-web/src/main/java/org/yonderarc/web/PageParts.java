@@ -99,7 +99,7 @@ public final class PageParts {
         makers.put("faces", () -> FaceRules.ofPage(face));
         makers.put("symbols", () -> symbols(plan));
         makers.put("pictures", () -> pictures(plan));
-        makers.put("devices", () -> devices(plan));
+        makers.put("devices", () -> devices(plan, words));
         makers.put("sizes", PageParts::sizes);
         makers.put("languages", () -> languages(plan));
         makers.put("one-language", () -> plan.app().languages().size() > 1 ? "" : " hidden");
@@ -192,10 +192,9 @@ public final class PageParts {
         return svg.substring(svg.indexOf("<svg")).replaceFirst("<svg ", "<svg class=\"still\" ");
     }
 
-    private static String devices(Plan plan) {
+    private static String devices(Plan plan, PageWords words) {
         return Device.presets(plan).stream()
-                .map(device ->
-                        "<option value=\"" + device.id() + "\">" + device.id().replace('-', ' ') + "</option>")
+                .map(device -> "<option value=\"" + device.id() + "\">" + words.device(device.id()) + "</option>")
                 .collect(Collectors.joining());
     }
 

@@ -37,6 +37,10 @@ final class PageWords {
         return read(known, "en");
     }
 
+    static PageWords english() {
+        return read("en", "en");
+    }
+
     private static PageWords read(String language, String otherwise) {
         try (InputStream in = PageWords.class.getResourceAsStream("words/" + language + ".properties")) {
             if (language.isEmpty() || in == null) {
@@ -57,6 +61,11 @@ final class PageWords {
 
     String direction() {
         return Setting.isRightToLeft(language) ? "rtl" : "ltr";
+    }
+
+    /** What a device is called; one of a plan's own has its id. */
+    String device(String id) {
+        return Markup.escape(texts.getProperty(id, id.replace('-', ' ')));
     }
 
     /** A text as markup writes it. */

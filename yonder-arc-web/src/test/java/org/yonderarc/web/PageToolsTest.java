@@ -316,6 +316,24 @@ class PageToolsTest {
                 .anyMatch(button -> button.getText().equals("Wegnehmen")));
     }
 
+    /** The tools of a language from the right stand at the right; what is said in English runs from the left. */
+    @Test
+    void theToolsStandWhereTheirLanguageStarts() throws Exception {
+        open(PlanBuilder.app("Shore")
+                .languages("ar")
+                .start("surveys")
+                .screen("surveys", screen -> screen.title(Map.of("ar", "\u0645\u0633\u0648\u062d")))
+                .menu("main", menu -> menu.item("surveys"))
+                .build());
+        assertEquals(
+                "\u0647\u0627\u062a\u0641",
+                browser.findElement(By.cssSelector("#device-name option[value=phone]"))
+                        .getText());
+        int tools = browser.findElement(By.id("tools")).getRect().x;
+        assertTrue(tools > browser.findElement(By.id("device")).getRect().x, "at " + tools);
+        assertEquals(0, browser.findElement(By.id("desk")).getRect().x);
+    }
+
     /** Each of several devices is a region with a name of its own; one alone is the page. */
     @Test
     void devicesBesideEachOtherAreRegions() throws Exception {
