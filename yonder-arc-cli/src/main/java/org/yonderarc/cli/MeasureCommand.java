@@ -51,6 +51,12 @@ final class MeasureCommand implements Callable<Integer> {
             description = "A red-lined picture (.svg, .png), a table (.csv, .json), or design tokens (.tokens.json).")
     private Path output;
 
+    @Option(
+            names = "--token-texts",
+            description =
+                    "Values of tokens are texts, \"#0a6c74\" and \"24px\", for tools that don't read the objects of DTCG 2025.10.")
+    private boolean areTexts;
+
     @Mixin
     private LookOptions look;
 
@@ -76,7 +82,7 @@ final class MeasureCommand implements Callable<Integer> {
                     output,
                     JsonText.write(
                             name.endsWith(".tokens.json")
-                                    ? MeasureTokens.tokens(measures)
+                                    ? MeasureTokens.tokens(measures, areTexts)
                                     : MeasureTable.json(measures)));
         } else if (name.endsWith(".svg")) {
             SafeFile.write(output, studio.svg(MeasurePicture.of(measures, studio.measure())));

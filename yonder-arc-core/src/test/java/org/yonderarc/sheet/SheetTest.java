@@ -454,8 +454,11 @@ class SheetTest {
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.bottom().floating(16, 24, true).style("low")))
                 .build();
-        Value tokens = MeasureTokens.tokens(new Measures(
-                new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom")), MEASURE));
+        Value tokens = MeasureTokens.tokens(
+                new Measures(
+                        new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom")),
+                        MEASURE),
+                false);
         assertEquals(20, number(tokens, "shadow", "$value", "blur", "value"));
         assertEquals(3, number(tokens, "shadow", "$value", "offsetX", "value"));
         assertEquals(-4, number(tokens, "shadow", "$value", "offsetY", "value"));
