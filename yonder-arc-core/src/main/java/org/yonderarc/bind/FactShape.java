@@ -13,6 +13,7 @@ import org.yonderarc.codec.Context;
 import org.yonderarc.codec.Definitions;
 import org.yonderarc.codec.Fields;
 import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Schemas;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
@@ -73,10 +74,7 @@ final class FactShape {
 
         @Override
         public Value schema(Definitions definitions) {
-            return Trees.with(
-                    Trees.map("type", Trees.texts(List.of("boolean", "number", "string"))),
-                    "maxLength",
-                    Trees.number(Bounds.TEXT));
+            return Schemas.textOr(Bounds.TEXT, "boolean", "number");
         }
 
         @Override
@@ -159,14 +157,8 @@ final class FactShape {
 
         @Override
         public Value schema(Definitions definitions) {
-            Value plain = Trees.with(
-                    Trees.map("type", Trees.texts(List.of("boolean", "number", "string"))),
-                    "maxLength",
-                    Trees.number(Bounds.TEXT));
-            Value scalar = Trees.with(
-                    Trees.map("type", Trees.texts(List.of("number", "string"))),
-                    "maxLength",
-                    Trees.number(Place.LONGEST_VALUE));
+            Value plain = Schemas.textOr(Bounds.TEXT, "boolean", "number");
+            Value scalar = Schemas.textOr(Place.LONGEST_VALUE, "number");
             Value written = Trees.with(
                     Trees.with(Trees.type("string"), "pattern", Trees.text("^[a-z0-9]+(-[a-z0-9]+)*$")),
                     "maxLength",
@@ -175,7 +167,10 @@ final class FactShape {
             Value id = Trees.map("anyOf", Trees.list(List.of(written, counted)));
             Value map = Trees.with(
                     Trees.with(
-                            Trees.with(Trees.type("object"), "properties", Trees.map("id", id)),
+                            Trees.with(
+                                    Trees.type("object"),
+                                    "properties",
+                                    Trees.with(Trees.map("id", id), "label", scalar)),
                             "additionalProperties",
                             scalar),
                     "required",

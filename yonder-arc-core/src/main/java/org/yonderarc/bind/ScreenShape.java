@@ -52,9 +52,11 @@ final class ScreenShape {
 
         @Override
         public Value schema(Definitions definitions) {
-            MapValue scalar = Trees.map("type", Trees.texts(List.of("number", "string")));
-            return Trees.with(
-                    Trees.with(scalar, "minLength", Trees.number(1)), "maxLength", Trees.number(Place.LONGEST_VALUE));
+            MapValue text = Trees.with(
+                    Trees.with(Trees.type("string"), "minLength", Trees.number(1)),
+                    "maxLength",
+                    Trees.number(Place.LONGEST_VALUE));
+            return Trees.map("anyOf", Trees.list(List.of(text, Trees.type("number"))));
         }
 
         @Override

@@ -9,6 +9,7 @@ import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.Field;
 import org.yonderarc.codec.FieldValues;
 import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Schemas;
 import org.yonderarc.codec.Shape;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Item;
@@ -69,7 +70,7 @@ final class TargetFields {
         shape.schemaRule(
                 "oneOf",
                 Trees.list(Stream.of(screen, web, document, signal, tells)
-                        .map(target -> Trees.map("required", Trees.texts(List.of(target.key()))))
+                        .map(target -> Schemas.requires(target.key()))
                         .collect(toList())));
     }
 

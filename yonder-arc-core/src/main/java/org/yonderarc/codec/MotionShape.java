@@ -86,8 +86,7 @@ public final class MotionShape {
                                     Trees.map(
                                             "anyOf",
                                             Trees.list(List.of(
-                                                    Trees.map("required", Trees.texts(List.of("duration"))),
-                                                    Trees.map("required", Trees.texts(List.of("easing")))))))));
+                                                    Schemas.requires("duration"), Schemas.requires("easing")))))));
             return new TimingFields<>(duration, got -> {
                 if (got.has(spring) && (got.has(duration) || got.has(easing))) {
                     got.context()

@@ -1,6 +1,10 @@
 package org.yonderarc.codec;
 
+import static java.util.stream.Collectors.toList;
+
 import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.stream.Stream;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -8,6 +12,21 @@ import org.yonderarc.tree.Value;
 /** JSON Schemas (draft 2020-12) of whole files. */
 public final class Schemas {
     private Schemas() {}
+
+    /** A text up to a length, or a value of another type; which validators in a strict mode want apart. */
+    public static MapValue textOr(int longest, String... others) {
+        MapValue text = Trees.with(Trees.type("string"), "maxLength", Trees.number(longest));
+        return Trees.map(
+                "anyOf",
+                Trees.list(Stream.concat(Stream.of(text), Stream.of(others).map(Trees::type))
+                        .collect(toList())));
+    }
+
+    /** That an object has a key; which says that it may have it, too, as validators in a strict mode want it. */
+    public static MapValue requires(String key) {
+        return Trees.with(
+                Trees.map("properties", Trees.map(key, Trees.flag(true))), "required", Trees.texts(List.of(key)));
+    }
 
     /** The schema of files of a shape, as a tree. */
     public static MapValue of(Shape<?> shape, String title) {

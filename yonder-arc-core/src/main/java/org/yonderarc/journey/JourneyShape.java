@@ -52,7 +52,8 @@ final class JourneyShape {
 
         @Override
         public Value schema(Definitions definitions) {
-            return Trees.map("type", Trees.texts(List.of("string", "number", "boolean")));
+            return Trees.map(
+                    "anyOf", Trees.list(List.of(Trees.type("string"), Trees.type("number"), Trees.type("boolean"))));
         }
 
         @Override

@@ -31,7 +31,6 @@ public final class FindingSarif {
         Value driver = map(
                 "name", Trees.text("yonder"),
                 "version", Trees.text(Version.number()),
-                "informationUri", Trees.text(Version.home()),
                 "rules", Trees.list(codes.stream().map(FindingSarif::rule).toList()));
         Value run = map(
                 "tool", map("driver", driver),
@@ -51,7 +50,6 @@ public final class FindingSarif {
         return map(
                 "id", Trees.text(code.id()),
                 "shortDescription", map("text", Trees.text(code.why())),
-                "helpUri", Trees.text(Version.home() + "findings/" + code.id()),
                 "defaultConfiguration", map("level", Trees.text(level(code))));
     }
 

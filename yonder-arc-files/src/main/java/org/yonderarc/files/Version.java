@@ -16,11 +16,6 @@ public final class Version {
         return BUILT.getProperty("version");
     }
 
-    /** The address below which the pages about findings are; it ends in a slash. */
-    static String home() {
-        return BUILT.getProperty("home");
-    }
-
     private static Properties built() {
         try (InputStream in = Version.class.getResourceAsStream("version.properties")) {
             var built = new Properties();
