@@ -112,7 +112,8 @@ public record SourceText(String name, String text) {
             if (c >= ' ' && c < 0x7F) {
                 continue;
             }
-            boolean space = c == '\n' || c == '\r' || c == '\t';
+            // U+0085 is printable in YAML (1.2.2, production 1), and no line break.
+            boolean space = c == '\n' || c == '\r' || c == '\t' || c == 0x85;
             if (Character.isISOControl(c) && !space) {
                 return i;
             }

@@ -3,10 +3,12 @@ package org.yonderarc.files;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Parse;
 import org.snakeyaml.engine.v2.common.Anchor;
 import org.snakeyaml.engine.v2.common.ScalarStyle;
+import org.snakeyaml.engine.v2.common.SpecVersion;
 import org.snakeyaml.engine.v2.events.AliasEvent;
 import org.snakeyaml.engine.v2.events.CollectionEndEvent;
 import org.snakeyaml.engine.v2.events.CollectionStartEvent;
@@ -37,6 +39,20 @@ final class YamlTree {
     /** The shortest text of any number of IEEE 754 is shorter; longer ones only cost time. */
     private static final int LONGEST_NUMBER = 64;
 
+    /** So many tabs between two tokens are read; the parser has to begin anew for each. */
+    private static final int MOST_TABS = 50;
+
+    /** The tags of the core schema, and the one that says "a text" (YAML 1.2.2, sections 10.3 and 6.8.2). */
+    private static final Set<String> TAGS = Set.of(
+            "!",
+            Tag.STR.getValue(),
+            Tag.INT.getValue(),
+            Tag.FLOAT.getValue(),
+            Tag.BOOL.getValue(),
+            Tag.NULL.getValue(),
+            Tag.MAP.getValue(),
+            Tag.SEQ.getValue());
+
     private static final ReadBefore BEFORE = new ReadBefore();
 
     private final ScalarResolver resolver = new CoreScalarResolver();
@@ -45,6 +61,9 @@ final class YamlTree {
     /** The anchors of the open collections, innermost last; empty for one without. */
     private final java.util.ArrayDeque<Optional<Anchor>> open = new java.util.ArrayDeque<>();
 
+    /** Where the parser gave up, as an index into the text; -1 where it did not. */
+    private int problem = -1;
+
     private YamlTree() {}
 
     static Value parse(String text) throws ParseTrouble {
@@ -52,9 +71,33 @@ final class YamlTree {
         if (known.isPresent()) {
             return known.get();
         }
-        Value read = new YamlTree().read(text);
+        Value read = withTabs(text);
         BEFORE.keep(text, read);
         return read;
+    }
+
+    /** A tab may stand between two tokens (YAML 1.2.2, section 6.2), which the parser takes for a fault. It indents nothing. */
+    private static Value withTabs(String text) throws ParseTrouble {
+        String now = text;
+        for (int tabs = 0; ; tabs++) {
+            var reader = new YamlTree();
+            try {
+                return reader.read(now);
+            } catch (ParseTrouble wrong) {
+                int at = reader.problem;
+                boolean isTab = at >= 0 && at < now.length() && now.charAt(at) == '\t';
+                if (!isTab || tabs == MOST_TABS || isIndentation(now, at)) {
+                    throw wrong;
+                }
+                now = now.substring(0, at) + " " + now.substring(at + 1);
+            }
+        }
+    }
+
+    private static boolean isIndentation(String text, int at) {
+        int end = text.indexOf('\n', at);
+        return text.substring(text.lastIndexOf('\n', at) + 1, at).isBlank()
+                && !text.substring(at, end < 0 ? text.length() : end).isBlank();
     }
 
     private Value read(String text) throws ParseTrouble {
@@ -67,7 +110,8 @@ final class YamlTree {
         boolean started = false;
         try {
             for (Event event : new Parse(settings).parseString(text)) {
-                if (event instanceof DocumentStartEvent) {
+                if (event instanceof DocumentStartEvent start) {
+                    version(start);
                     if (started) {
                         throw new ParseTrouble(
                                 Code.SYNTAX,
@@ -82,6 +126,9 @@ final class YamlTree {
             }
         } catch (MarkedYamlEngineException wrong) {
             Optional<Mark> mark = wrong.getProblemMark().or(wrong::getContextMark);
+            problem = mark.map(Mark::getIndex)
+                    .map(index -> text.offsetByCodePoints(0, Math.min(index, text.codePointCount(0, text.length()))))
+                    .orElse(-1);
             String context = wrong.getContext() == null ? "" : ", " + wrong.getContext();
             throw new ParseTrouble(
                     Code.SYNTAX,
@@ -102,7 +149,35 @@ final class YamlTree {
         return tree.root();
     }
 
+    private void version(DocumentStartEvent start) throws ParseTrouble {
+        Optional<SpecVersion> version =
+                start.getSpecVersion().filter(said -> said.getMajor() != 1 || said.getMinor() != 2);
+        if (version.isPresent()) {
+            throw new ParseTrouble(
+                    Code.SYNTAX,
+                    new Spot("", 1, 1, 1),
+                    "The file calls itself YAML " + version.get().getRepresentation() + ", but plans are YAML 1.2.",
+                    "Remove the line that starts with \"%YAML\". In YAML 1.2, yes, no, on and off are texts.");
+        }
+    }
+
+    private void tag(Optional<String> tag, NodeEvent node) throws ParseTrouble {
+        if (tag.isPresent() && !TAGS.contains(tag.get())) {
+            String written = tag.get().replace("tag:yaml.org,2002:", "!!");
+            throw new ParseTrouble(
+                    Code.SYNTAX,
+                    at(node.getStartMark(), 1),
+                    "The tag \"" + Brief.value(written) + "\" means nothing in a plan.",
+                    "Remove it. Plans have texts, numbers, true and false, lists and maps.");
+        }
+    }
+
     private void take(Event event) throws ParseTrouble {
+        if (event instanceof ScalarEvent scalar) {
+            tag(scalar.getTag(), scalar);
+        } else if (event instanceof CollectionStartEvent start) {
+            tag(start.getTag(), start);
+        }
         if (event instanceof NodeEvent node && tree.wantsKey()) {
             key(node);
         } else if (event instanceof ScalarEvent scalar) {
@@ -132,7 +207,7 @@ final class YamlTree {
         Spot spot = spot(scalar);
         boolean plain = scalar.getScalarStyle() == ScalarStyle.PLAIN;
         Tag tag = scalar.getTag()
-                .map(Tag::new)
+                .map(said -> said.equals("!") ? Tag.STR : new Tag(said))
                 .orElseGet(() -> plain ? resolver.resolve(scalar.getValue(), true) : Tag.STR);
         String text = scalar.getValue();
         if (tag.equals(Tag.BOOL)) {
