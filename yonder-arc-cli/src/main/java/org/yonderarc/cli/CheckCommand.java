@@ -112,7 +112,7 @@ final class CheckCommand implements Callable<Integer> {
     }
 
     /** The file with everything mended that is certain, written in place of the old one. */
-    private PlanFile mended(PlanArgument plan) throws FileTrouble {
+    private PlanFile mended(PlanArgument plan) throws FileTrouble, Refusal {
         Icons icons = plan.icons();
         Fixes.Outcome outcome;
         PrintWriter err = spec.commandLine().getErr();

@@ -59,7 +59,7 @@ final class CompareCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        if (output.isPresent() && !output.get().toString().matches(".*\\.(svg|png)")) {
+        if (output.isPresent() && !Ending.is(output.get(), "svg", "png")) {
             throw new Refusal(output.get() + ": a picture's name ends in .svg or .png.");
         }
         var plan = new PlanArgument(now);
@@ -91,7 +91,7 @@ final class CompareCommand implements Callable<Integer> {
             Optional<Scene> pictures = comparison.pictures(look.shot(after, Optional.empty()), studio.measure());
             if (pictures.isEmpty()) {
                 out.println("No screen looks different; no picture was drawn.");
-            } else if (output.get().toString().endsWith(".svg")) {
+            } else if (Ending.is(output.get(), "svg")) {
                 SafeFile.write(output.get(), studio.svg(pictures.get()));
             } else {
                 SafeFile.write(output.get(), studio.png(pictures.get(), scale));

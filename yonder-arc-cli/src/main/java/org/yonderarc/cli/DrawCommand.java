@@ -25,7 +25,7 @@ import picocli.CommandLine.Spec;
             "",
             "Examples:",
             "  yonder draw brinelight.yaml -o tides.svg --why",
-            "  yonder draw brinelight.yaml -o a.png --screen survey?survey=41 --tell drafts=120",
+            "  yonder draw brinelight.yaml -o a.png --screen 'survey?survey=41'",
         })
 final class DrawCommand implements Callable<Integer> {
     @Spec

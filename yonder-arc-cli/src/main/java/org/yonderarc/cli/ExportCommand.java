@@ -1,6 +1,7 @@
 package org.yonderarc.cli;
 
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.files.Scxml;
@@ -47,7 +48,7 @@ final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         String name = output.getFileName().toString();
-        String ending = name.substring(name.lastIndexOf('.') + 1);
+        String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
         if (!name.contains(".") || !ending.matches("java|ts|scxml")) {
             throw new Refusal(
                     output + ": the name ends in .java or .ts for the plan's names, in .scxml for a state machine.");
@@ -70,7 +71,7 @@ final class ExportCommand implements Callable<Integer> {
     }
 
     private String text(Plan sound, String ending, String name) {
-        String from = plan.file().getFileName().toString();
+        String from = Path.of(plan.name()).getFileName().toString();
         return switch (ending) {
             case "java" -> JavaPlaces.write(sound, from, packageName == null ? "" : packageName, name);
             case "ts" -> TypeScriptPlaces.write(sound, from);

@@ -38,7 +38,7 @@ import picocli.CommandLine.Spec;
             "",
             "Examples:",
             "  yonder film brinelight.yaml choose:surveys -o surveys.gif",
-            "  yonder film brinelight.yaml choose:surveys open:survey?survey=41 -o strip.png",
+            "  yonder film brinelight.yaml choose:surveys 'open:survey?survey=41' -o strip.png",
             "  yonder film hutline.yaml --turn tablet -o turned.gif",
         })
 final class FilmCommand implements Callable<Integer> {
@@ -85,7 +85,7 @@ final class FilmCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         String name = output.toString();
-        if (!name.matches(".*\\.(gif|png|svg)")) {
+        if (!Ending.is(output, "gif", "png", "svg")) {
             throw new Refusal(output + ": a film's name ends in .gif, .png or .svg.");
         }
         if (frames < 3 || frames > 12) {
@@ -124,14 +124,14 @@ final class FilmCommand implements Callable<Integer> {
         }
         PrintWriter out = spec.commandLine().getOut();
         plan.inputs(sound).spare(output);
-        if (name.endsWith(".gif")) {
+        if (Ending.is(output, "gif")) {
             SafeFile.write(output, new GifWriter(studio, scale).write(film, this::progress));
             progress(1, 1);
         } else {
             Scene strip = FilmStrip.of(film, frames, studio.measure());
             SafeFile.write(
                     output,
-                    name.endsWith(".svg")
+                    Ending.is(output, "svg")
                             ? studio.svg(strip).getBytes(java.nio.charset.StandardCharsets.UTF_8)
                             : studio.png(strip, scale));
         }

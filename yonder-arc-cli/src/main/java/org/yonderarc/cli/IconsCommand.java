@@ -112,9 +112,7 @@ final class IconsCommand implements Callable<Integer> {
         if (searches == plan.isPresent()) {
             throw new Refusal("name either a word, such as \"yonder icons money\", or a plan with --of.");
         }
-        if (output.isPresent()
-                && !output.get().toString().endsWith(".svg")
-                && !output.get().toString().endsWith(".png")) {
+        if (output.isPresent() && !Ending.is(output.get(), "svg") && !Ending.is(output.get(), "png")) {
             throw new Refusal(output.get() + ": a picture's name ends in .svg or .png.");
         }
         return plan.isPresent() ? used(plan.get()) : search(String.join(" ", words));
@@ -271,7 +269,7 @@ final class IconsCommand implements Callable<Integer> {
         var studio = new Studio(icons, Pictures.NONE);
         List<String> names = found.stream().map(IconSearch.Found::name).toList();
         var scene = IconSheet.of("Icons for " + title, names, icons, studio.measure());
-        boolean isSvg = output.get().toString().endsWith(".svg");
+        boolean isSvg = Ending.is(output.get(), "svg");
         byte[] bytes = isSvg ? studio.svg(scene).getBytes(StandardCharsets.UTF_8) : studio.png(scene, 2);
         SafeFile.write(output.get(), bytes);
     }

@@ -148,10 +148,10 @@ final class LookOptions {
             steps.add(tell(plan, fact));
         }
         if (!fold.isEmpty()) {
-            steps.add(new Step.Fold(fold));
+            steps.add(new Step.Fold(Steps.bar(plan, fold)));
         }
         if (!open.isEmpty()) {
-            steps.add(new Step.Toggle(open));
+            steps.add(new Step.Toggle(Steps.bar(plan, open)));
         }
         return new Shot(plan, view.setting(), screen.map(Place::parse), steps, part);
     }
@@ -165,8 +165,8 @@ final class LookOptions {
             State at = screen.isEmpty()
                     ? state
                     : walk.arriveAt(state, Samples.of(walk.plan()).filled(Place.parse(screen.get())));
-            at = fold.isEmpty() ? at : taken(walk, at, new Step.Fold(fold));
-            return open.isEmpty() ? at : taken(walk, at, new Step.Toggle(open));
+            at = fold.isEmpty() ? at : taken(walk, at, new Step.Fold(Steps.bar(walk.plan(), fold)));
+            return open.isEmpty() ? at : taken(walk, at, new Step.Toggle(Steps.bar(walk.plan(), open)));
         } catch (IllegalArgumentException wrong) {
             throw new Refusal(wrong.getMessage());
         }

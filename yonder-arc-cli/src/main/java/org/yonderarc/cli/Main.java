@@ -41,6 +41,7 @@ import picocli.CommandLine.ParseResult;
             SchemaCommand.class,
             CompletionCommand.class,
             DemoCommand.class,
+            CommandLine.HelpCommand.class,
         },
         footer = {
             "",
@@ -49,7 +50,7 @@ import picocli.CommandLine.ParseResult;
             "  yonder new \"Shore Walks\"",
             "  yonder check brinelight.yaml",
             "  yonder draw brinelight.yaml -o surveys.png --screen surveys",
-            "  yonder walk brinelight.yaml choose:surveys open:survey?survey=41 back",
+            "  yonder walk brinelight.yaml choose:surveys 'open:survey?survey=41' back",
             "",
             "Exit status: 0 all is fine, 1 the plan has errors, 2 the command could not run,",
             "  3 plans differ, or a journey isn't as expected.",
@@ -88,7 +89,7 @@ public final class Main implements Runnable {
         }
         int status;
         try {
-            status = run(out, err, arguments);
+            status = StandardOutput.run(System.out, out, err, arguments);
         } catch (RuntimeException | Error ours) {
             out.flush();
             err.println("yonder: " + Report.of(ours, arguments));
@@ -113,6 +114,7 @@ public final class Main implements Runnable {
                 .setErr(err)
                 .setColorScheme(CommandLine.Help.defaultColorScheme(Ansi.OFF))
                 .setUsageHelpAutoWidth(false)
+                .setUsageHelpWidth(Terminal.width(System.getenv()))
                 .setExpandAtFiles(false)
                 .setParameterExceptionHandler(Main::misused)
                 .setExecutionExceptionHandler(Main::failed);
@@ -124,7 +126,7 @@ public final class Main implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "a command is missing");
+        spec.commandLine().usage(spec.commandLine().getOut());
     }
 
     private static int misused(ParameterException wrong, String[] arguments) {

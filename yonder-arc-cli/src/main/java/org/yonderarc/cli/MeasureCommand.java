@@ -63,7 +63,7 @@ final class MeasureCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         String name = output.toString();
-        if (!name.matches(".*\\.(svg|png|csv|json)")) {
+        if (!Ending.is(output, "svg", "png", "csv", "json")) {
             throw new Refusal(output + ": its name ends in .svg, .png, .csv, .json or .tokens.json.");
         }
         Plan sound = plan.sound(spec.commandLine().getErr());
@@ -75,16 +75,16 @@ final class MeasureCommand implements Callable<Integer> {
             throw new Refusal(wrong.getMessage() + ". Name one that is: " + Suggestion.choice(BarWords.ALL) + ".");
         }
         plan.inputs(sound).spare(output);
-        if (name.endsWith(".csv")) {
+        if (Ending.is(output, "csv")) {
             SafeFile.write(output, MeasureTable.csv(measures));
-        } else if (name.endsWith(".json")) {
+        } else if (Ending.is(output, "json")) {
             SafeFile.write(
                     output,
                     JsonText.write(
-                            name.endsWith(".tokens.json")
+                            Ending.is(output, "tokens.json")
                                     ? MeasureTokens.tokens(measures, areTexts)
                                     : MeasureTable.json(measures)));
-        } else if (name.endsWith(".svg")) {
+        } else if (Ending.is(output, "svg")) {
             SafeFile.write(output, studio.svg(MeasurePicture.of(measures, studio.measure())));
         } else {
             SafeFile.write(output, studio.png(MeasurePicture.of(measures, studio.measure()), 1));

@@ -69,7 +69,7 @@ final class NewCommand implements Callable<Integer> {
             throw new Refusal(file + ": this file exists already, and is left as it is. Name another with -o.");
         }
         String text = plan(name, arrangement, file.getFileName().toString());
-        SafeFile.write(file, file.toString().endsWith(".json") ? json(text) : text);
+        SafeFile.write(file, Ending.is(file, "json") ? json(text) : text);
         spec.commandLine().getOut().println("Wrote " + file + ". Next: yonder page " + file + " -o prototype.html");
         return Main.FINE;
     }

@@ -38,7 +38,7 @@ final class PageCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        if (!output.toString().endsWith(".html")) {
+        if (!Ending.is(output, "html")) {
             throw new Refusal(output + ": a page's name ends in .html.");
         }
         PlanFile checked = plan.checked(spec.commandLine().getErr());

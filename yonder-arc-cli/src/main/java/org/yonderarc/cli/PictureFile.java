@@ -37,12 +37,12 @@ final class PictureFile {
     }
 
     boolean endsWith(String ending) {
-        return output.toString().endsWith(ending);
+        return Ending.is(output, ending);
     }
 
     /** Refuses what can't be written, before any work is done. */
     void check() throws Refusal {
-        if (!endsWith(".svg") && !endsWith(".png")) {
+        if (!endsWith("svg") && !endsWith("png")) {
             throw new Refusal(output + ": a picture's name ends in .svg or .png.");
         }
         if (scale != null && !(scale >= PngPainter.SMALLEST_SCALE && scale <= PngPainter.LARGEST_SCALE)) {
@@ -60,7 +60,7 @@ final class PictureFile {
     void write(Scene scene, Studio studio, Inputs inputs, double usual) throws FileTrouble, Refusal {
         double each = scale == null ? usual : scale;
         inputs.spare(output);
-        if (endsWith(".svg")) {
+        if (endsWith("svg")) {
             SafeFile.write(
                     output, (isOutlined ? studio.outlines(scene) : studio.svg(scene)).getBytes(StandardCharsets.UTF_8));
             return;

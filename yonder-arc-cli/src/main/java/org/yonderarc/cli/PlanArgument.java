@@ -15,12 +15,16 @@ import org.yonderarc.draw.Typeface;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SourceText;
 import org.yonderarc.plan.Plan;
 import picocli.CommandLine.Parameters;
 
 /** The plan that a command works on. */
 final class PlanArgument {
-    @Parameters(paramLabel = "PLAN", description = "The plan: a YAML file, or a JSON file with the ending .json.")
+    @Parameters(
+            paramLabel = "PLAN",
+            description =
+                    "The plan: a YAML file, or a JSON file with the ending .json. Where nothing in it is changed, - stands for standard input.")
     private Path file;
 
     private Pictures pictures;
@@ -33,8 +37,25 @@ final class PlanArgument {
         this.file = file;
     }
 
-    Path file() {
+    /**
+     * The file.
+     *
+     * @throws Refusal if the plan comes from standard input, for what only a file can be used
+     */
+    Path file() throws Refusal {
+        if (isStandardInput()) {
+            throw new Refusal("this command needs a plan that is a file, and not standard input.");
+        }
         return file;
+    }
+
+    /** What the plan is called in messages and in what is made of it. */
+    String name() {
+        return isStandardInput() ? "-" : file.toString();
+    }
+
+    private boolean isStandardInput() {
+        return file.toString().equals("-");
     }
 
     /** The pictures in the plan's folder. */
@@ -85,7 +106,10 @@ final class PlanArgument {
     }
 
     PlanFile read() throws FileTrouble, Refusal {
-        PlanFile read = PlanFile.read(file, icons(), new PlanFolder(pictures(), fonts()));
+        var looks = new PlanFolder(pictures(), fonts());
+        PlanFile read = isStandardInput()
+                ? PlanFile.inFolder(SourceText.read("standard input", System.in), icons(), folder(), looks)
+                : PlanFile.read(file, icons(), looks);
         Optional<String> locale = read.plan().map(PlanMentions::files).flatMap(Locales::problem);
         if (locale.isPresent()) {
             throw new Refusal(locale.get());
@@ -100,7 +124,7 @@ final class PlanArgument {
 
     /** The plan's own files, none of which a command replaces. */
     Inputs inputs(Plan plan) {
-        return new Inputs().plan(file, plan);
+        return isStandardInput() ? new Inputs() : new Inputs().plan(file, plan);
     }
 
     /**
@@ -126,7 +150,7 @@ final class PlanArgument {
             throw new Refusal("the plan has errors; nothing was made of it. Mend them first.", Main.PLAN_HAS_ERRORS);
         }
         if (!read.findings().isEmpty()) {
-            err.println(FindingText.summary(read) + ". See them with: yonder check " + file);
+            err.println(FindingText.summary(read) + ". See them with: yonder check " + name());
             err.flush();
         }
         return read;

@@ -26,8 +26,8 @@ import picocli.CommandLine.Spec;
             "device=phone,tablet.",
             "",
             "Examples:",
-            "  yonder sheet brinelight.yaml -o screens.png --across screen --down scheme --scale 0.5",
-            "  yonder sheet brinelight.yaml -o states.png --across state --down scheme --part bottom",
+            "  yonder sheet brinelight.yaml -o a.png --across screen --down scheme",
+            "  yonder sheet brinelight.yaml -o a.png --across state --part bottom",
         })
 final class SheetCommand implements Callable<Integer> {
     @Spec

@@ -1,16 +1,37 @@
 package org.yonderarc.cli;
 
+import java.util.Map;
 import org.yonderarc.files.FindingText.Colours;
 
 /** What the terminal can show. */
 final class Terminal {
     private Terminal() {}
 
-    /** Colours on a terminal, unless the variable {@code NO_COLOR} has a value or the terminal is a dumb one. */
+    /** How narrow and how wide help is written at most, in characters. */
+    private static final int NARROW = 80;
+
+    private static final int WIDE = 120;
+    private static final int USUAL = 80;
+
+    /**
+     * Colours on a terminal, unless the variable {@code NO_COLOR} has a value or the terminal is a dumb one; anywhere where
+     * {@code FORCE_COLOR} has a value other than 0.
+     */
     static Colours colours() {
-        String noColor = System.getenv("NO_COLOR");
-        boolean wanted = noColor == null || noColor.isEmpty();
-        boolean able = System.console() != null && !"dumb".equals(System.getenv("TERM"));
+        return colours(System.getenv(), System.console() != null);
+    }
+
+    static Colours colours(Map<String, String> variables, boolean isTerminal) {
+        String forced = variables.getOrDefault("FORCE_COLOR", "");
+        boolean wanted = variables.getOrDefault("NO_COLOR", "").isEmpty() && !forced.equals("0");
+        boolean able = isTerminal && !"dumb".equals(variables.get("TERM")) || !forced.isEmpty();
         return wanted && able ? Colours.ANSI : Colours.NONE;
+    }
+
+    /** So many characters a line of help has: those of the terminal, as {@code COLUMNS} says. */
+    static int width(Map<String, String> variables) {
+        String columns = variables.getOrDefault("COLUMNS", "");
+        int wide = columns.matches("[0-9]{1,4}") ? Integer.parseInt(columns) : USUAL;
+        return Math.max(NARROW, Math.min(WIDE, wide));
     }
 }

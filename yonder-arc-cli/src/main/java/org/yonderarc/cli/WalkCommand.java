@@ -31,7 +31,7 @@ import picocli.CommandLine.Spec;
             "  tell:FACT=VALUE      the app tells a fact",
             "",
             "Example:",
-            "  yonder walk brinelight.yaml choose:surveys open:survey?survey=41 back",
+            "  yonder walk brinelight.yaml choose:surveys 'open:survey?survey=41' back",
         })
 final class WalkCommand implements Callable<Integer> {
     @Spec

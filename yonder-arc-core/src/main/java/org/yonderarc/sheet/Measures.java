@@ -70,9 +70,7 @@ public final class Measures {
         this.scheme = Fitter.scheme(shot.plan(), state, shot.setting().scheme());
         this.word = shot.part().orElseThrow(() -> new IllegalArgumentException("name the bar that is measured"));
         Scene whole = shot.whole(measure);
-        this.bar = whole.bar(word)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "no " + word + " is shown on " + shot.setting().device().id()));
+        this.bar = shot.bar(whole);
         add(word, bar.area(), 0, Optional.empty(), "");
         parts(bar, "");
         distances();

@@ -80,11 +80,25 @@ public record Shot(
         if (part.isEmpty()) {
             return framed ? Frame.around(whole, setting.device()) : whole;
         }
-        Box box = whole.bar(part.get())
-                .map(SceneNode.Group::area)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "no " + part.get() + " is shown on " + setting.device().id()));
+        Box box = bar(whole).area();
         return whole.cropped(view(box));
+    }
+
+    /**
+     * The bar that is this shot's part, named by its form or by its id.
+     *
+     * @throws IllegalArgumentException if it isn't shown
+     */
+    SceneNode.Group bar(Scene whole) {
+        String name = part.orElseThrow(() -> new IllegalArgumentException("name a bar"));
+        return whole.bar(name)
+                .or(() -> plan.bars().stream()
+                        .filter(bar -> bar.id().equals(name))
+                        .flatMap(bar -> bar.forms().values().stream())
+                        .flatMap(form -> whole.bar(form.kind().word()).stream())
+                        .findFirst())
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "no " + name + " is shown on " + setting.device().id()));
     }
 
     /** The whole screen, whatever part of it is shown. */

@@ -5,6 +5,7 @@ import static org.yonderarc.portable.Lists.toList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import org.yonderarc.finding.Suggestion;
+import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Percent;
@@ -36,15 +37,28 @@ public final class Steps {
             case UP -> alone(new Step.Up(), colon);
             case LINK -> new Step.Link(some(rest, "an address: link:/surveys/41"));
             case VISIT -> alone(new Step.Visit(), colon);
-            case TOGGLE -> new Step.Toggle(some(rest, "a bar: toggle:main"));
+            case TOGGLE -> new Step.Toggle(bar(plan, some(rest, "a bar: toggle:main")));
             case CLOSE -> alone(new Step.Close(), colon);
-            case FOLD -> new Step.Fold(some(rest, "a bar: fold:main"));
+            case FOLD -> new Step.Fold(bar(plan, some(rest, "a bar: fold:main")));
             case TELL -> tell(plan, some(rest, "a fact and its value: tell:drafts=3"));
             case TELL_ALL -> tellAll(plan, some(rest, "facts and their values: tell-all:drafts=3&signed-in=true"));
             case CLEAR -> new Step.Clear(some(rest, "a branch: clear:surveys"));
             case RESTART -> alone(new Step.Restart(), colon);
             case RESUME -> new Step.Resume(some(rest, "a saved state"));
         };
+    }
+
+    /** The id of a bar that is named by its id, or by its form where no other bar has that; other names stay as they are. */
+    public static String bar(Plan plan, String name) {
+        if (plan.bars().stream().anyMatch(bar -> bar.id().equals(name))) {
+            return name;
+        }
+        List<String> ids = plan.bars().stream()
+                .filter(bar -> bar.forms().values().stream()
+                        .anyMatch(form -> form.kind().word().equals(name)))
+                .map(Bar::id)
+                .collect(toList());
+        return ids.size() == 1 ? ids.get(0) : name;
     }
 
     private static Step.Kind kind(String word) {

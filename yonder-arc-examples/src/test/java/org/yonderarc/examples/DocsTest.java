@@ -6,6 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
+import java.lang.reflect.Method;
+import java.net.URL;
+import java.net.URLClassLoader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -103,14 +106,29 @@ class DocsTest {
                 .toString();
     }
 
+    /** As somebody would who copies it: into a file, compiled, and run. */
     @Test
-    void theJavaOfTheReadmeIsTheExampleThatCompiles() throws Exception {
-        String source = Files.readString(
-                ROOT.resolve("yonder-arc-examples/src/main/java/org/yonderarc/examples/ReadmeExample.java"));
-        String shown =
-                blocks(Files.readString(ROOT.resolve("README.md")), "java").get(0);
-        String compiled = source.substring(source.indexOf("// README: start") + 16, source.indexOf("// README: end"));
-        assertEquals(squeezed(compiled), squeezed(shown));
+    void theJavaOfTheReadmeMakesWhatItsPlanMakes(@TempDir Path folder) throws Exception {
+        String readme = Files.readString(ROOT.resolve("README.md"));
+        Files.writeString(folder.resolve("Surveys.java"), blocks(readme, "java").get(0));
+        String path = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
+        int status = javax.tools.ToolProvider.getSystemJavaCompiler()
+                .run(
+                        null,
+                        null,
+                        null,
+                        "-proc:none",
+                        "-cp",
+                        path,
+                        folder.resolve("Surveys.java").toString());
+        assertEquals(0, status);
+        try (var loader = new URLClassLoader(
+                new URL[] {folder.toUri().toURL()}, getClass().getClassLoader())) {
+            Method plan = loader.loadClass("Surveys").getDeclaredMethod("plan");
+            plan.setAccessible(true);
+            var written = new SourceText("plan.yaml", blocks(readme, "yaml").get(0));
+            assertEquals(PlanFile.read(written, new BundledIcons()).plan().orElseThrow(), plan.invoke(null));
+        }
     }
 
     @Test
@@ -227,9 +245,5 @@ class DocsTest {
                 .results()
                 .map(block -> block.group(1))
                 .toList();
-    }
-
-    private static String squeezed(String text) {
-        return text.replaceAll("\\s+", "");
     }
 }
