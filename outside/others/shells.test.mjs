@@ -25,7 +25,7 @@ const commands = () => {
       lines.push(block ?? inline);
     }
   }
-  return [...new Set(lines)].filter(line => !/\b[A-Z]{2,}\b|\|\||\.\.\./.test(line));
+  return [...new Set(lines)].filter(line => !/\b[A-Z]{2,}\b|\|\||\.\.\.|\| source/.test(line));
 };
 
 test('commands', () => {
@@ -43,4 +43,23 @@ test('commands', () => {
       assert.equal(words, heard[0][1], `${shell}: ${line}`);
     }
   }
+});
+
+test('completion', () => {
+  const plan = join(home, 'yonder-arc-examples/src/main/resources/org/yonderarc/examples/brinelight.yaml');
+  const run = (shell, script) => {
+    const { stdout, stderr, status } = spawnSync(shell, ['-c', script], { cwd: made, encoding: 'utf8', env: { ...process.env, PATH: home + ':' + process.env.PATH } });
+    assert.equal(status, 0, shell + ': ' + stderr);
+    return stdout.trim().split('\n').sort();
+  };
+  const line = `yonder walk ${plan} choose:s`;
+  // bash parts the last word at its colon, and completes what stands behind.
+  assert.deepEqual(run('bash', `source <(yonder completion bash); COMP_LINE='${line}'; COMP_POINT=\${#COMP_LINE}
+    COMP_WORDS=(yonder walk ${plan} choose : s); COMP_CWORD=5; _yonder; printf '%s\\n' "\${COMPREPLY[@]}"`), ['species', 'surveys']);
+  assert.deepEqual(run('fish', `yonder completion fish | source; complete -C '${line}'`), ['choose:species', 'choose:surveys']);
+  assert.deepEqual(run('zsh', `compdef() { }; compadd() { print -l -- $found }; source <(yonder completion zsh)
+    words=(yonder walk ${plan} choose:s); CURRENT=4; _yonder`), ['choose:species', 'choose:surveys']);
+  spawnSync('touch', ['x.yaml', 'x.yaml.history'], { cwd: made });
+  assert.deepEqual(run('bash', `source <(yonder completion bash); COMP_LINE='yonder check x'; COMP_POINT=14
+    COMP_WORDS=(yonder check x); COMP_CWORD=2; _yonder; printf '%s\\n' "\${COMPREPLY[@]}"`), ['x.yaml']);
 });

@@ -38,7 +38,7 @@ import picocli.CommandLine.Spec;
             "",
             "Examples:",
             "  yonder film brinelight.yaml choose:surveys -o surveys.gif",
-            "  yonder film brinelight.yaml choose:surveys 'open:survey?survey=41' -o strip.png",
+            "  yonder film brinelight.yaml choose:surveys 'open:survey?survey=41' -o a.png",
             "  yonder film hutline.yaml --turn tablet -o turned.gif",
         })
 final class FilmCommand implements Callable<Integer> {

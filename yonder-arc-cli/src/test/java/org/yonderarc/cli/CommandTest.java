@@ -389,7 +389,6 @@ class CommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "                              | a command is missing",
                 "chek                          | there is no command \"chek\"",
                 "check                         | Missing required parameter: 'PLAN'",
                 "check D/none.yaml             | none.yaml: there is no such file",
