@@ -1,5 +1,6 @@
 package org.yonderarc.cli;
 
+import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
@@ -80,8 +81,12 @@ public final class Main implements Runnable {
 
     /** Runs the command and ends the process with its exit status. */
     public static void main(String[] arguments) {
-        var out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
-        var err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+        Optional<Waiting> waiting = Terminal.canWait(arguments)
+                ? Optional.of(Waiting.on(System.err, "yonder " + arguments[0]))
+                : Optional.empty();
+        OutputStream made = before(waiting, System.out);
+        var out = new PrintWriter(made, true, StandardCharsets.UTF_8);
+        var err = new PrintWriter(before(waiting, System.err), true, StandardCharsets.UTF_8);
         Optional<String> locale = Locales.problem(arguments);
         if (locale.isPresent()) {
             err.println("yonder: " + locale.get());
@@ -89,14 +94,19 @@ public final class Main implements Runnable {
         }
         int status;
         try {
-            status = StandardOutput.run(System.out, out, err, arguments);
+            status = StandardOutput.run(made, out, err, arguments);
         } catch (RuntimeException | Error ours) {
             out.flush();
             err.println("yonder: " + Report.of(ours, arguments));
             err.flush();
             status = FAILED;
         }
+        waiting.ifPresent(Waiting::end);
         System.exit(status);
+    }
+
+    private static OutputStream before(Optional<Waiting> waiting, OutputStream out) {
+        return waiting.map(any -> any.before(out)).orElse(out);
     }
 
     /** Held, as a logger that nobody holds forgets its level. */

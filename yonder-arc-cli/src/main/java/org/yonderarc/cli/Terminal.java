@@ -28,6 +28,14 @@ final class Terminal {
         return wanted && able ? Colours.ANSI : Colours.NONE;
     }
 
+    /** Whether people see that a command takes its time: on a terminal that can take back what it shows, where no server is to run. */
+    static boolean canWait(String... arguments) {
+        return arguments.length > 0
+                && !arguments[0].equals("live")
+                && System.console() != null
+                && !"dumb".equals(System.getenv("TERM"));
+    }
+
     /** So many characters a line of help has: those of the terminal, as {@code COLUMNS} says. */
     static int width(Map<String, String> variables) {
         String columns = variables.getOrDefault("COLUMNS", "");

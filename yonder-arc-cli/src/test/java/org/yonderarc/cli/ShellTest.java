@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
@@ -199,6 +200,25 @@ class ShellTest {
         assertEquals(100, Terminal.width(Map.of("COLUMNS", "100")));
         assertEquals(80, Terminal.width(Map.of("COLUMNS", "20")));
         assertEquals(80, Terminal.width(Map.of("COLUMNS", "wide")));
+    }
+
+    /** What takes its time says so, until there is something else to say. */
+    @Test
+    void whatTakesLongIsSeenToGoOn() throws Exception {
+        var terminal = new ByteArrayOutputStream();
+        var written = new ByteArrayOutputStream();
+        var shown = new PrintStream(terminal, true, StandardCharsets.UTF_8);
+        Waiting waiting = Waiting.on(shown, "yonder sheet");
+        while (!terminal.toString(StandardCharsets.UTF_8).contains("yonder sheet: 1 s ...")) {
+            Thread.sleep(20);
+        }
+        var out = waiting.before(written);
+        out.write("Drew".getBytes(StandardCharsets.UTF_8));
+        assertTrue(terminal.toString(StandardCharsets.UTF_8).endsWith("\r\u001b[K"), terminal::toString);
+        assertEquals("Drew", written.toString(StandardCharsets.UTF_8));
+        int length = terminal.size();
+        waiting.end();
+        assertEquals(length, terminal.size(), "it ends once");
     }
 
     /** There is no Windows here to run it: what its shell needs is looked at. */
