@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import test from 'node:test';
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, readdirSync, readFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { home, made, yonder } from './yonder.mjs';
 
@@ -33,6 +33,7 @@ test('commands', () => {
   assert.ok(all.length > 60, all.length + ' commands');
   const folder = join(made, 'shells');
   mkdirSync(folder);
+  writeFileSync(join(folder, 'plan.yaml'), '');
   for (const line of all) {
     const heard = Object.entries(FUNCTIONS).map(([shell, named]) => {
       const { stderr, error } = spawnSync(shell, ['-c', named + line], { cwd: folder, encoding: 'utf8' });
