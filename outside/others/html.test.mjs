@@ -28,7 +28,8 @@ test('pages', async () => {
     const keep = async name => writeFileSync(join(folder, name + '.html'),
       '<!DOCTYPE html>' + await tab.evaluate(() => document.documentElement.outerHTML.replace(/(<script>)[^]*?(?=<\/script>)/g, '$1')));
     for (const [turn, [name, path]] of examples.entries()) {
-      const file = join(folder, name + '.html');
+      // As a file each is of the same template: one is read so.
+      const file = join(turn === 0 ? folder : made, name + '.html');
       yonder('page', path, '-o', file);
       for (const i of [turn % 2, turn % 2 + 2]) {
         const view = VIEWS[i];
