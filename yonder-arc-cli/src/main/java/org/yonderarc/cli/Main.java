@@ -156,7 +156,8 @@ public final class Main implements Runnable {
     private static String said(ParameterException wrong) {
         return wrong.getMessage()
                 .replace("is not a double", "is not a number")
-                .replace("is not an int", "is not a whole number");
+                .replace("is not an int", "is not a whole number")
+                .replaceFirst("Unknown subcommand '(.*)'[.]", "there is no command \"$1\"");
     }
 
     private static int failed(Exception failure, CommandLine command, ParseResult parsed) {

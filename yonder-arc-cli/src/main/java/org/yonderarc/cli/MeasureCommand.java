@@ -66,6 +66,9 @@ final class MeasureCommand implements Callable<Integer> {
         if (!Ending.is(output, "svg", "png", "csv", "json")) {
             throw new Refusal(output + ": its name ends in .svg, .png, .csv, .json or .tokens.json.");
         }
+        if (areTexts && !Ending.is(output, "tokens.json")) {
+            throw new Refusal("--token-texts is for a .tokens.json; " + output + " is none.");
+        }
         Plan sound = plan.sound(spec.commandLine().getErr());
         var studio = plan.studio(sound);
         Measures measures;

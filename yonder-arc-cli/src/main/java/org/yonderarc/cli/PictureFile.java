@@ -45,6 +45,9 @@ final class PictureFile {
         if (!endsWith("svg") && !endsWith("png")) {
             throw new Refusal(output + ": a picture's name ends in .svg or .png.");
         }
+        if (isOutlined && !endsWith("svg")) {
+            throw new Refusal("--outlines is for an .svg; " + output + " is none.");
+        }
         if (scale != null && !(scale >= PngPainter.SMALLEST_SCALE && scale <= PngPainter.LARGEST_SCALE)) {
             throw new Refusal("--scale: " + scale + " is outside of " + PngPainter.SMALLEST_SCALE + " to "
                     + PngPainter.LARGEST_SCALE + ".");

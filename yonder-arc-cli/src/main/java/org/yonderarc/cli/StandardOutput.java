@@ -15,7 +15,10 @@ import java.util.stream.IntStream;
  * otherwise, or as {@code -.png} says. What is said then goes where errors go.
  */
 final class StandardOutput {
-    private static final Map<String, String> USUAL = Map.of("page", "html", "film", "gif", "export", "scxml");
+    /** What each command makes where nothing says which kind; the others make files that need names, or many. */
+    private static final Map<String, String> USUAL = Map.of(
+            "draw", "svg", "sheet", "svg", "map", "svg", "measure", "svg", "compare", "svg", "icons", "svg", "page",
+            "html", "film", "gif", "export", "scxml");
 
     private StandardOutput() {}
 
@@ -27,6 +30,11 @@ final class StandardOutput {
                 .findFirst();
         if (at.isEmpty()) {
             return Main.run(out, err, arguments);
+        }
+        if (!USUAL.containsKey(arguments[0])) {
+            err.println("yonder: what \"yonder " + arguments[0]
+                    + "\" makes needs a name, and can't go to standard output." + " Name it with -o.");
+            return Main.FAILED;
         }
         try {
             Path folder = Files.createTempDirectory("yonder");
@@ -49,7 +57,7 @@ final class StandardOutput {
     private static int run(OutputStream made, PrintWriter err, Path folder, int at, String... arguments)
             throws IOException {
         String asked = value(arguments[at]);
-        String ending = asked.startsWith("-.") ? asked.substring(2) : USUAL.getOrDefault(arguments[0], "svg");
+        String ending = asked.startsWith("-.") ? asked.substring(2) : USUAL.get(arguments[0]);
         Path file = folder.resolve("output." + ending);
         String[] changed = arguments.clone();
         changed[at] = arguments[at].substring(0, arguments[at].length() - asked.length()) + file;

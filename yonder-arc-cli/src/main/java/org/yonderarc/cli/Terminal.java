@@ -1,5 +1,8 @@
 package org.yonderarc.cli;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Map;
 import org.yonderarc.files.FindingText.Colours;
 
@@ -33,7 +36,18 @@ final class Terminal {
         return arguments.length > 0
                 && !arguments[0].equals("live")
                 && System.console() != null
+                && !isRedirected()
                 && !"dumb".equals(System.getenv("TERM"));
+    }
+
+    /** Whether errors go elsewhere, where the system tells: a console is known by its input and output alone. */
+    private static boolean isRedirected() {
+        try {
+            String errors = Files.readSymbolicLink(Path.of("/proc/self/fd/2")).toString();
+            return !errors.startsWith("/dev/pts/") && !errors.startsWith("/dev/tty");
+        } catch (IOException | UnsupportedOperationException untold) {
+            return false;
+        }
     }
 
     /** So many characters a line of help has: those of the terminal, as {@code COLUMNS} says. */

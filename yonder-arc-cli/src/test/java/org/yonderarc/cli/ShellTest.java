@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -114,6 +115,29 @@ class ShellTest {
         assertArrayEquals(new byte[] {(byte) 0x89, 'P', 'N', 'G'}, java.util.Arrays.copyOf(made.toByteArray(), 4));
         made.reset();
         assertEquals(2, StandardOutput.run(made, words, told, "draw", plan().toString(), "-o", "-.bmp"));
+        assertEquals(0, made.size());
+    }
+
+    /** What would have no effect is told. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "new Quay -o -                     | what \"yonder new\" makes needs a name",
+                "demo -o -                         | what \"yonder demo\" makes needs a name",
+                "draw P -o -.png --outlines        | --outlines is for an .svg",
+                "measure P main -o -.csv --token-texts | --token-texts is for a .tokens.json",
+                "help drwa                         | there is no command \"drwa\"",
+                "edit - set:/app/name=Pier         | a plan that is a file",
+            })
+    void whatCannotBeDoneIsTold(String line, String message) throws Exception {
+        String plan = plan().toString();
+        String[] words = Stream.of(line.split(" +"))
+                .map(word -> word.equals("P") ? plan : word)
+                .toArray(String[]::new);
+        var made = new ByteArrayOutputStream();
+        assertEquals(2, StandardOutput.run(made, new PrintWriter(out), new PrintWriter(err), words));
+        assertTrue(err.toString().contains(message), err::toString);
         assertEquals(0, made.size());
     }
 

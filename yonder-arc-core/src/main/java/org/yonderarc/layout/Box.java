@@ -77,11 +77,4 @@ public record Box(double x, double y, double width, double height) {
         double top = Math.min(y, other.y);
         return new Box(left, top, Math.max(right(), other.right()) - left, Math.max(bottom(), other.bottom()) - top);
     }
-
-    /** The smallest box around this one and another. */
-    public Box around(Box other) {
-        double left = Math.min(x, other.x);
-        double top = Math.min(y, other.y);
-        return new Box(left, top, Math.max(right(), other.right()) - left, Math.max(bottom(), other.bottom()) - top);
-    }
 }

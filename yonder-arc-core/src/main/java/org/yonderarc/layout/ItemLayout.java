@@ -170,7 +170,7 @@ public record ItemLayout(
     }
 
     private static Box label(List<TextLine> lines) {
-        return lines.stream().map(TextLine::box).reduce(Box::around).orElse(new Box(0, 0, 0, 0));
+        return lines.stream().map(TextLine::box).reduce(Box::with).orElse(new Box(0, 0, 0, 0));
     }
 
     private Layout.Slot finished(FittedItem item, Box target, Layout.Body body, Box marked) {

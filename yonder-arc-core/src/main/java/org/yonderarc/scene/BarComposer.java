@@ -373,7 +373,7 @@ public final class BarComposer {
                 Part.Plain.TITLE,
                 "title",
                 new Meaning.Heading(isName ? fitting.title() : bar.fitted().title()),
-                note.map(below -> line.box().around(below.box())).orElse(line.box()),
+                note.map(below -> line.box().with(below.box())).orElse(line.box()),
                 texts);
     }
 

@@ -318,31 +318,17 @@ public final class SvgPainter {
 
     /** A box around all that a node paints; no value for a group that lets its children out. */
     private static Optional<Box> extent(SceneNode node) {
-        if (node instanceof SceneNode.Rect rect) {
-            return Optional.of(rect.area());
-        }
-        if (node instanceof SceneNode.Gradient gradient) {
-            return Optional.of(gradient.area());
-        }
-        if (node instanceof SceneNode.Picture picture) {
-            return Optional.of(picture.area());
-        }
-        if (node instanceof SceneNode.Icon icon) {
-            // Turned, its corners reach farther.
-            return Optional.of(icon.area().inset(-icon.area().width()));
+        if (node instanceof SceneNode.Group group) {
+            return group.clip().map(any -> group.area());
         }
         if (node instanceof SceneNode.Path path) {
             return Optional.of(path.outline().bounds().inset(-path.stroke().orElse(0.0)));
         }
-        if (node instanceof SceneNode.Text text) {
-            TextLine line = text.line();
-            double size = line.type().size();
-            return Optional.of(
-                    new Box(line.left() - size, line.baseline() - 2 * size, line.width() + 2 * size, 3 * size));
-        }
-        return node instanceof SceneNode.Group group && group.clip().isPresent()
-                ? Optional.of(group.area())
-                : Optional.empty();
+        // Letters reach beyond their line, and so do the corners of an icon that is turned.
+        double beyond = node instanceof SceneNode.Text text
+                ? text.line().type().size()
+                : node instanceof SceneNode.Icon icon ? icon.area().width() : 0;
+        return node.box().map(box -> box.inset(-beyond));
     }
 
     /** Turned around its middle, then mirrored. */
