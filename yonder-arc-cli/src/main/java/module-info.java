@@ -4,10 +4,9 @@ module org.yonderarc.cli {
     requires org.yonderarc.core;
     requires org.yonderarc.files;
     requires org.yonderarc.draw;
-    requires org.yonderarc.web;
+    requires org.yonderarc.tasks;
     requires org.yonderarc.live;
     requires java.desktop;
-    requires org.yonderarc.examples;
     requires info.picocli;
     requires io.github.javadiffutils;
     requires java.logging;

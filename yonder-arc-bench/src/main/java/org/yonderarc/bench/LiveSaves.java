@@ -75,7 +75,7 @@ public final class LiveSaves {
             throws IOException, FileTrouble, InterruptedException {
         Path folder = Files.createTempDirectory("yonder-live");
         Path file = Files.writeString(folder.resolve("plan.yaml"), plan);
-        try (var live = LiveServer.start(file, 0, folder, any -> "")) {
+        try (var live = LiveServer.start(file, 0, folder)) {
             Thread.sleep(3000);
             browser.get(live.address().toString());
             Number first = (Number) browser.executeScript(

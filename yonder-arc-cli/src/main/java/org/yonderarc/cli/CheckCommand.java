@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.Icons;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingJson;
 import org.yonderarc.files.FindingSarif;
@@ -113,12 +112,11 @@ final class CheckCommand implements Callable<Integer> {
 
     /** The file with everything mended that is certain, written in place of the old one. */
     private PlanFile mended(PlanArgument plan) throws FileTrouble, Refusal {
-        Icons icons = plan.icons();
         Fixes.Outcome outcome;
         PrintWriter err = spec.commandLine().getErr();
         try (var store = PlanStore.open(plan.file())) {
-            PlanFile read = PlanFile.inFolder(store.source(), icons, plan.folder());
-            outcome = Fixes.apply(read, source -> PlanFile.inFolder(source, icons, plan.folder()));
+            PlanFile read = plan.assets().read(store.source());
+            outcome = Fixes.apply(read, plan.assets()::read);
             if (outcome.applied().isEmpty()) {
                 err.println("Nothing can be mended for certain.");
                 return read;

@@ -8,10 +8,12 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.JsonText;
-import org.yonderarc.files.SafeFile;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.scene.Scene;
 import org.yonderarc.sheet.Comparison;
+import org.yonderarc.tasks.CompareTask;
+import org.yonderarc.tasks.Format;
+import org.yonderarc.tasks.PictureOptions;
+import org.yonderarc.tasks.Project;
 import org.yonderarc.tree.Trees;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -46,7 +48,7 @@ final class CompareCommand implements Callable<Integer> {
             names = {"-o", "--output"},
             paramLabel = "FILE",
             description = "Pictures before and after, of each screen that looks different: .svg or .png.")
-    private Optional<Path> output = Optional.empty();
+    private Optional<OutputFile> output = Optional.empty();
 
     @Option(names = "--scale", paramLabel = "N", description = "Pixels of a PNG for each dp, 0.25 to 8. Default: 1.")
     private double scale = 1;
@@ -59,49 +61,46 @@ final class CompareCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        if (output.isPresent() && !Ending.is(output.get(), "svg", "png")) {
-            throw new Refusal(output.get() + ": a picture's name ends in .svg or .png.");
-        }
-        var plan = new PlanArgument(now);
+        PrintWriter err = spec.commandLine().getErr();
         var earlier = new PlanArgument(old);
-        Plan before = earlier.sound(spec.commandLine().getErr());
-        Plan after = plan.sound(spec.commandLine().getErr());
-        var comparison = new Comparison(before, after);
-        List<Comparison.Difference> changes = comparison.differences();
+        var plan = new PlanArgument(now);
+        Optional<PictureOptions> picture = output.isPresent()
+                ? Optional.of(PictureOptions.of(output.get().format(Format.SVG, Format.PNG))
+                        .scale(scale))
+                : Optional.empty();
+        Project before = earlier.project(err);
+        Project after = plan.project(err);
+        var task = CompareTask.builder(before).view(look.options());
+        picture.ifPresent(task::picture);
+        CompareTask.Differences differences = task.build().run(after);
+        List<Comparison.Difference> changes = differences.all();
+        PrintWriter out = output.isPresent()
+                ? output.get().said(spec)
+                : spec.commandLine().getOut();
         if (json) {
-            spec.commandLine()
-                    .getOut()
-                    .print(JsonText.write(Trees.list(changes.stream()
-                            .map(change -> Trees.with(
-                                    Trees.map("what", Trees.text(change.what())), "text", Trees.text(change.text())))
-                            .toList())));
+            out.print(JsonText.write(Trees.list(changes.stream()
+                    .map(change ->
+                            Trees.with(Trees.map("what", Trees.text(change.what())), "text", Trees.text(change.text())))
+                    .toList())));
+            out = new PrintWriter(Writer.nullWriter());
         }
-        PrintWriter out =
-                json ? new PrintWriter(Writer.nullWriter()) : spec.commandLine().getOut();
-        changes.forEach(change -> out.println(change.what()
-                + "  ".repeat(1)
-                + " ".repeat(9 - change.what().length())
-                + FindingText.visible(change.text())));
+        for (Comparison.Difference change : changes) {
+            out.println(change.what() + " ".repeat(11 - change.what().length()) + FindingText.visible(change.text()));
+        }
         if (changes.isEmpty()) {
             out.println("Nothing changed.");
         }
         if (output.isPresent()) {
-            new Inputs().plan(old, before).plan(now, after).spare(output.get());
-            var studio = plan.beside(after, earlier.iconsOf(before));
-            Optional<Scene> pictures = comparison.pictures(look.shot(after, Optional.empty()), studio.measure());
-            if (pictures.isEmpty()) {
+            if (differences.picture().isEmpty()) {
                 out.println("No screen looks different; no picture was drawn.");
-            } else if (Ending.is(output.get(), "svg")) {
-                SafeFile.write(output.get(), studio.svg(pictures.get()));
             } else {
-                SafeFile.write(output.get(), studio.png(pictures.get(), scale));
-            }
-            plan.notes(spec.commandLine().getErr());
-            if (pictures.isPresent() && !isSetAlike(before, after)) {
-                PrintWriter err = spec.commandLine().getErr();
-                err.println("Note: both columns have the font and the icons of " + now
-                        + "; icons that it lacks are those of " + old + ".");
-                err.flush();
+                Inputs inputs = new Inputs().plan(old, before.plan()).plan(now, after.plan());
+                output.get().write(differences.picture().get(), inputs, spec);
+                if (!isSetAlike(before.plan(), after.plan())) {
+                    err.println("Note: both columns have the font and the icons of " + now
+                            + "; icons that it lacks are those of " + old + ".");
+                    err.flush();
+                }
             }
         }
         return changes.isEmpty() ? Main.FINE : Main.DIFFERS;

@@ -1,48 +1,35 @@
 package org.yonderarc.cli;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.Fonts;
-import org.yonderarc.draw.GifWriter;
-import org.yonderarc.draw.NavigationMap;
-import org.yonderarc.draw.Pictures;
-import org.yonderarc.draw.Studio;
-import org.yonderarc.examples.Brinelight;
 import org.yonderarc.files.FindingText;
-import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
-import org.yonderarc.fit.Device;
-import org.yonderarc.fit.Setting;
-import org.yonderarc.motion.Film;
-import org.yonderarc.motion.Score;
 import org.yonderarc.plan.Condition;
-import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Row;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
-import org.yonderarc.scene.Scene;
-import org.yonderarc.sheet.Axes;
-import org.yonderarc.sheet.MeasurePicture;
-import org.yonderarc.sheet.MeasureTable;
-import org.yonderarc.sheet.Measures;
-import org.yonderarc.sheet.Sheet;
-import org.yonderarc.sheet.Shot;
-import org.yonderarc.view.View;
-import org.yonderarc.walk.Change;
-import org.yonderarc.walk.Passage;
-import org.yonderarc.walk.State;
-import org.yonderarc.walk.Step;
-import org.yonderarc.walk.Steps;
-import org.yonderarc.walk.Walk;
-import org.yonderarc.web.PageWriter;
+import org.yonderarc.tasks.Assets;
+import org.yonderarc.tasks.DrawTask;
+import org.yonderarc.tasks.FilmTask;
+import org.yonderarc.tasks.Format;
+import org.yonderarc.tasks.MapTask;
+import org.yonderarc.tasks.MeasureTask;
+import org.yonderarc.tasks.PageTask;
+import org.yonderarc.tasks.PictureOptions;
+import org.yonderarc.tasks.Project;
+import org.yonderarc.tasks.SheetTask;
+import org.yonderarc.tasks.ViewOptions;
+import org.yonderarc.tasks.WalkTask;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -54,6 +41,22 @@ import picocli.CommandLine.Spec;
         mixinStandardHelpOptions = true,
         footer = {"", "Example:", "  yonder demo -o /tmp/brinelight"})
 final class DemoCommand implements Callable<Integer> {
+    private static final String PLAN = "brinelight.yaml";
+
+    /** A short journey: to a draft, aside to the guide, back to where it was left, and past the sign-in to the crew. */
+    private static final List<String> JOURNEY = List.of(
+            "choose:surveys",
+            "open:survey?survey=41",
+            "choose:species",
+            "open:kind?kind=shore-crab",
+            "tell:drafts=3",
+            "choose:surveys",
+            "back",
+            "choose:crew",
+            "tell:signed-in=true",
+            "back",
+            "back");
+
     @Spec
     private CommandSpec spec;
 
@@ -61,41 +64,41 @@ final class DemoCommand implements Callable<Integer> {
             names = {"-o", "--output"},
             paramLabel = "DIR",
             description = "The folder for what is made. Default: demo-out.")
-    private Path folder = Path.of("demo-out");
+    private OutputFile folder = new OutputFile("demo-out");
 
     @Override
     public Integer call() throws Exception {
         PrintWriter out = spec.commandLine().getOut();
+        Path to = folder.path();
         try {
-            Files.createDirectories(folder);
+            Files.createDirectories(to);
         } catch (IOException failed) {
-            throw new Refusal(folder + ": the folder can't be made. Name another one with -o.");
+            throw new Refusal(to + ": the folder can't be made. Name another one with -o.");
         }
-        var studio = new Studio();
-        var made = new MadeFiles(folder);
-        made.write(Brinelight.FILE, Brinelight.yaml());
-        PlanFile read = PlanFile.read(new SourceText(Brinelight.FILE, Brinelight.yaml()), studio.icons());
-        out.print("1. The plan and its check\n\n  " + FindingText.report(read, Terminal.colours()));
-        Plan plan = read.plan().orElseThrow();
-        var walk = Walk.of(plan);
+        var made = new MadeFiles(to);
+        String plan = resource(PLAN);
+        made.write(PLAN, plan);
+        var assets = Assets.beside(to.resolve(PLAN));
+        Project project = Project.of(assets.read(new SourceText(PLAN, plan)), assets);
+        out.print("1. The plan and its check\n\n  " + FindingText.report(project.file(), Terminal.colours()));
 
         out.println("\n2. A picture of every screen, in both schemes, as PNG and SVG\n");
-        int pictures = draw(walk, studio, made);
-        out.println("  " + pictures + " pictures in " + folder.resolve("screens"));
+        int pictures = draw(project, made);
+        out.println("  " + pictures + " pictures in " + to.resolve("screens"));
 
         out.println("\n3. A short journey\n");
-        out.println(journey(walk).toString().indent(2));
+        out.println(
+                WalkTask.builder().steps(JOURNEY).build().run(project).text().indent(2));
 
         out.println("4. What designers look at side by side, and hand on\n");
-        looks(walk, studio, made);
-        out.println("  " + folder.resolve("states.png") + ": the states of an item in both schemes");
-        out.println("  " + folder.resolve("map.png") + ": every screen, and what leads where");
-        out.println("  " + folder.resolve("bottom.png") + " and bottom.csv: the bottom bar, measured");
-        out.println("  " + folder.resolve("surveys.gif") + ": what choosing the surveys looks like");
+        looks(project, made);
+        out.println("  " + to.resolve("states.png") + ": the states of an item in both schemes");
+        out.println("  " + to.resolve("map.png") + ": every screen, and what leads where");
+        out.println("  " + to.resolve("bottom.png") + " and bottom.csv: the bottom bar, measured");
+        out.println("  " + to.resolve("surveys.gif") + ": what choosing the surveys looks like");
         out.println("\n5. A prototype to click\n");
-        Path page = folder.resolve("brinelight.html");
-        made.write("brinelight.html", new PageWriter(studio.icons(), Pictures.NONE, Fonts.NONE).page(plan));
-        out.println("  " + page + ": open it in a browser; it needs no network");
+        made.write("brinelight.html", PageTask.builder().build().run(project).bytes());
+        out.println("  " + to.resolve("brinelight.html") + ": open it in a browser; it needs no network");
         List<Path> kept = made.done();
         if (!kept.isEmpty()) {
             out.println("\nLeft as they are, because they are not as a demo made them:\n");
@@ -105,49 +108,46 @@ final class DemoCommand implements Callable<Integer> {
         return Main.FINE;
     }
 
-    private void looks(Walk walk, Studio studio, MadeFiles made) throws Exception {
-        var base = new Shot(walk.plan(), Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom"));
-        Scene states = Sheet.of(base, Axes.parse("state", base), Axes.parse("scheme", base), studio.measure());
-        made.write("states.png", studio.png(states, 1));
-        var whole = new Shot(walk.plan(), base.setting(), Optional.empty(), List.of(), Optional.empty());
-        made.write("map.png", studio.png(NavigationMap.of(whole, studio.measure()), 1));
-        var measures = new Measures(base, studio.measure());
-        made.write("bottom.png", studio.png(MeasurePicture.of(measures, studio.measure()), 1));
-        made.write("bottom.csv", MeasureTable.csv(measures));
-        Change change = walk.step(walk.start(), new Step.Choose("surveys"));
-        var view = new View(walk, Device.PHONE, studio.measure());
-        Film film = Film.of(
-                view.scene(change.before()),
-                view.scene(change.after()),
-                Score.of(Passage.of(walk, change), walk.plan().motion()));
-        made.write("surveys.gif", new GifWriter(studio, 1).write(film, (done, all) -> {}));
+    private static String resource(String name) throws IOException {
+        try (InputStream in = DemoCommand.class.getResourceAsStream(name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
     }
 
-    private int draw(Walk walk, Studio studio, MadeFiles made) throws Exception {
-        Files.createDirectories(folder.resolve("screens"));
+    private static void looks(Project project, MadeFiles made) throws Exception {
+        var small = PictureOptions.png().scale(1);
+        var states =
+                SheetTask.builder().across("state").down("scheme").bar("bottom").picture(small);
+        made.write("states.png", states.build().run(project).bytes());
+        made.write(
+                "map.png", MapTask.builder().picture(small).build().run(project).bytes());
+        var bottom = MeasureTask.builder().bar("bottom");
+        made.write("bottom.png", bottom.build().run(project).bytes());
+        made.write("bottom.csv", bottom.format(Format.CSV).build().run(project).bytes());
+        var film = FilmTask.builder().steps(List.of("choose:surveys"));
+        made.write("surveys.gif", film.build().run(project).bytes());
+    }
+
+    private int draw(Project project, MadeFiles made) throws Exception {
+        Files.createDirectories(made.path("screens"));
         int count = 0;
-        for (Screen screen : walk.plan().screens()) {
-            State state = walk.arriveAt(allowed(walk, screen), example(walk.plan(), screen));
+        for (Screen screen : project.plan().screens()) {
+            var view = ViewOptions.builder()
+                    .screen(example(project.plan(), screen).text())
+                    .facts(screen.needs().map(Condition::facts).orElse(Set.of()).stream()
+                            .map(fact -> fact + "=true")
+                            .toList());
             for (Scheme scheme : Scheme.values()) {
-                var setting = Setting.of(Device.PHONE).with(scheme);
-                Scene scene = new View(walk, setting, studio.measure()).scene(state);
-                String name = screen.id() + "-" + scheme.word();
-                made.write("screens/" + name + ".png", studio.png(scene, 2));
-                made.write("screens/" + name + ".svg", studio.svg(scene));
+                var task = DrawTask.builder().view(view.scheme(scheme.word()).build());
+                String name = "screens/" + screen.id() + "-" + scheme.word();
+                made.write(name + ".png", task.build().run(project).bytes());
+                made.write(
+                        name + ".svg",
+                        task.picture(PictureOptions.svg()).build().run(project).bytes());
                 count += 2;
             }
         }
         return count;
-    }
-
-    /** The start, with every fact told true that the screen's condition asks about. */
-    private static State allowed(Walk walk, Screen screen) {
-        State state = walk.start();
-        for (String fact : screen.needs().map(Condition::facts).orElse(Set.of())) {
-            state = walk.step(state, new Step.Tell(fact, new FactValue.Flag(true)))
-                    .after();
-        }
-        return state;
     }
 
     /** A place on {@code screen}: the first that a row of the plan leads to, for a screen with parameters. */
@@ -159,17 +159,5 @@ final class DemoCommand implements Callable<Integer> {
                 .filter(place -> place.screen().equals(screen.id()))
                 .findFirst()
                 .orElse(Place.of(screen.id()));
-    }
-
-    private static WalkStory journey(Walk walk) {
-        var story = new WalkStory(walk);
-        State state = walk.start();
-        story.start(state);
-        for (String text : Brinelight.JOURNEY) {
-            Change change = walk.step(state, Steps.parse(walk.plan(), text));
-            story.add(change);
-            state = change.after();
-        }
-        return story;
     }
 }

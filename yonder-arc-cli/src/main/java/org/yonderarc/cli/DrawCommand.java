@@ -3,13 +3,9 @@ package org.yonderarc.cli;
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.FindingText;
-import org.yonderarc.fit.Device;
-import org.yonderarc.plan.DevicePreset;
-import org.yonderarc.plan.Plan;
-import org.yonderarc.scene.Scene;
-import org.yonderarc.sheet.Frame;
-import org.yonderarc.view.Explanation;
-import org.yonderarc.walk.Walk;
+import org.yonderarc.tasks.Artifact;
+import org.yonderarc.tasks.DrawTask;
+import org.yonderarc.tasks.Project;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -48,23 +44,19 @@ final class DrawCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        picture.check();
-        PrintWriter out = spec.commandLine().getOut();
-        Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = plan.studio(sound);
-        var walk = Walk.of(sound);
-        var view = look.view(walk, studio.measure());
-        var state = look.state(walk);
-        Scene scene = view.scene(state);
-        Device device = view.setting().device();
-        double pixels =
-                sound.devices().find(device.id()).flatMap(DevicePreset::scale).orElse(PictureFile.USUAL);
-        picture.write(frame ? Frame.around(scene, device) : scene, studio, plan.inputs(sound), pixels);
-        plan.notes(spec.commandLine().getErr());
+        var task = DrawTask.builder()
+                .view(look.options())
+                .picture(picture.options())
+                .framed(frame)
+                .build();
+        Project project = plan.project(spec.commandLine().getErr());
+        Artifact made = task.run(project);
+        picture.output().write(made, plan.inputs(project), spec);
+        PrintWriter said = picture.output().said(spec);
         if (why) {
-            Explanation.explain(walk, view.setting(), state).forEach(line -> out.println(FindingText.visible(line)));
+            task.explain(project).forEach(line -> said.println(FindingText.visible(line)));
         }
-        out.println("Drew " + picture.output() + " (" + FindingText.visible(scene.title()) + ").");
+        said.println("Drew " + picture.output() + " (" + FindingText.visible(made.summary()) + ").");
         return Main.FINE;
     }
 }

@@ -15,6 +15,7 @@ import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Severity;
+import org.yonderarc.tasks.Assets;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -122,9 +123,9 @@ final class EditCommand implements Callable<Integer> {
                 throw new Refusal(text + ": " + trouble.getMessage() + " Nothing was written.");
             }
         }
-        PlanFile before = PlanFile.inFolder(source, plan.icons(), plan.folder());
+        PlanFile before = plan.assets().read(source);
         store.prepare(editor);
-        PlanFile after = PlanFile.inFolder(editor.source(), plan.icons(), plan.folder());
+        PlanFile after = Assets.beside(plan.file()).read(editor.source());
         PrintWriter out = spec.commandLine().getOut();
         if (after.count(Severity.ERROR) > before.count(Severity.ERROR) && !force) {
             out.print(FindingText.report(after, Terminal.colours()));

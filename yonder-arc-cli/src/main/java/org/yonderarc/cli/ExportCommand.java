@@ -1,14 +1,11 @@
 package org.yonderarc.cli;
 
-import java.nio.file.Path;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.files.SafeFile;
-import org.yonderarc.files.Scxml;
 import org.yonderarc.places.Generated;
-import org.yonderarc.places.JavaPlaces;
-import org.yonderarc.places.TypeScriptPlaces;
-import org.yonderarc.plan.Plan;
+import org.yonderarc.tasks.ExportTask;
+import org.yonderarc.tasks.Format;
+import org.yonderarc.tasks.Project;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -40,42 +37,26 @@ final class ExportCommand implements Callable<Integer> {
             required = true,
             description =
                     "What is written; its ending says which: .java, .ts or .scxml. A Java class is named as its file.")
-    private Path output;
+    private OutputFile output;
 
     @Option(names = "--package", paramLabel = "NAME", description = "The package of a Java class; without it, none.")
     private String packageName;
 
     @Override
     public Integer call() throws Exception {
-        String name = output.getFileName().toString();
-        String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-        if (!name.contains(".") || !ending.matches("java|ts|scxml")) {
-            throw new Refusal(
-                    output + ": the name ends in .java or .ts for the plan's names, in .scxml for a state machine.");
-        }
-        if (packageName != null && !ending.equals("java")) {
+        Format format = output.format(Format.SCXML, Format.JAVA, Format.TYPESCRIPT);
+        if (packageName != null && format != Format.JAVA) {
             throw new Refusal("--package is for a Java class; " + output + " is none.");
         }
-        Plan sound = plan.sound(spec.commandLine().getErr());
-        plan.inputs(sound).spare(output);
-        if (!ending.equals("scxml") && !Generated.isReplaceable(output)) {
+        var task = ExportTask.builder().format(format);
+        Optional.ofNullable(packageName).ifPresent(task::packageName);
+        output.stem().ifPresent(task::className);
+        Project project = plan.project(spec.commandLine().getErr());
+        if (format != Format.SCXML && !output.isStandardOutput() && !Generated.isReplaceable(output.path())) {
             throw new Refusal(output + ": this file was not made by yonder export, and is kept. Name another one.");
         }
-        try {
-            SafeFile.write(output, text(sound, ending, name.substring(0, name.lastIndexOf('.'))));
-        } catch (IllegalArgumentException impossible) {
-            throw new Refusal(impossible.getMessage() + ".");
-        }
-        spec.commandLine().getOut().println("Wrote " + output + ".");
+        output.write(task.build().run(project), plan.inputs(project), spec);
+        output.said(spec).println("Wrote " + output + ".");
         return Main.FINE;
-    }
-
-    private String text(Plan sound, String ending, String name) {
-        String from = Path.of(plan.name()).getFileName().toString();
-        return switch (ending) {
-            case "java" -> JavaPlaces.write(sound, from, packageName == null ? "" : packageName, name);
-            case "ts" -> TypeScriptPlaces.write(sound, from);
-            default -> Scxml.write(sound);
-        };
     }
 }

@@ -2,7 +2,6 @@ package org.yonderarc.cli;
 
 import java.io.PrintWriter;
 import java.io.Writer;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,11 +25,12 @@ import org.yonderarc.draw.Studio;
 import org.yonderarc.files.IconFiles;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.SafeFile;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tasks.Format;
+import org.yonderarc.tasks.PictureOptions;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 import picocli.CommandLine.Command;
@@ -76,7 +76,7 @@ final class IconsCommand implements Callable<Integer> {
             names = {"-o", "--output"},
             paramLabel = "FILE",
             description = "Also draws what was found, outlined and filled: .svg or .png.")
-    private Optional<Path> output = Optional.empty();
+    private Optional<OutputFile> output = Optional.empty();
 
     @Option(
             names = "--of",
@@ -112,8 +112,8 @@ final class IconsCommand implements Callable<Integer> {
         if (searches == plan.isPresent()) {
             throw new Refusal("name either a word, such as \"yonder icons money\", or a plan with --of.");
         }
-        if (output.isPresent() && !Ending.is(output.get(), "svg") && !Ending.is(output.get(), "png")) {
-            throw new Refusal(output.get() + ": a picture's name ends in .svg or .png.");
+        if (output.isPresent()) {
+            output.get().format(Format.SVG, Format.PNG);
         }
         return plan.isPresent() ? used(plan.get()) : search(String.join(" ", words));
     }
@@ -210,8 +210,10 @@ final class IconsCommand implements Callable<Integer> {
                     .print(JsonText.write(Trees.list(
                             found.stream().map(icon -> tree(icon, icons)).toList())));
         }
-        PrintWriter out =
-                json ? new PrintWriter(Writer.nullWriter()) : spec.commandLine().getOut();
+        PrintWriter said = output.isPresent()
+                ? output.get().said(spec)
+                : spec.commandLine().getOut();
+        PrintWriter out = json ? new PrintWriter(Writer.nullWriter()) : said;
         if (found.isEmpty()) {
             out.println(all.isEmpty() ? nothing(wanted, search) : withoutTwins(wanted, all));
             return Main.FINE;
@@ -219,8 +221,8 @@ final class IconsCommand implements Callable<Integer> {
         int width = found.stream().mapToInt(icon -> icon.name().length()).max().orElse(0);
         for (IconSearch.Found icon : found) {
             String twin = icons.hasTwin(icon.name()) ? "filled twin" : "           ";
-            String said = String.join(", ", icon.words().stream().limit(6).toList());
-            out.println(icon.name() + " ".repeat(width - icon.name().length()) + "  " + twin + "  " + said);
+            String words = String.join(", ", icon.words().stream().limit(6).toList());
+            out.println(icon.name() + " ".repeat(width - icon.name().length()) + "  " + twin + "  " + words);
         }
         if (output.isPresent()) {
             draw(wanted.isEmpty() ? category.orElse("") : wanted, found, icons);
@@ -269,8 +271,7 @@ final class IconsCommand implements Callable<Integer> {
         var studio = new Studio(icons, Pictures.NONE);
         List<String> names = found.stream().map(IconSearch.Found::name).toList();
         var scene = IconSheet.of("Icons for " + title, names, icons, studio.measure());
-        boolean isSvg = Ending.is(output.get(), "svg");
-        byte[] bytes = isSvg ? studio.svg(scene).getBytes(StandardCharsets.UTF_8) : studio.png(scene, 2);
-        SafeFile.write(output.get(), bytes);
+        var options = PictureOptions.of(output.orElseThrow().format(Format.SVG, Format.PNG));
+        output.orElseThrow().write(options.paint(scene, studio, title), new Inputs(), spec);
     }
 }

@@ -3,12 +3,10 @@ package org.yonderarc.cli;
 import java.awt.Desktop;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.net.BindException;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.concurrent.Callable;
 import org.yonderarc.live.FirstPlan;
 import org.yonderarc.live.LiveServer;
@@ -56,7 +54,7 @@ final class LiveCommand implements Callable<Integer> {
         if (!Files.exists(file)) {
             begin(out);
         }
-        try (LiveServer live = LiveServer.start(file, port, keys(), LiveCommand::made)) {
+        try (LiveServer live = LiveServer.start(file, port, keys())) {
             var hook = new Thread(live::close, "yonder-end");
             Runtime.getRuntime().addShutdownHook(hook);
             if (port != 0 && live.port() != port) {
@@ -89,13 +87,6 @@ final class LiveCommand implements Callable<Integer> {
 
     private static Path keys() {
         return Path.of(System.getProperty("user.home"), ".yonder");
-    }
-
-    /** Runs another part of this command, for what is handed over. */
-    private static String made(List<String> arguments) {
-        var err = new StringWriter();
-        Main.run(new PrintWriter(new StringWriter()), new PrintWriter(err), arguments.toArray(String[]::new));
-        return err.toString().strip();
     }
 
     /**

@@ -10,6 +10,7 @@ import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.Version;
 import org.yonderarc.finding.Brief;
+import org.yonderarc.tasks.InvalidRequestException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Help.Ansi;
@@ -77,7 +78,16 @@ public final class Main implements Runnable {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
 
-    private Main() {}
+    private final OutputStream made;
+
+    private Main(OutputStream made) {
+        this.made = made;
+    }
+
+    /** Standard output, for what is made. */
+    OutputStream made() {
+        return made;
+    }
 
     /** Runs the command and ends the process with its exit status. */
     public static void main(String[] arguments) {
@@ -94,7 +104,7 @@ public final class Main implements Runnable {
         }
         int status;
         try {
-            status = StandardOutput.run(made, out, err, arguments);
+            status = run(made, out, err, arguments);
         } catch (RuntimeException | Error ours) {
             out.flush();
             err.println("yonder: " + Report.of(ours, arguments));
@@ -119,7 +129,20 @@ public final class Main implements Runnable {
 
     /** Runs the command with these streams; gives the exit status. */
     public static int run(PrintWriter out, PrintWriter err, String... arguments) {
-        var command = new CommandLine(new Main())
+        return run(System.out, out, err, arguments);
+    }
+
+    /**
+     * Runs the command.
+     *
+     * @param made takes what is made for standard output
+     * @param out takes what is said
+     * @param err takes what is wrong
+     * @return the exit status
+     */
+    static int run(OutputStream made, PrintWriter out, PrintWriter err, String... arguments) {
+        var command = new CommandLine(new Main(made))
+                .registerConverter(OutputFile.class, OutputFile::new)
                 .setOut(out)
                 .setErr(err)
                 .setColorScheme(CommandLine.Help.defaultColorScheme(Ansi.OFF))
@@ -164,6 +187,11 @@ public final class Main implements Runnable {
         if (failure instanceof FileTrouble || failure instanceof Refusal) {
             command.getErr().println("yonder: " + FindingText.visible(Brief.message(failure.getMessage())));
             return failure instanceof Refusal refusal ? refusal.status() : FAILED;
+        }
+        if (failure instanceof InvalidRequestException invalid) {
+            String option = invalid.option().isEmpty() ? "" : "--" + invalid.option() + ": ";
+            command.getErr().println("yonder: " + FindingText.visible(Brief.message(option + invalid.getMessage())));
+            return FAILED;
         }
         command.getOut().flush();
         command.getErr()

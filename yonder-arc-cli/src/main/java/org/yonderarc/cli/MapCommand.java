@@ -1,10 +1,9 @@
 package org.yonderarc.cli;
 
-import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.NavigationMap;
-import org.yonderarc.plan.Plan;
-import org.yonderarc.scene.Scene;
+import org.yonderarc.tasks.Artifact;
+import org.yonderarc.tasks.MapTask;
+import org.yonderarc.tasks.Project;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -31,21 +30,14 @@ final class MapCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        picture.check();
-        Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = plan.studio(sound);
-        Scene scene;
-        try {
-            scene = NavigationMap.of(look.shot(sound, Optional.empty()), studio.measure());
-        } catch (IllegalArgumentException tooMany) {
-            throw new Refusal(tooMany.getMessage() + ".");
-        }
-        picture.write(scene, studio, plan.inputs(sound));
-        plan.notes(spec.commandLine().getErr());
-        spec.commandLine()
-                .getOut()
-                .println("Drew " + picture.output() + " ("
-                        + sound.screens().list().size() + " screens).");
+        var task = MapTask.builder()
+                .view(look.options())
+                .picture(picture.options())
+                .build();
+        Project project = plan.project(spec.commandLine().getErr());
+        Artifact made = task.run(project);
+        picture.output().write(made, plan.inputs(project), spec);
+        picture.output().said(spec).println("Drew " + picture.output() + " (" + made.summary() + ").");
         return Main.FINE;
     }
 }

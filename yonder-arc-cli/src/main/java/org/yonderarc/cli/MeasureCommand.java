@@ -1,16 +1,10 @@
 package org.yonderarc.cli;
 
-import java.nio.file.Path;
-import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.files.JsonText;
-import org.yonderarc.files.SafeFile;
-import org.yonderarc.finding.Suggestion;
-import org.yonderarc.plan.Plan;
-import org.yonderarc.sheet.MeasurePicture;
-import org.yonderarc.sheet.MeasureTable;
-import org.yonderarc.sheet.MeasureTokens;
-import org.yonderarc.sheet.Measures;
+import org.yonderarc.tasks.Artifact;
+import org.yonderarc.tasks.Format;
+import org.yonderarc.tasks.MeasureTask;
+import org.yonderarc.tasks.Project;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -49,7 +43,7 @@ final class MeasureCommand implements Callable<Integer> {
             paramLabel = "FILE",
             required = true,
             description = "A red-lined picture (.svg, .png), a table (.csv, .json), or design tokens (.tokens.json).")
-    private Path output;
+    private OutputFile output;
 
     @Option(
             names = "--token-texts",
@@ -62,38 +56,20 @@ final class MeasureCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        String name = output.toString();
-        if (!Ending.is(output, "svg", "png", "csv", "json")) {
-            throw new Refusal(output + ": its name ends in .svg, .png, .csv, .json or .tokens.json.");
-        }
-        if (areTexts && !Ending.is(output, "tokens.json")) {
+        Format format = output.format(Format.SVG, Format.PNG, Format.CSV, Format.JSON, Format.TOKENS);
+        if (areTexts && format != Format.TOKENS) {
             throw new Refusal("--token-texts is for a .tokens.json; " + output + " is none.");
         }
-        Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = plan.studio(sound);
-        Measures measures;
-        try {
-            measures = new Measures(look.shot(sound, Optional.of(part)), studio.measure());
-        } catch (IllegalArgumentException wrong) {
-            throw new Refusal(wrong.getMessage() + ". Name one that is: " + Suggestion.choice(BarWords.ALL) + ".");
-        }
-        plan.inputs(sound).spare(output);
-        if (Ending.is(output, "csv")) {
-            SafeFile.write(output, MeasureTable.csv(measures));
-        } else if (Ending.is(output, "json")) {
-            SafeFile.write(
-                    output,
-                    JsonText.write(
-                            Ending.is(output, "tokens.json")
-                                    ? MeasureTokens.tokens(measures, areTexts)
-                                    : MeasureTable.json(measures)));
-        } else if (Ending.is(output, "svg")) {
-            SafeFile.write(output, studio.svg(MeasurePicture.of(measures, studio.measure())));
-        } else {
-            SafeFile.write(output, studio.png(MeasurePicture.of(measures, studio.measure()), 1));
-        }
-        plan.notes(spec.commandLine().getErr());
-        spec.commandLine().getOut().println("Measured " + measures.all().size() + " parts in " + output + ".");
+        var task = MeasureTask.builder()
+                .view(look.options())
+                .bar(part)
+                .format(format)
+                .plainTokens(areTexts)
+                .build();
+        Project project = plan.project(spec.commandLine().getErr());
+        Artifact made = task.run(project);
+        output.write(made, plan.inputs(project), spec);
+        output.said(spec).println("Measured " + made.summary() + " in " + output + ".");
         return Main.FINE;
     }
 }

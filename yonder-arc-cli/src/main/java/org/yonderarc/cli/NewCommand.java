@@ -14,6 +14,7 @@ import org.yonderarc.files.SafeFile;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Ids;
+import org.yonderarc.tasks.Format;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -52,7 +53,7 @@ final class NewCommand implements Callable<Integer> {
             names = {"-o", "--output"},
             paramLabel = "FILE",
             description = "The plan file. Default: the name in lower case, with .yaml.")
-    private Optional<Path> output = Optional.empty();
+    private Optional<OutputFile> output = Optional.empty();
 
     @Override
     public Integer call() throws Exception {
@@ -64,12 +65,12 @@ final class NewCommand implements Callable<Integer> {
         if (name.isBlank() || name.chars().anyMatch(c -> Character.isISOControl(c) || c == '"' || c == '\\')) {
             throw new Refusal("\"" + name + "\" is not a name for an app. Write one without quotes and backslashes.");
         }
-        Path file = output.orElse(Path.of(Ids.slug(name) + ".yaml"));
+        Path file = output.orElse(new OutputFile(Ids.slug(name) + ".yaml")).path();
         if (Files.exists(file)) {
             throw new Refusal(file + ": this file exists already, and is left as it is. Name another with -o.");
         }
         String text = plan(name, arrangement, file.getFileName().toString());
-        SafeFile.write(file, Ending.is(file, "json") ? json(text) : text);
+        SafeFile.write(file, Format.ofName(file.toString()).equals(Optional.of(Format.JSON)) ? json(text) : text);
         spec.commandLine().getOut().println("Wrote " + file + ". Next: yonder page " + file + " -o prototype.html");
         return Main.FINE;
     }

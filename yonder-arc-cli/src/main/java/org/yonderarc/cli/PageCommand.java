@@ -1,10 +1,10 @@
 package org.yonderarc.cli;
 
-import java.nio.file.Path;
 import java.util.concurrent.Callable;
-import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.SafeFile;
-import org.yonderarc.web.PageWriter;
+import org.yonderarc.tasks.Artifact;
+import org.yonderarc.tasks.Format;
+import org.yonderarc.tasks.PageTask;
+import org.yonderarc.tasks.Project;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -29,7 +29,7 @@ final class PageCommand implements Callable<Integer> {
             paramLabel = "FILE",
             required = true,
             description = "The page; its name ends in .html.")
-    private Path output;
+    private OutputFile output;
 
     @Option(
             names = "--without-tools",
@@ -38,17 +38,11 @@ final class PageCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        if (!Ending.is(output, "html")) {
-            throw new Refusal(output + ": a page's name ends in .html.");
-        }
-        PlanFile checked = plan.checked(spec.commandLine().getErr());
-        var writer = new PageWriter(plan.icons(), plan.pictures(), plan.fonts());
-        String page = (isBare ? writer.withoutTools() : writer).page(checked);
-        plan.inputs(checked.plan().orElseThrow()).spare(output);
-        SafeFile.write(output, page);
-        spec.commandLine()
-                .getOut()
-                .println("Wrote " + output + " (" + page.length() / 1024 + " KiB). Open it in a browser.");
+        output.format(Format.HTML);
+        Project project = plan.project(spec.commandLine().getErr());
+        Artifact made = PageTask.builder().withoutTools(isBare).build().run(project);
+        output.write(made, plan.inputs(project), spec);
+        output.said(spec).println("Wrote " + output + " (" + made.summary() + "). Open it in a browser.");
         return Main.FINE;
     }
 }

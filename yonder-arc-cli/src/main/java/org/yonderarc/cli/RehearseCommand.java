@@ -6,22 +6,17 @@ import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.Callable;
-import org.yonderarc.draw.Studio;
 import org.yonderarc.files.FindingText;
-import org.yonderarc.files.JourneyFile;
 import org.yonderarc.files.SafeFile;
-import org.yonderarc.journey.Journey;
-import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.plan.Ids;
-import org.yonderarc.plan.Plan;
-import org.yonderarc.scene.Scene;
-import org.yonderarc.view.View;
-import org.yonderarc.walk.Walk;
+import org.yonderarc.tasks.Project;
+import org.yonderarc.tasks.RehearsalReport;
+import org.yonderarc.tasks.RehearseTask;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -57,13 +52,13 @@ final class RehearseCommand implements Callable<Integer> {
             names = {"-o", "--output"},
             paramLabel = "DIR",
             description = "A folder for a picture of each journey that fails. Default: no pictures.")
-    private Optional<Path> output = Optional.empty();
+    private Optional<OutputFile> output = Optional.empty();
 
     @ArgGroup(exclusive = true)
     private Form form = new Form();
 
-    private final Set<Path> drawn = new HashSet<>();
-    private Studio studio;
+    /** Where the pictures of journeys were written to. */
+    private final Map<RehearsalReport.Entry, Path> drawn = new IdentityHashMap<>();
 
     private static final class Form {
         @Option(names = "--json", description = "What came of each journey as JSON.")
@@ -82,85 +77,74 @@ final class RehearseCommand implements Callable<Integer> {
     }
 
     /** The plan and the journeys, none of which is replaced. */
-    private Inputs inputs(Plan sound) {
-        Inputs inputs = plan.inputs(sound);
+    private Inputs inputs(Project project) {
+        Inputs inputs = plan.inputs(project);
         files.forEach(inputs::file);
         return inputs;
     }
 
-    /** Draws where a journey went astray; those of the same name in several files have a picture each. */
-    private Path draw(Plan sound, Rehearsal.Outcome outcome, Path folder) throws Exception {
-        if (drawn.isEmpty()) {
-            studio = plan.studio(sound);
-        }
-        Journey journey = outcome.journey();
-        String slug = Ids.slug(journey.name());
+    /** Journeys of the same name in several files have a picture each. */
+    private Path write(Project project, RehearsalReport.Entry entry, Path folder) throws Exception {
+        String slug = Ids.slug(entry.journey().name());
         String name = slug.isEmpty() ? "journey" : slug;
         Path picture = folder.resolve(name + ".png");
-        for (int i = 2; !drawn.add(picture); i++) {
+        for (int i = 2; drawn.values().stream().anyMatch(picture::equals); i++) {
             picture = folder.resolve(name + "-" + i + ".png");
         }
-        Scene scene = new View(Walk.of(sound), journey.on(sound), studio.measure()).scene(outcome.state());
-        inputs(sound).spare(picture);
-        SafeFile.write(picture, studio.png(scene, 1));
+        drawn.put(entry, picture);
+        new OutputFile(picture.toString()).write(entry.picture().orElseThrow(), inputs(project), spec);
         return picture;
+    }
+
+    private Optional<String> picture(RehearsalReport.Entry entry) {
+        return Optional.ofNullable(drawn.get(entry)).map(Path::toString);
     }
 
     @Override
     public Integer call() throws Exception {
-        Plan sound = plan.sound(spec.commandLine().getErr());
-        var journeys = new ArrayList<Journey>();
-        var report = new JourneyReport();
+        Project project = plan.project(spec.commandLine().getErr());
         if (output.isPresent()) {
-            folder(output.get());
+            folder(output.get().path());
         }
+        var journeys = new ArrayList<RehearseTask.Source>();
         for (Path file : files) {
-            for (Journey journey : JourneyFile.read(file)) {
-                try {
-                    journey.on(sound);
-                } catch (IllegalArgumentException unknown) {
-                    throw new Refusal(file + ": " + unknown.getMessage());
-                }
-                journeys.add(journey);
-                report.walks(file, journey);
-            }
+            journeys.add(RehearseTask.Source.read(file));
         }
+        RehearsalReport report = RehearseTask.builder()
+                .journeys(journeys)
+                .pictures(output.isPresent())
+                .build()
+                .run(project);
         PrintWriter out = form.json
                 ? new PrintWriter(Writer.nullWriter())
                 : spec.commandLine().getOut();
-        int failed = 0;
-        for (Journey journey : journeys) {
-            Rehearsal.Outcome outcome = Rehearsal.of(sound, journey);
-            report.came(outcome);
-            if (outcome.difference().isEmpty()) {
-                out.println("as expected  " + FindingText.visible(journey.name()));
+        for (RehearsalReport.Entry entry : report.entries()) {
+            if (entry.isExpected()) {
+                out.println(
+                        "as expected  " + FindingText.visible(entry.journey().name()));
                 continue;
             }
-            failed++;
             out.println("not so       "
-                    + outcome.difference()
-                            .get()
+                    + entry.outcome()
+                            .difference()
+                            .orElseThrow()
                             .lines()
                             .map(FindingText::visible)
                             .reduce((a, b) -> a + "\n           " + b)
                             .orElse(""));
             if (output.isPresent()) {
-                Path picture = draw(sound, outcome, output.get());
-                out.println("             picture: " + picture);
-                report.drawn(journey, picture);
+                out.println("             picture: "
+                        + write(project, entry, output.get().path()));
             }
         }
-        if (!drawn.isEmpty()) {
-            plan.notes(spec.commandLine().getErr());
-        }
-        out.println(journeys.size() + " journeys, " + failed + " not as expected.");
+        out.println(report.entries().size() + " journeys, " + report.failed() + " not as expected.");
         if (form.json) {
-            spec.commandLine().getOut().print(report.json());
+            spec.commandLine().getOut().print(report.json(this::picture));
         }
         if (form.junit.isPresent()) {
-            inputs(sound).spare(form.junit.get());
-            SafeFile.write(form.junit.get(), report.junit());
+            inputs(project).spare(form.junit.get());
+            SafeFile.write(form.junit.get(), report.junit(this::picture));
         }
-        return failed == 0 ? Main.FINE : Main.DIFFERS;
+        return report.failed() == 0 ? Main.FINE : Main.DIFFERS;
     }
 }

@@ -2,12 +2,8 @@ package org.yonderarc.cli;
 
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.plan.Plan;
-import org.yonderarc.scene.Scene;
-import org.yonderarc.sheet.Axes;
-import org.yonderarc.sheet.Axis;
-import org.yonderarc.sheet.Sheet;
-import org.yonderarc.sheet.Shot;
+import org.yonderarc.tasks.Project;
+import org.yonderarc.tasks.SheetTask;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -60,28 +56,16 @@ final class SheetCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        picture.check();
-        if (across.isEmpty() && down.isEmpty()) {
-            throw new Refusal("name an axis with --across or --down: " + String.join(", ", Axes.NAMES) + ".");
-        }
-        if (frame && part.isPresent()) {
-            throw new Refusal("--frame is drawn around whole screens; leave it out, or --part.");
-        }
-        Plan sound = plan.sound(spec.commandLine().getErr());
-        var studio = plan.studio(sound);
-        Shot base = look.shot(sound, part).framed(frame);
-        Scene scene;
-        try {
-            Axis columns = across.isPresent() ? Axes.parse(across.get(), base) : Axis.NONE;
-            Axis rows = down.isPresent() ? Axes.parse(down.get(), base) : Axis.NONE;
-            scene = Sheet.of(base, columns, rows, studio.measure());
-        } catch (IllegalArgumentException wrong) {
-            String message = wrong.getMessage();
-            throw new Refusal(message.endsWith("?") || message.endsWith(".") ? message : message + ".");
-        }
-        picture.write(scene, studio, plan.inputs(sound));
-        plan.notes(spec.commandLine().getErr());
-        spec.commandLine().getOut().println("Drew " + picture.output() + ".");
+        var task = SheetTask.builder()
+                .view(look.options())
+                .picture(picture.options())
+                .framed(frame);
+        across.ifPresent(task::across);
+        down.ifPresent(task::down);
+        part.ifPresent(task::bar);
+        Project project = plan.project(spec.commandLine().getErr());
+        picture.output().write(task.build().run(project), plan.inputs(project), spec);
+        picture.output().said(spec).println("Drew " + picture.output() + ".");
         return Main.FINE;
     }
 }

@@ -2,12 +2,9 @@ package org.yonderarc.cli;
 
 import java.util.List;
 import java.util.concurrent.Callable;
-import org.yonderarc.plan.Plan;
-import org.yonderarc.walk.Change;
-import org.yonderarc.walk.State;
-import org.yonderarc.walk.Step;
-import org.yonderarc.walk.Steps;
-import org.yonderarc.walk.Walk;
+import org.yonderarc.tasks.Project;
+import org.yonderarc.tasks.WalkReport;
+import org.yonderarc.tasks.WalkTask;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -48,29 +45,12 @@ final class WalkCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        Plan sound = plan.sound(spec.commandLine().getErr());
-        var walk = Walk.of(sound);
-        var story = new WalkStory(walk);
-        State state = walk.start();
-        story.start(state);
-        for (String text : steps) {
-            Change change = walk.step(state, parse(sound, text));
-            if (change.refusal().isPresent()) {
-                spec.commandLine().getOut().print(json ? story.json() : story.toString());
-                throw new Refusal(text + ": " + change.refusal().get());
-            }
-            story.add(change);
-            state = change.after();
+        Project project = plan.project(spec.commandLine().getErr());
+        WalkReport report = WalkTask.builder().steps(steps).build().run(project);
+        spec.commandLine().getOut().print(json ? report.json() : report.text());
+        if (report.refusal().isPresent()) {
+            throw new Refusal(report.refusal().get());
         }
-        spec.commandLine().getOut().print(json ? story.json() : story.toString());
         return Main.FINE;
-    }
-
-    private static Step parse(Plan plan, String text) throws Refusal {
-        try {
-            return Steps.parse(plan, text);
-        } catch (IllegalArgumentException wrong) {
-            throw new Refusal(text + ": " + wrong.getMessage());
-        }
     }
 }

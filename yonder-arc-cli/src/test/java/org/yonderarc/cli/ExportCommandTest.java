@@ -50,12 +50,12 @@ class ExportCommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "places.kt | | the name ends in .java or .ts for the plan's names",
-                "places | | the name ends in .java or .ts for the plan's names",
+                "places.kt | | the name ends in .scxml, .java or .ts",
+                "places | | the name ends in .scxml, .java or .ts",
                 "places.ts | org.quay | --package is for a Java class",
                 "my-places.java | | \"my-places\" can't be the name of a Java class.",
                 "Places.java | org.1 | \"org.1\" can't be the name of a Java package",
-                "quay.yaml | | the name ends in .java or .ts",
+                "quay.yaml | | the name ends in .scxml, .java or .ts",
             })
     void whatCanNotBeWrittenIsToldAndNothingIs(String name, String packageName, String why) throws Exception {
         String file = folder.resolve(name).toString();

@@ -86,7 +86,7 @@ class FilmAndRehearsalTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "film plan.yaml choose:surveys -o a.bmp           | a film's name ends in .gif, .png or .svg",
+                "film plan.yaml choose:surveys -o a.bmp           | the name ends in .gif, .png or .svg",
                 "film plan.yaml choose:surveys -o a.gif --frames 2 | --frames: 2 is outside of 3 to 12",
                 "film plan.yaml choose:surveys -o a.gif --scale 9  | --scale: 9.0 is outside of 0.25 to 4",
                 "film plan.yaml -o a.gif                          | there is nothing to film. Name a step",
@@ -120,7 +120,7 @@ class FilmAndRehearsalTest {
         assertEquals(0, yonder("film plan.yaml --touch pressed:map -o press.svg"), err::toString);
         assertTrue(out.toString().startsWith("Filmed pressed:map, "), out.toString());
         assertTrue(yonder("film plan.yaml -o none.svg") > 0);
-        assertTrue(err.toString().contains("a state with --touch"), err.toString());
+        assertTrue(err.toString().contains("the state of an item (touch)"), err.toString());
     }
 
     @Test

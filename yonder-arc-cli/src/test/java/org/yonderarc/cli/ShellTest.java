@@ -106,15 +106,15 @@ class ShellTest {
         var made = new ByteArrayOutputStream();
         var words = new PrintWriter(out);
         var told = new PrintWriter(err);
-        assertEquals(0, StandardOutput.run(made, words, told, "draw", plan().toString(), "-o", "-"));
+        assertEquals(0, Main.run(made, words, told, "draw", plan().toString(), "-o", "-"));
         assertTrue(made.toString(StandardCharsets.UTF_8).startsWith("<?xml"));
         assertEquals("", out.toString());
         assertTrue(err.toString().contains("Drew standard output (Today"), err::toString);
         made.reset();
-        assertEquals(0, StandardOutput.run(made, words, told, "draw", plan().toString(), "--output=-.png"));
+        assertEquals(0, Main.run(made, words, told, "draw", plan().toString(), "--output=-.png"));
         assertArrayEquals(new byte[] {(byte) 0x89, 'P', 'N', 'G'}, java.util.Arrays.copyOf(made.toByteArray(), 4));
         made.reset();
-        assertEquals(2, StandardOutput.run(made, words, told, "draw", plan().toString(), "-o", "-.bmp"));
+        assertEquals(2, Main.run(made, words, told, "draw", plan().toString(), "-o", "-.bmp"));
         assertEquals(0, made.size());
     }
 
@@ -123,9 +123,9 @@ class ShellTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "new Quay -o -                     | what \"yonder new\" makes needs a name",
-                "demo -o -                         | what \"yonder demo\" makes needs a name",
-                "draw P -o -.png --outlines        | --outlines is for an .svg",
+                "new Quay -o -                     | what this command makes needs a name",
+                "demo -o -                         | what this command makes needs a name",
+                "draw P -o -.png --outlines        | --outlines: only an SVG has texts",
                 "measure P main -o -.csv --token-texts | --token-texts is for a .tokens.json",
                 "help drwa                         | there is no command \"drwa\"",
                 "edit - set:/app/name=Pier         | a plan that is a file",
@@ -136,7 +136,7 @@ class ShellTest {
                 .map(word -> word.equals("P") ? plan : word)
                 .toArray(String[]::new);
         var made = new ByteArrayOutputStream();
-        assertEquals(2, StandardOutput.run(made, new PrintWriter(out), new PrintWriter(err), words));
+        assertEquals(2, Main.run(made, new PrintWriter(out), new PrintWriter(err), words));
         assertTrue(err.toString().contains(message), err::toString);
         assertEquals(0, made.size());
     }

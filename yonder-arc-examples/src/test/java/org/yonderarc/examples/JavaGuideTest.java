@@ -49,6 +49,7 @@ class JavaGuideTest {
                         "org.yonderarc.plan.*",
                         "org.yonderarc.scene.*",
                         "org.yonderarc.stage.*",
+                        "org.yonderarc.tasks.*",
                         "org.yonderarc.walk.*")
                 .stream()
                 .map(name -> "import " + name + ";\n")

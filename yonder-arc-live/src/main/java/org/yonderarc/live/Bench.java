@@ -16,6 +16,7 @@ import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tasks.Assets;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Value;
 
@@ -72,8 +73,8 @@ final class Bench {
                     }
                 }
                 PlanFile before = read(source);
-                Materials materials = store.prepare(editor) ? Materials.of(plan.file()) : plan.materials();
-                PlanFile after = materials.read(editor.source());
+                Assets assets = store.prepare(editor) ? Assets.beside(plan.file()) : plan.assets();
+                PlanFile after = assets.read(editor.source());
                 if (Json.flag(asked, "try")) {
                     return tried(before, after);
                 }
@@ -119,7 +120,7 @@ final class Bench {
                 } else {
                     store.redo();
                 }
-                PlanFile after = plan.materials().read(store.source());
+                PlanFile after = plan.assets().read(store.source());
                 List<Edit.Rename> renames = between(before, after);
                 // What is taken back is told as it was made.
                 String said = back
@@ -133,7 +134,7 @@ final class Bench {
     /** The text read and checked: as it was already, where it is the same. */
     private PlanFile read(SourceText source) {
         PlanFile known = plan.now().read();
-        return known.source().equals(source) ? known : plan.materials().read(source);
+        return known.source().equals(source) ? known : plan.assets().read(source);
     }
 
     private static String path(PlanFile from, PlanFile to) {

@@ -54,7 +54,7 @@ final class Choices {
                             "chosen",
                             form == current,
                             "picture",
-                            plan.materials()
+                            plan.assets()
                                     .studio(tried.plan().get())
                                     .part(scene(tried.plan().get(), device, scheme), form.word() + "-")));
                 }
@@ -70,7 +70,7 @@ final class Choices {
     byte[] view(String kind, String scheme) throws EditTrouble {
         Plan good =
                 plan.now().good().flatMap(PlanFile::plan).orElseThrow(() -> new EditTrouble("The plan has errors."));
-        return plan.materials()
+        return plan.assets()
                 .studio(good)
                 .svg(scene(good, device(good, kind), scheme))
                 .getBytes(StandardCharsets.UTF_8);
@@ -85,7 +85,7 @@ final class Choices {
     private PlanFile with(SourceText source, String bar, String kind, Form.Kind form) throws EditTrouble {
         var editor = new PlanEditor(source);
         editor.apply(edit(Things.of(source), bar, kind, form));
-        return plan.materials().read(editor.source());
+        return plan.assets().read(editor.source());
     }
 
     private static Edit edit(Things things, String bar, String kind, Form.Kind form) throws EditTrouble {
@@ -100,7 +100,7 @@ final class Choices {
         var view = new View(
                 walk,
                 Setting.of(device).with(inScheme),
-                plan.materials().studio(tried).measure());
+                plan.assets().studio(tried).measure());
         return view.scene(walk.start());
     }
 

@@ -1,31 +1,31 @@
 package org.yonderarc.live;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.DoubleFunction;
 import java.util.stream.Stream;
 import org.eclipse.jetty.util.Fields;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.tasks.Artifact;
+import org.yonderarc.tasks.DrawTask;
+import org.yonderarc.tasks.ExportTask;
+import org.yonderarc.tasks.FilmTask;
+import org.yonderarc.tasks.Format;
+import org.yonderarc.tasks.InvalidRequestException;
+import org.yonderarc.tasks.MapTask;
+import org.yonderarc.tasks.MeasureTask;
+import org.yonderarc.tasks.PageTask;
+import org.yonderarc.tasks.PictureOptions;
+import org.yonderarc.tasks.Project;
+import org.yonderarc.tasks.SheetTask;
+import org.yonderarc.tasks.Task;
+import org.yonderarc.tasks.ViewOptions;
 
-/** What people take away: the same that the commands make, as a file to keep. */
+/** What people take away: the same that the command makes, as a file to keep. */
 final class Handout {
-    private static final Map<String, String> TYPES = Map.of(
-            "html", "text/html; charset=utf-8",
-            "svg", "image/svg+xml",
-            "png", "image/png",
-            "gif", "image/gif",
-            "csv", "text/csv; charset=utf-8",
-            "json", "application/json",
-            "java", "text/plain; charset=utf-8",
-            "ts", "text/plain; charset=utf-8",
-            "scxml", "application/xml");
-
-    /** The options that a page may give to a command, by the name that they have in a request. */
-    private static final List<String> OPTIONS = List.of(
+    /** What of a request stands in the name of a file. */
+    private static final List<String> NAMED = List.of(
             "screen",
             "device",
             "scheme",
@@ -43,11 +43,11 @@ final class Handout {
     private static final int LONGEST_NAME = 120;
 
     private final LivePlan plan;
-    private final Commands commands;
+    private final Fields query;
 
-    Handout(LivePlan plan, Commands commands) {
+    Handout(LivePlan plan, Fields query) {
         this.plan = plan;
-        this.commands = commands;
+        this.query = query;
     }
 
     /**
@@ -55,66 +55,124 @@ final class Handout {
      *
      * @throws Site.Bad with the reason, if that can't be made
      */
-    Made make(Fields query) throws IOException, Site.Bad {
-        String what = Site.value(query, "what");
-        String ending = Site.value(query, "as").toLowerCase(Locale.ROOT);
-        if (!List.of("page", "draw", "sheet", "measure", "film", "map", "export")
-                        .contains(what)
-                || !TYPES.containsKey(ending)) {
-            throw new Site.Bad(400, "Nothing of this kind is made.");
+    Made make() throws Site.Bad {
+        String what = value("what");
+        Format format = Format.ofName("." + value("as")).orElseThrow(Handout::unknown);
+        // As the plan is in its file, and not as it was when it had no errors last.
+        LivePlan.Now now = plan.now();
+        if (!now.trouble().isEmpty()) {
+            throw new Site.Bad(409, now.trouble());
         }
-        String file = plan.file().getFileName().toString();
-        // A class is named as its file.
-        String base =
-                ending.equals("java") ? "Places" : file.contains(".") ? file.substring(0, file.lastIndexOf('.')) : file;
-        Path folder = Files.createTempDirectory("yonder-made");
-        Path out = folder.resolve(base + "." + ending);
+        PlanFile read = now.read();
+        if (read.plan().isEmpty()) {
+            throw new Site.Bad(409, "The plan has errors; nothing was made of it. Mend them first.");
+        }
         try {
-            String trouble = commands.run(arguments(what, query, out));
-            if (!Files.exists(out)) {
-                throw new Site.Bad(409, trouble.isEmpty() ? "It could not be made." : trouble);
+            Artifact made = task(what, format).run(Project.of(read, plan.assets()));
+            return new Made(format.mediaType(), Optional.of(name(what, format)), made.bytes());
+        } catch (InvalidRequestException wrong) {
+            String option = wrong.option().isEmpty() ? "" : wrong.option() + ": ";
+            throw new Site.Bad(409, option + wrong.getMessage());
+        }
+    }
+
+    private static Site.Bad unknown() {
+        return new Site.Bad(400, "Nothing of this kind is made.");
+    }
+
+    private Task<Artifact> task(String what, Format format) throws Site.Bad {
+        return switch (what) {
+            case "page" -> {
+                if (format != Format.HTML) {
+                    throw unknown();
+                }
+                yield PageTask.builder().build();
             }
-            return new Made(
-                    TYPES.get(ending), Optional.of(name(what, base, query) + "." + ending), Files.readAllBytes(out));
-        } finally {
-            Files.deleteIfExists(out);
-            Files.deleteIfExists(folder);
+            case "draw" ->
+                DrawTask.builder().view(view()).picture(picture(format)).build();
+            case "map" ->
+                MapTask.builder().view(view()).picture(picture(format)).build();
+            case "sheet" -> {
+                var task = SheetTask.builder().view(view()).picture(picture(format));
+                given("across", task::across);
+                given("down", task::down);
+                given("part", task::bar);
+                yield task.build();
+            }
+            case "measure" ->
+                MeasureTask.builder()
+                        .view(view())
+                        .bar(words().stream().findFirst().orElse(""))
+                        .format(format)
+                        .build();
+            case "film" -> {
+                var task = FilmTask.builder().view(view()).steps(words()).format(format);
+                number("scale", task::scale);
+                yield task.build();
+            }
+            case "export" -> ExportTask.builder().format(format).build();
+            default -> throw unknown();
+        };
+    }
+
+    private PictureOptions picture(Format format) {
+        return number("scale", PictureOptions.of(format)::scale).orElse(PictureOptions.of(format));
+    }
+
+    private ViewOptions view() {
+        var view = ViewOptions.builder().facts(query.getValuesOrEmpty("tell"));
+        given("screen", view::screen);
+        given("device", view::device);
+        given("scheme", view::scheme);
+        given("language", view::language);
+        given("open", view::open);
+        given("fold", view::fold);
+        given("touch", view::touch);
+        number("text-scale", view::textScale);
+        return view.build();
+    }
+
+    private List<String> words() {
+        return query.getValuesOrEmpty("word");
+    }
+
+    private String value(String name) {
+        return Site.value(query, name);
+    }
+
+    private void given(String name, Consumer<String> option) {
+        if (!value(name).isEmpty()) {
+            option.accept(value(name));
+        }
+    }
+
+    private <T> Optional<T> number(String name, DoubleFunction<T> option) {
+        if (value(name).isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(option.apply(Double.parseDouble(value(name))));
+        } catch (NumberFormatException none) {
+            throw new InvalidRequestException(name, "\"" + value(name) + "\" is not a number.");
         }
     }
 
     /** Different things have different names: what was asked for stands in them. */
-    private static String name(String what, String base, Fields query) {
-        if (what.equals("page") || base.equals("Places")) {
-            return base;
+    private String name(String what, Format format) {
+        // A class is named as its file.
+        if (format == Format.JAVA) {
+            return "Places.java";
         }
-        var name = new StringBuilder(base).append('-').append(what);
-        Stream.concat(
-                        query.getValuesOrEmpty("word").stream(),
-                        OPTIONS.stream().map(option -> Site.value(query, option)))
-                .map(value -> value.replaceAll("[^A-Za-z0-9.]+", "-").replaceAll("^-|-$", ""))
-                .filter(value -> !value.isEmpty())
-                .forEach(value -> name.append('-').append(value));
-        return name.substring(0, Math.min(name.length(), LONGEST_NAME));
-    }
-
-    private List<String> arguments(String what, Fields query, Path out) throws Site.Bad {
-        var all = new ArrayList<String>();
-        all.add(what);
-        all.add(plan.file().toString());
-        for (String option : OPTIONS) {
-            String value = Site.value(query, option);
-            if (!value.isEmpty()) {
-                all.add("--" + option + "=" + value);
-            }
+        String file = plan.file().getFileName().toString();
+        String base = file.contains(".") ? file.substring(0, file.lastIndexOf('.')) : file;
+        var name = new StringBuilder(base);
+        if (!what.equals("page")) {
+            name.append('-').append(what);
+            Stream.concat(words().stream(), NAMED.stream().map(this::value))
+                    .map(value -> value.replaceAll("[^A-Za-z0-9.]+", "-").replaceAll("^-|-$", ""))
+                    .filter(value -> !value.isEmpty())
+                    .forEach(value -> name.append('-').append(value));
         }
-        List<String> tells = query.getValuesOrEmpty("tell");
-        tells.forEach(told -> all.add("--tell=" + told));
-        List<String> words = query.getValuesOrEmpty("word");
-        if (words.stream().anyMatch(word -> word.startsWith("-"))) {
-            throw new Site.Bad(400, "A word is a step or a bar, and no option.");
-        }
-        all.addAll(words);
-        all.add("--output=" + out);
-        return all;
+        return name.substring(0, Math.min(name.length(), LONGEST_NAME)) + "." + format.extension();
     }
 }

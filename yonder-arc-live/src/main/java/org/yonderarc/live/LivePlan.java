@@ -12,6 +12,7 @@ import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.PlanFiles;
 import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
+import org.yonderarc.tasks.Assets;
 import org.yonderarc.web.PageParts;
 
 /**
@@ -20,7 +21,7 @@ import org.yonderarc.web.PageParts;
  */
 final class LivePlan {
     private final Path file;
-    private Materials materials;
+    private Assets assets;
     private List<Path> files;
     private Stamps stamps;
     private Now now;
@@ -60,8 +61,8 @@ final class LivePlan {
 
     LivePlan(Path file) throws FileTrouble {
         this.file = file;
-        this.materials = Materials.of(file);
-        PlanFile read = materials.read(SourceText.read(file));
+        this.assets = Assets.beside(file);
+        PlanFile read = assets.read(SourceText.read(file));
         now = next(0, read, Optional.empty(), "");
         settle(new Stamps(Map.of()));
     }
@@ -80,8 +81,8 @@ final class LivePlan {
         return now;
     }
 
-    synchronized Materials materials() {
-        return materials;
+    synchronized Assets assets() {
+        return assets;
     }
 
     /** A part of the page; empty as long as the plan has had errors since the start. */
@@ -103,7 +104,7 @@ final class LivePlan {
     private List<Path> files() {
         var all = new ArrayList<Path>();
         all.add(file);
-        all.add(materials.folder().resolve("icons"));
+        all.add(assets.folder().resolve("icons"));
         now.good().flatMap(PlanFile::plan).ifPresent(plan -> all.addAll(PlanFiles.of(file, plan)));
         return all;
     }
@@ -126,7 +127,7 @@ final class LivePlan {
         }
         boolean onlyPlan = isSameBesidesPlan(seen);
         if (!onlyPlan) {
-            materials = Materials.of(file);
+            assets = Assets.beside(file);
         }
         stamps = seen;
         try {
@@ -138,7 +139,7 @@ final class LivePlan {
             if (!isSameText) {
                 note(text);
             }
-            now = next(now.revision() + 1, materials.read(text), now.good(), "");
+            now = next(now.revision() + 1, assets.read(text), now.good(), "");
         } catch (FileTrouble unreadable) {
             now = new Now(
                     now.revision() + 1, now.read(), now.digest(), now.good(), now.parts(), unreadable.getMessage());
@@ -187,7 +188,7 @@ final class LivePlan {
             Optional<PageParts> before = now == null ? Optional.empty() : now.parts();
             return new Now(revision, read, digest, last, before, trouble);
         }
-        var parts = PageParts.of(read, materials.icons(), materials.pictures(), materials.fonts());
+        var parts = PageParts.of(read, assets.icons(), assets.pictures(), assets.fonts());
         return new Now(revision, read, digest, Optional.of(read), Optional.of(parts), trouble);
     }
 }

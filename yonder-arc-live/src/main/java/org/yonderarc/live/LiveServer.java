@@ -23,7 +23,7 @@ import org.yonderarc.files.FileTrouble;
  * those who have its address.
  *
  * <pre>{@code
- * try (var live = LiveServer.start(Path.of("brinelight.yaml"), LiveServer.PORT, keys, commands)) {
+ * try (var live = LiveServer.start(Path.of("brinelight.yaml"), LiveServer.PORT, keys)) {
  *     System.out.println(live.address());
  *     live.await();
  * }
@@ -70,17 +70,16 @@ public final class LiveServer implements AutoCloseable {
      *
      * @param port 1 to 65535, or 0 for any that is free
      * @param keys the folder with the key from which addresses are made, so that they stay from start to start
-     * @param commands make what is handed over
      * @throws FileTrouble if the plan can't be read
      * @throws IOException if there is no free port
      */
-    public static LiveServer start(Path plan, int port, Path keys, Commands commands) throws FileTrouble, IOException {
+    public static LiveServer start(Path plan, int port, Path keys) throws FileTrouble, IOException {
         var live = new LivePlan(plan);
         String secret = Kept.secret(keys, plan);
         int last = port == 0 ? 0 : Math.min(65_535, port + TRIES);
         for (int tried = port; ; tried++) {
             try {
-                return start(live, tried, secret, commands);
+                return start(live, tried, secret);
             } catch (BindException taken) {
                 if (tried >= last) {
                     throw taken;
@@ -89,7 +88,7 @@ public final class LiveServer implements AutoCloseable {
         }
     }
 
-    private static LiveServer start(LivePlan plan, int port, String secret, Commands commands) throws IOException {
+    private static LiveServer start(LivePlan plan, int port, String secret) throws IOException {
         var threads = new QueuedThreadPool(THREADS);
         threads.setName("yonder-live");
         threads.setDaemon(true);
@@ -106,7 +105,7 @@ public final class LiveServer implements AutoCloseable {
             // Taken before anything is served: what is served depends on it.
             connector.open();
             int taken = connector.getLocalPort();
-            var site = new Site(plan, pages, new Gate(secret, taken), commands);
+            var site = new Site(plan, pages, new Gate(secret, taken));
             ServerWebSocketContainer.ensure(server);
             server.setHandler(site);
             server.start();

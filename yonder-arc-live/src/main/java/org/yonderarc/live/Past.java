@@ -30,7 +30,7 @@ final class Past {
     /** What changed, in words: since the start, since a commit, or against another file of the folder. */
     String compare(MapValue asked) throws FileTrouble {
         String with = Json.text(asked, "with");
-        Path folder = plan.materials().folder();
+        Path folder = plan.assets().folder();
         SourceText old;
         if (with.startsWith("file:")) {
             String name = with.substring("file:".length());
@@ -47,7 +47,7 @@ final class Past {
         } else {
             old = first;
         }
-        Optional<Plan> before = plan.materials().read(old).plan();
+        Optional<Plan> before = plan.assets().read(old).plan();
         Optional<Plan> after = plan.now().good().flatMap(PlanFile::plan);
         if (before.isEmpty() || after.isEmpty()) {
             return Json.text(Json.map("ok", false, "why", "One of the two has errors, and can't be compared."));

@@ -67,7 +67,6 @@ final class Site extends Handler.Abstract {
     private final Bench bench;
     private final Session session;
     private final Past past;
-    private final Commands commands;
     /** One edit takes a moment; more than so many at once have no chance to be made in time. */
     private final Turnstile changing = new Turnstile(8);
     /** A file is looked at before it is kept, while others edit. */
@@ -75,8 +74,7 @@ final class Site extends Handler.Abstract {
     /** Pictures and films take all of the machine. */
     private final Turnstile making = new Turnstile(2);
 
-    Site(LivePlan plan, Pages pages, Gate gate, Commands commands) {
-        this.commands = commands;
+    Site(LivePlan plan, Pages pages, Gate gate) {
         this.plan = plan;
         this.pages = pages;
         this.gate = gate;
@@ -226,7 +224,7 @@ final class Site extends Handler.Abstract {
             }
             case "icons" -> {
                 Plan good = good();
-                var found = Shelf.of(good, plan.materials().icons(), value(query, "find"), value(query, "in"));
+                var found = Shelf.of(good, plan.assets().icons(), value(query, "find"), value(query, "in"));
                 answer(response, callback, 200, "application/json", Json.text(found));
             }
             case "choices" -> {
@@ -239,7 +237,7 @@ final class Site extends Handler.Abstract {
                 answer(response, callback, "image/svg+xml", picture);
             }
             case "make" -> {
-                Made made = making.alone(() -> new Handout(plan, commands).make(query));
+                Made made = making.alone(() -> new Handout(plan, query).make());
                 made.name().ifPresent(name -> response.getHeaders().put("Content-Disposition", attachment(name)));
                 answer(response, callback, made.type(), made.bytes());
             }

@@ -53,7 +53,7 @@ final class Uploads {
         } catch (IOException unusable) {
             return refused("This file can't be used: " + unusable.getMessage() + ".");
         }
-        Path folder = plan.materials().folder().resolve(FOLDERS.get(kind));
+        Path folder = plan.assets().folder().resolve(FOLDERS.get(kind));
         if (Files.isSymbolicLink(folder)) {
             return refused("The folder \"" + FOLDERS.get(kind) + "\" is a link; nothing is written through it.");
         }

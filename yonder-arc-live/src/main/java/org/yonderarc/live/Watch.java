@@ -32,7 +32,7 @@ final class Watch implements AutoCloseable {
         this.plan = plan;
         this.changed = changed;
         this.service = FileSystems.getDefault().newWatchService();
-        Path folder = plan.materials().folder();
+        Path folder = plan.assets().folder();
         register(folder);
         register(folder.resolve("icons"));
         thread = new Thread(this::run, "yonder-watch");

@@ -33,7 +33,7 @@ class LiveGuideTest {
         Path file = folder.resolve("brinelight.yaml");
         FirstPlan.write(file);
         ChromeDriver browser = Chromium.start(1280, 940);
-        try (var server = LiveServer.start(file, 0, folder.resolve("keys"), any -> "")) {
+        try (var server = LiveServer.start(file, 0, folder.resolve("keys"))) {
             page = new LivePage(browser, file);
             browser.get(server.address().toString());
             page.ready();

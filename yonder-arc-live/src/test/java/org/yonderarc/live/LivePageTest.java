@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -46,25 +45,9 @@ class LivePageTest {
 
     @BeforeEach
     void open() throws Exception {
-        served = new Served(folder, Served.PLAN, LivePageTest::drawn);
+        served = new Served(folder, Served.PLAN);
         page = new LivePage(browser, served.file);
         page.open(served);
-    }
-
-    /** An empty drawing, for whatever the page asks the commands for. */
-    private static String drawn(List<String> arguments) {
-        try {
-            Files.writeString(
-                    Path.of(arguments.stream()
-                            .filter(one -> one.startsWith("--output="))
-                            .findFirst()
-                            .orElseThrow()
-                            .substring(9)),
-                    "<svg xmlns=\"http://www.w3.org/2000/svg\"/>");
-            return "";
-        } catch (IOException failed) {
-            return failed.getMessage();
-        }
     }
 
     @AfterEach
@@ -453,7 +436,7 @@ class LivePageTest {
         served.server.close();
         page.waitUntil(() -> page.told().contains("The server is gone"));
         Files.writeString(page.file, Served.PLAN.replace("title: Map", "title: Chart"));
-        try (LiveServer again = LiveServer.start(page.file, port, folder.resolve("keys"), any -> "")) {
+        try (LiveServer again = LiveServer.start(page.file, port, folder.resolve("keys"))) {
             assertEquals(served.address(), again.address());
             page.waitUntil(() -> page.app().contains("Chart"));
             page.choose("item:crew");

@@ -277,8 +277,6 @@ class LiveServerTest {
             assertEquals(Served.PLAN, served.text(), body);
         }
         assertEquals(400, served.get("make?what=edit&as=html").statusCode());
-        assertEquals(
-                400, served.get("make?what=page&as=html&word=-o/tmp/x.html").statusCode());
         assertEquals(404, served.get("unknown").statusCode());
     }
 
@@ -286,13 +284,13 @@ class LiveServerTest {
     void aPortThatIsTakenIsLeftAndTheAddressStays() throws Exception {
         try (var taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
             int port = taken.getLocalPort();
-            try (LiveServer next = LiveServer.start(served.file, port, folder.resolve("keys"), any -> "")) {
+            try (LiveServer next = LiveServer.start(served.file, port, folder.resolve("keys"))) {
                 assertTrue(next.port() > port && next.port() <= port + 20, "port " + next.port());
                 assertEquals(served.address().getPath(), next.address().getPath());
             }
         }
         Path other = Files.writeString(folder.resolve("other.yaml"), Served.PLAN);
-        try (LiveServer another = LiveServer.start(other, 0, folder.resolve("keys"), any -> "")) {
+        try (LiveServer another = LiveServer.start(other, 0, folder.resolve("keys"))) {
             assertNotEquals(served.address().getPath(), another.address().getPath());
         }
         assertEquals(
@@ -300,8 +298,7 @@ class LiveServerTest {
                 java.nio.file.attribute.PosixFilePermissions.toString(
                         Files.getPosixFilePermissions(folder.resolve("keys/live.key"))));
         assertThrows(
-                org.yonderarc.files.FileTrouble.class,
-                () -> LiveServer.start(folder.resolve("none.yaml"), 0, folder, any -> ""));
+                org.yonderarc.files.FileTrouble.class, () -> LiveServer.start(folder.resolve("none.yaml"), 0, folder));
     }
 
     /** A hundred pages, one of which never reads: all others are told of each change. */
@@ -442,32 +439,40 @@ class LiveServerTest {
     }
 
     @Test
-    void whatIsHandedOverIsMadeByTheCommands() throws Exception {
-        var asked = new ArrayList<List<String>>();
-        served.close();
-        served = new Served(Files.createDirectory(folder.resolve("made")), Served.PLAN, arguments -> {
-            asked.add(arguments);
-            String out = arguments.get(arguments.size() - 1).substring("--output=".length());
-            try {
-                Files.writeString(Path.of(out), "made");
-            } catch (java.io.IOException failed) {
-                return failed.toString();
-            }
-            return "";
-        });
+    void whatIsHandedOverIsMade() throws Exception {
         var answer = served.get("make?what=draw&as=svg&device=phone&scheme=dark");
-        assertEquals("made", answer.body());
+        assertTrue(answer.body().startsWith("<?xml"), answer.body());
         assertEquals(
                 "image/svg+xml", answer.headers().firstValue("Content-Type").orElseThrow());
         assertTrue(
                 answer.headers().firstValue("Content-Disposition").orElseThrow().contains("shore-draw-phone-dark.svg"));
-        assertEquals(
-                List.of("draw", served.file.toString(), "--device=phone", "--scheme=dark"),
-                asked.get(0).subList(0, 4));
         var places = served.get("make?what=export&as=java");
+        assertTrue(places.body().contains("public final class Places"), places.body());
         assertEquals(
                 "attachment; filename=\"Places.java\"; filename*=UTF-8''Places.java",
                 places.headers().firstValue("Content-Disposition").orElseThrow());
+        var film = served.get("make?what=film&as=gif&word=choose:crew&scale=0.25");
+        assertTrue(film.body().startsWith("GIF89a"), film.body());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "what=draw&as=png&scale=x          | 409 | scale: \"x\" is not a number.",
+                "what=draw&as=png&scale=99         | 409 | scale: 99.0 is outside of 0.25 to 8.0.",
+                "what=draw&as=csv                  | 409 | .csv is not made here; choose .svg or .png.",
+                "what=draw&as=svg&device=fone      | 409 | there is no device \"fone\". Choose \"phone\"",
+                "what=film&as=gif                  | 409 | there is nothing to film.",
+                "what=film&as=gif&word=--output=/x | 409 | --output=/x:",
+                "what=measure&as=csv&word=nowhere  | 409 | nowhere",
+                "what=edit&as=svg                  | 400 | Nothing of this kind is made.",
+                "what=draw&as=exe                  | 400 | Nothing of this kind is made.",
+            })
+    void whatCannotBeMadeIsTold(String query, int status, String reason) throws Exception {
+        var answer = served.get("make?" + query);
+        assertEquals(status, answer.statusCode(), answer.body());
+        assertTrue(answer.body().contains(reason), answer.body());
     }
 
     @Test

@@ -77,7 +77,7 @@ class LiveTabsTest {
         page.choose("app");
         page.write("name", "Nobody hears");
         page.waitUntil(() -> page.told().contains("can\u2019t be reached; nothing was changed"));
-        try (var again = LiveServer.start(served.file, port, folder.resolve("keys"), any -> "")) {
+        try (var again = LiveServer.start(served.file, port, folder.resolve("keys"))) {
             assertEquals(port, again.port());
             page.waitUntil(() -> page.told().contains("Connected"));
         }

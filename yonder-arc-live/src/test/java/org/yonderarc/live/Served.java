@@ -51,13 +51,9 @@ final class Served implements AutoCloseable {
     private final HttpClient client = HttpClient.newHttpClient();
 
     Served(Path folder, String plan) throws Exception {
-        this(folder, plan, arguments -> "There is no command here.");
-    }
-
-    Served(Path folder, String plan, Commands commands) throws Exception {
         file = folder.resolve("shore.yaml");
         Files.writeString(file, plan);
-        server = LiveServer.start(file, 0, folder.resolve("keys"), commands);
+        server = LiveServer.start(file, 0, folder.resolve("keys"));
     }
 
     String text() throws IOException {

@@ -8,7 +8,7 @@ final class ServedAlone {
 
     public static void main(String[] arguments) throws Exception {
         Path plan = Path.of(arguments[0]);
-        try (var live = LiveServer.start(plan, 0, plan.resolveSibling("keys"), any -> "")) {
+        try (var live = LiveServer.start(plan, 0, plan.resolveSibling("keys"))) {
             System.out.println(live.address());
             live.await();
         }

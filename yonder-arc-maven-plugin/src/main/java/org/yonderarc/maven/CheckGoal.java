@@ -30,7 +30,7 @@ public final class CheckGoal extends PlanGoal {
                 .findFirst()
                 .orElseThrow(() -> new MojoExecutionException(
                         "<failOn> is error, warning or advice, and not \"" + failOn + "\"."));
-        PlanFile read = read();
+        PlanFile read = read().file();
         read.findings().forEach(finding -> tell(read, finding));
         List<Finding> failing = read.findings().stream()
                 .filter(finding -> finding.severity().compareTo(least) <= 0)

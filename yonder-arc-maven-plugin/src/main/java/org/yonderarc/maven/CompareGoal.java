@@ -1,13 +1,17 @@
 package org.yonderarc.maven;
 
 import java.io.File;
-import java.nio.file.Files;
-import java.util.List;
+import java.nio.file.Path;
 import org.apache.maven.plugin.MojoExecutionException;
 import org.apache.maven.plugin.MojoFailureException;
 import org.apache.maven.plugins.annotations.LifecyclePhase;
 import org.apache.maven.plugins.annotations.Mojo;
 import org.apache.maven.plugins.annotations.Parameter;
+import org.yonderarc.files.FindingText;
+import org.yonderarc.sheet.Comparison;
+import org.yonderarc.tasks.CompareTask;
+import org.yonderarc.tasks.PictureOptions;
+import org.yonderarc.tasks.Project;
 
 /** Compares the plan with a saved one, a baseline: fails the build where they differ, and draws what looks different. */
 @Mojo(name = "compare", defaultPhase = LifecyclePhase.VERIFY, threadSafe = true)
@@ -33,20 +37,23 @@ public final class CompareGoal extends PlanGoal {
             throw new MojoExecutionException(
                     baseline + ": there is no such file. Copy the plan there once, to compare with it from then on.");
         }
-        try {
-            Files.createDirectories(reports.toPath());
-        } catch (java.io.IOException failed) {
-            throw new MojoExecutionException(
-                    reports + ": the folder can't be made (" + failed.getMessage() + ").", failed);
+        Project before = require(baseline);
+        CompareTask.Differences differences = run(
+                CompareTask.builder(before)
+                        .picture(PictureOptions.png().scale(1))
+                        .build(),
+                require(plan));
+        for (Comparison.Difference difference : differences.all()) {
+            getLog().info(difference.what() + " " + FindingText.visible(difference.text()));
         }
-        File picture = new File(reports, "changes.png");
-        int status = yonder(List.of("compare", baseline.getPath(), plan.getPath(), "--output", picture.getPath()));
-        if (status == 3 && failOnDifference) {
+        Path picture = reports.toPath().resolve("changes.png");
+        if (differences.picture().isPresent()) {
+            write(picture, differences.picture().get());
+        }
+        if (!differences.all().isEmpty() && failOnDifference) {
             throw new MojoFailureException("The plan is another one than " + baseline
-                    + ". If that is meant, copy the plan over it. What looks different is in " + picture + ".");
-        }
-        if (status != 0 && status != 3) {
-            throw new MojoExecutionException("The plans can't be compared; the reason is above.");
+                    + ". If that is meant, copy the plan over it."
+                    + (differences.picture().isPresent() ? " What looks different is in " + picture + "." : ""));
         }
     }
 }

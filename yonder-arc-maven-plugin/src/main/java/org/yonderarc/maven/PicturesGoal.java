@@ -1,12 +1,18 @@
 package org.yonderarc.maven;
 
 import java.io.File;
-import java.nio.file.Files;
-import java.util.List;
 import org.apache.maven.plugin.MojoExecutionException;
+import org.apache.maven.plugin.MojoFailureException;
 import org.apache.maven.plugins.annotations.LifecyclePhase;
 import org.apache.maven.plugins.annotations.Mojo;
 import org.apache.maven.plugins.annotations.Parameter;
+import org.yonderarc.tasks.Artifact;
+import org.yonderarc.tasks.MapTask;
+import org.yonderarc.tasks.PageTask;
+import org.yonderarc.tasks.PictureOptions;
+import org.yonderarc.tasks.Project;
+import org.yonderarc.tasks.SheetTask;
+import org.yonderarc.tasks.Task;
 
 /** Makes what a site shows of the plan: sheets of its devices and of its screens, the map, and the page to click. */
 @Mojo(name = "pictures", defaultPhase = LifecyclePhase.PRE_SITE, threadSafe = true)
@@ -19,25 +25,18 @@ public final class PicturesGoal extends PlanGoal {
     public PicturesGoal() {}
 
     @Override
-    void run() throws MojoExecutionException {
-        try {
-            Files.createDirectories(output.toPath());
-        } catch (java.io.IOException failed) {
-            throw new MojoExecutionException(
-                    output + ": the folder can't be made (" + failed.getMessage() + ").", failed);
-        }
-        make("sheet", "devices.png", "--across=device", "--down=scheme");
-        make("sheet", "screens.png", "--across=screen");
-        make("map", "map.svg");
-        make("page", "index.html");
+    void run() throws MojoExecutionException, MojoFailureException {
+        Project project = require(plan);
+        make(
+                project,
+                "devices.png",
+                SheetTask.builder().across("device").down("scheme").build());
+        make(project, "screens.png", SheetTask.builder().across("screen").build());
+        make(project, "map.svg", MapTask.builder().picture(PictureOptions.svg()).build());
+        make(project, "index.html", PageTask.builder().build());
     }
 
-    private void make(String command, String name, String... more) throws MojoExecutionException {
-        var arguments = new java.util.ArrayList<>(List.of(command, plan.getPath()));
-        arguments.addAll(List.of(more));
-        arguments.addAll(List.of("--output", new File(output, name).getPath()));
-        if (yonder(arguments) != 0) {
-            throw new MojoExecutionException(name + " can't be made; the reason is above.");
-        }
+    private void make(Project project, String name, Task<Artifact> task) throws MojoExecutionException {
+        write(output.toPath().resolve(name), run(task, project));
     }
 }

@@ -10,8 +10,6 @@ import org.apache.maven.plugins.annotations.Mojo;
 import org.apache.maven.plugins.annotations.Parameter;
 import org.apache.maven.project.MavenProject;
 import org.yonderarc.files.FileTrouble;
-import org.yonderarc.files.FindingText;
-import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.places.Generated;
 import org.yonderarc.places.JavaPlaces;
@@ -40,10 +38,7 @@ public final class PlacesGoal extends PlanGoal {
 
     @Override
     void run() throws MojoExecutionException, MojoFailureException {
-        PlanFile read = read();
-        Plan sound = read.plan()
-                .orElseThrow(() -> new MojoFailureException(
-                        FindingText.report(read, FindingText.Colours.NONE).strip()));
+        Plan sound = require(plan).plan();
         try {
             String text = JavaPlaces.write(sound, plan.getName(), packageName, className);
             Path file = output.toPath().resolve(packageName.replace('.', '/')).resolve(className + ".java");

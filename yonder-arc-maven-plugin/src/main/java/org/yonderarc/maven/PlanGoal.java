@@ -1,21 +1,20 @@
 package org.yonderarc.maven;
 
 import java.io.File;
-import java.io.PrintWriter;
-import java.io.StringWriter;
-import java.util.List;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.apache.maven.plugin.AbstractMojo;
 import org.apache.maven.plugin.MojoExecutionException;
+import org.apache.maven.plugin.MojoFailureException;
 import org.apache.maven.plugins.annotations.Parameter;
-import org.yonderarc.cli.Main;
-import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.Fonts;
-import org.yonderarc.draw.Pictures;
-import org.yonderarc.draw.PlanFolder;
-import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.files.FileTrouble;
 import org.yonderarc.files.FindingText;
-import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SafeFile;
+import org.yonderarc.tasks.Artifact;
+import org.yonderarc.tasks.InvalidRequestException;
+import org.yonderarc.tasks.Project;
+import org.yonderarc.tasks.Task;
 
 /** What all goals have: a plan. */
 abstract class PlanGoal extends AbstractMojo {
@@ -28,7 +27,7 @@ abstract class PlanGoal extends AbstractMojo {
     protected boolean skip;
 
     @Override
-    public final void execute() throws MojoExecutionException, org.apache.maven.plugin.MojoFailureException {
+    public final void execute() throws MojoExecutionException, MojoFailureException {
         if (skip) {
             getLog().info("yonder is skipped.");
             return;
@@ -36,40 +35,60 @@ abstract class PlanGoal extends AbstractMojo {
         run();
     }
 
-    abstract void run() throws MojoExecutionException, org.apache.maven.plugin.MojoFailureException;
+    abstract void run() throws MojoExecutionException, MojoFailureException;
 
-    /** The plan, read and checked with its icons, pictures and fonts. */
-    PlanFile read() throws MojoExecutionException {
+    /** The plan, read and checked with its icons, pictures and fonts; it may have errors. */
+    Project read() throws MojoExecutionException {
         return read(plan);
     }
 
-    static PlanFile read(File file) throws MojoExecutionException {
-        var path = file.toPath();
-        var folder = path.toAbsolutePath().getParent();
+    static Project read(File file) throws MojoExecutionException {
         try {
-            return PlanFile.read(
-                    path,
-                    PlanIcons.beside(path, new BundledIcons()),
-                    new PlanFolder(Pictures.in(folder), Fonts.in(folder)));
+            return Project.open(file.toPath());
         } catch (FileTrouble trouble) {
             throw new MojoExecutionException(
                     FindingText.visible(trouble.getMessage()) + " Or name another one: <plan>...</plan>.");
         }
     }
 
-    /** Runs the command; what it says goes to Maven's log. Gives its exit status. */
-    int yonder(List<String> arguments) {
-        var out = new StringWriter();
-        var err = new StringWriter();
-        int status = Main.run(new PrintWriter(out), new PrintWriter(err), arguments.toArray(String[]::new));
-        out.toString().lines().forEach(line -> getLog().info(line));
-        err.toString().lines().forEach(line -> {
-            if (status == 0) {
-                getLog().info(line);
-            } else {
-                getLog().error(line);
-            }
-        });
-        return status;
+    /** A plan without errors. */
+    static Project require(File file) throws MojoExecutionException, MojoFailureException {
+        Project project = read(file);
+        if (project.file().plan().isEmpty()) {
+            throw new MojoFailureException(
+                    FindingText.report(project.file(), FindingText.Colours.NONE).strip());
+        }
+        return project;
+    }
+
+    /** Runs a task; what can't be made fails the build. */
+    static <R> R run(Task<R> task, Project project) throws MojoExecutionException {
+        try {
+            return task.run(project);
+        } catch (InvalidRequestException wrong) {
+            throw new MojoExecutionException(FindingText.visible(wrong.getMessage()));
+        }
+    }
+
+    /** Writes what was made, and the folder that it is in. */
+    void write(Path file, Artifact made) throws MojoExecutionException {
+        write(file, made.bytes());
+        getLog().info("Wrote " + file + ".");
+        made.notes().forEach(note -> getLog().info(FindingText.visible(note)));
+    }
+
+    /** Writes a file, and the folder that it is in. */
+    static void write(Path file, byte[] content) throws MojoExecutionException {
+        try {
+            Files.createDirectories(file.getParent());
+        } catch (IOException failed) {
+            throw new MojoExecutionException(
+                    file.getParent() + ": the folder can't be made (" + failed.getMessage() + ").", failed);
+        }
+        try {
+            SafeFile.write(file, content);
+        } catch (FileTrouble trouble) {
+            throw new MojoExecutionException(trouble.getMessage(), trouble);
+        }
     }
 }

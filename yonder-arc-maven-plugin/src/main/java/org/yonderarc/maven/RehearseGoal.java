@@ -1,13 +1,23 @@
 package org.yonderarc.maven;
 
 import java.io.File;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Optional;
 import org.apache.maven.plugin.MojoExecutionException;
 import org.apache.maven.plugin.MojoFailureException;
 import org.apache.maven.plugins.annotations.LifecyclePhase;
 import org.apache.maven.plugins.annotations.Mojo;
 import org.apache.maven.plugins.annotations.Parameter;
+import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FindingText;
+import org.yonderarc.plan.Ids;
+import org.yonderarc.tasks.Project;
+import org.yonderarc.tasks.RehearsalReport;
+import org.yonderarc.tasks.RehearseTask;
 
 /** Walks journeys through the plan; fails the build where one isn't as expected, and draws where it went. */
 @Mojo(name = "rehearse", defaultPhase = LifecyclePhase.TEST, threadSafe = true)
@@ -25,16 +35,35 @@ public final class RehearseGoal extends PlanGoal {
 
     @Override
     void run() throws MojoExecutionException, MojoFailureException {
-        var arguments = new ArrayList<>(List.of("rehearse", plan.getPath()));
-        journeys.forEach(file -> arguments.add(file.getPath()));
-        arguments.addAll(
-                List.of("--output", reports.getPath(), "--junit", new File(reports, "TEST-yonder.xml").getPath()));
-        switch (yonder(arguments)) {
-            case 0 -> getLog().debug("All journeys are as expected.");
-            case 3 ->
-                throw new MojoFailureException(
-                        "Journeys are not as expected. Pictures and a report are in " + reports + ".");
-            default -> throw new MojoExecutionException("The journeys can't be walked; the reason is above.");
+        Project project = require(plan);
+        var files = new ArrayList<RehearseTask.Source>();
+        for (File file : journeys) {
+            try {
+                files.add(RehearseTask.Source.read(file.toPath()));
+            } catch (FileTrouble trouble) {
+                throw new MojoExecutionException(FindingText.visible(trouble.getMessage()));
+            }
+        }
+        RehearsalReport report =
+                run(RehearseTask.builder().journeys(files).pictures(true).build(), project);
+        var pictures = new IdentityHashMap<RehearsalReport.Entry, String>();
+        for (RehearsalReport.Entry entry : report.entries()) {
+            if (entry.picture().isPresent()) {
+                String slug = Ids.slug(entry.journey().name());
+                Path picture =
+                        reports.toPath().resolve((pictures.size() + 1) + (slug.isEmpty() ? "" : "-" + slug) + ".png");
+                write(picture, entry.picture().get());
+                pictures.put(entry, picture.toString());
+                getLog().error(FindingText.visible(entry.outcome().difference().orElseThrow()));
+            }
+        }
+        write(
+                reports.toPath().resolve("TEST-yonder.xml"),
+                report.junit(entry -> Optional.ofNullable(pictures.get(entry))).getBytes(StandardCharsets.UTF_8));
+        getLog().info(report.entries().size() + " journeys, " + report.failed() + " not as expected.");
+        if (report.failed() > 0) {
+            throw new MojoFailureException(
+                    "Journeys are not as expected. Pictures and a report are in " + reports + ".");
         }
     }
 }

@@ -1,0 +1,9 @@
+/** What the command does, as a library. */
+module org.yonderarc.tasks {
+    requires transitive org.yonderarc.core;
+    requires transitive org.yonderarc.draw;
+    requires transitive org.yonderarc.files;
+    requires org.yonderarc.web;
+
+    exports org.yonderarc.tasks;
+}

@@ -1,0 +1,89 @@
+package org.yonderarc.tasks;
+
+import java.nio.file.Path;
+import java.util.Objects;
+import org.yonderarc.draw.BundledIcons;
+import org.yonderarc.draw.Fonts;
+import org.yonderarc.draw.Icons;
+import org.yonderarc.draw.Pictures;
+import org.yonderarc.draw.PlanFolder;
+import org.yonderarc.draw.PlanIcons;
+import org.yonderarc.draw.Studio;
+import org.yonderarc.draw.Typeface;
+import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SourceText;
+import org.yonderarc.plan.Plan;
+
+/** What plans of one folder are drawn with: the icons, pictures and fonts in it, and the bundled ones. They are read when first used. */
+public final class Assets {
+    /** Read once: they never change. */
+    private static final Icons BUNDLED = new BundledIcons();
+
+    private final Path folder;
+    private final Icons icons;
+    private final Pictures pictures;
+    private final Fonts fonts;
+
+    private Assets(Path folder, Icons icons, Pictures pictures, Fonts fonts) {
+        this.folder = folder;
+        this.icons = icons;
+        this.pictures = pictures;
+        this.fonts = fonts;
+    }
+
+    /** What lies beside a plan's file, which need not exist. */
+    public static Assets beside(Path plan) {
+        Path folder = Objects.requireNonNull(plan.toAbsolutePath().getParent(), "folder");
+        return new Assets(folder, PlanIcons.beside(plan, BUNDLED), Pictures.in(folder), Fonts.in(folder));
+    }
+
+    /**
+     * Reads and checks a plan's file.
+     *
+     * @throws FileTrouble if the file can't be read
+     */
+    public PlanFile read(Path file) throws FileTrouble {
+        return read(SourceText.read(file));
+    }
+
+    /** Reads and checks the text of a plan in this folder. */
+    public PlanFile read(SourceText source) {
+        return PlanFile.inFolder(source, icons, folder, new PlanFolder(pictures, fonts));
+    }
+
+    /** The folder. */
+    public Path folder() {
+        return folder;
+    }
+
+    /** The bundled icons in their usual set, and those of the folder. */
+    public Icons icons() {
+        return icons;
+    }
+
+    /** The icons of the plan's set, and those of the folder. */
+    public Icons icons(Plan plan) {
+        return icons.in(plan.theme().icons());
+    }
+
+    /** The pictures of the folder. */
+    public Pictures pictures() {
+        return pictures;
+    }
+
+    /** The fonts of the folder. */
+    public Fonts fonts() {
+        return fonts;
+    }
+
+    /** What a plan is drawn with: its icons, pictures and font. Each studio has notes of its own. */
+    public Studio studio(Plan plan) {
+        return studio(plan, icons(plan));
+    }
+
+    /** The same with other icons. */
+    Studio studio(Plan plan, Icons own) {
+        return new Studio(own, pictures, Typeface.of(plan, fonts));
+    }
+}

@@ -1,0 +1,77 @@
+package org.yonderarc.tasks;
+
+import java.nio.file.Path;
+import java.util.List;
+import org.yonderarc.files.Scxml;
+import org.yonderarc.places.JavaPlaces;
+import org.yonderarc.places.TypeScriptPlaces;
+import org.yonderarc.plan.Plan;
+
+/** A plan for other programs: its names as Java or TypeScript, or the navigation as a state machine. */
+public final class ExportTask implements Task<Artifact> {
+    private final Format format;
+    private final String packageName;
+    private final String className;
+
+    private ExportTask(Builder set) {
+        format = set.format;
+        packageName = set.packageName;
+        className = set.className;
+    }
+
+    /** A task to be set up. */
+    public static Builder builder() {
+        return new Builder();
+    }
+
+    /** Sets what the task does; each method returns the builder. */
+    public static final class Builder {
+        private Format format = Format.JAVA;
+        private String packageName = "";
+        private String className = "Places";
+
+        private Builder() {}
+
+        /** {@link Format#JAVA} or {@link Format#TYPESCRIPT} for the plan's names, {@link Format#SCXML} for a state machine. Default: Java. */
+        public Builder format(Format value) {
+            format = value;
+            return this;
+        }
+
+        /** The package of a Java class; empty for none. */
+        public Builder packageName(String value) {
+            packageName = value;
+            return this;
+        }
+
+        /** The name of a Java class. Default: {@code Places}. */
+        public Builder className(String value) {
+            className = value;
+            return this;
+        }
+
+        /** The task. */
+        public ExportTask build() {
+            return new ExportTask(this);
+        }
+    }
+
+    @Override
+    public Artifact run(Project project, Progress progress) {
+        format.among(List.of(Format.JAVA, Format.TYPESCRIPT, Format.SCXML));
+        Plan plan = project.plan();
+        String from = Path.of(project.file().source().name()).getFileName().toString();
+        try {
+            return Artifact.of(
+                    format,
+                    switch (format) {
+                        case JAVA -> JavaPlaces.write(plan, from, packageName, className);
+                        case TYPESCRIPT -> TypeScriptPlaces.write(plan, from);
+                        default -> Scxml.write(plan);
+                    },
+                    "");
+        } catch (IllegalArgumentException impossible) {
+            throw InvalidRequestException.of("", impossible);
+        }
+    }
+}
