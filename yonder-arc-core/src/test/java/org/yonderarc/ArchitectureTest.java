@@ -70,6 +70,28 @@ class ArchitectureTest {
             "are forms",
             type -> type.isAssignableTo(Form.class) && !type.isEquivalentTo(Form.class) && type.isRecord());
 
+    /** The pages of live, too, learn the forms from the schema; examples ask for a bar as an app does. */
+    @Test
+    void nobodyElseNamesAForm() throws Exception {
+        var kind = Pattern.compile("\\bKind\\.(BOTTOM|TOP|RAIL|DRAWER|RADIAL|GRID)\\b");
+        var word = Pattern.compile("[=(\\[]\\s*['\"](rail|drawer|radial|grid)['\"]");
+        var wrong = new ArrayList<String>();
+        for (Path file : sources("src/main")) {
+            String name = file.toString().replace('\\', '/');
+            boolean isHome = name.matches(".*/(plan|form|build|examples)/[^/]*");
+            boolean isCode = name.endsWith(".java") || name.endsWith(".js");
+            // The starters that "new" writes are plans, and have names of their own.
+            boolean isNew = name.endsWith("/NewCommand.java");
+            String text = isCode ? Files.readString(file) : "";
+            if (!isHome
+                    && !isNew
+                    && (kind.matcher(text).find() || word.matcher(text).find())) {
+                wrong.add(name);
+            }
+        }
+        assertEquals(List.of(), wrong);
+    }
+
     /** Which part a node is, its part says; a key is only compared with another. */
     @Test
     void nobodyReadsKeys() throws Exception {
@@ -78,7 +100,7 @@ class ArchitectureTest {
         var named = Pattern.compile("instanceof (Bottom|Top|Rail|Drawer|Radial|Grid)Form\\b");
         var wrong = new ArrayList<String>();
         int seen = 0;
-        for (Path file : sources()) {
+        for (Path file : sources("src/main/java")) {
             String text = Files.readString(file);
             String inFile = file.toString().replace('\\', '/');
             seen++;
@@ -95,14 +117,15 @@ class ArchitectureTest {
         assertTrue(seen > 300, "sources of all modules: " + seen);
     }
 
-    private static List<Path> sources() throws IOException {
+    private static List<Path> sources(String folder) throws IOException {
         var all = new ArrayList<Path>();
         try (var modules = Files.newDirectoryStream(Path.of(".."), "yonder-arc-*")) {
             for (Path module : modules) {
-                Path main = module.resolve("src/main/java");
+                Path main = module.resolve(folder);
                 if (Files.isDirectory(main)) {
                     try (var files = Files.walk(main)) {
-                        files.filter(file -> file.toString().endsWith(".java")).forEach(all::add);
+                        files.filter(file -> file.toString().matches(".*\\.(java|js)"))
+                                .forEach(all::add);
                     }
                 }
             }

@@ -1,5 +1,7 @@
 package org.yonderarc.bind;
 
+import static org.yonderarc.portable.Lists.toList;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -102,7 +104,7 @@ final class BarShape implements Codec<Bar> {
     private Map<String, Form> form(Fields fields, FieldValues got) {
         Optional<Value> named = fields.value("form");
         Optional<Form.Kind> kind = named.isEmpty()
-                ? Optional.of(Form.Kind.BOTTOM)
+                ? Optional.of(Form.Kind.usual())
                 : FormCodec.kind(named.get(), got.context().of("\"form\""));
         if (kind.isEmpty()) {
             // Which keys the form takes can't be known, so none of the others is reported.
@@ -216,15 +218,26 @@ final class BarShape implements Codec<Bar> {
     public Value schema(Definitions definitions) {
         return definitions.reference("bar", () -> {
             var variants = new ArrayList<Value>();
-            variants.add(Trees.map("const", Trees.text("top")));
+            withoutMenu().forEach(kind -> variants.add(Trees.map("const", Trees.text(kind.word()))));
             for (Form.Kind kind : Form.Kind.values()) {
                 variants.add(variant(kind, definitions));
             }
             Value any = FormCodec.FORM.schema(definitions);
             variants.add(object(many(any, definitions), List.of("forms", "menu")));
-            variants.add(object(many(FormCodec.schema(Form.Kind.TOP, definitions), definitions), List.of("forms")));
+            withoutMenu()
+                    .forEach(kind -> variants.add(
+                            object(many(FormCodec.schema(kind, definitions), definitions), List.of("forms"))));
             return Trees.map("anyOf", Trees.list(variants));
         });
+    }
+
+    /** The forms that can do without a menu. */
+    private static List<Form.Kind> withoutMenu() {
+        return Forms.all().stream()
+                .map(FormHome::usual)
+                .filter(form -> !form.showsMenu())
+                .map(Form::kind)
+                .collect(toList());
     }
 
     /** The keys of a bar with a form of this schema for each device kind. */
@@ -246,7 +259,7 @@ final class BarShape implements Codec<Bar> {
         properties.put("form", Trees.map("const", Trees.text(kind.word())));
         properties.putAll(home.shape().properties(definitions));
         var required = new ArrayList<String>();
-        if (kind != Form.Kind.BOTTOM) {
+        if (kind != Form.Kind.usual()) {
             required.add("form");
         }
         if (home.usual().showsMenu()) {

@@ -59,7 +59,7 @@ final class BarRules {
         if (!kinds.isEmpty()) {
             Form.Edge edge = edge(bar, kinds.get(0)).orElseThrow();
             boolean isNested = !bar.within().equals(other.within());
-            boolean isDrawer = kinds.stream().allMatch(kind -> isDrawer(bar, kind) && isDrawer(other, kind));
+            boolean arePanels = kinds.stream().allMatch(kind -> isPanel(bar, kind) && isPanel(other, kind));
             boolean takesOver = edge == Form.Edge.UPPER
                     && (bar.within().isEmpty() ? other : bar).menu().isPresent();
             if (isNested && takesOver) {
@@ -68,14 +68,14 @@ final class BarRules {
             }
             if (isNested
                     && edge != Form.Edge.UPPER
-                    && !isDrawer
-                    && kinds.stream().allMatch(kind -> hasTop(plan, kind))) {
+                    && !arePanels
+                    && kinds.stream().allMatch(kind -> hasHeader(plan, kind))) {
                 // The bar of the part takes the place of the other, and the top bar leads out of the part.
                 return;
             }
             Code code = isNested && edge == Form.Edge.UPPER
                     ? Code.TWO_HEADERS
-                    : isNested && isDrawer ? Code.NESTED_DRAWERS : Code.BAR_CLASH;
+                    : isNested && arePanels ? Code.NESTED_DRAWERS : Code.BAR_CLASH;
             subject.tell(
                     code,
                     pointer,
@@ -86,18 +86,14 @@ final class BarRules {
         }
     }
 
-    private static boolean hasTop(Plan plan, DeviceKind kind) {
+    private static boolean hasHeader(Plan plan, DeviceKind kind) {
         return plan.bars().stream()
-                .anyMatch(bar -> bar.form(kind.id())
-                                .filter(form -> form.kind() == Form.Kind.TOP)
-                                .isPresent()
+                .anyMatch(bar -> bar.form(kind.id()).filter(Form::isHeader).isPresent()
                         && bar.within().isEmpty());
     }
 
-    private static boolean isDrawer(Bar bar, DeviceKind kind) {
-        return bar.form(kind.id())
-                .filter(form -> form.kind() == Form.Kind.DRAWER)
-                .isPresent();
+    private static boolean isPanel(Bar bar, DeviceKind kind) {
+        return bar.form(kind.id()).filter(Form::isPanel).isPresent();
     }
 
     /** The item with which a part starts is one of its bar's. */

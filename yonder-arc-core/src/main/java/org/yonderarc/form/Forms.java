@@ -85,6 +85,11 @@ public final class Forms {
         return at(form).idleItem();
     }
 
+    /** Whether a form shows sections that a person folds. */
+    public static boolean folds(Form form) {
+        return !idleItem(form).containsKey("folds");
+    }
+
     /** What a bar is to a person who doesn't see it. */
     public static Meaning meaning(FittedBar bar) {
         return of(bar.form().kind()).meaning(bar);

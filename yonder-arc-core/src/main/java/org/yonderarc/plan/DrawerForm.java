@@ -104,6 +104,11 @@ public record DrawerForm(
     }
 
     @Override
+    public boolean isPanel() {
+        return true;
+    }
+
+    @Override
     public Edge edge() {
         return flank.edge();
     }

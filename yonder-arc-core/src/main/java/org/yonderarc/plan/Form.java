@@ -25,6 +25,21 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         return true;
     }
 
+    /** Whether its items are places beside each other, of which a person is at one: tabs. */
+    default boolean holdsPlaces() {
+        return true;
+    }
+
+    /** Whether it is the header of a screen: it shows the title, and leads back. */
+    default boolean isHeader() {
+        return false;
+    }
+
+    /** Whether it is a panel, of which a person can have one open. */
+    default boolean isPanel() {
+        return false;
+    }
+
     /** The ids of the items that it names beside its menu's, in order. */
     default List<String> named() {
         return List.of();
@@ -132,6 +147,11 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         RADIAL,
         /** Tiles in the content. */
         GRID;
+
+        /** The form of a bar that names none. */
+        public static Kind usual() {
+            return BOTTOM;
+        }
 
         /** The word for it in a plan file. */
         public String word() {

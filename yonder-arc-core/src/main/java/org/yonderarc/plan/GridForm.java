@@ -48,6 +48,11 @@ public record GridForm(
     }
 
     @Override
+    public boolean holdsPlaces() {
+        return false;
+    }
+
+    @Override
     public Edge edge() {
         return sheet ? Edge.ABOVE : Edge.CONTENT;
     }

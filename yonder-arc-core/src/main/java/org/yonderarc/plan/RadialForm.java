@@ -58,6 +58,11 @@ public record RadialForm(
     }
 
     @Override
+    public boolean holdsPlaces() {
+        return false;
+    }
+
+    @Override
     public Edge edge() {
         return Edge.ABOVE;
     }

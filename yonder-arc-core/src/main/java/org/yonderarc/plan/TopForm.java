@@ -105,6 +105,11 @@ public record TopForm(
     }
 
     @Override
+    public boolean isHeader() {
+        return true;
+    }
+
+    @Override
     public Edge edge() {
         return Edge.UPPER;
     }

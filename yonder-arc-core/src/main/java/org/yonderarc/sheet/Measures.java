@@ -16,7 +16,6 @@ import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
-import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
@@ -92,7 +91,7 @@ public final class Measures {
     /** The gap around a circle that is raised out of the bar. */
     private void notch(Fitting fitting) {
         fitting.bars().stream()
-                .filter(one -> one.form().kind() == Form.Kind.BOTTOM && word.equals("bottom"))
+                .filter(one -> one.word().equals(word))
                 .flatMap(one -> one.items().stream())
                 .filter(item -> item.selected() && item.look().indicator().kind() == Indicator.Kind.NOTCH)
                 .findFirst()

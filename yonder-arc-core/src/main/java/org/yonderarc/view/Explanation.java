@@ -133,8 +133,7 @@ public final class Explanation {
         return inBar.contains(item)
                 && fitted.stream()
                         .filter(one -> one.id().equals(bar.id()) && one.standing() == FittedBar.Standing.OPEN)
-                        .filter(one -> one.form().kind() == Form.Kind.DRAWER
-                                || one.form().kind() == Form.Kind.GRID)
+                        .filter(one -> Forms.folds(one.form()))
                         .anyMatch(one -> one.shown().stream()
                                 .noneMatch(shown -> isOf(shown, item)
                                         || one.person()

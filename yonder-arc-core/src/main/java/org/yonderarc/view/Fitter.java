@@ -84,8 +84,8 @@ public final class Fitter {
                 .filter(bar -> bar.standing() == FittedBar.Standing.OVERFLOW)
                 .filter(bar -> bar.form().edge() == Form.Edge.CONTENT)
                 .findFirst()
-                .ifPresent(place -> out.replaceAll(
-                        bar -> bar.form().kind() == Form.Kind.TOP && bar.standing() == FittedBar.Standing.OPEN
+                .ifPresent(place ->
+                        out.replaceAll(bar -> bar.form().isHeader() && bar.standing() == FittedBar.Standing.OPEN
                                 ? bar.withTitle(place.name()).withNote("")
                                 : bar));
         return out;

@@ -22,8 +22,7 @@ final class Parts {
 
     Parts(Plan plan) {
         for (Bar bar : plan.bars()) {
-            boolean holdsPlaces = bar.forms().values().stream()
-                    .anyMatch(form -> form.kind() != Form.Kind.GRID && form.kind() != Form.Kind.RADIAL);
+            boolean holdsPlaces = bar.forms().values().stream().anyMatch(Form::holdsPlaces);
             List<Item> own = bar.menu().flatMap(plan.menus()::find).stream()
                     .flatMap(menu -> menu.items().stream())
                     .filter(item -> item.each().isEmpty())

@@ -10,6 +10,7 @@ import org.yonderarc.bind.Reading;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DeviceKind;
+import org.yonderarc.plan.Form;
 import org.yonderarc.plan.OwnWord;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
@@ -116,7 +117,7 @@ final class LongForm {
         } else {
             form.put("form", bar.get());
         }
-        form.putIfAbsent("form", Trees.text("bottom"));
+        form.putIfAbsent("form", Trees.text(Form.Kind.usual().word()));
         Value one = Trees.pointed(form.size() == 1 ? form.get("form") : Trees.map(form));
         var forms = new LinkedHashMap<String, Value>();
         kinds.forEach(any -> forms.put(any, one));

@@ -15,9 +15,10 @@ final class UsualBars {
     static List<Value> of(Plan plan) {
         var out = new ArrayList<Value>();
         for (Bar bar : plan.bars()) {
-            String form = bar.forms().values().iterator().next().kind().word();
-            boolean isTitle = bar.menu().isEmpty() && form.equals(Form.Kind.TOP.word());
-            out.add(isTitle ? Trees.text(form) : Json.map("menu", bar.menu().orElse(""), "form", form));
+            Form form = bar.forms().values().iterator().next();
+            String word = form.kind().word();
+            boolean isTitle = bar.menu().isEmpty() && !form.showsMenu();
+            out.add(isTitle ? Trees.text(word) : Json.map("menu", bar.menu().orElse(""), "form", word));
         }
         return out;
     }

@@ -150,6 +150,10 @@ const follow = node => {
   return at;
 };
 
+/** The forms of bars, and those that need no menu. */
+export const forms = () => schema.$defs.bar.anyOf.map(any => any.properties?.form?.const).filter(Boolean);
+export const formsOfTheTitle = () => schema.$defs.bar.anyOf.map(any => any.const).filter(Boolean);
+
 /** The keys of a kind of thing, as the schema has them: the name of a definition, or a node of it. */
 export function keys(of) {
   const node = follow(typeof of === 'string' ? schema.$defs?.[of] : of) ?? {};

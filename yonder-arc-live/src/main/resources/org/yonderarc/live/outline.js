@@ -215,11 +215,11 @@ export class Outline {
       closeSheet();
       this.page.act({do: 'add', to: 'bars', value}, {anyway: true});
     };
-    const forms = ['bottom', 'rail', 'drawer', 'top', 'radial', 'grid'];
     body.append(
-      model.menus().map(menu => el('div', {className: 'ask'}, el('b', {}, `Menu ${menu} as`), forms.map(form =>
+      ...model.menus().map(menu => el('div', {className: 'ask'}, el('b', {}, `Menu ${menu} as`), model.forms().map(form =>
         el('button', {type: 'button', className: 'push', onclick: () => add({menu, form, id: this.freeBar(`${menu}-${form}`)})}, form)))),
-      el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => add('top')}, 'A top bar with the title')));
+      ...model.formsOfTheTitle().map(form => el('div', {className: 'ask'},
+        el('button', {type: 'button', className: 'push', onclick: () => add(form)}, `A ${form} bar with the title`))));
   }
 
   freeBar(id) {

@@ -169,6 +169,20 @@ class LivePageTest {
         assertTrue(Files.exists(folder.resolve("icons/star-fish.svg")));
     }
 
+    /** Any form for any menu, as the schema has them; and the bars that need no menu. */
+    @Test
+    void aBarIsAddedInAnyForm() throws Exception {
+        page.press("#outline", "Add a bar");
+        page.waitUntil(() -> !page.all("#sheet .ask").isEmpty());
+        List<String> offered = page.all("#sheet .ask button").stream()
+                .map(button -> button.getText())
+                .toList();
+        assertEquals(List.of("bottom", "top", "rail", "drawer", "radial", "grid", "A top bar with the title"), offered);
+        page.press("#sheet", "drawer");
+        page.saved("form: drawer");
+        page.saved("id: main-drawer");
+    }
+
     @Test
     void screensAreAddedRenamedAndRemovedWithWhatLeadsThere() {
         page.press("#outline", "Add a screen");
