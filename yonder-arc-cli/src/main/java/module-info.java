@@ -3,6 +3,8 @@
 module org.yonderarc.cli {
     requires org.yonderarc.core;
     requires org.yonderarc.files;
+    requires org.yonderarc.interchange;
+    requires org.yonderarc.edit;
     requires org.yonderarc.draw;
     requires org.yonderarc.tasks;
     requires org.yonderarc.live;

@@ -3,9 +3,7 @@ module org.yonderarc.files {
     requires transitive org.yonderarc.core;
     requires org.snakeyaml.engine.v2;
     requires com.fasterxml.jackson.core;
-    requires java.compiler;
     requires java.xml;
 
     exports org.yonderarc.files;
-    exports org.yonderarc.places;
 }

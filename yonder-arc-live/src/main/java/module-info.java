@@ -5,6 +5,7 @@ module org.yonderarc.live {
     requires transitive org.yonderarc.core;
     requires transitive org.yonderarc.draw;
     requires transitive org.yonderarc.files;
+    requires org.yonderarc.edit;
     requires org.yonderarc.tasks;
     requires org.yonderarc.web;
     requires org.eclipse.jetty.server;

@@ -3,6 +3,7 @@ module org.yonderarc.tasks {
     requires transitive org.yonderarc.core;
     requires transitive org.yonderarc.draw;
     requires transitive org.yonderarc.files;
+    requires org.yonderarc.interchange;
     requires org.yonderarc.web;
 
     exports org.yonderarc.tasks;

@@ -9,7 +9,7 @@ import java.util.Collections;
 import java.util.List;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.examples.Brinelight;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.live.LiveServer;
 
 /** The live page in Chromium: from a save to what is seen of it, and from asking for an edit to its answer. */
@@ -72,7 +72,7 @@ public final class LiveSaves {
     }
 
     private static void measure(ChromeDriver browser, String what, String plan, String title)
-            throws IOException, FileTrouble, InterruptedException {
+            throws IOException, FileException, InterruptedException {
         Path folder = Files.createTempDirectory("yonder-live");
         Path file = Files.writeString(folder.resolve("plan.yaml"), plan);
         try (var live = LiveServer.start(file, 0, folder)) {

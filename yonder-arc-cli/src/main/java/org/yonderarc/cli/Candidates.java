@@ -9,7 +9,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.fit.Device;
 import org.yonderarc.plan.Item;
@@ -170,7 +170,7 @@ final class Candidates {
                 .flatMap(file -> {
                     try {
                         return PlanFile.read(file, new BundledIcons()).plan();
-                    } catch (FileTrouble unreadable) {
+                    } catch (FileException unreadable) {
                         return Optional.empty();
                     }
                 });

@@ -7,16 +7,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.edit.Fixes;
+import org.yonderarc.edit.PlanStore;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.FindingJson;
-import org.yonderarc.files.FindingSarif;
 import org.yonderarc.files.FindingText;
-import org.yonderarc.files.Fixes;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
+import org.yonderarc.interchange.FindingSarif;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -71,12 +71,12 @@ final class CheckCommand implements Callable<Integer> {
         boolean isOne = paths.size() == 1 && !Files.isDirectory(named.get(0));
         PrintWriter out = spec.commandLine().getOut();
         var read = new ArrayList<PlanFile>();
-        Optional<FileTrouble> trouble = Optional.empty();
+        Optional<FileException> trouble = Optional.empty();
         for (Path path : paths) {
             try {
                 var plan = new PlanArgument(path);
                 read.add(fix ? mended(plan) : plan.read());
-            } catch (FileTrouble unreadable) {
+            } catch (FileException unreadable) {
                 if (isOne) {
                     throw unreadable;
                 }
@@ -111,7 +111,7 @@ final class CheckCommand implements Callable<Integer> {
     }
 
     /** The file with everything mended that is certain, written in place of the old one. */
-    private PlanFile mended(PlanArgument plan) throws FileTrouble, Refusal {
+    private PlanFile mended(PlanArgument plan) throws FileException, Refusal {
         Fixes.Outcome outcome;
         PrintWriter err = spec.commandLine().getErr();
         try (var store = PlanStore.open(plan.file())) {

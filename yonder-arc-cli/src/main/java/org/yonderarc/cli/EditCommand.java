@@ -8,11 +8,11 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.files.Edit;
-import org.yonderarc.files.EditTrouble;
+import org.yonderarc.edit.Edit;
+import org.yonderarc.edit.EditException;
+import org.yonderarc.edit.PlanStore;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Severity;
 import org.yonderarc.tasks.Assets;
@@ -119,7 +119,7 @@ final class EditCommand implements Callable<Integer> {
         for (String text : edits) {
             try {
                 editor.apply(Edit.parse(text));
-            } catch (EditTrouble trouble) {
+            } catch (EditException trouble) {
                 throw new Refusal(text + ": " + trouble.getMessage() + " Nothing was written.");
             }
         }

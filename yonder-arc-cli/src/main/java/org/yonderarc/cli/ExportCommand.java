@@ -2,7 +2,7 @@ package org.yonderarc.cli;
 
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.yonderarc.places.Generated;
+import org.yonderarc.interchange.Generated;
 import org.yonderarc.tasks.ExportTask;
 import org.yonderarc.tasks.Format;
 import org.yonderarc.tasks.Project;

@@ -22,7 +22,7 @@ import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.draw.Studio;
-import org.yonderarc.files.IconFiles;
+import org.yonderarc.edit.IconFiles;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.finding.Suggestion;

@@ -5,8 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.yonderarc.edit.PlanStore;
 import org.yonderarc.files.PlanFiles;
-import org.yonderarc.files.PlanStore;
 import org.yonderarc.plan.Plan;
 
 /** The files that a command works from. None of them is ever replaced by what it makes. */

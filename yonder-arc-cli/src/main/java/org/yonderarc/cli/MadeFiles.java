@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.yonderarc.files.Digest;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.SafeFile;
 
 /** A folder that is filled anew by each run, but for the files in it that a person changed or put there. */
@@ -39,12 +39,12 @@ final class MadeFiles {
         return folder.resolve(name);
     }
 
-    void write(String name, String text) throws FileTrouble {
+    void write(String name, String text) throws FileException {
         write(name, text.getBytes(StandardCharsets.UTF_8));
     }
 
     /** Writes a file, unless a person changed the one that is there. */
-    void write(String name, byte[] bytes) throws FileTrouble {
+    void write(String name, byte[] bytes) throws FileException {
         Path file = path(name);
         if (Files.exists(file) && !isMade(file, name, bytes)) {
             kept.add(file);
@@ -64,7 +64,7 @@ final class MadeFiles {
     }
 
     /** Keeps what was made in mind for the next run; gives the files that were left as they are. */
-    List<Path> done() throws FileTrouble {
+    List<Path> done() throws FileException {
         var list = new StringBuilder();
         made.forEach(
                 (name, digest) -> list.append(digest).append(' ').append(name).append('\n'));

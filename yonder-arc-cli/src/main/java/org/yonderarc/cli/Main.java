@@ -6,7 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.Version;
 import org.yonderarc.finding.Brief;
@@ -184,7 +184,7 @@ public final class Main implements Runnable {
     }
 
     private static int failed(Exception failure, CommandLine command, ParseResult parsed) {
-        if (failure instanceof FileTrouble || failure instanceof Refusal) {
+        if (failure instanceof FileException || failure instanceof Refusal) {
             command.getErr().println("yonder: " + FindingText.visible(Brief.message(failure.getMessage())));
             return failure instanceof Refusal refusal ? refusal.status() : FAILED;
         }

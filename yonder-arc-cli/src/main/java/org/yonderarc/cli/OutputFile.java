@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.tasks.Artifact;
@@ -75,7 +75,7 @@ final class OutputFile {
     }
 
     /** Writes what was made, unless that would replace what it was made from, and says what people should know of it. */
-    void write(Artifact made, Inputs inputs, CommandSpec spec) throws FileTrouble, Refusal, IOException {
+    void write(Artifact made, Inputs inputs, CommandSpec spec) throws FileException, Refusal, IOException {
         if (isStandardOutput()) {
             var out = ((Main) spec.root().userObject()).made();
             out.write(made.bytes());

@@ -4,7 +4,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.Optional;
 import org.yonderarc.bind.PlanMentions;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
@@ -62,7 +62,7 @@ final class PlanArgument {
         return assets;
     }
 
-    PlanFile read() throws FileTrouble, Refusal {
+    PlanFile read() throws FileException, Refusal {
         PlanFile read =
                 assets().read(isStandardInput() ? SourceText.read("standard input", System.in) : SourceText.read(file));
         Optional<String> locale = read.plan().map(PlanMentions::files).flatMap(Locales::problem);
@@ -83,7 +83,7 @@ final class PlanArgument {
      *
      * @throws Refusal if the plan has errors
      */
-    Project project(PrintWriter err) throws FileTrouble, Refusal {
+    Project project(PrintWriter err) throws FileException, Refusal {
         PlanFile read = read();
         if (read.plan().isEmpty()) {
             err.print(FindingText.report(read, Terminal.colours()));

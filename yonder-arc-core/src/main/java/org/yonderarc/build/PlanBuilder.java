@@ -12,6 +12,7 @@ import org.yonderarc.bind.Reading;
 import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Body;
 import org.yonderarc.plan.IconSet;
@@ -369,7 +370,7 @@ public final class PlanBuilder {
     /**
      * The plan.
      *
-     * @throws PlanException with all errors, if there are any
+     * @throws InvalidPlanException with all errors, if there are any
      */
     public Plan build() {
         return build(IconNames.ANY);
@@ -378,11 +379,11 @@ public final class PlanBuilder {
     /**
      * The plan, its icons checked too.
      *
-     * @throws PlanException with all errors, if there are any
+     * @throws InvalidPlanException with all errors, if there are any
      */
     public Plan build(IconNames icons) {
         Reading reading = read(icons);
-        return reading.plan().orElseThrow(() -> new PlanException(reading.findings()));
+        return reading.plan().orElseThrow(() -> InvalidPlanException.ofBuilt(reading.findings()));
     }
 
     /** All that the check finds in the plan as it is so far, errors among it; places are JSON Pointers, as there are no lines. */

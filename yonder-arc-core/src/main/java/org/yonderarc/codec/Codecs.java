@@ -12,7 +12,7 @@ import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Catalog;
-import org.yonderarc.plan.ConditionTrouble;
+import org.yonderarc.plan.ConditionException;
 import org.yonderarc.plan.Identified;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Range;
@@ -275,7 +275,7 @@ public final class Codecs {
             return TEXT.read(value, context).flatMap(read -> {
                 try {
                     return Optional.of(parse.apply(read));
-                } catch (ConditionTrouble trouble) {
+                } catch (ConditionException trouble) {
                     context.report(
                             Code.BAD_CONDITION,
                             within(value.spot(), read, trouble.offset()),

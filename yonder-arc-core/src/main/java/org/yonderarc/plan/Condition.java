@@ -32,7 +32,7 @@ public sealed interface Condition {
      * {@code !=}, {@code <}, {@code <=}, {@code >} and {@code >=}; values are facts, numbers, texts in quotes,
      * {@code true} and {@code false}; parentheses group.
      *
-     * @throws ConditionTrouble with the reason and where it stands
+     * @throws ConditionException with the reason and where it stands
      */
     static Condition parse(String text) {
         return new ConditionParser(text).parse();

@@ -16,7 +16,7 @@ final class ConditionParser {
 
     ConditionParser(String text) {
         if (text.length() > LONGEST) {
-            throw new ConditionTrouble("a condition has at most " + LONGEST + " characters", 0);
+            throw new ConditionException("a condition has at most " + LONGEST + " characters", 0);
         }
         int at = 0;
         while (at < text.length()) {
@@ -31,7 +31,7 @@ final class ConditionParser {
         if (first == '\'' || first == '"') {
             int close = text.indexOf(first, to);
             if (close < 0) {
-                throw new ConditionTrouble("a quote is not closed", from);
+                throw new ConditionException("a quote is not closed", from);
             }
             tokens.add(new Token(text.substring(to, close), from, true));
             return close + 1;
@@ -43,7 +43,7 @@ final class ConditionParser {
                 to++;
             }
         } else if (first != '(' && first != ')') {
-            throw new ConditionTrouble("\"" + first + "\" has no meaning in a condition", from);
+            throw new ConditionException("\"" + first + "\" has no meaning in a condition", from);
         }
         tokens.add(new Token(text.substring(from, to), from, false));
         return to;
@@ -127,7 +127,7 @@ final class ConditionParser {
         FactValue value = value();
         boolean ordered = operator != Operator.EQUAL && operator != Operator.UNEQUAL;
         if (ordered && value instanceof FactValue.Flag) {
-            throw new ConditionTrouble("true and false have no order; use \"=\" or \"!=\"", tokens.get(at).offset);
+            throw new ConditionException("true and false have no order; use \"=\" or \"!=\"", tokens.get(at).offset);
         }
         return new Condition.Compare(fact, operator, value);
     }
@@ -158,7 +158,7 @@ final class ConditionParser {
         }
         return new FactValue.Number(0)
                 .parse(token.text)
-                .orElseThrow(() -> new ConditionTrouble(
+                .orElseThrow(() -> new ConditionException(
                         "\"" + token.text + "\" is not a number; put a text in quotes, such as '" + token.text + "'",
                         token.offset));
     }
@@ -182,7 +182,7 @@ final class ConditionParser {
         return tokens.get(next);
     }
 
-    private ConditionTrouble trouble(String message) {
-        return new ConditionTrouble(message, peek().offset);
+    private ConditionException trouble(String message) {
+        return new ConditionException(message, peek().offset);
     }
 }

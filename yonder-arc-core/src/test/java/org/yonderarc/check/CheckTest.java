@@ -14,8 +14,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.Shore;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.InvalidPlanException;
 
 class CheckTest {
     @Test
@@ -38,7 +38,7 @@ class CheckTest {
 
     @Test
     void buildersFailWithAllProblemsAtOnce() {
-        var wrong = assertThrows(PlanException.class, () -> PlanBuilder.app("Wrong")
+        var wrong = assertThrows(InvalidPlanException.class, () -> PlanBuilder.app("Wrong")
                 .start("tidse")
                 .fact("Bad Fact", 1)
                 .screen("tides")

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.journey.Journey;
 import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.layout.PlainMeasure;
@@ -104,7 +104,7 @@ class OwnDevicesTest {
 
     @Test
     void sizesHaveBounds() {
-        var told = assertThrows(PlanException.class, () -> builder()
+        var told = assertThrows(InvalidPlanException.class, () -> builder()
                 .device("wall", 9000, 100, Visibility.Pointer.FINE)
                 .build());
         assertTrue(told.getMessage().contains("/devices/wall/width"), told.getMessage());

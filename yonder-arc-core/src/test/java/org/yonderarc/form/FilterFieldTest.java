@@ -12,9 +12,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
@@ -116,7 +116,8 @@ class FilterFieldTest {
                 .menu("main", menu -> menu.item("board").item("map"))
                 .bar(bar -> bar.menu("main").form(FormBuilder.drawer().filter("wanted")))
                 .topBar();
-        List<Finding> findings = assertThrows(PlanException.class, wrong::build).findings();
+        List<Finding> findings =
+                assertThrows(InvalidPlanException.class, wrong::build).findings();
         assertEquals(
                 List.of(Code.FILTER_TYPE), findings.stream().map(Finding::code).toList());
     }

@@ -69,7 +69,7 @@ class ConditionTest {
                 "3 < drafts      | 0  | a fact is expected instead of \"3\"",
             })
     void whatIsNoConditionIsToldWhereItStops(String text, int offset, String message) {
-        var trouble = assertThrows(ConditionTrouble.class, () -> Condition.parse(text == null ? "" : text));
+        var trouble = assertThrows(ConditionException.class, () -> Condition.parse(text == null ? "" : text));
         assertEquals(message, trouble.getMessage());
         assertEquals(offset, trouble.offset());
     }

@@ -12,11 +12,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
 import org.yonderarc.check.Check;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
@@ -125,7 +125,7 @@ class OwnWordTest {
                 .screen("a");
         assertEquals(
                 List.of("/app/says/menu", "/app/says/close"),
-                assertThrows(PlanException.class, plan::build).findings().stream()
+                assertThrows(InvalidPlanException.class, plan::build).findings().stream()
                         .filter(finding -> finding.code() == Code.UNKNOWN_FACT)
                         .map(finding -> finding.spot().pointer())
                         .toList());

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.MenuBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.fit.Device;
 import org.yonderarc.view.Fitter;
 import org.yonderarc.walk.State;
@@ -78,7 +78,8 @@ class RuledMenuTest {
 
     @Test
     void namesThatLeadNowhereAreTold() {
-        var told = assertThrows(PlanException.class, () -> plan(menu -> menu.everyUnder("gide", false, "animls")));
+        var told =
+                assertThrows(InvalidPlanException.class, () -> plan(menu -> menu.everyUnder("gide", false, "animls")));
         assertTrue(told.getMessage().contains("/menus/main/0/every/under"), told.getMessage());
         assertTrue(told.getMessage().contains("/menus/main/0/every/without/0"), told.getMessage());
     }

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.PlainMeasure;
@@ -83,7 +83,7 @@ class BoundsTest {
         }
         PlanBuilder whole = builder.menu("main", menu -> menu.item("home").item("s0"));
         if (count > 50) {
-            assertTrue(assertThrows(PlanException.class, whole::build)
+            assertTrue(assertThrows(InvalidPlanException.class, whole::build)
                     .getMessage()
                     .contains("too-deep at /screens/s0/otherwise"));
         } else {
@@ -100,10 +100,10 @@ class BoundsTest {
                 .screen("home", screen -> screen.needsOnly("in"))
                 .screen("map")
                 .menu("main", menu -> menu.item("home").item("map"));
-        String told = assertThrows(PlanException.class, builder::build).getMessage();
+        String told = assertThrows(InvalidPlanException.class, builder::build).getMessage();
         assertTrue(told.contains("no-way-round at /screens/home/needs"), told);
         assertTrue(told.contains("start-guarded at /app/start"), told);
-        String unsaid = assertThrows(PlanException.class, () -> PlanBuilder.app("Brinelight")
+        String unsaid = assertThrows(InvalidPlanException.class, () -> PlanBuilder.app("Brinelight")
                         .fact("in", false)
                         .screen("home", screen -> screen.needsOnly("in"))
                         .menu("main", menu -> menu.item("home"))

@@ -10,7 +10,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.PlainMeasure;
@@ -139,11 +139,11 @@ class PartsTest {
 
     @Test
     void theFirstIsAnItemOfTheBarOfAPart() {
-        var other = assertThrows(PlanException.class, () -> guide().bar(
+        var other = assertThrows(InvalidPlanException.class, () -> guide().bar(
                         bar -> bar.menu("kinds").within("guide").first("tides").form(FormBuilder.bottom()))
                 .build());
         assertTrue(other.getMessage().contains("There is no item of this bar \"tides\""), other.getMessage());
-        var everywhere = assertThrows(PlanException.class, () -> guide().bar(
+        var everywhere = assertThrows(InvalidPlanException.class, () -> guide().bar(
                         bar -> bar.menu("kinds").first("plants").form(FormBuilder.rail()))
                 .build());
         assertTrue(everywhere.getMessage().contains("stands everywhere"), everywhere.getMessage());

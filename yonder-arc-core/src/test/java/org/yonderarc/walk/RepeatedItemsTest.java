@@ -16,10 +16,10 @@ import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.build.DrawerBuilder;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
 import org.yonderarc.check.Check;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Code;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
@@ -205,7 +205,7 @@ class RepeatedItemsTest {
 
     @Test
     void theCheckTellsOfEntriesThatLackWhatTheirPlaceIsMadeOf() {
-        var told = assertThrows(PlanException.class, () -> PlanBuilder.app("Loom")
+        var told = assertThrows(InvalidPlanException.class, () -> PlanBuilder.app("Loom")
                 .start("home")
                 .fact("pieces", TWO)
                 .screen("home", screen -> {})
@@ -236,7 +236,7 @@ class RepeatedItemsTest {
                 .fact("name", "Oda")
                 .screen("home", screen -> {})
                 .screen("piece", screen -> screen.path("/pieces/{piece}"));
-        var told = assertThrows(PlanException.class, () -> builder.menu(
+        var told = assertThrows(InvalidPlanException.class, () -> builder.menu(
                         "main", menu -> menu.item("home", item -> item.when("pieces > 1"))
                                 .item("piece?piece={id}", item -> item.each("name", 5)))
                 .build());

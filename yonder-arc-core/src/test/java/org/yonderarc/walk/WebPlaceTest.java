@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.plan.Place;
@@ -89,7 +89,7 @@ class WebPlaceTest {
                 "https://",
                 "https://a.example/{harbour}")) {
             var told = org.junit.jupiter.api.Assertions.assertThrows(
-                    PlanException.class, () -> plan(wrong).build(), wrong);
+                    InvalidPlanException.class, () -> plan(wrong).build(), wrong);
             assertTrue(told.getMessage().contains("tables"), told.getMessage());
         }
     }

@@ -7,7 +7,7 @@ import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.plan.Plan;
 
@@ -18,7 +18,7 @@ final class ExamplePlans {
 
     private ExamplePlans() {}
 
-    static Plan plan(String name) throws FileTrouble {
+    static Plan plan(String name) throws FileException {
         return PlanFile.read(
                         FOLDER.resolve(name + ".yaml"),
                         new BundledIcons(),

@@ -42,7 +42,7 @@ class JavaGuideTest {
                         "org.yonderarc.desktop.*",
                         "org.yonderarc.draw.*",
                         "org.yonderarc.files.*",
-                        "org.yonderarc.finding.Severity",
+                        "org.yonderarc.finding.*",
                         "org.yonderarc.fit.*",
                         "org.yonderarc.layout.TextMeasure",
                         "org.yonderarc.navigator.*",

@@ -11,7 +11,7 @@ import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.draw.Typeface;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.JourneyFile;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.fit.Device;
@@ -39,7 +39,7 @@ class LoomsteadTest {
                     PlanFile.read(FILE, new BundledIcons(), new PlanFolder(Pictures.in(FOLDER), Fonts.in(FOLDER)));
             assertEquals(List.of(), read.findings());
             return read.plan().orElseThrow();
-        } catch (FileTrouble failed) {
+        } catch (FileException failed) {
             throw new IllegalStateException(failed);
         }
     }

@@ -11,7 +11,7 @@ import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.draw.Studio;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
@@ -35,7 +35,7 @@ class MarlstepTest {
                     new PlanFolder(Pictures.in(FOLDER), Fonts.in(FOLDER)));
             assertEquals(List.of(), read.findings(), "its logos are there, and its icons are in the second set");
             return read.plan().orElseThrow();
-        } catch (FileTrouble failed) {
+        } catch (FileException failed) {
             throw new IllegalStateException(failed);
         }
     }

@@ -12,9 +12,9 @@ public interface Beside extends FileNames {
      *
      * @param path a relative path with forward slashes and without {@code ..}
      * @return no value where there is none
-     * @throws FileTrouble if it can't be read, or isn't UTF-8 text
+     * @throws FileException if it can't be read, or isn't UTF-8 text
      */
-    Optional<SourceText> text(String path) throws FileTrouble;
+    Optional<SourceText> text(String path) throws FileException;
 
     /** The files of a folder; a link counts only if what it leads to lies inside of the folder too. */
     static Beside in(Path folder) {

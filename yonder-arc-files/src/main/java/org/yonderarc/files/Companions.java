@@ -46,7 +46,7 @@ final class Companions {
         }
         try {
             return taken(Tokens.apply(root, JsonTree.parse(source.get().text())));
-        } catch (ParseTrouble trouble) {
+        } catch (ParseException trouble) {
             unreadable(named.get(), trouble.finding().message());
             return root;
         }
@@ -109,7 +109,7 @@ final class Companions {
                 return there;
             }
             unreadable(named, "There is no file \"" + named.text() + "\" in the plan's folder.");
-        } catch (FileTrouble trouble) {
+        } catch (FileException trouble) {
             unreadable(named, trouble.getMessage());
         }
         return Optional.empty();

@@ -33,7 +33,7 @@ final class FolderFiles implements Beside {
     }
 
     @Override
-    public Optional<SourceText> text(String path) throws FileTrouble {
+    public Optional<SourceText> text(String path) throws FileException {
         Optional<Path> inside = inside(path);
         return inside.isPresent() ? Optional.of(SourceText.read(inside.get())) : Optional.empty();
     }

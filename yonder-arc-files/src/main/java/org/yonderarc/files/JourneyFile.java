@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.journey.Journey;
 import org.yonderarc.journey.Journeys;
 
@@ -14,44 +15,44 @@ public final class JourneyFile {
     /**
      * The journeys of a YAML file, or of a JSON file with the ending .json, in order.
      *
-     * @throws FileTrouble with the place and the reason, if it can't be read
+     * @throws FileException with the place and the reason, if it can't be read
      */
-    public static List<Journey> read(Path file) throws FileTrouble {
+    public static List<Journey> read(Path file) throws FileException {
         return read(SourceText.read(file));
     }
 
     /**
      * The journeys in a text, in order.
      *
-     * @throws FileTrouble with the place and the reason, if it can't be read
+     * @throws FileException with the place and the reason, if it can't be read
      */
-    public static List<Journey> read(SourceText source) throws FileTrouble {
+    public static List<Journey> read(SourceText source) throws FileException {
         String name = source.name();
         if (source.text().isBlank()) {
-            throw new FileTrouble(name, "the file is empty.", "Write \"journeys:\" and the steps of each below it.");
+            throw new FileException(name, "the file is empty.", "Write \"journeys:\" and the steps of each below it.");
         }
         try {
             Journeys read =
                     Journeys.read(source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text()));
             if (Finding.anyError(read.findings())) {
-                throw new FileTrouble(name, "", told(read.findings()));
+                throw new FileException(name, "", told(read.findings()));
             }
             return read.list();
-        } catch (ParseTrouble trouble) {
-            throw new FileTrouble(name, "", told(List.of(trouble.finding())));
+        } catch (ParseException trouble) {
+            throw new FileException(name, "", told(List.of(trouble.finding())));
         }
     }
 
     /**
      * The journeys of a file, for use.
      *
-     * @throws PlanTrouble with the place and the reason, if it can't be read
+     * @throws InvalidPlanException with the place and the reason, if it can't be read
      */
     public static List<Journey> require(Path file) {
         try {
             return read(file);
-        } catch (FileTrouble trouble) {
-            throw new PlanTrouble(trouble);
+        } catch (FileException trouble) {
+            throw new InvalidPlanException(trouble);
         }
     }
 
@@ -59,13 +60,13 @@ public final class JourneyFile {
      * The journeys in a text, for use.
      *
      * @param name what messages call it; it ends in {@code .json} for JSON
-     * @throws PlanTrouble with the place and the reason, if it can't be read
+     * @throws InvalidPlanException with the place and the reason, if it can't be read
      */
     public static List<Journey> require(String name, String text) {
         try {
             return read(new SourceText(name, text));
-        } catch (FileTrouble trouble) {
-            throw new PlanTrouble(trouble);
+        } catch (FileException trouble) {
+            throw new InvalidPlanException(trouble);
         }
     }
 
@@ -73,7 +74,7 @@ public final class JourneyFile {
      * The journeys in a resource, for use.
      *
      * @param resource its name, as {@link Class#getResource} takes it: beside the class, or from the top of the class path
-     * @throws PlanTrouble with the place and the reason, if there is none or it can't be read
+     * @throws InvalidPlanException with the place and the reason, if there is none or it can't be read
      */
     public static List<Journey> require(Class<?> owner, String resource) {
         try {
@@ -81,12 +82,12 @@ public final class JourneyFile {
                     ResourceFiles.around(owner, resource)
                             .text(ResourceFiles.name(resource))
                             .orElseThrow(
-                                    () -> new FileTrouble(
+                                    () -> new FileException(
                                             resource,
                                             "there is no such resource beside " + owner.getName() + ".",
                                             "Put it in the folder of its package; a named module opens that package to org.yonderarc.files.")));
-        } catch (FileTrouble trouble) {
-            throw new PlanTrouble(trouble);
+        } catch (FileException trouble) {
+            throw new InvalidPlanException(trouble);
         }
     }
 

@@ -41,13 +41,13 @@ public final class JsonText {
     public static Value read(String text) {
         try {
             return JsonTree.parse(text);
-        } catch (ParseTrouble trouble) {
+        } catch (ParseException trouble) {
             throw new IllegalArgumentException(trouble.finding().message(), trouble);
         }
     }
 
     /** The text in quotes, as JSON and YAML write it. */
-    static String quoted(String text) {
+    public static String quoted(String text) {
         return '"' + new String(JsonStringEncoder.getInstance().quoteAsString(text)) + '"';
     }
 

@@ -16,7 +16,7 @@ import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Value;
 
 /** Reads JSON (RFC 8259) into the neutral tree. */
-final class JsonTree {
+public final class JsonTree {
     private static final JsonFactory FACTORY = new JsonFactory();
 
     private final TreeBuilder tree = new TreeBuilder();
@@ -33,13 +33,18 @@ final class JsonTree {
         this.text = text;
     }
 
-    static Value parse(String text) throws ParseTrouble {
+    /**
+     * Reads a text.
+     *
+     * @throws ParseException if it is no JSON, or too much of it
+     */
+    public static Value parse(String text) throws ParseException {
         try (JsonParser parser = FACTORY.createParser(text)) {
             return new JsonTree(parser, text).read();
         } catch (JsonProcessingException wrong) {
             JsonLocation where = wrong.getLocation();
             var spot = where == null ? new Spot("", 1, 1, 1) : new Spot("", where.getLineNr(), where.getColumnNr(), 1);
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX,
                     spot,
                     "This is not JSON: " + wrong.getOriginalMessage() + ".",
@@ -49,10 +54,10 @@ final class JsonTree {
         }
     }
 
-    private Value read() throws IOException, ParseTrouble {
+    private Value read() throws IOException, ParseException {
         for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
             if (tree.root() != null) {
-                throw new ParseTrouble(
+                throw new ParseException(
                         Code.SYNTAX,
                         spot(1),
                         "There is more behind the end of the plan.",
@@ -61,13 +66,13 @@ final class JsonTree {
             take(token);
         }
         if (tree.root() == null) {
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX, new Spot("", 1, 1, 1), "The file is empty.", "Start it with { \"yonder\": 1, ... }.");
         }
         return tree.root();
     }
 
-    private void take(JsonToken token) throws IOException, ParseTrouble {
+    private void take(JsonToken token) throws IOException, ParseException {
         switch (token) {
             case START_OBJECT, START_ARRAY -> tree.start(spot(1), token == JsonToken.START_OBJECT);
             case END_OBJECT, END_ARRAY -> tree.end();

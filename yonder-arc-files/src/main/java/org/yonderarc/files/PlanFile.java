@@ -13,6 +13,7 @@ import org.yonderarc.check.FileLook;
 import org.yonderarc.check.FileNames;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.finding.Severity;
 import org.yonderarc.plan.Plan;
 
@@ -32,9 +33,9 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      * Reads and checks a plan file: JSON where its name ends in {@code .json}, YAML otherwise.
      *
      * @param icons the icons that exist
-     * @throws FileTrouble if the file can't be read
+     * @throws FileException if the file can't be read
      */
-    public static PlanFile read(Path file, IconNames icons) throws FileTrouble {
+    public static PlanFile read(Path file, IconNames icons) throws FileException {
         return read(file, icons, FileLook.NONE);
     }
 
@@ -42,9 +43,9 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      * As {@link #read(Path, IconNames)}, and looks into the pictures and fonts too.
      *
      * @param look looks into the files of the plan's folder
-     * @throws FileTrouble if the file can't be read
+     * @throws FileException if the file can't be read
      */
-    public static PlanFile read(Path file, IconNames icons, FileLook look) throws FileTrouble {
+    public static PlanFile read(Path file, IconNames icons, FileLook look) throws FileException {
         return inFolder(SourceText.read(file), icons, file.toAbsolutePath().getParent(), look);
     }
 
@@ -75,7 +76,7 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
                     files instanceof Beside folder ? Companions.merge(root, folder) : new MergedTree(root, List.of());
             Reading reading = CheckedReading.of(merged, icons, files);
             return new PlanFile(source, reading.findings(), reading.plan());
-        } catch (ParseTrouble trouble) {
+        } catch (ParseException trouble) {
             return new PlanFile(source, List.of(trouble.finding()), Optional.empty());
         }
     }
@@ -83,7 +84,7 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
     /**
      * The plan of a file, for use; warnings don't keep anybody from it, {@link #read(Path, IconNames)} tells them.
      *
-     * @throws PlanTrouble with the report, if the file can't be read or the plan has errors
+     * @throws InvalidPlanException with the report, if the file can't be read or the plan has errors
      */
     public static Plan require(Path file) {
         return require(file, IconNames.ANY);
@@ -97,8 +98,8 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
     public static Plan require(Path file, IconNames icons) {
         try {
             return read(file, icons).require();
-        } catch (FileTrouble trouble) {
-            throw new PlanTrouble(trouble);
+        } catch (FileException trouble) {
+            throw new InvalidPlanException(trouble);
         }
     }
 
@@ -106,7 +107,7 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      * The plan in a text, for use; the files that it names are taken to be there.
      *
      * @param name what the report calls it; it ends in {@code .json} for JSON
-     * @throws PlanTrouble with the report, if the plan has errors
+     * @throws InvalidPlanException with the report, if the plan has errors
      */
     public static Plan require(String name, String text) {
         return read(new SourceText(name, text), IconNames.ANY).require();
@@ -116,13 +117,13 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      * The plan in a stream of UTF-8 text, which stays open; the files that it names are taken to be there.
      *
      * @param name what the report calls it; it ends in {@code .json} for JSON
-     * @throws PlanTrouble with the report, if it can't be read or the plan has errors
+     * @throws InvalidPlanException with the report, if it can't be read or the plan has errors
      */
     public static Plan require(String name, InputStream in) {
         try {
             return read(SourceText.read(name, in), IconNames.ANY).require();
-        } catch (FileTrouble trouble) {
-            throw new PlanTrouble(trouble);
+        } catch (FileException trouble) {
+            throw new InvalidPlanException(trouble);
         }
     }
 
@@ -131,7 +132,7 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      *
      * @param resource its name, as {@link Class#getResource} takes it: {@code plan.yaml} beside the class, {@code /plan.yaml} at the
      *     top of the class path
-     * @throws PlanTrouble with the report, if there is none, it can't be read or the plan has errors
+     * @throws InvalidPlanException with the report, if there is none, it can't be read or the plan has errors
      */
     public static Plan require(Class<?> owner, String resource) {
         return require(owner, resource, IconNames.ANY);
@@ -144,23 +145,23 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
             String name = ResourceFiles.name(resource);
             SourceText source = beside.text(name)
                     .orElseThrow(
-                            () -> new FileTrouble(
+                            () -> new FileException(
                                     resource,
                                     "there is no such resource beside " + owner.getName() + ".",
                                     "Put it in the folder of its package; a named module opens that package to org.yonderarc.files."));
             return read(source, icons, beside.beside(name)).require();
-        } catch (FileTrouble trouble) {
-            throw new PlanTrouble(trouble);
+        } catch (FileException trouble) {
+            throw new InvalidPlanException(trouble);
         }
     }
 
     /**
      * The plan, for use.
      *
-     * @throws PlanTrouble with the report, if it has errors
+     * @throws InvalidPlanException with the report, if it has errors
      */
     public Plan require() {
-        return plan.orElseThrow(() -> new PlanTrouble(
+        return plan.orElseThrow(() -> new InvalidPlanException(
                 FindingText.report(this, FindingText.Colours.NONE).strip(), findings));
     }
 

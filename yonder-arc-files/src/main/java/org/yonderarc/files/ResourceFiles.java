@@ -41,14 +41,14 @@ final class ResourceFiles implements Beside {
     }
 
     @Override
-    public Optional<SourceText> text(String path) throws FileTrouble {
+    public Optional<SourceText> text(String path) throws FileException {
         if (!isPlain(path)) {
             return Optional.empty();
         }
         try (InputStream in = owner.getResourceAsStream(folder + path)) {
             return in == null ? Optional.empty() : Optional.of(SourceText.read(path, in));
         } catch (IOException failed) {
-            throw new FileTrouble(path, "it can't be closed (" + failed.getMessage() + ").", "");
+            throw new FileException(path, "it can't be closed (" + failed.getMessage() + ").", "");
         }
     }
 

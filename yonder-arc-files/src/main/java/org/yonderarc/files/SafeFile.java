@@ -36,42 +36,47 @@ public final class SafeFile {
     /**
      * Writes UTF-8 text.
      *
-     * @throws FileTrouble if it can't be written; a file that was there before is untouched then
+     * @throws FileException if it can't be written; a file that was there before is untouched then
      */
-    public static void write(Path file, String text) throws FileTrouble {
+    public static void write(Path file, String text) throws FileException {
         write(file, text.getBytes(StandardCharsets.UTF_8));
     }
 
     /**
      * Writes bytes.
      *
-     * @throws FileTrouble if they can't be written; a file that was there before is untouched then
+     * @throws FileException if they can't be written; a file that was there before is untouched then
      */
-    public static void write(Path file, byte[] bytes) throws FileTrouble {
+    public static void write(Path file, byte[] bytes) throws FileException {
         replace(file, bytes, () -> true);
     }
 
     /** What is asked when all is ready, right before the new content takes its place. */
     @FunctionalInterface
-    interface LastLook {
-        boolean isFine() throws FileTrouble;
+    public interface LastLook {
+        /** Whether the new content may take its place. */
+        boolean isFine() throws FileException;
     }
 
-    /** Writes bytes unless {@code look} says no; says whether it did. */
-    static boolean replace(Path file, byte[] bytes, LastLook look) throws FileTrouble {
+    /**
+     * Writes bytes unless {@code look} says no; says whether it did.
+     *
+     * @throws FileException as {@link #write(Path, byte[])}
+     */
+    public static boolean replace(Path file, byte[] bytes, LastLook look) throws FileException {
         Path target = target(file);
         Path folder = target.toAbsolutePath().getParent();
         if (Files.isDirectory(target)) {
-            throw new FileTrouble(file, "this is a directory.", "Name the file to write inside of it.");
+            throw new FileException(file, "this is a directory.", "Name the file to write inside of it.");
         }
         if (Files.exists(target) && !Files.isRegularFile(target)) {
-            throw new FileTrouble(file, "this is a device or a pipe, and no file.", "Name a file.");
+            throw new FileException(file, "this is a device or a pipe, and no file.", "Name a file.");
         }
         if (folder == null || !Files.isDirectory(folder)) {
-            throw new FileTrouble(file, "there is no folder " + folder + ".", "Make the folder first.");
+            throw new FileException(file, "there is no folder " + folder + ".", "Make the folder first.");
         }
         if (Files.exists(target) && !Files.isWritable(target)) {
-            throw new FileTrouble(file, "the file is read-only.", "Name another file, or allow writing to this one.");
+            throw new FileException(file, "the file is read-only.", "Name another file, or allow writing to this one.");
         }
         clean(folder);
         try {
@@ -90,7 +95,7 @@ public final class SafeFile {
                 Files.deleteIfExists(beside);
             }
         } catch (IOException failed) {
-            throw new FileTrouble(
+            throw new FileException(
                     file,
                     "the file can't be written (" + SourceText.reason(failed) + ").",
                     "Name a file in a folder that you may write to, on a disk with room.");
@@ -98,19 +103,19 @@ public final class SafeFile {
     }
 
     /** A new name for what is written beside a file; what a killed run leaves under such a name is removed. */
-    static Path part(Path folder) {
+    public static Path part(Path folder) {
         return folder.resolve(".yonder-" + ProcessHandle.current().pid() + "-" + COUNT.incrementAndGet() + ".part");
     }
 
     /** What a link leads to, so that the link itself stays. */
-    private static Path target(Path file) throws FileTrouble {
+    private static Path target(Path file) throws FileException {
         if (!Files.isSymbolicLink(file)) {
             return file;
         }
         try {
             return file.toRealPath();
         } catch (IOException nowhere) {
-            throw new FileTrouble(file, "this link leads nowhere.", "Name a file, or mend the link.");
+            throw new FileException(file, "this link leads nowhere.", "Name a file, or mend the link.");
         }
     }
 
@@ -124,7 +129,8 @@ public final class SafeFile {
         }
     }
 
-    static void move(Path beside, Path file) throws IOException {
+    /** Puts a file in the place of another in one step, where the system can do that. */
+    public static void move(Path beside, Path file) throws IOException {
         try {
             Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         } catch (AtomicMoveNotSupportedException oldFileSystem) {

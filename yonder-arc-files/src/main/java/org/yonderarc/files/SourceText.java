@@ -24,11 +24,11 @@ public record SourceText(String name, String text) {
     /**
      * Reads a file of UTF-8 text; a byte order mark at its start is left out.
      *
-     * @throws FileTrouble if it doesn't exist, is no file, is too large or isn't UTF-8 text
+     * @throws FileException if it doesn't exist, is no file, is too large or isn't UTF-8 text
      */
-    public static SourceText read(Path file) throws FileTrouble {
+    public static SourceText read(Path file) throws FileException {
         if (Files.isDirectory(file)) {
-            throw new FileTrouble(file, "this is a directory.", "Name the plan file inside of it.");
+            throw new FileException(file, "this is a directory.", "Name the plan file inside of it.");
         }
         return of(file.toString(), bytes(file));
     }
@@ -37,22 +37,26 @@ public record SourceText(String name, String text) {
      * Reads UTF-8 text from a stream, which stays open; a byte order mark at its start is left out.
      *
      * @param name what messages call it; it ends in {@code .json} for JSON
-     * @throws FileTrouble if it can't be read, is too large or isn't UTF-8 text
+     * @throws FileException if it can't be read, is too large or isn't UTF-8 text
      */
-    public static SourceText read(String name, InputStream in) throws FileTrouble {
+    public static SourceText read(String name, InputStream in) throws FileException {
         try {
             return of(name, bytes(name, in));
         } catch (IOException failed) {
-            throw new FileTrouble(name, "it can't be read (" + failed.getMessage() + ").", "");
+            throw new FileException(name, "it can't be read (" + failed.getMessage() + ").", "");
         }
     }
 
-    /** The text in the bytes of a file. */
-    static SourceText of(String file, byte[] bytes) throws FileTrouble {
+    /**
+     * The text in the bytes of a file, without a byte order mark.
+     *
+     * @throws FileException if they are no text in UTF-8
+     */
+    public static SourceText of(String file, byte[] bytes) throws FileException {
         String text = decode(file, bytes);
         int control = controlCharacter(text);
         if (control >= 0) {
-            throw new FileTrouble(
+            throw new FileException(
                     file,
                     "this is not a text file: a control character (code " + (int) text.charAt(control) + ") stands at "
                             + place(text, control) + ".",
@@ -61,25 +65,29 @@ public record SourceText(String name, String text) {
         return new SourceText(file, text.startsWith("\uFEFF") ? text.substring(1) : text);
     }
 
-    /** The bytes of a file that is not too large. */
-    static byte[] bytes(Path file) throws FileTrouble {
+    /**
+     * The bytes of a file.
+     *
+     * @throws FileException if it can't be read, or has more than {@link #LARGEST}
+     */
+    public static byte[] bytes(Path file) throws FileException {
         try (var in = Files.newInputStream(file)) {
             return bytes(file.toString(), in);
         } catch (NoSuchFileException missing) {
-            throw new FileTrouble(
+            throw new FileException(
                     file,
                     "there is no such file.",
                     "Check the name, or start from the plan that \"yonder demo\" writes.");
         } catch (IOException failed) {
-            throw new FileTrouble(
+            throw new FileException(
                     file, "the file can't be read (" + reason(failed) + ").", "Check that you may read it.");
         }
     }
 
-    private static byte[] bytes(String name, InputStream in) throws IOException, FileTrouble {
+    private static byte[] bytes(String name, InputStream in) throws IOException, FileException {
         byte[] bytes = in.readNBytes((int) LARGEST + 1);
         if (bytes.length > LARGEST) {
-            throw new FileTrouble(
+            throw new FileException(
                     name,
                     "the file is larger than " + (LARGEST >> 20) + " MiB.",
                     "No plan is that large; is it the right file?");
@@ -87,17 +95,18 @@ public record SourceText(String name, String text) {
         return bytes;
     }
 
-    static String reason(IOException failed) {
+    /** Why something could not be read or written, in a few words for people. */
+    public static String reason(IOException failed) {
         return failed instanceof java.nio.file.AccessDeniedException ? "permission denied" : failed.getMessage();
     }
 
-    private static String decode(String file, byte[] bytes) throws FileTrouble {
+    private static String decode(String file, byte[] bytes) throws FileException {
         var in = ByteBuffer.wrap(bytes);
         var out = CharBuffer.allocate(bytes.length);
         CoderResult result = StandardCharsets.UTF_8.newDecoder().decode(in, out, true);
         out.flip();
         if (result.isError()) {
-            throw new FileTrouble(
+            throw new FileException(
                     file,
                     "the byte 0x" + Integer.toHexString(bytes[in.position()] & 0xFF) + " at "
                             + place(out.toString(), out.length()) + " is not UTF-8.",

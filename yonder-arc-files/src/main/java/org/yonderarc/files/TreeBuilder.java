@@ -58,9 +58,9 @@ final class TreeBuilder {
         frame.keySpot = new Spot(JsonPointer.child(frame.spot.pointer(), key), line, column, length);
     }
 
-    void start(Spot spot, boolean isMap) throws ParseTrouble {
+    void start(Spot spot, boolean isMap) throws ParseException {
         if (open.size() >= DEEPEST) {
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.TOO_DEEP,
                     spot,
                     "The nesting is deeper than " + DEEPEST + " levels.",
@@ -77,13 +77,13 @@ final class TreeBuilder {
         return value;
     }
 
-    void scalar(Value value) throws ParseTrouble {
+    void scalar(Value value) throws ParseException {
         counted(1, value.spot());
         put(value);
     }
 
     /** Puts a value that stands elsewhere in the file, as an alias does. */
-    void again(Value value, Spot spot) throws ParseTrouble {
+    void again(Value value, Spot spot) throws ParseException {
         counted(size(value), spot);
         put(value);
     }
@@ -103,10 +103,10 @@ final class TreeBuilder {
         return size;
     }
 
-    private void counted(int more, Spot spot) throws ParseTrouble {
+    private void counted(int more, Spot spot) throws ParseException {
         count += more;
         if (count > MOST) {
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.TOO_LARGE,
                     spot,
                     "The document grows beyond " + MOST + " values when its aliases are followed.",

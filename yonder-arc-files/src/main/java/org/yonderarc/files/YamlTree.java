@@ -33,7 +33,7 @@ import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Value;
 
 /** Reads YAML 1.2 into the neutral tree, scalars resolved by the core schema (YAML 1.2.2, section 10.3). */
-final class YamlTree {
+public final class YamlTree {
     private static final String QUOTES = "Put texts that hold \": \", \"#\", brackets or braces in quotes.";
 
     /** The shortest text of any number of IEEE 754 is shorter; longer ones only cost time. */
@@ -66,7 +66,12 @@ final class YamlTree {
 
     private YamlTree() {}
 
-    static Value parse(String text) throws ParseTrouble {
+    /**
+     * Reads a text.
+     *
+     * @throws ParseException if it is no YAML, or too much of it
+     */
+    public static Value parse(String text) throws ParseException {
         Optional<Value> known = BEFORE.tree(text);
         if (known.isPresent()) {
             return known.get();
@@ -77,13 +82,13 @@ final class YamlTree {
     }
 
     /** A tab may stand between two tokens (YAML 1.2.2, section 6.2), which the parser takes for a fault. It indents nothing. */
-    private static Value withTabs(String text) throws ParseTrouble {
+    private static Value withTabs(String text) throws ParseException {
         String now = text;
         for (int tabs = 0; ; tabs++) {
             var reader = new YamlTree();
             try {
                 return reader.read(now);
-            } catch (ParseTrouble wrong) {
+            } catch (ParseException wrong) {
                 int at = reader.problem;
                 boolean isTab = at >= 0 && at < now.length() && now.charAt(at) == '\t';
                 if (!isTab || tabs == MOST_TABS || isIndentation(now, at)) {
@@ -100,7 +105,7 @@ final class YamlTree {
                 && !text.substring(at, end < 0 ? text.length() : end).isBlank();
     }
 
-    private Value read(String text) throws ParseTrouble {
+    private Value read(String text) throws ParseException {
         var settings = LoadSettings.builder()
                 .setCodePointLimit((int) SourceText.LARGEST)
                 .setUseMarks(true)
@@ -113,7 +118,7 @@ final class YamlTree {
                 if (event instanceof DocumentStartEvent start) {
                     version(start);
                     if (started) {
-                        throw new ParseTrouble(
+                        throw new ParseException(
                                 Code.SYNTAX,
                                 at(event.getStartMark(), 3),
                                 "A second document starts here.",
@@ -130,17 +135,17 @@ final class YamlTree {
                     .map(index -> text.offsetByCodePoints(0, Math.min(index, text.codePointCount(0, text.length()))))
                     .orElse(-1);
             String context = wrong.getContext() == null ? "" : ", " + wrong.getContext();
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX,
                     at(mark, 1),
                     "This is not YAML: " + wrong.getProblem() + context + ".",
                     "Look at this line and the one above it. " + QUOTES);
         } catch (YamlEngineException wrong) {
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX, at(Optional.empty(), 1), "This is not YAML: " + wrong.getMessage() + ".", QUOTES);
         }
         if (tree.root() == null) {
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX,
                     new Spot("", 1, 1, 1),
                     "The file is empty.",
@@ -149,11 +154,11 @@ final class YamlTree {
         return tree.root();
     }
 
-    private void version(DocumentStartEvent start) throws ParseTrouble {
+    private void version(DocumentStartEvent start) throws ParseException {
         Optional<SpecVersion> version =
                 start.getSpecVersion().filter(said -> said.getMajor() != 1 || said.getMinor() != 2);
         if (version.isPresent()) {
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX,
                     new Spot("", 1, 1, 1),
                     "The file calls itself YAML " + version.get().getRepresentation() + ", but plans are YAML 1.2.",
@@ -161,10 +166,10 @@ final class YamlTree {
         }
     }
 
-    private void tag(Optional<String> tag, NodeEvent node) throws ParseTrouble {
+    private void tag(Optional<String> tag, NodeEvent node) throws ParseException {
         if (tag.isPresent() && !TAGS.contains(tag.get())) {
             String written = tag.get().replace("tag:yaml.org,2002:", "!!");
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX,
                     at(node.getStartMark(), 1),
                     "The tag \"" + Brief.value(written) + "\" means nothing in a plan.",
@@ -172,7 +177,7 @@ final class YamlTree {
         }
     }
 
-    private void take(Event event) throws ParseTrouble {
+    private void take(Event event) throws ParseException {
         if (event instanceof ScalarEvent scalar) {
             tag(scalar.getTag(), scalar);
         } else if (event instanceof CollectionStartEvent start) {
@@ -195,15 +200,15 @@ final class YamlTree {
         }
     }
 
-    private void key(NodeEvent node) throws ParseTrouble {
+    private void key(NodeEvent node) throws ParseException {
         if (!(node instanceof ScalarEvent scalar)) {
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX, at(node.getStartMark(), 1), "A key is a plain text.", "Write \"key: value\".");
         }
         tree.key(scalar.getValue(), line(node), column(node), length(node));
     }
 
-    private Value value(ScalarEvent scalar) throws ParseTrouble {
+    private Value value(ScalarEvent scalar) throws ParseException {
         Spot spot = spot(scalar);
         boolean plain = scalar.getScalarStyle() == ScalarStyle.PLAIN;
         Tag tag = scalar.getTag()
@@ -220,7 +225,7 @@ final class YamlTree {
     }
 
     /** A number of the core schema: decimal, {@code 0o17}, {@code 0x1F}, {@code .inf}, {@code .nan}. */
-    private static double number(String text, Spot spot) throws ParseTrouble {
+    private static double number(String text, Spot spot) throws ParseException {
         try {
             if (text.length() > LONGEST_NUMBER) {
                 throw new NumberFormatException("more digits than a number has");
@@ -234,7 +239,7 @@ final class YamlTree {
             }
             return lower.endsWith(".nan") ? Double.NaN : Double.parseDouble(text) + 0.0;
         } catch (NumberFormatException notANumber) {
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX,
                     spot,
                     "\"" + Brief.value(text) + "\" is not a number.",
@@ -242,10 +247,10 @@ final class YamlTree {
         }
     }
 
-    private void alias(AliasEvent alias) throws ParseTrouble {
+    private void alias(AliasEvent alias) throws ParseException {
         Value value = anchors.get(alias.getAlias());
         if (value == null) {
-            throw new ParseTrouble(
+            throw new ParseException(
                     Code.SYNTAX,
                     spot(alias),
                     "The alias *" + alias.getAlias().getValue() + " has no finished anchor before it.",

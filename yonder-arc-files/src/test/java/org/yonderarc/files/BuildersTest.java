@@ -11,8 +11,8 @@ import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.build.PlanException;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Badge;
 import org.yonderarc.plan.Body;
@@ -328,7 +328,7 @@ class BuildersTest {
 
     @Test
     void aValueThatAFormDoesNotTakeIsReportedAsInAFile() {
-        var wrong = assertThrows(PlanException.class, () -> PlanBuilder.app("A")
+        var wrong = assertThrows(InvalidPlanException.class, () -> PlanBuilder.app("A")
                 .start("a")
                 .screen("a")
                 .menu("m", menu -> menu.item("a"))

@@ -45,7 +45,7 @@ class ComparisonTest {
     private static Optional<Plan> read(JsonNode plan) {
         try {
             return PlanReader.read(JsonTree.parse(plan.toString())).plan();
-        } catch (ParseTrouble impossible) {
+        } catch (ParseException impossible) {
             throw new AssertionError(impossible);
         }
     }

@@ -89,10 +89,10 @@ class HostileFilesTest {
         assertEquals("second", Files.readString(file));
         Path inside = Files.createDirectory(folder.resolve("sub")).resolve("keep.txt");
         Files.writeString(inside, "kept");
-        assertTrue(assertThrows(FileTrouble.class, () -> SafeFile.write(folder.resolve("sub"), "x"))
+        assertTrue(assertThrows(FileException.class, () -> SafeFile.write(folder.resolve("sub"), "x"))
                 .getMessage()
                 .contains("this is a directory"));
-        assertTrue(assertThrows(FileTrouble.class, () -> SafeFile.write(folder.resolve("no/x.txt"), "x"))
+        assertTrue(assertThrows(FileException.class, () -> SafeFile.write(folder.resolve("no/x.txt"), "x"))
                 .getMessage()
                 .contains("Make the folder first"));
         assertArrayEquals("kept".getBytes(StandardCharsets.UTF_8), Files.readAllBytes(inside));
@@ -102,7 +102,7 @@ class HostileFilesTest {
     }
 
     private void assertRefused(Path file, String reason) {
-        var trouble = assertThrows(FileTrouble.class, () -> PlanFile.read(file, IconNames.ANY));
+        var trouble = assertThrows(FileException.class, () -> PlanFile.read(file, IconNames.ANY));
         assertTrue(trouble.getMessage().contains(reason), trouble.getMessage());
         assertTrue(trouble.getMessage().startsWith(file.toString()), trouble.getMessage());
     }

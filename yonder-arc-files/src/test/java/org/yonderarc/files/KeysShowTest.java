@@ -285,7 +285,7 @@ class KeysShowTest {
         Stream<Finding> read;
         try {
             read = PlanReader.read(JsonTree.parse(written.toString())).findings().stream();
-        } catch (ParseTrouble impossible) {
+        } catch (ParseException impossible) {
             throw new AssertionError(impossible);
         }
         return Stream.concat(read, Check.plan(plan, IconNames.ANY).stream())
@@ -308,7 +308,7 @@ class KeysShowTest {
             return PlanReader.read(JsonTree.parse(plan.toString()))
                     .plan()
                     .filter(read -> !Finding.anyError(Check.draft(read, IconNames.ANY, FileNames.ANY)));
-        } catch (ParseTrouble impossible) {
+        } catch (ParseException impossible) {
             throw new AssertionError(impossible);
         }
     }

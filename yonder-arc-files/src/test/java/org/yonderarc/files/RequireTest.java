@@ -15,6 +15,7 @@ import org.junit.jupiter.api.function.Executable;
 import org.junit.jupiter.api.io.TempDir;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.finding.Code;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.finding.Severity;
 import org.yonderarc.plan.Plan;
 
@@ -51,7 +52,7 @@ class RequireTest {
     }
 
     private static String refused(Executable reads) {
-        return assertThrows(PlanTrouble.class, reads).getMessage();
+        return assertThrows(InvalidPlanException.class, reads).getMessage();
     }
 
     @Test
@@ -65,7 +66,7 @@ class RequireTest {
             String said = refused(reads);
             assertTrue(said.contains("quay.yaml:2:") && said.contains("\"tide\""), said);
         }
-        var trouble = assertThrows(PlanTrouble.class, () -> PlanFile.require("quay.yaml", BROKEN));
+        var trouble = assertThrows(InvalidPlanException.class, () -> PlanFile.require("quay.yaml", BROKEN));
         assertEquals(Code.UNKNOWN_SCREEN, trouble.findings().get(0).code());
         assertTrue(refused(() -> PlanFile.require(folder.resolve("none.yaml"))).contains("there is no such file"));
         assertTrue(

@@ -92,7 +92,7 @@ class SchemaTest {
         try {
             return !Finding.anyError(
                     PlanReader.read(JsonTree.parse(plan.toString())).findings());
-        } catch (ParseTrouble impossible) {
+        } catch (ParseException impossible) {
             throw new AssertionError(impossible);
         }
     }

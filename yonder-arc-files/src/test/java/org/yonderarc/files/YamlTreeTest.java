@@ -23,7 +23,7 @@ class YamlTreeTest {
                 "a: ! 12|12",
                 "%YAML 1.2\\n---\\na: x|x"
             })
-    void isRead(String written, String value) throws ParseTrouble {
+    void isRead(String written, String value) throws ParseException {
         var map = (MapValue) YamlTree.parse(written.translateEscapes());
         assertEquals(value.translateEscapes(), ((TextValue) map.entries().get(0).value()).text());
     }
@@ -41,7 +41,7 @@ class YamlTreeTest {
                 "%YAML 1.1\\n---\\na: yes|The file calls itself YAML 1.1, but plans are YAML 1.2."
             })
     void isRefused(String written, String why) {
-        var trouble = assertThrows(ParseTrouble.class, () -> YamlTree.parse(written.translateEscapes()));
+        var trouble = assertThrows(ParseException.class, () -> YamlTree.parse(written.translateEscapes()));
         assertEquals(why.translateEscapes(), trouble.getMessage());
     }
 }

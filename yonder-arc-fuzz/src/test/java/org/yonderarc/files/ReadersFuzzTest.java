@@ -10,6 +10,9 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.yonderarc.bind.Tokens;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.edit.Edit;
+import org.yonderarc.edit.EditException;
+import org.yonderarc.edit.PlanEditor;
 import org.yonderarc.fit.Device;
 import org.yonderarc.journey.Journeys;
 import org.yonderarc.plan.Colour;
@@ -130,7 +133,7 @@ class ReadersFuzzTest {
             try {
                 editor.apply(Edit.parse(line));
                 texts.add(before);
-            } catch (EditTrouble refused) {
+            } catch (EditException refused) {
                 assertEquals(before, editor.source().text());
                 assertFalse(refused.getMessage().isBlank());
             }
@@ -153,7 +156,7 @@ class ReadersFuzzTest {
         for (boolean json : new boolean[] {true, false}) {
             try {
                 use.accept(json ? JsonTree.parse(text) : YamlTree.parse(text));
-            } catch (ParseTrouble none) {
+            } catch (ParseException none) {
                 assertFalse(none.getMessage() != null && none.getMessage().isBlank());
             }
         }

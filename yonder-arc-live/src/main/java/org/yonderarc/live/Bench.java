@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.yonderarc.bind.PlanWriter;
+import org.yonderarc.edit.Edit;
+import org.yonderarc.edit.EditException;
+import org.yonderarc.edit.PlanStore;
 import org.yonderarc.files.Digest;
-import org.yonderarc.files.Edit;
-import org.yonderarc.files.EditTrouble;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Severity;
@@ -47,7 +47,7 @@ final class Bench {
     }
 
     /** Does one or several things, all of them or none. */
-    MapValue edit(MapValue asked) throws FileTrouble {
+    MapValue edit(MapValue asked) throws FileException {
         List<Value> deeds = Json.list(asked, "deeds");
         if (deeds.size() > MOST) {
             return refused("At most " + MOST + " changes are made at once.", List.of(), false);
@@ -88,7 +88,7 @@ final class Bench {
                 }
                 store.save(editor);
                 return done(before, after, News.words(before, after, editor.renames()), doubts, editor.renames());
-            } catch (EditTrouble trouble) {
+            } catch (EditException trouble) {
                 return refused(trouble.getMessage(), List.of(), false);
             }
         });
@@ -99,14 +99,14 @@ final class Bench {
         String name = "{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"-\"}";
         try {
             edit(Json.read("{\"try\":true,\"deeds\":[" + name + "]}"));
-        } catch (FileTrouble unreadable) {
+        } catch (FileException unreadable) {
             // It is told when somebody asks.
             return;
         }
     }
 
     /** Takes the last change back, or makes it again. */
-    MapValue turn(boolean back) throws FileTrouble {
+    MapValue turn(boolean back) throws FileException {
         return plan.alone(() -> {
             plan.refresh();
             try (var store = PlanStore.open(plan.file())) {
@@ -174,7 +174,7 @@ final class Bench {
                     store.canUndo(),
                     store.canRedo(),
                     store.undoesOther().map(Object::toString).orElse(""));
-        } catch (FileTrouble unreadable) {
+        } catch (FileException unreadable) {
             return new Turns(false, false, "");
         }
     }

@@ -4,12 +4,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.yonderarc.files.Edit;
-import org.yonderarc.files.EditTrouble;
-import org.yonderarc.files.PlanEditor;
+import org.yonderarc.edit.Edit;
+import org.yonderarc.edit.EditException;
+import org.yonderarc.edit.PlanEditor;
+import org.yonderarc.edit.Things;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
-import org.yonderarc.files.Things;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.plan.Bar;
@@ -31,9 +31,9 @@ final class Choices {
         this.plan = plan;
     }
 
-    MapValue of(String bar, String kind, String scheme) throws EditTrouble {
+    MapValue of(String bar, String kind, String scheme) throws EditException {
         LivePlan.Now now = plan.now();
-        Plan good = now.good().flatMap(PlanFile::plan).orElseThrow(() -> new EditTrouble("The plan has errors."));
+        Plan good = now.good().flatMap(PlanFile::plan).orElseThrow(() -> new EditException("The plan has errors."));
         Device device = device(good, kind);
         var out = new ArrayList<MapValue>();
         Form.Kind current = good.bars().stream()
@@ -58,7 +58,7 @@ final class Choices {
                                     .studio(tried.plan().get())
                                     .part(scene(tried.plan().get(), device, scheme), form.word() + "-")));
                 }
-            } catch (EditTrouble notThere) {
+            } catch (EditException notThere) {
                 // A form that this bar can't have is none to choose.
                 continue;
             }
@@ -67,9 +67,9 @@ final class Choices {
     }
 
     /** A picture of the plan's start on a kind of device. */
-    byte[] view(String kind, String scheme) throws EditTrouble {
+    byte[] view(String kind, String scheme) throws EditException {
         Plan good =
-                plan.now().good().flatMap(PlanFile::plan).orElseThrow(() -> new EditTrouble("The plan has errors."));
+                plan.now().good().flatMap(PlanFile::plan).orElseThrow(() -> new EditException("The plan has errors."));
         return plan.assets()
                 .studio(good)
                 .svg(scene(good, device(good, kind), scheme))
@@ -82,13 +82,13 @@ final class Choices {
                 .or(() -> Optional.ofNullable(bar.forms().get(Bar.ANY_KIND)));
     }
 
-    private PlanFile with(SourceText source, String bar, String kind, Form.Kind form) throws EditTrouble {
+    private PlanFile with(SourceText source, String bar, String kind, Form.Kind form) throws EditException {
         var editor = new PlanEditor(source);
         editor.apply(edit(Things.of(source), bar, kind, form));
         return plan.assets().read(editor.source());
     }
 
-    private static Edit edit(Things things, String bar, String kind, Form.Kind form) throws EditTrouble {
+    private static Edit edit(Things things, String bar, String kind, Form.Kind form) throws EditException {
         String at = things.pointer("bar:" + bar);
         String key = kind.isEmpty() ? "/form" : "/forms/" + kind;
         return new Edit.Set(at + key, Trees.text(form.word()));

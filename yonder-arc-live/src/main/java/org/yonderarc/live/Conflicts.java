@@ -2,9 +2,9 @@ package org.yonderarc.live;
 
 import java.util.List;
 import java.util.Optional;
-import org.yonderarc.files.EditTrouble;
+import org.yonderarc.edit.EditException;
+import org.yonderarc.edit.Things;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.Things;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -56,7 +56,7 @@ final class Conflicts {
             String key = Json.text(deed, "key");
             return things.value(things.pointer(thing) + (key.isEmpty() ? "" : "/" + key))
                     .map(Trees::pointed);
-        } catch (EditTrouble isGone) {
+        } catch (EditException isGone) {
             return Optional.empty();
         }
     }

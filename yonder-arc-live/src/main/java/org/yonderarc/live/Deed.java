@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
-import org.yonderarc.files.Edit;
-import org.yonderarc.files.EditTrouble;
-import org.yonderarc.files.PlanEditor;
-import org.yonderarc.files.Things;
+import org.yonderarc.edit.Edit;
+import org.yonderarc.edit.EditException;
+import org.yonderarc.edit.PlanEditor;
+import org.yonderarc.edit.Things;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.tree.JsonPointer;
@@ -35,17 +35,17 @@ final class Deed {
     /**
      * Does it in the editor's text.
      *
-     * @throws EditTrouble with the reason, if it can't be done
+     * @throws EditException with the reason, if it can't be done
      */
-    static void apply(PlanEditor editor, Value asked) throws EditTrouble {
+    static void apply(PlanEditor editor, Value asked) throws EditException {
         try {
             new Deed(editor, asked).apply();
         } catch (IllegalArgumentException outOfRange) {
-            throw new EditTrouble(outOfRange.getMessage());
+            throw new EditException(outOfRange.getMessage());
         }
     }
 
-    private void apply() throws EditTrouble {
+    private void apply() throws EditException {
         boolean isOfBars = thing.startsWith("bar:") || Json.text(asked, "to").equals("bars");
         if (isOfBars && things().value("/bars").isEmpty()) {
             // Bars that are there by default are written before they are changed.
@@ -65,22 +65,22 @@ final class Deed {
                 editor.apply(new Edit.Section(pointer(thing), (int) number("count", 1), Json.text(asked, "heading")));
             case "unwrap" -> unwrap();
             case "edit" -> editor.apply(Edit.parse(Json.text(asked, "edit")));
-            default -> throw new EditTrouble("Nobody knows how to \"" + what + "\".");
+            default -> throw new EditException("Nobody knows how to \"" + what + "\".");
         }
     }
 
-    private Things things() throws EditTrouble {
+    private Things things() throws EditException {
         return editor.things();
     }
 
-    private String pointer(String name) throws EditTrouble {
+    private String pointer(String name) throws EditException {
         return things().pointer(name);
     }
 
-    private Value required(String key) throws EditTrouble {
+    private Value required(String key) throws EditException {
         return Json.get(asked, key)
                 .map(Trees::pointed)
-                .orElseThrow(() -> new EditTrouble("\"" + key + "\" is missing."));
+                .orElseThrow(() -> new EditException("\"" + key + "\" is missing."));
     }
 
     private double number(String key, double otherwise) {
@@ -91,7 +91,7 @@ final class Deed {
     }
 
     /** Sets a key of a thing; without a value it goes, and the thing has its default there. */
-    private void put() throws EditTrouble {
+    private void put() throws EditException {
         String at = pointer(thing) + "/" + Json.text(asked, "key");
         Optional<Value> value = Json.get(asked, "value").map(Trees::pointed);
         if (value.isPresent()) {
@@ -105,7 +105,7 @@ final class Deed {
     }
 
     /** A map that has lost its last key says nothing any more. */
-    private void tidy(String pointer) throws EditTrouble {
+    private void tidy(String pointer) throws EditException {
         boolean isEmpty = things().value(pointer)
                 .filter(value -> value instanceof MapValue map && map.entries().isEmpty())
                 .isPresent();
@@ -116,7 +116,7 @@ final class Deed {
         }
     }
 
-    private void drop() throws EditTrouble {
+    private void drop() throws EditException {
         int colon = thing.indexOf(':');
         for (Noun noun : Noun.values()) {
             if (noun != Noun.REQUIRED && colon > 0 && noun.word().equals(thing.substring(0, colon))) {
@@ -127,7 +127,7 @@ final class Deed {
         editor.apply(new Edit.Remove(pointer(thing)));
     }
 
-    private void rename() throws EditTrouble {
+    private void rename() throws EditException {
         int colon = thing.indexOf(':');
         for (Noun noun : Noun.values()) {
             if (noun != Noun.REQUIRED && colon > 0 && noun.word().equals(thing.substring(0, colon))) {
@@ -135,11 +135,11 @@ final class Deed {
                 return;
             }
         }
-        throw new EditTrouble("\"" + thing + "\" has no id that could be another.");
+        throw new EditException("\"" + thing + "\" has no id that could be another.");
     }
 
     /** Where an item leads: to one thing only. Its id stays, so that what refers to it still does. */
-    private void target() throws EditTrouble {
+    private void target() throws EditException {
         String kind = Json.text(asked, "kind");
         Value value = required("value");
         String id = thing.substring(thing.indexOf(':') + 1);
@@ -150,7 +150,8 @@ final class Deed {
         Things things = things();
         String at = things.pointer(thing);
         Value item = things.value(at)
-                .orElseThrow(() -> new EditTrouble("There is nothing at \"" + thing + "\" that could lead anywhere."));
+                .orElseThrow(
+                        () -> new EditException("There is nothing at \"" + thing + "\" that could lead anywhere."));
         var all = new LinkedHashMap<String, Value>();
         all.put(kind, value);
         all.put("id", Trees.text(id));
@@ -167,7 +168,7 @@ final class Deed {
     }
 
     /** Where things stand: a menu, a section, the rows of a screen, the bars. */
-    private String list(String name) throws EditTrouble {
+    private String list(String name) throws EditException {
         if (name.equals("bars")
                 || name.equals("screens")
                 || name.equals("facts")
@@ -183,25 +184,25 @@ final class Deed {
         return name.startsWith("section:") ? at + "/items" : at;
     }
 
-    private int indexIn(String list, String before) throws EditTrouble {
+    private int indexIn(String list, String before) throws EditException {
         if (before.isEmpty()) {
             return size(list);
         }
         String at = pointer(before);
         if (!JsonPointer.parent(at).equals(list)) {
-            throw new EditTrouble("\"" + before + "\" stands somewhere else now. Look again, and drop it there.");
+            throw new EditException("\"" + before + "\" stands somewhere else now. Look again, and drop it there.");
         }
         return JsonPointer.index(JsonPointer.last(at));
     }
 
-    private int size(String list) throws EditTrouble {
+    private int size(String list) throws EditException {
         return things().value(list)
                 .filter(ListValue.class::isInstance)
                 .map(any -> ((ListValue) any).items().size())
                 .orElse(0);
     }
 
-    private void move() throws EditTrouble {
+    private void move() throws EditException {
         String at = pointer(thing);
         String to = list(Json.text(asked, "to"));
         int index = indexIn(to, Json.text(asked, "before"));
@@ -217,17 +218,17 @@ final class Deed {
     }
 
     /** Adds to a list, or under a key to a map. */
-    private void add() throws EditTrouble {
+    private void add() throws EditException {
         String to = list(Json.text(asked, "to"));
         String key = Json.text(asked, "key");
         Value value = required("value");
         if (!key.isEmpty()) {
             Optional<String> problem = Ids.problem(key);
             if (problem.isPresent()) {
-                throw new EditTrouble("\"" + key + "\" can't be an id: " + problem.get() + ".");
+                throw new EditException("\"" + key + "\" can't be an id: " + problem.get() + ".");
             }
             if (things().value(JsonPointer.child(to, key)).isPresent()) {
-                throw new EditTrouble("There is \"" + key + "\" already. Choose another name.");
+                throw new EditException("There is \"" + key + "\" already. Choose another name.");
             }
             editor.apply(new Edit.Set(JsonPointer.child(to, key), value));
             return;
@@ -240,7 +241,7 @@ final class Deed {
     }
 
     /** Another one like it, right behind it, under an id of its own. */
-    private void copy() throws EditTrouble {
+    private void copy() throws EditException {
         Things things = things();
         String at = things.pointer(thing);
         String word = thing.substring(0, Math.max(0, thing.indexOf(':')));
@@ -250,22 +251,22 @@ final class Deed {
     }
 
     /** An id that nothing of its kind has. */
-    private String free(String word, String id) throws EditTrouble {
+    private String free(String word, String id) throws EditException {
         Things things = things();
         for (int i = 2; ; i++) {
             try {
                 things.pointer(word + ":" + id + "-" + i);
-            } catch (EditTrouble isFree) {
+            } catch (EditException isFree) {
                 return id + "-" + i;
             }
         }
     }
 
     /** The lines of a section stand where it stood. */
-    private void unwrap() throws EditTrouble {
+    private void unwrap() throws EditException {
         String at = pointer(thing);
         if (things().value(at + "/items").isEmpty()) {
-            throw new EditTrouble("\"" + thing + "\" is no section.");
+            throw new EditException("\"" + thing + "\" is no section.");
         }
         String list = JsonPointer.parent(at);
         int index = JsonPointer.index(JsonPointer.last(at));

@@ -2,7 +2,7 @@ package org.yonderarc.live;
 
 import java.nio.file.Path;
 import org.yonderarc.check.IconNames;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.files.SourceText;
@@ -16,9 +16,9 @@ public final class FirstPlan {
      * Writes it, for an app with the file's name.
      *
      * @param file the plan; its name ends in .yaml, .yml or .json
-     * @throws FileTrouble if it can't be written
+     * @throws FileException if it can't be written
      */
-    public static void write(Path file) throws FileTrouble {
+    public static void write(Path file) throws FileException {
         String name = file.getFileName().toString();
         String title = Ids.asTitle(Ids.slug(name.substring(0, name.lastIndexOf('.'))));
         String text =

@@ -5,12 +5,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.yonderarc.edit.Edit;
+import org.yonderarc.edit.PlanStore;
 import org.yonderarc.files.Digest;
-import org.yonderarc.files.Edit;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.PlanFiles;
-import org.yonderarc.files.PlanStore;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.tasks.Assets;
 import org.yonderarc.web.PageParts;
@@ -59,7 +59,7 @@ final class LivePlan {
             Optional<PageParts> parts,
             String trouble) {}
 
-    LivePlan(Path file) throws FileTrouble {
+    LivePlan(Path file) throws FileException {
         this.file = file;
         this.assets = Assets.beside(file);
         PlanFile read = assets.read(SourceText.read(file));
@@ -91,14 +91,14 @@ final class LivePlan {
     }
 
     /** Does something while nobody else reads or changes the plan. */
-    synchronized <T> T alone(Work<T> work) throws FileTrouble {
+    synchronized <T> T alone(Work<T> work) throws FileException {
         return work.of();
     }
 
     /** Something that is done with the plan. */
     @FunctionalInterface
     interface Work<T> {
-        T of() throws FileTrouble;
+        T of() throws FileException;
     }
 
     private List<Path> files() {
@@ -140,7 +140,7 @@ final class LivePlan {
                 note(text);
             }
             now = next(now.revision() + 1, assets.read(text), now.good(), "");
-        } catch (FileTrouble unreadable) {
+        } catch (FileException unreadable) {
             now = new Now(
                     now.revision() + 1, now.read(), now.digest(), now.good(), now.parts(), unreadable.getMessage());
         }
@@ -176,7 +176,7 @@ final class LivePlan {
             if (isThis && !store.canUndo() && !store.canRedo()) {
                 store.note(before);
             }
-        } catch (FileTrouble cannotBeKept) {
+        } catch (FileException cannotBeKept) {
             // It can be seen all the same; only taken back it can't be.
             return;
         }

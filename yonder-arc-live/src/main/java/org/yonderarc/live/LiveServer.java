@@ -16,7 +16,7 @@ import org.eclipse.jetty.server.Server;
 import org.eclipse.jetty.server.ServerConnector;
 import org.eclipse.jetty.util.thread.QueuedThreadPool;
 import org.eclipse.jetty.websocket.server.ServerWebSocketContainer;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 
 /**
  * Serves a plan as a page that shows every change of it, and lets people change it beside the app. Reached from this machine only, by
@@ -70,10 +70,10 @@ public final class LiveServer implements AutoCloseable {
      *
      * @param port 1 to 65535, or 0 for any that is free
      * @param keys the folder with the key from which addresses are made, so that they stay from start to start
-     * @throws FileTrouble if the plan can't be read
+     * @throws FileException if the plan can't be read
      * @throws IOException if there is no free port
      */
-    public static LiveServer start(Path plan, int port, Path keys) throws FileTrouble, IOException {
+    public static LiveServer start(Path plan, int port, Path keys) throws FileException, IOException {
         var live = new LivePlan(plan);
         String secret = Kept.secret(keys, plan);
         int last = port == 0 ? 0 : Math.min(65_535, port + TRIES);

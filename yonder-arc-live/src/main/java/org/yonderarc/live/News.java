@@ -5,9 +5,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.yonderarc.files.Edit;
-import org.yonderarc.files.EditTrouble;
-import org.yonderarc.files.PlanEditor;
+import org.yonderarc.edit.Edit;
+import org.yonderarc.edit.EditException;
+import org.yonderarc.edit.PlanEditor;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
@@ -69,7 +69,7 @@ final class News {
                 editor.apply(rename);
             }
             return Optional.of(editor.things().draft());
-        } catch (EditTrouble onlyOneOfSeveral) {
+        } catch (EditException onlyOneOfSeveral) {
             return file.plan();
         }
     }

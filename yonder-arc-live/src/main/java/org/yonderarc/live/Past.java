@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.plan.Plan;
@@ -28,7 +28,7 @@ final class Past {
     }
 
     /** What changed, in words: since the start, since a commit, or against another file of the folder. */
-    String compare(MapValue asked) throws FileTrouble {
+    String compare(MapValue asked) throws FileException {
         String with = Json.text(asked, "with");
         Path folder = plan.assets().folder();
         SourceText old;

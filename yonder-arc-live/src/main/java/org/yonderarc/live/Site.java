@@ -14,8 +14,8 @@ import org.eclipse.jetty.server.Response;
 import org.eclipse.jetty.util.Callback;
 import org.eclipse.jetty.util.Fields;
 import org.eclipse.jetty.websocket.server.ServerWebSocketContainer;
-import org.yonderarc.files.EditTrouble;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.edit.EditException;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Plan;
@@ -164,7 +164,7 @@ final class Site extends Handler.Abstract {
                 response.getHeaders().put(HttpHeader.CONNECTION, "close");
             }
             answer(response, callback, bad.status, "text/plain", bad.getMessage());
-        } catch (FileTrouble | EditTrouble trouble) {
+        } catch (FileException | EditException trouble) {
             answer(
                     response,
                     callback,
@@ -300,7 +300,7 @@ final class Site extends Handler.Abstract {
     /** Something that may change the plan. */
     @FunctionalInterface
     private interface Deeds {
-        MapValue done() throws FileTrouble, IOException;
+        MapValue done() throws FileException, IOException;
     }
 
     private static MapValue read(byte[] body) throws Bad {

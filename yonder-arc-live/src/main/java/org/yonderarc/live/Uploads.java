@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
 import org.yonderarc.draw.FileCleaner;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.tree.MapValue;
 
@@ -32,7 +32,7 @@ final class Uploads {
     }
 
     /** Keeps a file; says under which name, or why not. */
-    MapValue take(String name, String kind, byte[] bytes) throws FileTrouble, IOException {
+    MapValue take(String name, String kind, byte[] bytes) throws FileException, IOException {
         FileCleaner.Kind known = KINDS.get(kind);
         if (known == null) {
             return refused("A file is brought as an icon, a picture or a font.");

@@ -17,7 +17,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.yonderarc.files.PlanStore;
+import org.yonderarc.edit.PlanStore;
 
 /** A server that is killed while it writes leaves the plan as it was before an edit or as it is after it. */
 class LiveKilledTest {

@@ -298,7 +298,8 @@ class LiveServerTest {
                 java.nio.file.attribute.PosixFilePermissions.toString(
                         Files.getPosixFilePermissions(folder.resolve("keys/live.key"))));
         assertThrows(
-                org.yonderarc.files.FileTrouble.class, () -> LiveServer.start(folder.resolve("none.yaml"), 0, folder));
+                org.yonderarc.files.FileException.class,
+                () -> LiveServer.start(folder.resolve("none.yaml"), 0, folder));
     }
 
     /** A hundred pages, one of which never reads: all others are told of each change. */

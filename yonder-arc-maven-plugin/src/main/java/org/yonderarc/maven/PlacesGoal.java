@@ -9,10 +9,10 @@ import org.apache.maven.plugins.annotations.LifecyclePhase;
 import org.apache.maven.plugins.annotations.Mojo;
 import org.apache.maven.plugins.annotations.Parameter;
 import org.apache.maven.project.MavenProject;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.SafeFile;
-import org.yonderarc.places.Generated;
-import org.yonderarc.places.JavaPlaces;
+import org.yonderarc.interchange.Generated;
+import org.yonderarc.interchange.JavaPlaces;
 import org.yonderarc.plan.Plan;
 
 /** Writes the plan's names as a class among the generated sources: a name that the plan doesn't have doesn't compile. */
@@ -54,7 +54,7 @@ public final class PlacesGoal extends PlanGoal {
             }
         } catch (IllegalArgumentException impossible) {
             throw new MojoFailureException(impossible.getMessage() + ".");
-        } catch (FileTrouble refused) {
+        } catch (FileException refused) {
             throw new MojoExecutionException(refused.getMessage(), refused);
         } catch (java.io.IOException failed) {
             throw new MojoExecutionException("The class can't be written: " + failed.getMessage(), failed);

@@ -8,7 +8,7 @@ import org.apache.maven.plugin.AbstractMojo;
 import org.apache.maven.plugin.MojoExecutionException;
 import org.apache.maven.plugin.MojoFailureException;
 import org.apache.maven.plugins.annotations.Parameter;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.tasks.Artifact;
@@ -45,7 +45,7 @@ abstract class PlanGoal extends AbstractMojo {
     static Project read(File file) throws MojoExecutionException {
         try {
             return Project.open(file.toPath());
-        } catch (FileTrouble trouble) {
+        } catch (FileException trouble) {
             throw new MojoExecutionException(
                     FindingText.visible(trouble.getMessage()) + " Or name another one: <plan>...</plan>.");
         }
@@ -87,7 +87,7 @@ abstract class PlanGoal extends AbstractMojo {
         }
         try {
             SafeFile.write(file, content);
-        } catch (FileTrouble trouble) {
+        } catch (FileException trouble) {
             throw new MojoExecutionException(trouble.getMessage(), trouble);
         }
     }

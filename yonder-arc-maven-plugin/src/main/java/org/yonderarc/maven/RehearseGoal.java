@@ -12,7 +12,7 @@ import org.apache.maven.plugin.MojoFailureException;
 import org.apache.maven.plugins.annotations.LifecyclePhase;
 import org.apache.maven.plugins.annotations.Mojo;
 import org.apache.maven.plugins.annotations.Parameter;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.tasks.Project;
@@ -40,7 +40,7 @@ public final class RehearseGoal extends PlanGoal {
         for (File file : journeys) {
             try {
                 files.add(RehearseTask.Source.read(file.toPath()));
-            } catch (FileTrouble trouble) {
+            } catch (FileException trouble) {
                 throw new MojoExecutionException(FindingText.visible(trouble.getMessage()));
             }
         }

@@ -10,7 +10,7 @@ import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.draw.Typeface;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.plan.Plan;
@@ -41,9 +41,9 @@ public final class Assets {
     /**
      * Reads and checks a plan's file.
      *
-     * @throws FileTrouble if the file can't be read
+     * @throws FileException if the file can't be read
      */
-    public PlanFile read(Path file) throws FileTrouble {
+    public PlanFile read(Path file) throws FileException {
         return read(SourceText.read(file));
     }
 

@@ -2,9 +2,9 @@ package org.yonderarc.tasks;
 
 import java.util.List;
 import org.yonderarc.files.FindingJson;
-import org.yonderarc.files.FindingSarif;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.interchange.FindingSarif;
 
 /** A report of what the check has found in a plan, which may have errors; {@link Project#findings} has the same as values. Its summary counts them. */
 public final class CheckTask implements Task<Artifact> {

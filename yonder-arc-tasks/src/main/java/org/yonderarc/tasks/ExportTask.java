@@ -2,9 +2,9 @@ package org.yonderarc.tasks;
 
 import java.nio.file.Path;
 import java.util.List;
-import org.yonderarc.files.Scxml;
-import org.yonderarc.places.JavaPlaces;
-import org.yonderarc.places.TypeScriptPlaces;
+import org.yonderarc.interchange.JavaPlaces;
+import org.yonderarc.interchange.Scxml;
+import org.yonderarc.interchange.TypeScriptPlaces;
 import org.yonderarc.plan.Plan;
 
 /** A plan for other programs: its names as Java or TypeScript, or the navigation as a state machine. */

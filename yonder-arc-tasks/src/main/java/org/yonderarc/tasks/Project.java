@@ -3,11 +3,11 @@ package org.yonderarc.tasks;
 import java.nio.file.Path;
 import java.util.List;
 import org.yonderarc.draw.Studio;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
-import org.yonderarc.files.PlanTrouble;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.plan.Plan;
 
 /** A plan that was read and checked, with the icons, pictures and fonts that it is drawn with: what tasks run on. Immutable. */
@@ -23,9 +23,9 @@ public final class Project {
     /**
      * Reads and checks a plan, with what lies beside it.
      *
-     * @throws FileTrouble if the file can't be read; a plan with errors is no failure here, {@link #plan} tells them
+     * @throws FileException if the file can't be read; a plan with errors is no failure here, {@link #plan} tells them
      */
-    public static Project open(Path file) throws FileTrouble {
+    public static Project open(Path file) throws FileException {
         var assets = Assets.beside(file);
         return new Project(assets.read(file), assets);
     }
@@ -49,7 +49,7 @@ public final class Project {
     /**
      * The plan.
      *
-     * @throws PlanTrouble with a report, if it has errors
+     * @throws InvalidPlanException with a report, if it has errors
      */
     public Plan plan() {
         return file.require();

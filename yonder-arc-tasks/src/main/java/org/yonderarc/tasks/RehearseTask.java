@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.draw.Studio;
-import org.yonderarc.files.FileTrouble;
+import org.yonderarc.files.FileException;
 import org.yonderarc.files.JourneyFile;
 import org.yonderarc.journey.Journey;
 import org.yonderarc.journey.Rehearsal;
@@ -68,9 +68,9 @@ public final class RehearseTask implements Task<RehearsalReport> {
         /**
          * Reads a file.
          *
-         * @throws FileTrouble if it can't be read, or isn't one of journeys
+         * @throws FileException if it can't be read, or isn't one of journeys
          */
-        public static Source read(Path file) throws FileTrouble {
+        public static Source read(Path file) throws FileException {
             return new Source(file.toString(), JourneyFile.read(file));
         }
     }

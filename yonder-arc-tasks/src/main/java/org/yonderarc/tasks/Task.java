@@ -10,7 +10,7 @@ public interface Task<R> {
      * Runs the task.
      *
      * @throws InvalidRequestException if that can't be made of this plan
-     * @throws org.yonderarc.files.PlanTrouble if the plan has errors
+     * @throws org.yonderarc.finding.InvalidPlanException if the plan has errors
      * @throws java.util.concurrent.CancellationException if the listener cancels it
      */
     R run(Project project, Progress progress);

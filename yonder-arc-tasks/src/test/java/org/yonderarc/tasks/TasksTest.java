@@ -23,7 +23,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.yonderarc.files.JourneyFile;
-import org.yonderarc.files.PlanTrouble;
+import org.yonderarc.finding.InvalidPlanException;
 
 /** What tasks give, refuse and tell; what is in the files, the tests of the command look at. */
 class TasksTest {
@@ -135,7 +135,7 @@ class TasksTest {
                 DrawTask.builder().build(),
                 PageTask.builder().build(),
                 WalkTask.builder().build())) {
-            var report = assertThrows(PlanTrouble.class, () -> task.run(broken));
+            var report = assertThrows(InvalidPlanException.class, () -> task.run(broken));
             assertTrue(report.getMessage().contains("unknown-screen"), report.getMessage());
         }
     }

@@ -18,7 +18,7 @@ import org.yonderarc.check.IconNames;
 import org.yonderarc.chromium.Chromium;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
-import org.yonderarc.places.TypeScriptPlaces;
+import org.yonderarc.interchange.TypeScriptPlaces;
 import org.yonderarc.plan.Place;
 
 /** The names of a plan as TypeScript, compiled by its own compiler and run in a browser. */

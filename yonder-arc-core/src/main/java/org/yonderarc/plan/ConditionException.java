@@ -1,0 +1,18 @@
+package org.yonderarc.plan;
+
+/** A text that is no condition. */
+public final class ConditionException extends IllegalArgumentException {
+    private static final long serialVersionUID = 1L;
+
+    private final int offset;
+
+    ConditionException(String message, int offset) {
+        super(message);
+        this.offset = offset;
+    }
+
+    /** Where in the text the trouble starts, in UTF-16 units from 0. */
+    public int offset() {
+        return offset;
+    }
+}

@@ -1,0 +1,11 @@
+package org.yonderarc.edit;
+
+/** An edit that can't be done. The message says why, and what to do; nothing was changed. */
+public final class EditException extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    /** A trouble with this message. */
+    public EditException(String message) {
+        super(message);
+    }
+}
