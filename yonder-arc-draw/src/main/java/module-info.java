@@ -2,9 +2,9 @@
 @SuppressWarnings("requires-automatic") // the graph layout library has a name for its module, but no description
 module org.yonderarc.draw {
     requires transitive org.yonderarc.core;
+    requires transitive org.yonderarc.icons;
     requires transitive java.desktop;
     requires java.xml;
-    requires com.fasterxml.jackson.core;
     requires com.github.weisj.jsvg;
     // Only for maps.
     requires static com.github.vlsi.mxgraph.jgraphx;

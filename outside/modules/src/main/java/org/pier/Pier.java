@@ -5,7 +5,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.draw.IconSearch;
+import org.yonderarc.icons.IconSearch;
 import org.yonderarc.draw.NavigationMap;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.files.PlanFile;

@@ -6,10 +6,10 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.examples.Brinelight;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.web.PageWriter;
 
 /** A minute of random choosing in the demo's page in Chromium: the times between its frames. */

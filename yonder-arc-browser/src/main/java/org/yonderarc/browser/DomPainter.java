@@ -21,7 +21,7 @@ import org.yonderarc.tree.Decimals;
 
 /**
  * Paints scenes as elements that mean what they show: navigation, links, buttons, a heading. An element stays as long
- * as its key stays, so bars keep their focus and don't blink. What each element shows is told by {@link Level}.
+ * as its key stays, so bars keep their focus and don't blink. What each element shows is told by {@link ElementGroup}.
  */
 final class DomPainter {
     private static final String MAIN = "main, .main";
@@ -29,8 +29,8 @@ final class DomPainter {
 
     private final HTMLDocument document;
     private final HTMLElement root;
-    private final Shown whole;
-    private final Map<String, Shown> painted = new HashMap<>();
+    private final RenderedElement whole;
+    private final Map<String, RenderedElement> painted = new HashMap<>();
     /** The paths whose elements were made since something was said of them. */
     private final Set<String> fresh = new HashSet<>();
 
@@ -54,7 +54,7 @@ final class DomPainter {
         this.document = document;
         this.root = root;
         this.hasLandmarks = hasLandmarks;
-        this.whole = new Shown(root, root, "div", "", false);
+        this.whole = new RenderedElement(root, root, "div", "", false);
         // The still that showed before the script ran.
         root.setTextContent("");
     }
@@ -70,7 +70,7 @@ final class DomPainter {
         Element bar = root.querySelector(HEADER);
         if (content != null && bar != null) {
             double gone = Math.min(leaving, content.getScrollTop());
-            Page.style(bar, "transform", gone > 0 ? "translateY(" + Shown.px(-gone) + ")" : "none");
+            Page.style(bar, "transform", gone > 0 ? "translateY(" + RenderedElement.px(-gone) + ")" : "none");
             Page.style(bar, "--gone", Decimals.brief(leaving > 0 ? gone / leaving : 0));
         }
     }
@@ -81,11 +81,13 @@ final class DomPainter {
      * @param glides whether it takes its time: nobody's finger is on it
      */
     void retreat(Retreat bar, boolean glides) {
-        Shown shown = painted.get(bar.path());
+        RenderedElement shown = painted.get(bar.path());
         if (shown != null) {
             Page.style(shown.element(), "transition", glides ? "transform 160ms ease-out" : "none");
             Page.style(
-                    shown.element(), "transform", bar.away() > 0 ? "translateY(" + Shown.px(bar.away()) + ")" : "none");
+                    shown.element(),
+                    "transform",
+                    bar.away() > 0 ? "translateY(" + RenderedElement.px(bar.away()) + ")" : "none");
         }
     }
 
@@ -115,7 +117,7 @@ final class DomPainter {
 
     /** Scrolls what has a path; gives whether it is there, and as long as that. */
     boolean scroll(String path, double to) {
-        Shown found = painted.get(path);
+        RenderedElement found = painted.get(path);
         return found != null && Page.scrollTo(found.element(), to);
     }
 
@@ -125,7 +127,7 @@ final class DomPainter {
 
     /** Gives the browser's focus to what has a path; gives whether it is there. */
     boolean focus(String path) {
-        Shown found = painted.get(path);
+        RenderedElement found = painted.get(path);
         if (found != null) {
             Page.focus((HTMLElement) found.element());
         }
@@ -189,7 +191,7 @@ final class DomPainter {
     }
 
     private Optional<Element> element(Access part) {
-        return Optional.ofNullable(painted.get(part.path())).map(Shown::element);
+        return Optional.ofNullable(painted.get(part.path())).map(RenderedElement::element);
     }
 
     static void attribute(Element element, String name, Optional<String> value) {
@@ -201,13 +203,13 @@ final class DomPainter {
     }
 
     void paint(Scene scene) {
-        Page.style(root, "width", Shown.px(scene.width()));
-        Page.style(root, "height", Shown.px(scene.height()));
-        Page.style(root, "background-color", Shown.css(scene.background()));
+        Page.style(root, "width", RenderedElement.px(scene.width()));
+        Page.style(root, "height", RenderedElement.px(scene.height()));
+        Page.style(root, "background-color", RenderedElement.css(scene.background()));
         // What is gone leaves first: an element that is moved, even in its place, would lose the focus.
         frame++;
         drop(whole, scene.nodes());
-        new Level(this, whole, 0, 0).paint(scene.nodes());
+        new ElementGroup(this, whole, 0, 0).paint(scene.nodes());
         if (leaving > 0) {
             leave();
         }
@@ -233,23 +235,23 @@ final class DomPainter {
     }
 
     /** There is a new element, of which nothing has been said yet. */
-    void made(Shown shown) {
+    void made(RenderedElement shown) {
         painted.put(shown.path(), shown);
         fresh.add(shown.path());
     }
 
     /** Takes away what an element had and no longer has, all the way down. */
-    private void drop(Shown parent, List<SceneNode> nodes) {
-        Map<String, Shown> children = parent.children();
+    private void drop(RenderedElement parent, List<SceneNode> nodes) {
+        Map<String, RenderedElement> children = parent.children();
         for (SceneNode node : nodes) {
-            Shown child = children.get(node.key());
+            RenderedElement child = children.get(node.key());
             if (child != null) {
                 child.seen(frame);
                 drop(child, node instanceof SceneNode.Group group ? group.children() : List.of());
             }
         }
         children.entrySet().removeIf(entry -> {
-            Shown child = entry.getValue();
+            RenderedElement child = entry.getValue();
             boolean gone = !child.isOf(frame);
             if (gone) {
                 forget(child);
@@ -260,7 +262,7 @@ final class DomPainter {
         });
     }
 
-    private void forget(Shown gone) {
+    private void forget(RenderedElement gone) {
         painted.remove(gone.path());
         gone.children().values().forEach(this::forget);
     }

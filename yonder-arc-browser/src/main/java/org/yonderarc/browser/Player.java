@@ -62,7 +62,7 @@ final class Player implements Stage.Host {
         entry = Math.max(0, Page.entry());
         String saved = Page.address().startsWith(VIEW) ? Page.address().substring(VIEW.length()) : Page.saved();
         state = saved(saved).orElse(state);
-        List<Wishes> wishes = wishes(saved);
+        List<Preferences> wishes = wishes(saved);
         boolean isLink = Page.address().startsWith(VIEW);
         String problem = "";
         if (!isLink) {
@@ -92,7 +92,7 @@ final class Player implements Stage.Host {
         shows.get(0).scrollTo(down(saved));
         Page.onScrolled(this::keep);
         settle();
-        Door.open(this);
+        AppBridge.open(this);
     }
 
     /** Goes on with another plan where the person is: what it still has of the place, of the trails and of what was told stays. */
@@ -196,14 +196,14 @@ final class Player implements Stage.Host {
                 .flatMap(part -> Percent.decode(part.substring(name.length())));
     }
 
-    private static List<Wishes> wishes(String saved) {
-        Wishes first = Wishes.first("phone");
-        var wishes = new ArrayList<Wishes>();
+    private static List<Preferences> wishes(String saved) {
+        Preferences first = Preferences.first("phone");
+        var wishes = new ArrayList<Preferences>();
         for (String part : Split.at(saved, '&')) {
             int is = part.indexOf('=');
             String value = is < 0 ? "" : Percent.decode(part.substring(is + 1)).orElse("");
             if (part.startsWith("on=")) {
-                wishes.add(Wishes.read(value, first));
+                wishes.add(Preferences.read(value, first));
             }
         }
         return wishes.isEmpty() ? List.of(first) : wishes;
@@ -255,7 +255,7 @@ final class Player implements Stage.Host {
     }
 
     /** Another device beside the others. */
-    void add(Wishes wishes) {
+    void add(Preferences wishes) {
         HTMLElement device = shows.isEmpty() ? document.getElementById("device") : tools.anotherFrame();
         boolean isFirst = shows.isEmpty();
         shows.add(new Show(document, device, walk, state, wishes, this, isFirst));
@@ -397,7 +397,7 @@ final class Player implements Stage.Host {
                 .ifPresent(said -> document.getElementById("said").setTextContent(said));
         tools.refresh();
         if (tells) {
-            Door.moved();
+            AppBridge.moved();
         }
     }
 

@@ -29,7 +29,7 @@ final class Show {
     private final Stage stage;
     private final DomPainter painter;
     private List<Device> devices;
-    private Wishes wishes;
+    private Preferences wishes;
     private boolean isWaiting;
     private int focusMoves;
     /** The path that is to have the browser's focus as soon as it is there. */
@@ -48,7 +48,7 @@ final class Show {
             HTMLElement device,
             Walk walk,
             State state,
-            Wishes wishes,
+            Preferences wishes,
             Stage.Host host,
             boolean isFirst) {
         this.device = device;
@@ -81,7 +81,7 @@ final class Show {
         return device;
     }
 
-    Wishes wishes() {
+    Preferences wishes() {
         return wishes;
     }
 
@@ -98,7 +98,7 @@ final class Show {
         return stageStart + Math.max(0, real - realStart) * (wishes.motion().equals("slow") ? SLOW : 1);
     }
 
-    void wish(Wishes other, Optional<Device> window) {
+    void wish(Preferences other, Optional<Device> window) {
         double then = now();
         realStart = Page.now();
         stageStart = then;
@@ -243,7 +243,7 @@ final class Show {
         if (!rests || stage.moves()) {
             wake();
         }
-        Door.painted();
+        AppBridge.painted();
     }
 
     /** Moves the bar that leaves to where it belongs, without a finger on it. */

@@ -131,7 +131,7 @@ final class Tools {
     }
 
     /** Shows in the tools how a device is wanted. */
-    private void show(Wishes wishes) {
+    private void show(Preferences wishes) {
         set("device-name", wishes.device());
         set("scheme", wishes.scheme());
         set("language", wishes.language());
@@ -149,7 +149,7 @@ final class Tools {
     private void wished() {
         wish(
                 current(),
-                new Wishes(
+                new Preferences(
                         value("device-name"),
                         isChecked("turned"),
                         isChecked("true-size"),
@@ -160,17 +160,17 @@ final class Tools {
                         value("contrast")));
     }
 
-    private void wish(Show show, Wishes wishes) {
+    private void wish(Show show, Preferences wishes) {
         show.wish(wishes, fills() ? Optional.of(Show.window()) : Optional.empty());
         player.arrange();
     }
 
     /** A device like the one that is chosen, in the other scheme, which is chosen then. */
     private void another() {
-        Wishes like = current().wishes();
+        Preferences like = current().wishes();
         boolean isDark = like.scheme(Page.prefersDark()) == Scheme.DARK;
         String device = like.device().isEmpty() ? "phone" : like.device();
-        player.add(new Wishes(
+        player.add(new Preferences(
                 device,
                 like.turned(),
                 like.trueSize(),

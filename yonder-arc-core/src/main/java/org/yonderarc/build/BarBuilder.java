@@ -36,7 +36,7 @@ public final class BarBuilder extends ShownBuilder<BarBuilder> {
 
     /** Sets what screen readers call it, by language tag. */
     public BarBuilder spoken(Map<String, String> names) {
-        return put("spoken", Texts.of(names));
+        return put("spoken", Translations.of(names));
     }
 
     /** Sets how screens that are chosen in it follow each other. */

@@ -45,7 +45,7 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
 
     /** Sets the label in several languages, by language tag. */
     public ItemBuilder label(Map<String, String> texts) {
-        return put("label", Texts.of(texts));
+        return put("label", Translations.of(texts));
     }
 
     /** Sets a label for where there is little room. */

@@ -60,7 +60,7 @@ public final class MenuBuilder {
 
     /** Adds a section with a heading in several languages, by language tag. */
     public MenuBuilder section(Map<String, String> headings, Consumer<? super MenuBuilder> define) {
-        return section(Texts.of(headings), define);
+        return section(Translations.of(headings), define);
     }
 
     /** Adds a section that people can fold, or a page of its own. */

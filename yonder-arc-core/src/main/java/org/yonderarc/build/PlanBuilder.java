@@ -183,7 +183,7 @@ public final class PlanBuilder {
 
     /** Words what the app says of itself in several languages, by language tag. */
     public PlanBuilder says(OwnWord word, Map<String, String> texts) {
-        return says(word, Texts.of(texts));
+        return says(word, Translations.of(texts));
     }
 
     private PlanBuilder says(OwnWord word, Value text) {

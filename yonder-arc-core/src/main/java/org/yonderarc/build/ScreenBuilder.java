@@ -28,7 +28,7 @@ public final class ScreenBuilder extends MapBuilder<ScreenBuilder> {
 
     /** Sets the title in several languages, by language tag. */
     public ScreenBuilder title(Map<String, String> templates) {
-        return put("title", Texts.of(templates));
+        return put("title", Translations.of(templates));
     }
 
     /** Sets how the screen follows another. */

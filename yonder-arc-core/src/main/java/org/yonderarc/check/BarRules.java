@@ -208,7 +208,7 @@ final class BarRules {
     }
 
     private static void form(Subject subject, Bar bar, Form form, DeviceKind kind, String pointer, List<Code> told) {
-        Shown shown = subject.shown(bar, kind);
+        ShownItems shown = subject.shown(bar, kind);
         if (form.named().size() > Forms.mostNamed(form)) {
             once(
                     subject,
@@ -253,7 +253,7 @@ final class BarRules {
         icons(subject, bar, form, shown, pointer, told);
     }
 
-    private static void icons(Subject subject, Bar bar, Form form, Shown shown, String pointer, List<Code> told) {
+    private static void icons(Subject subject, Bar bar, Form form, ShownItems shown, String pointer, List<Code> told) {
         List<String> without = shown.withoutIcon();
         int count = shown.items().size();
         if (!without.isEmpty() && without.size() < count && !told.contains(Code.SOME_ICONS)) {
@@ -288,7 +288,7 @@ final class BarRules {
     }
 
     /** Icons of items that can be selected have a filled twin for it. */
-    private static void twins(Subject subject, Bar bar, Shown shown, List<Code> told) {
+    private static void twins(Subject subject, Bar bar, ShownItems shown, List<Code> told) {
         if (told.contains(Code.NO_TWIN)) {
             return;
         }

@@ -91,7 +91,7 @@ public final class Check {
     }
 
     private static List<Finding> look(Plan plan, IconNames icons, FileNames files, boolean isWhole) {
-        var found = new Found(isWhole ? plan.accepted() : List.of());
+        var found = new RuleFindings(isWhole ? plan.accepted() : List.of());
         long items = plan.items().count();
         if (items > MOST_ITEMS) {
             found.add(new Finding(

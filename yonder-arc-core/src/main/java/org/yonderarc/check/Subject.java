@@ -29,10 +29,10 @@ final class Subject {
     private final IconNames icons;
     private final FileNames files;
     private final Mentioned mentioned;
-    private final Found findings;
+    private final RuleFindings findings;
     private final List<PlacedItem> items;
     private final Map<String, List<PlacedItem>> byMenu = new HashMap<>();
-    private final Map<String, Shown> shown = new HashMap<>();
+    private final Map<String, ShownItems> shown = new HashMap<>();
     private final Map<String, FactValue> facts;
     private final boolean hasBarsByDefault;
 
@@ -46,7 +46,7 @@ final class Subject {
      * @param mentioned everything that the plan mentions
      * @param findings takes what is noticed
      */
-    Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned, Found findings) {
+    Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned, RuleFindings findings) {
         this.plan = plan;
         this.icons = icons;
         this.files = files;
@@ -75,7 +75,7 @@ final class Subject {
         return mentioned;
     }
 
-    Found findings() {
+    RuleFindings findings() {
         return findings;
     }
 
@@ -85,11 +85,11 @@ final class Subject {
     }
 
     /** What a bar's menu shows on devices of a kind, in some window. */
-    Shown shown(Bar bar, DeviceKind kind) {
+    ShownItems shown(Bar bar, DeviceKind kind) {
         String menu = bar.menu().orElse("");
         return shown.computeIfAbsent(
                 menu + "/" + kind.id(),
-                none -> Shown.of(
+                none -> ShownItems.of(
                         this,
                         byMenu.getOrDefault(menu, List.of()).stream()
                                 .filter(placed -> mayShow(placed.item().visibility(), kind))

@@ -41,11 +41,11 @@ import org.yonderarc.walk.Walk;
  * }</pre>
  */
 public final class Navigator implements Controls {
-    private final Ears ears;
+    private final Listeners ears;
     private final Results results = new Results();
     private Walk walk;
     private State state;
-    private Seen seen;
+    private Observation seen;
     private long number;
     private String language = "";
     private final Entrance entrance = new Entrance();
@@ -63,10 +63,11 @@ public final class Navigator implements Controls {
      *     same, and the one that was not told hears of the next step
      */
     public Navigator(Plan plan, Executor executor, Consumer<RuntimeException> trouble) {
-        this.ears = new Ears(Objects.requireNonNull(executor, "executor"), Objects.requireNonNull(trouble, "trouble"));
+        this.ears =
+                new Listeners(Objects.requireNonNull(executor, "executor"), Objects.requireNonNull(trouble, "trouble"));
         this.walk = Walk.of(plan);
         this.state = walk.start();
-        this.seen = new Seen(walk, state, Optional.empty(), language);
+        this.seen = new Observation(walk, state, Optional.empty(), language);
     }
 
     private static void uncaught(RuntimeException thrown) {
@@ -107,7 +108,7 @@ public final class Navigator implements Controls {
             }
             language = tag;
             // Observers of the title see it in the new language.
-            seen = new Seen(walk, state, Optional.empty(), language);
+            seen = new Observation(walk, state, Optional.empty(), language);
             ears.tell(seen);
         }
         ears.drain();
@@ -313,7 +314,7 @@ public final class Navigator implements Controls {
         String title = Fitter.title(walk.plan(), to, state, language);
         String announcement = changed ? title : change.refusal().orElse("");
         Optional<Passage> passage = cause == Moved.Cause.PLAN ? Optional.empty() : Passage.of(walk, change);
-        seen = new Seen(
+        seen = new Observation(
                 walk,
                 state,
                 Optional.of(new Moved(number, cause, change, from, to, title, passage, announcement)),
@@ -453,16 +454,16 @@ public final class Navigator implements Controls {
         return watch(now -> Optional.of(item(now, item, device).flatMap(FittedItem::badge)), listener);
     }
 
-    private static Optional<FittedItem> item(Seen now, String item, Device device) {
+    private static Optional<FittedItem> item(Observation now, String item, Device device) {
         return now.on(device).bars().stream()
                 .flatMap(bar -> bar.shown().stream())
                 .filter(one -> one.id().equals(item))
                 .findFirst();
     }
 
-    private <T> Subscription watch(Function<Seen, Optional<T>> value, Consumer<T> listener) {
+    private <T> Subscription watch(Function<Observation, Optional<T>> value, Consumer<T> listener) {
         Objects.requireNonNull(listener, "listener");
-        Ears.Ear ear;
+        Listeners.Ear ear;
         synchronized (this) {
             ear = ears.observe(value, listener, seen);
         }

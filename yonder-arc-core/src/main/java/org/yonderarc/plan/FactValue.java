@@ -87,7 +87,7 @@ public sealed interface FactValue {
 
         @Override
         public String said(String language) {
-            return Figures.in(text(), language);
+            return LocalNumbers.in(text(), language);
         }
 
         @Override
@@ -127,7 +127,7 @@ public sealed interface FactValue {
 
         @Override
         public String said(String language) {
-            return Figures.in(Integer.toString(entries.size()), language);
+            return LocalNumbers.in(Integer.toString(entries.size()), language);
         }
 
         @Override

@@ -17,7 +17,7 @@ import org.yonderarc.scene.SceneNode;
  * @param scrolls the path of what can be scrolled there, innermost
  * @param content the place whose content is reached there
  */
-record Hit(Optional<Target> target, Optional<String> scrolls, Optional<Place> content) {
+record Hit(Optional<HitTarget> target, Optional<String> scrolls, Optional<Place> content) {
     /**
      * How a host that scrolls itself shows something otherwise than the nodes do.
      *
@@ -66,7 +66,7 @@ record Hit(Optional<Target> target, Optional<String> scrolls, Optional<Place> co
             return null;
         }
         Hit found = in(group.children(), path, x + hidden.scrolled.across(), ownY + hidden.scrolled.down(), unseen);
-        Optional<Target> own = Target.of(group, path).filter(any -> inside);
+        Optional<HitTarget> own = HitTarget.of(group, path).filter(any -> inside);
         if (found == null && own.isEmpty() && !(inside && isContent(group))) {
             return null;
         }

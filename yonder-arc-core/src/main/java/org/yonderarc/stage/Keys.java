@@ -12,12 +12,12 @@ final class Keys {
     private static final double PAGE = 0.9;
 
     private final Stage stage;
-    private final Still still;
+    private final RestingScene still;
     private final Scrolls scrolls;
     /** Whether the stage scrolls, and not its host. */
     private final boolean scrollsHere;
 
-    Keys(Stage stage, Still still, Scrolls scrolls, boolean scrollsHere) {
+    Keys(Stage stage, RestingScene still, Scrolls scrolls, boolean scrollsHere) {
         this.stage = stage;
         this.still = still;
         this.scrolls = scrolls;
@@ -37,7 +37,7 @@ final class Keys {
 
     private boolean step(Focus focus, boolean forward, double now) {
         boolean stays = focus.step(still.tree(), forward);
-        Optional<Target> target = focus.path().flatMap(still::target);
+        Optional<HitTarget> target = focus.path().flatMap(still::target);
         stage.touched(still.touch().focus(target, true), now);
         target.ifPresent(any -> reveal(any, now));
         return stays;
@@ -50,7 +50,7 @@ final class Keys {
     }
 
     /** Scrolls what has the focus into view. */
-    private void reveal(Target target, double now) {
+    private void reveal(HitTarget target, double now) {
         scrolls.around(target.path()).filter(any -> scrollsHere).ifPresent(region -> {
             Box box = target.box();
             Box seen = region.box();

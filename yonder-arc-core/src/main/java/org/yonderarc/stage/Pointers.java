@@ -21,9 +21,9 @@ final class Pointers {
     }
 
     private final Stage stage;
-    private final Still still;
+    private final RestingScene still;
     private final Scrolls scrolls;
-    private final Reel reel;
+    private final Playback reel;
     /** Whether the stage scrolls, and not its host. */
     private final boolean scrollsHere;
 
@@ -37,7 +37,7 @@ final class Pointers {
     private double lastX;
     private double lastY;
 
-    Pointers(Stage stage, Still still, Scrolls scrolls, Reel reel, boolean scrollsHere) {
+    Pointers(Stage stage, RestingScene still, Scrolls scrolls, Playback reel, boolean scrollsHere) {
         this.scrollsHere = scrollsHere;
         this.stage = stage;
         this.still = still;
@@ -83,7 +83,7 @@ final class Pointers {
     Optional<Double> due() {
         boolean waits = doing == Doing.PRESSING
                 && down.filter(Input.Down::touches).isPresent()
-                && still.touch().pressed().flatMap(Target::hint).isPresent();
+                && still.touch().pressed().flatMap(HitTarget::hint).isPresent();
         return waits ? Optional.of(since + HOLD) : Optional.empty();
     }
 
@@ -129,7 +129,7 @@ final class Pointers {
 
     private boolean move(Input.Move move, double now) {
         if (down.isEmpty()) {
-            Optional<Target> over = still.hit(move.x(), move.y()).target().filter(any -> !any.isScrim());
+            Optional<HitTarget> over = still.hit(move.x(), move.y()).target().filter(any -> !any.isScrim());
             stage.touched(still.touch().hover(over), now);
             return over.isPresent();
         }
@@ -186,7 +186,7 @@ final class Pointers {
         }
         velocity.move(up.x(), up.y(), now);
         Doing done = doing;
-        Optional<Target> pressed = still.touch().pressed();
+        Optional<HitTarget> pressed = still.touch().pressed();
         release(now);
         if (done == Doing.SWIPING) {
             reel.letGo(velocity.across(now), now);
@@ -194,8 +194,8 @@ final class Pointers {
             region.flatMap(scrolls::region)
                     .ifPresent(held -> scrolls.fling(held, -velocity.across(now), -velocity.down(now), now));
         } else if (done == Doing.PRESSING) {
-            Optional<String> over = still.hit(up.x(), up.y()).target().map(Target::path);
-            pressed.map(Target::path)
+            Optional<String> over = still.hit(up.x(), up.y()).target().map(HitTarget::path);
+            pressed.map(HitTarget::path)
                     .filter(path -> over.filter(path::equals).isPresent())
                     .ifPresent(path -> stage.choose(path, now));
         }

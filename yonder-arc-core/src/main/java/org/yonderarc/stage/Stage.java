@@ -56,8 +56,8 @@ public final class Stage {
 
     private final Host host;
     private final Scrolls scrolls = new Scrolls();
-    private final Still still;
-    private final Reel reel;
+    private final RestingScene still;
+    private final Playback reel;
     private final Pointers pointers;
     private final Keys keys;
     /** What was typed last, until the app has told it. */
@@ -78,8 +78,8 @@ public final class Stage {
         Objects.requireNonNull(around, "around");
         Objects.requireNonNull(measure, "measure");
         this.host = Objects.requireNonNull(host, "host");
-        this.still = new Still(walk, state, around, measure, host, scrolls);
-        this.reel = new Reel(still.scene());
+        this.still = new RestingScene(walk, state, around, measure, host, scrolls);
+        this.reel = new Playback(still.scene());
         this.pointers = new Pointers(this, still, scrolls, reel, !host.scrolls());
         this.keys = new Keys(this, still, scrolls, !host.scrolls());
     }
@@ -159,7 +159,7 @@ public final class Stage {
 
     /** The name of what can be chosen at a point and shows none; hosts say it where a pointer rests. */
     public Optional<String> hint(double x, double y) {
-        return still.hit(x, y).target().flatMap(Target::hint);
+        return still.hit(x, y).target().flatMap(HitTarget::hint);
     }
 
     /** Whether the app's own view is reached at a point, and not something on the stage that lies over it. */
@@ -190,7 +190,7 @@ public final class Stage {
 
     /** Nodes of a scene that stand beside each other in the order in which the eye goes over them; not that of painting. */
     public List<SceneNode> inReadingOrder(List<SceneNode> nodes) {
-        return Reading.inOrder(nodes, still.isRightToLeft());
+        return ReadingOrder.inOrder(nodes, still.isRightToLeft());
     }
 
     /** Whether everything is mirrored. */
@@ -231,7 +231,7 @@ public final class Stage {
         }
         if (input instanceof Input.Fill fill) {
             return still.target(fill.path())
-                    .filter(Target::isField)
+                    .filter(HitTarget::isField)
                     .filter(field -> !field.typed().equals(fill.text()))
                     .filter(field -> host.take(field.typing(fill.text())))
                     .isPresent();
@@ -317,8 +317,8 @@ public final class Stage {
     }
 
     boolean choose(String path, double now) {
-        Optional<Target> target = still.target(path);
-        if (target.filter(Target::isField).isPresent()) {
+        Optional<HitTarget> target = still.target(path);
+        if (target.filter(HitTarget::isField).isPresent()) {
             // Who comes to a field goes on from what the app says that it holds.
             typed = Optional.empty();
             still.focus().goes(path);
@@ -330,18 +330,18 @@ public final class Stage {
     }
 
     /** The field that has the focus. */
-    private Optional<Target> field() {
-        return still.focus().path().flatMap(still::target).filter(Target::isField);
+    private Optional<HitTarget> field() {
+        return still.focus().path().flatMap(still::target).filter(HitTarget::isField);
     }
 
     /** What a field holds: what was typed last, where the app has not told it yet. */
-    private String held(Target field) {
+    private String held(HitTarget field) {
         return typed.filter(last -> last.path().equals(field.path()))
                 .map(Input.Fill::text)
                 .orElseGet(field::typed);
     }
 
-    private boolean type(Target field, String text) {
+    private boolean type(HitTarget field, String text) {
         typed = Optional.of(new Input.Fill(field.path(), text));
         boolean takes = host.take(field.typing(text));
         // An app tells at once, or later.
@@ -356,12 +356,12 @@ public final class Stage {
 
     /** What a field holds, whatever a film still shows of it; empty where there is none with this path. */
     public String typed(String path) {
-        return still.target(path).map(Target::typed).orElse("");
+        return still.target(path).map(HitTarget::typed).orElse("");
     }
 
     /** Takes the last character of the field that has the focus away. */
     boolean erase() {
-        Optional<Target> field = field().filter(any -> !held(any).isEmpty());
+        Optional<HitTarget> field = field().filter(any -> !held(any).isEmpty());
         field.ifPresent(any -> {
             String text = held(any);
             type(any, text.substring(0, text.offsetByCodePoints(text.length(), -1)));

@@ -13,38 +13,38 @@ import org.yonderarc.fit.Interaction;
  * @param told what a finger has been held on so long that its name is told
  */
 record Touch(
-        Optional<Target> hovered,
-        Optional<Target> pressed,
-        Optional<Target> focused,
+        Optional<HitTarget> hovered,
+        Optional<HitTarget> pressed,
+        Optional<HitTarget> focused,
         boolean ringed,
-        Optional<Target> told) {
+        Optional<HitTarget> told) {
     /** On nothing. */
     static final Touch NONE = new Touch(Optional.empty(), Optional.empty(), Optional.empty(), false, Optional.empty());
 
-    Touch hover(Optional<Target> other) {
+    Touch hover(Optional<HitTarget> other) {
         return new Touch(other, pressed, focused, ringed, told);
     }
 
-    Touch press(Optional<Target> other) {
+    Touch press(Optional<HitTarget> other) {
         return new Touch(hovered, other, focused, ringed, told);
     }
 
-    Touch focus(Optional<Target> other, boolean rings) {
+    Touch focus(Optional<HitTarget> other, boolean rings) {
         return new Touch(hovered, pressed, other, rings, told);
     }
 
-    Touch tell(Optional<Target> other) {
+    Touch tell(Optional<HitTarget> other) {
         return new Touch(hovered, pressed, focused, ringed, other);
     }
 
     Interaction onItems() {
         return new Interaction(
-                hovered.flatMap(Target::item),
-                pressed.flatMap(Target::item),
-                ringed ? focused.flatMap(Target::item) : Optional.empty());
+                hovered.flatMap(HitTarget::item),
+                pressed.flatMap(HitTarget::item),
+                ringed ? focused.flatMap(HitTarget::item) : Optional.empty());
     }
 
-    private static boolean is(Optional<Target> target, String path) {
+    private static boolean is(Optional<HitTarget> target, String path) {
         return target.filter(any -> any.path().equals(path)).isPresent();
     }
 
@@ -62,10 +62,10 @@ record Touch(
 
     /** Whether both look the same. */
     boolean looksLike(Touch other) {
-        return hovered.map(Target::path).equals(other.hovered.map(Target::path))
-                && pressed.map(Target::path).equals(other.pressed.map(Target::path))
-                && told.map(Target::path).equals(other.told.map(Target::path))
-                && (ringed ? focused.map(Target::path) : Optional.empty())
-                        .equals(other.ringed ? other.focused.map(Target::path) : Optional.empty());
+        return hovered.map(HitTarget::path).equals(other.hovered.map(HitTarget::path))
+                && pressed.map(HitTarget::path).equals(other.pressed.map(HitTarget::path))
+                && told.map(HitTarget::path).equals(other.told.map(HitTarget::path))
+                && (ringed ? focused.map(HitTarget::path) : Optional.empty())
+                        .equals(other.ringed ? other.focused.map(HitTarget::path) : Optional.empty());
     }
 }

@@ -901,7 +901,7 @@ class StageTest {
     }
 
     private static Optional<Step> hit(double x, double y, SceneNode... nodes) {
-        return Hit.at(List.of(nodes), x, y, path -> Hit.Unseen.NONE).target().map(Target::step);
+        return Hit.at(List.of(nodes), x, y, path -> Hit.Unseen.NONE).target().map(HitTarget::step);
     }
 
     /** The title stands above the tabs, the button at its end of the title's line; folded items belong to what folds them. */

@@ -16,6 +16,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import org.yonderarc.finding.Brief;
+import org.yonderarc.icons.IconArt;
 import org.yonderarc.tree.Decimals;
 
 /**

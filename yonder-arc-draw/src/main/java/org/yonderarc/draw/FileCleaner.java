@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.yonderarc.icons.IconArt;
 
 /**
  * Cleans files that come from outside before they are kept beside a plan. Each is read by the code that draws it, and what is kept is what

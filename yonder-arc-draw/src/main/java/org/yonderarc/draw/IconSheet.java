@@ -2,6 +2,7 @@ package org.yonderarc.draw;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;

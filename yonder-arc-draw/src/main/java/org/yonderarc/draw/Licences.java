@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.plan.IconSet;
 
 /** The licences of the bundled font and icons, as their makers ask to have them beside copies. */
@@ -22,7 +23,7 @@ public final class Licences {
 
     /** That of a set of icons: MIT. */
     public static String of(IconSet set) {
-        return read(IconPackage.of(set).path("LICENSE"));
+        return BundledIcons.licence(set);
     }
 
     private static String read(String path) {

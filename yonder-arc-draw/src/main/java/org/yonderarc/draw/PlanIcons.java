@@ -12,6 +12,8 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.yonderarc.icons.IconArt;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.plan.IconSet;
 
 /**

@@ -25,6 +25,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
+import org.yonderarc.icons.IconArt;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.plan.Colour;
@@ -57,7 +59,7 @@ public final class PngPainter {
     private final Icons icons;
     private final Pictures pictures;
     private final Typeface face;
-    private final Recent<SVGDocument> documents = new Recent<>(MOST_ICONS);
+    private final RecentCache<SVGDocument> documents = new RecentCache<>(MOST_ICONS);
 
     /** A painter with these icons, these pictures and this typeface. */
     public PngPainter(Icons icons, Pictures pictures, Typeface face) {

@@ -1,6 +1,8 @@
 package org.yonderarc.draw;
 
 import java.util.List;
+import org.yonderarc.icons.BundledIcons;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.scene.Scene;

@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import org.yonderarc.icons.IconArt;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.Type;

@@ -22,7 +22,7 @@ public final class WebFont {
     private static final int NO_NAMES = 0x00030000;
 
     /** Most pages use the same letters, and a live page is made again and again. */
-    private static final Recent<byte[]> MADE = new Recent<>(8);
+    private static final RecentCache<byte[]> MADE = new RecentCache<>(8);
 
     private WebFont() {}
 

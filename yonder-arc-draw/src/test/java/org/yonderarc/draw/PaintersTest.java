@@ -21,6 +21,7 @@ import org.w3c.dom.Document;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.Type;
@@ -334,7 +335,7 @@ class PaintersTest {
 
     @Test
     void onlyTheLastIconsAreKept() {
-        var recent = new Recent<String>(3);
+        var recent = new RecentCache<String>(3);
         for (String key : List.of("a", "b", "c", "a", "d")) {
             recent.get(key, made -> made + "!");
         }

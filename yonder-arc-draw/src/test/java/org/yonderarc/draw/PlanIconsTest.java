@@ -21,6 +21,9 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.yonderarc.icons.BundledIcons;
+import org.yonderarc.icons.IconArt;
+import org.yonderarc.icons.Icons;
 
 /** A plan's own icons: only shapes come through, scaled to the grid; what is odd or unsafe is told. */
 class PlanIconsTest {

@@ -25,6 +25,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.view.View;

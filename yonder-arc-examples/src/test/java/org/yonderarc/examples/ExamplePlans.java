@@ -2,13 +2,13 @@ package org.yonderarc.examples;
 
 import java.nio.file.Path;
 import java.util.List;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
-import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.icons.BundledIcons;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.plan.Plan;
 
 /** The example plans, as they stand in their folder. */

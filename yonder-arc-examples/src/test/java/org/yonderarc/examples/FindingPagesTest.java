@@ -13,13 +13,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.yonderarc.check.FileNames;
-import org.yonderarc.draw.BundledIcons;
-import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Code;
+import org.yonderarc.icons.BundledIcons;
+import org.yonderarc.icons.Icons;
 
 /** Each code has a page whose wrong example has the finding, and whose right example has none at all. */
 class FindingPagesTest {

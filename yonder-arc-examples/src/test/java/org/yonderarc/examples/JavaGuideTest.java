@@ -44,6 +44,7 @@ class JavaGuideTest {
                         "org.yonderarc.files.*",
                         "org.yonderarc.finding.*",
                         "org.yonderarc.fit.*",
+                        "org.yonderarc.icons.*",
                         "org.yonderarc.layout.TextMeasure",
                         "org.yonderarc.navigator.*",
                         "org.yonderarc.plan.*",

@@ -10,8 +10,8 @@ import java.util.Optional;
 import java.util.Properties;
 import org.yonderarc.bind.MergedTree;
 import org.yonderarc.bind.PlanReader;
-import org.yonderarc.bind.Texts;
 import org.yonderarc.bind.Tokens;
+import org.yonderarc.bind.TranslatedTexts;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
@@ -26,14 +26,14 @@ final class Companions {
     /** As many as a plan may name. */
     private static final int MOST_LANGUAGES = 100;
 
-    private final Beside folder;
+    private final SiblingFiles folder;
     private final List<Finding> findings = new ArrayList<>();
 
-    private Companions(Beside folder) {
+    private Companions(SiblingFiles folder) {
         this.folder = folder;
     }
 
-    static MergedTree merge(Value root, Beside folder) {
+    static MergedTree merge(Value root, SiblingFiles folder) {
         var run = new Companions(folder);
         return new MergedTree(run.texts(run.tokens(root)), run.findings);
     }
@@ -75,7 +75,7 @@ final class Companions {
             Optional<Map<String, String>> read =
                     file(new TextValue(pattern.get().spot(), name)).flatMap(source -> read(source, pattern.get()));
             if (read.isPresent()) {
-                merged = taken(Texts.apply(merged, plan, base, language, read.get(), name));
+                merged = taken(TranslatedTexts.apply(merged, plan, base, language, read.get(), name));
             }
         }
         return merged;

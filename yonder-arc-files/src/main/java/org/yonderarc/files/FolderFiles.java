@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.yonderarc.check.FileLook;
 
 /** The files of a plan's folder. A link counts only if what it leads to lies inside of the folder too. */
-final class FolderFiles implements Beside {
+final class FolderFiles implements SiblingFiles {
     private final Path folder;
     private final FileLook look;
 

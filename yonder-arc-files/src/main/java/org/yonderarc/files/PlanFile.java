@@ -67,13 +67,14 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
     /**
      * Reads and checks the text of a plan.
      *
-     * @param files the files that it may name: {@link Beside} gives also what is in them, such as texts of other languages
+     * @param files the files that it may name: {@link SiblingFiles} gives also what is in them, such as texts of other languages
      */
     public static PlanFile read(SourceText source, IconNames icons, FileNames files) {
         try {
             var root = source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
-            MergedTree merged =
-                    files instanceof Beside folder ? Companions.merge(root, folder) : new MergedTree(root, List.of());
+            MergedTree merged = files instanceof SiblingFiles folder
+                    ? Companions.merge(root, folder)
+                    : new MergedTree(root, List.of());
             Reading reading = CheckedReading.of(merged, icons, files);
             return new PlanFile(source, reading.findings(), reading.plan());
         } catch (ParseException trouble) {

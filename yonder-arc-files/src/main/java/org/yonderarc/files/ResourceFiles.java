@@ -6,7 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 
 /** The resources beside a class. */
-final class ResourceFiles implements Beside {
+final class ResourceFiles implements SiblingFiles {
     private final Class<?> owner;
     private final String folder;
 

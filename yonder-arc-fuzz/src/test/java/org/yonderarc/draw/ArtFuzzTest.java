@@ -18,6 +18,7 @@ import org.yonderarc.check.IconNames;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.fit.Device;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;

@@ -63,7 +63,7 @@ final class Commits {
     private static boolean isOwn(Path folder) {
         try {
             return Files.isDirectory(folder, LinkOption.NOFOLLOW_LINKS)
-                    && Files.getOwner(folder).equals(Kept.me(folder));
+                    && Files.getOwner(folder).equals(SecretStore.me(folder));
         } catch (IOException | UnsupportedOperationException unknown) {
             return false;
         }

@@ -11,11 +11,11 @@ import org.yonderarc.tree.Value;
 
 /** Plans that pages have seen, and what of them somebody has changed since. */
 final class Conflicts {
-    private final Recent<Plan> remembered;
+    private final BoundedMap<Plan> remembered;
 
     /** With the last so many plans. */
     Conflicts(int most) {
-        remembered = new Recent<>(most);
+        remembered = new BoundedMap<>(most);
     }
 
     /** Keeps a plan under the digest of its text. */

@@ -23,7 +23,7 @@ final class LivePlan {
     private final Path file;
     private Assets assets;
     private List<Path> files;
-    private Stamps stamps;
+    private FileStamps stamps;
     private Now now;
 
     private static final int MEMORY = 200;
@@ -64,13 +64,13 @@ final class LivePlan {
         this.assets = Assets.beside(file);
         PlanFile read = assets.read(SourceText.read(file));
         now = next(0, read, Optional.empty(), "");
-        settle(new Stamps(Map.of()));
+        settle(new FileStamps(Map.of()));
     }
 
     /** Goes by the stamps of before the reading: what was written while it was read is news. */
-    private void settle(Stamps before) {
+    private void settle(FileStamps before) {
         files = files();
-        stamps = Stamps.of(files).but(before);
+        stamps = FileStamps.of(files).but(before);
     }
 
     Path file() {
@@ -111,7 +111,7 @@ final class LivePlan {
 
     /** Whether a file of the plan looks different from how it was read. */
     synchronized boolean isOld() {
-        return !Stamps.of(files).equals(stamps);
+        return !FileStamps.of(files).equals(stamps);
     }
 
     /**
@@ -120,7 +120,7 @@ final class LivePlan {
      * @return whether anything is other than before
      */
     synchronized boolean refresh() {
-        Stamps seen = Stamps.of(files);
+        FileStamps seen = FileStamps.of(files);
         boolean isSame = seen.equals(stamps);
         if (isSame) {
             return false;
@@ -162,7 +162,7 @@ final class LivePlan {
         settle(stamps);
     }
 
-    private boolean isSameBesidesPlan(Stamps seen) {
+    private boolean isSameBesidesPlan(FileStamps seen) {
         return seen.all().entrySet().stream()
                 .filter(entry -> !entry.getKey().equals(file))
                 .allMatch(entry -> entry.getValue().equals(stamps.all().get(entry.getKey())));

@@ -75,7 +75,7 @@ public final class LiveServer implements AutoCloseable {
      */
     public static LiveServer start(Path plan, int port, Path keys) throws FileException, IOException {
         var live = new LivePlan(plan);
-        String secret = Kept.secret(keys, plan);
+        String secret = SecretStore.secret(keys, plan);
         int last = port == 0 ? 0 : Math.min(65_535, port + TRIES);
         for (int tried = port; ; tried++) {
             try {
@@ -105,7 +105,7 @@ public final class LiveServer implements AutoCloseable {
             // Taken before anything is served: what is served depends on it.
             connector.open();
             int taken = connector.getLocalPort();
-            var site = new Site(plan, pages, new Gate(secret, taken));
+            var site = new Site(plan, pages, new AccessControl(secret, taken));
             ServerWebSocketContainer.ensure(server);
             server.setHandler(site);
             server.start();
@@ -142,7 +142,7 @@ public final class LiveServer implements AutoCloseable {
     public static Path door(Path folder, URI address) throws IOException {
         Path file = folder.resolve("open-" + ProcessHandle.current().pid() + ".html");
         Files.deleteIfExists(file);
-        Kept.write(
+        SecretStore.write(
                 file,
                 ("<!DOCTYPE html>\n<meta charset=\"utf-8\"><meta name=\"referrer\" content=\"no-referrer\">"
                                 + "<meta http-equiv=\"refresh\" content=\"0; url=" + address

@@ -16,7 +16,7 @@ import org.yonderarc.web.PageParts;
 /** What pages are told of the plan: the page itself, and the plan as it is now. */
 final class Session {
     /** The signs of the page's own buttons. */
-    private static final String SIGNS = Shelf.symbols(
+    private static final String SIGNS = IconChoices.symbols(
             "ui-",
             List.of(
                     "arrow-back-up",
@@ -39,11 +39,11 @@ final class Session {
                     "square-rounded"));
 
     private final LivePlan plan;
-    private final Bench bench;
+    private final EditService bench;
     /** Tells one run of the server from another: both count from 0. */
     private final int run = new SecureRandom().nextInt(1 << 30);
 
-    Session(LivePlan plan, Bench bench) {
+    Session(LivePlan plan, EditService bench) {
         this.plan = plan;
         this.bench = bench;
     }
@@ -84,7 +84,7 @@ final class Session {
     String now(int since) {
         synchronized (plan) {
             LivePlan.Now now = plan.now();
-            Bench.Turns turns = bench.turns();
+            EditService.Turns turns = bench.turns();
             List<String> lines = now.read().source().lines();
             List<MapValue> findings = now.read().findings().stream()
                     .map(finding -> found(finding, lines))
@@ -137,7 +137,7 @@ final class Session {
     }
 
     private static MapValue found(Finding finding, List<String> lines) {
-        MapValue told = Found.of(finding);
+        MapValue told = FindingData.of(finding);
         boolean isThere = finding.spot().isLocated() && finding.spot().line() <= lines.size();
         String line = isThere ? lines.get(finding.spot().line() - 1).strip() : "";
         return Trees.with(told, "text", Trees.text(line));

@@ -63,24 +63,24 @@ final class Site extends Handler.Abstract {
     private final Pages pages;
     private volatile boolean isOver;
     private Thread warming = new Thread();
-    private final Gate gate;
-    private final Bench bench;
+    private final AccessControl gate;
+    private final EditService bench;
     private final Session session;
-    private final Past past;
+    private final PlanChanges past;
     /** One edit takes a moment; more than so many at once have no chance to be made in time. */
-    private final Turnstile changing = new Turnstile(8);
+    private final ConcurrencyLimit changing = new ConcurrencyLimit(8);
     /** A file is looked at before it is kept, while others edit. */
-    private final Turnstile bringing = new Turnstile(2);
+    private final ConcurrencyLimit bringing = new ConcurrencyLimit(2);
     /** Pictures and films take all of the machine. */
-    private final Turnstile making = new Turnstile(2);
+    private final ConcurrencyLimit making = new ConcurrencyLimit(2);
 
-    Site(LivePlan plan, Pages pages, Gate gate) {
+    Site(LivePlan plan, Pages pages, AccessControl gate) {
         this.plan = plan;
         this.pages = pages;
         this.gate = gate;
-        this.bench = new Bench(plan);
+        this.bench = new EditService(plan);
         this.session = new Session(plan, bench);
-        this.past = new Past(plan);
+        this.past = new PlanChanges(plan);
     }
 
     /** Has everything loaded that the first page and the first edit take, while people open the page. */
@@ -224,7 +224,7 @@ final class Site extends Handler.Abstract {
             }
             case "icons" -> {
                 Plan good = good();
-                var found = Shelf.of(good, plan.assets().icons(), value(query, "find"), value(query, "in"));
+                var found = IconChoices.of(good, plan.assets().icons(), value(query, "find"), value(query, "in"));
                 answer(response, callback, 200, "application/json", Json.text(found));
             }
             case "choices" -> {
@@ -237,7 +237,7 @@ final class Site extends Handler.Abstract {
                 answer(response, callback, "image/svg+xml", picture);
             }
             case "make" -> {
-                Made made = making.alone(() -> new Handout(plan, query).make());
+                Download made = making.alone(() -> new Downloads(plan, query).make());
                 made.name().ifPresent(name -> response.getHeaders().put("Content-Disposition", attachment(name)));
                 answer(response, callback, made.type(), made.bytes());
             }
@@ -289,7 +289,7 @@ final class Site extends Handler.Abstract {
     }
 
     /** Answers who asked, and tells all pages if the plan is another now. */
-    private void told(Response response, Callback callback, Turnstile turnstile, Deeds deeds) throws Exception {
+    private void told(Response response, Callback callback, ConcurrencyLimit turnstile, Deeds deeds) throws Exception {
         int before = plan.now().revision();
         answer(response, callback, 200, "application/json", Json.text(turnstile.alone(deeds::done)));
         if (plan.now().revision() != before) {

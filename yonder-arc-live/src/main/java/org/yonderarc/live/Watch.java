@@ -76,7 +76,7 @@ final class Watch implements AutoCloseable {
     private void settle() throws InterruptedException {
         String before = "";
         for (int i = 0; i < PATIENCE; i++) {
-            String seen = Stamps.stamp(plan.file());
+            String seen = FileStamps.stamp(plan.file());
             if (seen.equals(before) && !isEmpty()) {
                 return;
             }

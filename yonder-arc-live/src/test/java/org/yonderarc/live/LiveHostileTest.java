@@ -93,28 +93,29 @@ class LiveHostileTest {
     void aKeyThatIsNotOnesOwnIsReplaced() throws Exception {
         Path keys = folder.resolve("keys");
         Path plan = folder.resolve("shore.yaml");
-        String first = Kept.secret(keys, plan);
-        assertEquals(first, Kept.secret(keys, plan));
+        String first = SecretStore.secret(keys, plan);
+        assertEquals(first, SecretStore.secret(keys, plan));
         Path file = keys.resolve("live.key");
         assertEquals("rwx------", PosixFilePermissions.toString(Files.getPosixFilePermissions(keys)));
 
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-rw-rw-"));
-        String second = Kept.secret(keys, plan);
+        String second = SecretStore.secret(keys, plan);
         assertNotEquals(first, second);
         assertEquals("rw-------", PosixFilePermissions.toString(Files.getPosixFilePermissions(file)));
         for (byte[] bad : new byte[][] {new byte[32], new byte[0], new byte[7]}) {
             Files.write(file, bad);
-            String fresh = Kept.secret(keys, plan);
+            String fresh = SecretStore.secret(keys, plan);
             assertNotEquals(second, fresh);
-            assertEquals(fresh, Kept.secret(keys, plan));
+            assertEquals(fresh, SecretStore.secret(keys, plan));
         }
         Path elsewhere = Files.write(folder.resolve("elsewhere"), new byte[32]);
         Files.delete(file);
         Files.createSymbolicLink(file, elsewhere);
-        Kept.secret(keys, plan);
+        SecretStore.secret(keys, plan);
         assertEquals(32, Files.size(elsewhere));
         Files.setPosixFilePermissions(keys, PosixFilePermissions.fromString("rwxrwxrwx"));
-        assertNotEquals(Kept.secret(keys, plan), Kept.secret(keys, plan), "anybody could put a key there");
+        assertNotEquals(
+                SecretStore.secret(keys, plan), SecretStore.secret(keys, plan), "anybody could put a key there");
     }
 
     /** Requests of nonsense get an answer of the 400s in words, without a name of Java's, and leave nothing behind. */
@@ -251,10 +252,10 @@ class LiveHostileTest {
     void aRequestIsBoundedInWhatItAsks() throws Exception {
         try (var served = new Served(folder, Served.PLAN)) {
             String copy = "{\"do\":\"copy\",\"thing\":\"item:map\"},";
-            for (int count : List.of(3_000, Bench.MOST)) {
+            for (int count : List.of(3_000, EditService.MOST)) {
                 String body = "{\"deeds\":[" + copy.repeat(count - 1) + copy.replace("},", "}") + "]}";
                 MapValue answer = served.post("edit", body);
-                if (count > Bench.MOST) {
+                if (count > EditService.MOST) {
                     assertTrue(Json.text(answer, "why").contains("At most 200"), Json.text(answer));
                     assertEquals(Served.PLAN, served.text());
                 }

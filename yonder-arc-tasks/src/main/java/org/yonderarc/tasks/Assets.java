@@ -2,9 +2,7 @@ package org.yonderarc.tasks;
 
 import java.nio.file.Path;
 import java.util.Objects;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
-import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.draw.PlanIcons;
@@ -13,6 +11,8 @@ import org.yonderarc.draw.Typeface;
 import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
+import org.yonderarc.icons.BundledIcons;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.plan.Plan;
 
 /** What plans of one folder are drawn with: the icons, pictures and fonts in it, and the bundled ones. They are read when first used. */

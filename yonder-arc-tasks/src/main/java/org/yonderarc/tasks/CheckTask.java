@@ -38,7 +38,7 @@ public final class CheckTask implements Task<Artifact> {
     }
 
     @Override
-    public Artifact run(Project project, Progress progress) {
+    public Artifact run(Project project, ProgressListener progress) {
         format.among(List.of(Format.TEXT, Format.JSON, Format.SARIF));
         PlanFile file = project.file();
         return Artifact.of(

@@ -66,7 +66,7 @@ public final class CompareTask implements Task<CompareTask.Differences> {
     }
 
     @Override
-    public Differences run(Project project, Progress progress) {
+    public Differences run(Project project, ProgressListener progress) {
         var comparison = new Comparison(before.plan(), project.plan());
         return new Differences(
                 comparison.differences(), picture.flatMap(options -> draw(project, comparison, options)));

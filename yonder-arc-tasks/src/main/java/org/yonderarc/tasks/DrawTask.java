@@ -57,7 +57,7 @@ public final class DrawTask implements Task<Artifact> {
     }
 
     @Override
-    public Artifact run(Project project, Progress progress) {
+    public Artifact run(Project project, ProgressListener progress) {
         Plan plan = project.plan();
         var studio = project.studio();
         var walk = Walk.of(plan);

@@ -57,7 +57,7 @@ public final class ExportTask implements Task<Artifact> {
     }
 
     @Override
-    public Artifact run(Project project, Progress progress) {
+    public Artifact run(Project project, ProgressListener progress) {
         format.among(List.of(Format.JAVA, Format.TYPESCRIPT, Format.SCXML));
         Plan plan = project.plan();
         String from = Path.of(project.file().source().name()).getFileName().toString();

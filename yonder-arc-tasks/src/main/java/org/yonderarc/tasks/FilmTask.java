@@ -118,7 +118,7 @@ public final class FilmTask implements Task<Artifact> {
     }
 
     @Override
-    public Artifact run(Project project, Progress progress) {
+    public Artifact run(Project project, ProgressListener progress) {
         format.among(List.of(Format.GIF, Format.PNG, Format.SVG));
         var walk = Walk.of(project.plan());
         var studio = project.studio();
@@ -159,7 +159,7 @@ public final class FilmTask implements Task<Artifact> {
         return film;
     }
 
-    private byte[] bytes(Film film, Studio studio, Progress progress) {
+    private byte[] bytes(Film film, Studio studio, ProgressListener progress) {
         if (format == Format.GIF) {
             return new GifWriter(studio, scale).write(film, (done, all) -> {
                 if (!progress.update(done, all)) {

@@ -46,7 +46,7 @@ public final class MapTask implements Task<Artifact> {
     }
 
     @Override
-    public Artifact run(Project project, Progress progress) {
+    public Artifact run(Project project, ProgressListener progress) {
         Plan plan = project.plan();
         var studio = project.studio();
         Scene scene;

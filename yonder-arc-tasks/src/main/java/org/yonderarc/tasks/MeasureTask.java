@@ -69,7 +69,7 @@ public final class MeasureTask implements Task<Artifact> {
     }
 
     @Override
-    public Artifact run(Project project, Progress progress) {
+    public Artifact run(Project project, ProgressListener progress) {
         format.among(List.of(Format.SVG, Format.PNG, Format.CSV, Format.JSON, Format.TOKENS));
         var studio = project.studio();
         Measures measures;

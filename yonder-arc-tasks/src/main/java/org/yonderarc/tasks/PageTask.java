@@ -34,7 +34,7 @@ public final class PageTask implements Task<Artifact> {
     }
 
     @Override
-    public Artifact run(Project project, Progress progress) {
+    public Artifact run(Project project, ProgressListener progress) {
         project.plan();
         Assets assets = project.assets();
         var writer = new PageWriter(assets.icons(), assets.pictures(), assets.fonts());

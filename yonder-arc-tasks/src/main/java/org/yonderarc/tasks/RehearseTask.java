@@ -76,7 +76,7 @@ public final class RehearseTask implements Task<RehearsalReport> {
     }
 
     @Override
-    public RehearsalReport run(Project project, Progress progress) {
+    public RehearsalReport run(Project project, ProgressListener progress) {
         Plan plan = project.plan();
         for (Source file : journeys) {
             for (Journey journey : file.journeys()) {

@@ -84,7 +84,7 @@ public final class SheetTask implements Task<Artifact> {
     }
 
     @Override
-    public Artifact run(Project project, Progress progress) {
+    public Artifact run(Project project, ProgressListener progress) {
         if (across.isEmpty() && down.isEmpty()) {
             throw new InvalidRequestException(
                     "name an axis to go across or down: " + String.join(", ", Axes.NAMES) + ".");

@@ -13,10 +13,10 @@ public interface Task<R> {
      * @throws org.yonderarc.finding.InvalidPlanException if the plan has errors
      * @throws java.util.concurrent.CancellationException if the listener cancels it
      */
-    R run(Project project, Progress progress);
+    R run(Project project, ProgressListener progress);
 
     /** Runs the task without telling how far it is; see {@link #run(Project, Progress)}. */
     default R run(Project project) {
-        return run(project, Progress.NONE);
+        return run(project, ProgressListener.NONE);
     }
 }

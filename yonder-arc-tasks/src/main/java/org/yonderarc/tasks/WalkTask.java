@@ -40,7 +40,7 @@ public final class WalkTask implements Task<WalkReport> {
     }
 
     @Override
-    public WalkReport run(Project project, Progress progress) {
+    public WalkReport run(Project project, ProgressListener progress) {
         var walk = Walk.of(project.plan());
         var report = new WalkReport.Builder(walk);
         State state = walk.start();

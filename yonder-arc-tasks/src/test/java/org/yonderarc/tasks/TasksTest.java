@@ -143,7 +143,7 @@ class TasksTest {
     /** A listener that says no at the second frame hears of no third. */
     @Test
     void aFilmIsCancelledByItsListener() {
-        Progress listener = mock(Progress.class);
+        ProgressListener listener = mock(ProgressListener.class);
         when(listener.update(anyInt(), anyInt())).thenReturn(true, false);
         var film = FilmTask.builder().steps(List.of("choose:boats")).scale(0.25).build();
         assertThrows(CancellationException.class, () -> film.run(project, listener));
@@ -152,7 +152,7 @@ class TasksTest {
 
     @Test
     void journeysTellHowManyAreDoneAndDrawWhereTheyWentAstray() {
-        Progress listener = mock(Progress.class);
+        ProgressListener listener = mock(ProgressListener.class);
         when(listener.update(anyInt(), anyInt())).thenReturn(true);
         var source = new RehearseTask.Source(
                 "a & b.yaml",

@@ -1,9 +1,9 @@
 package org.yonderarc.web;
 
 import org.yonderarc.draw.Fonts;
-import org.yonderarc.draw.Icons;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.plan.Plan;
 
 /**

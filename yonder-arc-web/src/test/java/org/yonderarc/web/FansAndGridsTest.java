@@ -25,9 +25,9 @@ import org.openqa.selenium.interactions.Sequence;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.chromium.Chromium;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Plan;
 

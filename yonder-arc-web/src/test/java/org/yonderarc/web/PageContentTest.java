@@ -13,9 +13,9 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.build.ScreenBuilder;
 import org.yonderarc.chromium.Chromium;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Wireframe;
 

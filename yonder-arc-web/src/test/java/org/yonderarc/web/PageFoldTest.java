@@ -19,9 +19,9 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.chromium.Chromium;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Entry;
 

@@ -18,10 +18,10 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.chromium.Chromium;
-import org.yonderarc.draw.BundledIcons;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.Typeface;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.layout.Type;
 
 /** A plan's own font in a real browser: the same widths as in pictures, and capitals in the same place. */

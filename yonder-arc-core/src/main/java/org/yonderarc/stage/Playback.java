@@ -1,0 +1,134 @@
+package org.yonderarc.stage;
+
+import java.util.Optional;
+import org.yonderarc.motion.Drag;
+import org.yonderarc.motion.Film;
+import org.yonderarc.motion.Score;
+import org.yonderarc.motion.Swipe;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.walk.Step;
+
+/** What is shown at a time: a scene at rest, a film, a swipe that a finger holds, or one that it let go. */
+final class Playback {
+    private Scene shown;
+    private Optional<Film> film = Optional.empty();
+    private Optional<Swipe> swipe = Optional.empty();
+    private Optional<Drag.Release> release = Optional.empty();
+    private double start;
+    private boolean isPulled;
+
+    Playback(Scene first) {
+        shown = first;
+    }
+
+    Scene shown() {
+        return shown;
+    }
+
+    /** Whether nothing moves and nobody holds anything. */
+    boolean rests() {
+        return film.isEmpty() && swipe.isEmpty();
+    }
+
+    boolean isHeld() {
+        return swipe.isPresent();
+    }
+
+    /** Whether it goes on without anybody: a film, or a swipe that was let go. */
+    boolean runs() {
+        return film.isPresent() || release.isPresent();
+    }
+
+    /** Whether a swipe was pulled on since the last frame. */
+    boolean isPulled() {
+        return isPulled;
+    }
+
+    /** When it will rest. */
+    double until() {
+        return start
+                + release.map(Drag.Release::duration)
+                        .or(() -> film.map(Film::duration))
+                        .orElse(0.0);
+    }
+
+    /** Shows a scene at once. */
+    void settle(Scene scene) {
+        film = Optional.empty();
+        swipe = Optional.empty();
+        release = Optional.empty();
+        shown = scene;
+    }
+
+    /** Plays a film to a scene; what is under way goes on into it. */
+    void play(Scene to, Score score, double now) {
+        boolean sameSize = shown.width() == to.width() && shown.height() == to.height();
+        Film next = film.filter(running -> sameSize)
+                .map(running -> running.interrupted(now - start, to, score))
+                .orElseGet(() -> Film.of(shown, to, score));
+        swipe = Optional.empty();
+        release = Optional.empty();
+        if (next.duration() == 0) {
+            settle(to);
+            return;
+        }
+        film = Optional.of(next);
+        start = now;
+    }
+
+    void hold(Swipe begun) {
+        film = Optional.empty();
+        release = Optional.empty();
+        swipe = Optional.of(begun);
+    }
+
+    void move(double dx) {
+        swipe.filter(any -> release.isEmpty()).ifPresent(held -> {
+            shown = held.move(dx);
+            isPulled = true;
+        });
+    }
+
+    void letGo(double velocity, double now) {
+        release = swipe.map(held -> held.release(velocity));
+        start = now;
+    }
+
+    /** Nobody holds a swipe any more: what it showed is where the next film starts. */
+    void drop() {
+        swipe = Optional.empty();
+        release = Optional.empty();
+    }
+
+    /** Takes a swipe back to where it began. */
+    void giveUp(double now) {
+        release = swipe.map(Swipe::giveUp);
+        start = now;
+    }
+
+    /** Goes on to a time; gives the step of a swipe that has come to its end. */
+    Optional<Step> advance(double now) {
+        isPulled = false;
+        double ms = Math.max(0, now - start);
+        if (release.isPresent()) {
+            Drag.Release going = release.get();
+            Swipe held = swipe.orElseThrow();
+            if (ms < going.duration()) {
+                shown = held.at(going.share().applyAsDouble(ms));
+                return Optional.empty();
+            }
+            shown = held.at(going.goes() ? 1 : 0);
+            swipe = Optional.empty();
+            release = Optional.empty();
+            return going.goes() ? Optional.of(held.step()) : Optional.empty();
+        }
+        if (film.isPresent()) {
+            Film running = film.get();
+            shown = running.at(ms);
+            if (ms >= running.duration()) {
+                film = Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+}
