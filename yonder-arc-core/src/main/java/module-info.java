@@ -13,6 +13,8 @@
  * <p>What is in neither, as the homes of forms and the codecs of keys, is not exported.
  */
 module org.yonderarc.core {
+    requires static org.jspecify;
+
     // For those who write plans and apps.
     exports org.yonderarc.plan;
     exports org.yonderarc.build;

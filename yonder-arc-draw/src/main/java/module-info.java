@@ -1,6 +1,7 @@
 /** Painters of scenes, the bundled icons and the bundled font. */
 @SuppressWarnings("requires-automatic") // the graph layout library has a name for its module, but no description
 module org.yonderarc.draw {
+    requires static org.jspecify;
     requires transitive org.yonderarc.core;
     requires transitive org.yonderarc.icons;
     requires transitive java.desktop;

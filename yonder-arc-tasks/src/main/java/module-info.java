@@ -1,5 +1,6 @@
 /** What the command does, as a library. */
 module org.yonderarc.tasks {
+    requires static org.jspecify;
     requires transitive org.yonderarc.core;
     requires transitive org.yonderarc.draw;
     requires transitive org.yonderarc.files;

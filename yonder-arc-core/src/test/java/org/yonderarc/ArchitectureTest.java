@@ -38,7 +38,12 @@ class ArchitectureTest {
                 .resideInAPackage("org.yonderarc.plan")
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("java..", "org.yonderarc.plan", "org.yonderarc.tree", "org.yonderarc.portable")
+                .resideInAnyPackage(
+                        "java..",
+                        "org.yonderarc.plan",
+                        "org.yonderarc.tree",
+                        "org.yonderarc.portable",
+                        "org.jspecify..")
                 .check(CORE);
     }
 

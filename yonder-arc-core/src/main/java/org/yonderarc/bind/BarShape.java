@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.codec.CatalogCodec;
@@ -167,7 +168,7 @@ final class BarShape implements Codec<Bar> {
         Form only = bar.forms().get(Bar.ANY_KIND);
         if (only != null && bar.forms().size() == 1) {
             FormCodec.writeBeside(only, out);
-            return out.size() == 1 ? out.get("form") : Trees.map(out);
+            return out.size() == 1 ? Objects.requireNonNull(out.get("form")) : Trees.map(out);
         }
         var forms = new LinkedHashMap<String, Value>();
         bar.forms().forEach((kind, form) -> forms.put(kind, FormCodec.FORM.write(form)));

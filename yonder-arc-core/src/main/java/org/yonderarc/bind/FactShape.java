@@ -15,6 +15,7 @@ import org.yonderarc.codec.Fields;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Schemas;
 import org.yonderarc.codec.Shape;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.ListEntry;
@@ -115,7 +116,7 @@ final class FactShape {
             try {
                 return Optional.of(new FactValue.Entries(entries));
             } catch (IllegalArgumentException refused) {
-                context.badValue(list, refused.getMessage(), "Give each entry an id of its own.");
+                context.badValue(list, Brief.of(refused), "Give each entry an id of its own.");
                 return Optional.empty();
             }
         }
@@ -139,7 +140,7 @@ final class FactShape {
             try {
                 return Optional.of(ListEntry.of(values));
             } catch (IllegalArgumentException refused) {
-                context.badValue(one, refused.getMessage(), "Write \"{ id: scarf, label: Blue scarf }\".");
+                context.badValue(one, Brief.of(refused), "Write \"{ id: scarf, label: Blue scarf }\".");
                 return Optional.empty();
             }
         }

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.codec.Bounds;
@@ -101,7 +102,7 @@ final class PlanShape {
             @Override
             public Value write(Map<Scheme, String> files) {
                 boolean same = files.size() == 2 && new HashSet<>(files.values()).size() == 1;
-                return same ? Trees.text(files.get(Scheme.LIGHT)) : shape.write(files);
+                return same ? Trees.text(Objects.requireNonNull(files.get(Scheme.LIGHT))) : shape.write(files);
             }
 
             @Override
@@ -118,7 +119,7 @@ final class PlanShape {
             public void visit(Map<Scheme, String> files, String pointer, Mentions to) {
                 boolean same = files.size() == 2 && new HashSet<>(files.values()).size() == 1;
                 if (same) {
-                    to.file(files.get(Scheme.LIGHT), pointer);
+                    to.file(Objects.requireNonNull(files.get(Scheme.LIGHT)), pointer);
                 } else {
                     shape.visit(files, pointer, to);
                 }

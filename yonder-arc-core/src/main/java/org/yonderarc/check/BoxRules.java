@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -90,7 +91,7 @@ final class BoxRules {
                 .filter(item -> items.containsKey(item.id()) && told.add("out " + bar.id() + " " + item.id()))
                 .forEach(item -> subject.tell(
                         Code.PUSHED_OUT,
-                        items.get(item.id()).pointer(),
+                        Objects.requireNonNull(items.get(item.id())).pointer(),
                         "On " + fitting.device().id() + ", the bar \"" + bar.id() + "\" has no room for \"" + item.id()
                                 + "\": it goes to the overflow.",
                         "Pin fewer items to the bar, or use another form there."));

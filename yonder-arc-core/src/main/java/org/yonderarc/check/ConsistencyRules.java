@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -72,7 +73,7 @@ final class ConsistencyRules {
         }
         for (Bar bar : visible.bars()) {
             if (bar.menu().isPresent()) {
-                place(screen, bar, edges.get(bar.menu().get()));
+                place(screen, bar, Objects.requireNonNull(edges.get(bar.menu().get())));
                 order(screen, bar, visible);
             }
         }

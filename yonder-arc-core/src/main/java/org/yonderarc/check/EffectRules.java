@@ -85,10 +85,12 @@ final class EffectRules {
     }
 
     private void tell(String pointer, List<Use> all) {
-        Map<String, String> idle = null;
+        Map<String, String> idle = Map.of();
+        boolean isFirst = true;
         for (Use use : all) {
             Map<String, String> here = IdleStyles.of(use.said, use.form, use.look);
-            if (idle == null) {
+            if (isFirst) {
+                isFirst = false;
                 idle = new LinkedHashMap<>(here);
             } else {
                 idle.keySet().retainAll(here.keySet());

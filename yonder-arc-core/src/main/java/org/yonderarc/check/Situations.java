@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import org.yonderarc.plan.Condition;
@@ -48,7 +49,7 @@ final class Situations {
         if (next == facts.size()) {
             return condition.holds(chosen);
         }
-        for (FactValue value : values.get(facts.get(next))) {
+        for (FactValue value : Objects.requireNonNull(values.get(facts.get(next)))) {
             chosen.put(facts.get(next), value);
             if (any(condition, facts, next + 1, values, chosen)) {
                 return true;

@@ -4,6 +4,7 @@ import static org.yonderarc.portable.Lists.toList;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -128,9 +129,7 @@ final class TextRules {
             if (isTranslated
                     && isName(placed)
                     && placed.words().byLanguage().keySet().equals(Set.of(Words.ANY))
-                    && placed.words()
-                            .byLanguage()
-                            .get(Words.ANY)
+                    && Objects.requireNonNull(placed.words().byLanguage().get(Words.ANY))
                             .source()
                             .codePoints()
                             .anyMatch(Character::isLetter)) {

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
@@ -279,10 +280,10 @@ public final class Codecs {
                     context.report(
                             Code.BAD_CONDITION,
                             within(value.spot(), read, trouble.offset()),
-                            Context.capitalised(trouble.getMessage()) + ".",
+                            Context.capitalised(Brief.of(trouble)) + ".",
                             remedy);
                 } catch (IllegalArgumentException refused) {
-                    context.badValue(value, refused.getMessage(), remedy);
+                    context.badValue(value, Brief.of(refused), remedy);
                 }
                 return Optional.empty();
             });

@@ -1,6 +1,8 @@
 package org.yonderarc.codec;
 
+import java.util.Objects;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One key of a shape.
@@ -11,7 +13,13 @@ import java.util.function.Function;
  * @param fallback the value where the key is absent, from the thing's id; null only for a required key
  * @param doc what it means, in one sentence
  */
-public record Field<R, T>(String key, Codec<T> codec, Function<R, T> get, Function<String, T> fallback, String doc) {
+public record Field<R, T>(
+        String key, Codec<T> codec, Function<R, T> get, @Nullable Function<String, T> fallback, String doc) {
+    /** The value of a thing with this id where the key is absent; for a key that may be absent. */
+    public T absent(String id) {
+        return Objects.requireNonNull(fallback, key).apply(id);
+    }
+
     public boolean isRequired() {
         return fallback == null;
     }

@@ -68,8 +68,6 @@ public final class FieldValues {
     /** The value of a field. */
     @SuppressWarnings("unchecked") // put takes only values of the field's own type
     public <T> T get(Field<?, T> field) {
-        return values.containsKey(field)
-                ? (T) values.get(field)
-                : field.fallback().apply(id);
+        return values.containsKey(field) ? (T) values.get(field) : field.absent(id);
     }
 }

@@ -3,6 +3,7 @@ package org.yonderarc.codec;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Colour;
@@ -97,7 +98,10 @@ public final class PaintShape {
             }
             if (value instanceof MapValue) {
                 return EACH.read(value, context)
-                        .map(each -> new NamedColour(id, each.get(Scheme.LIGHT), each.get(Scheme.DARK)));
+                        .map(each -> new NamedColour(
+                                id,
+                                Objects.requireNonNull(each.get(Scheme.LIGHT)),
+                                Objects.requireNonNull(each.get(Scheme.DARK))));
             }
             return COLOUR.read(value, context).map(colour -> new NamedColour(id, colour, colour));
         }

@@ -52,8 +52,8 @@ public final class Reference {
         if (field.codec() instanceof OptionalCodec) {
             return "";
         }
-        T first = field.fallback().apply("a");
-        if (!first.equals(field.fallback().apply("b"))) {
+        T first = field.absent("a");
+        if (!first.equals(field.absent("b"))) {
             return "from the id";
         }
         Value value = field.codec().write(first);
@@ -79,8 +79,8 @@ public final class Reference {
         if (field.isRequired() || field.codec() instanceof OptionalCodec) {
             return Optional.empty();
         }
-        T first = field.fallback().apply("a");
-        boolean isOfId = !first.equals(field.fallback().apply("b"));
+        T first = field.absent("a");
+        boolean isOfId = !first.equals(field.absent("b"));
         return Optional.of(field.codec().write(first))
                 .filter(value -> !isOfId)
                 .filter(value -> value instanceof TextValue text && !text.text().isEmpty()

@@ -5,9 +5,12 @@ import static org.yonderarc.portable.Lists.toList;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.tree.Changes;
@@ -31,7 +34,7 @@ public final class Shape<R> implements Codec<R> {
     private final LinkedHashMap<String, Value> rules = new LinkedHashMap<>();
     private Optional<Field<R, ?>> shortField = Optional.empty();
     private boolean listsToo;
-    private Function<FieldValues, Optional<R>> make;
+    private @Nullable Function<FieldValues, Optional<R>> make;
 
     /**
      * @param name its name in the schema and the reference: {@code screen}
@@ -44,7 +47,7 @@ public final class Shape<R> implements Codec<R> {
 
     /** Adds a key with a fallback that depends on the thing's id. */
     public <T> Field<R, T> derived(
-            String key, Codec<T> kind, Function<R, T> get, Function<String, T> fallback, String about) {
+            String key, Codec<T> kind, Function<R, T> get, @Nullable Function<String, T> fallback, String about) {
         var field = new Field<R, T>(key, kind, get, fallback, about);
         fields.add(field);
         return field;
@@ -193,16 +196,16 @@ public final class Shape<R> implements Codec<R> {
             return Optional.empty();
         }
         try {
-            return make.apply(got);
+            return Objects.requireNonNull(make, "make").apply(got);
         } catch (IllegalArgumentException refused) {
-            got.context().badValue(got.source(), refused.getMessage(), "Change the value.");
+            got.context().badValue(got.source(), Brief.of(refused), "Change the value.");
             return Optional.empty();
         }
     }
 
     /** The thing, whatever is missing; for shapes whose maker can do without. */
     public R draft(FieldValues got) {
-        return make.apply(got).orElseThrow();
+        return Objects.requireNonNull(make, "make").apply(got).orElseThrow();
     }
 
     @Override
@@ -218,7 +221,7 @@ public final class Shape<R> implements Codec<R> {
                 && out.keySet().equals(Set.of(shortField.get().key()));
         Value only = isShort ? out.values().iterator().next() : null;
         boolean isPlain = only instanceof TextValue || only instanceof NumberValue || only instanceof FlagValue;
-        return isPlain ? only : Trees.map(out);
+        return isPlain ? Objects.requireNonNull(only) : Trees.map(out);
     }
 
     public void writeFields(String id, R thing, LinkedHashMap<String, Value> out) {
@@ -227,7 +230,7 @@ public final class Shape<R> implements Codec<R> {
 
     private static <R, T> void writeField(Field<R, T> field, String id, R thing, LinkedHashMap<String, Value> out) {
         T value = field.get().apply(thing);
-        if (field.isRequired() || !value.equals(field.fallback().apply(id))) {
+        if (field.isRequired() || !value.equals(field.absent(id))) {
             out.put(field.key(), field.codec().write(value));
         }
     }

@@ -43,4 +43,10 @@ public final class Brief {
         int end = Character.isHighSurrogate(text.charAt(most - 2)) ? most - 2 : most - 1;
         return text.substring(0, end) + "\u2026";
     }
+
+    /** The reason that an exception tells; what it is, where it tells none. */
+    public static String of(Throwable wrong) {
+        String message = wrong.getMessage();
+        return message == null ? wrong.getClass().getName() : message;
+    }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.yonderarc.tree.Spot;
 
 /**
@@ -48,7 +49,7 @@ public final class Findings {
     public List<Finding> list() {
         var all = new ArrayList<>(told);
         firstLeftOut.forEach((code, first) -> {
-            int more = counts.get(code) - MOST;
+            int more = Objects.requireNonNull(counts.get(code)) - MOST;
             all.add(new Finding(
                     code,
                     first.spot(),

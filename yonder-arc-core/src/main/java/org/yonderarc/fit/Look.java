@@ -1,6 +1,7 @@
 package org.yonderarc.fit;
 
 import java.util.EnumSet;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.plan.Ground;
@@ -26,7 +27,7 @@ public record Look(Style style, StateLook said) {
 
     /** A size in dp. */
     public double size(Size size) {
-        return style.sizes().get(size);
+        return Objects.requireNonNull(style.sizes().get(size));
     }
 
     /** The width of each item in dp, where it is fixed. */

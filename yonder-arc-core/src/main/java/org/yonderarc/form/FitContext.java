@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -309,8 +310,10 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 item.of()
                         .flatMap(entry -> entry.value("badge"))
                         .or(() -> item.badge()
-                                .flatMap(badge ->
-                                        Badges.text(badge, state.facts().get(badge.fact()), language())))
+                                .flatMap(badge -> Badges.text(
+                                        badge,
+                                        Objects.requireNonNull(state.facts().get(badge.fact())),
+                                        language())))
                         .or(() -> item.tag().map(this::filled).filter(tag -> !tag.isEmpty())),
                 item.place()
                         .map(place -> walk.addressOf(trail == null ? place : trail.top()))

@@ -4,6 +4,7 @@ import static org.yonderarc.portable.Lists.toList;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.codec.Codec;
 import org.yonderarc.codec.Context;
@@ -98,7 +99,7 @@ public final class FormCodec implements Codec<Form> {
     public Value write(Form form) {
         var out = new LinkedHashMap<String, Value>();
         writeBeside(form, out);
-        return out.size() == 1 ? out.get("form") : Trees.map(out);
+        return out.size() == 1 ? Objects.requireNonNull(out.get("form")) : Trees.map(out);
     }
 
     /** Writes a form's word and keys into a map that has others too. */

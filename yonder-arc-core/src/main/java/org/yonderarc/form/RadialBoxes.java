@@ -8,6 +8,7 @@ import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
@@ -86,10 +87,16 @@ final class RadialBoxes {
     /** How many items can be fanned out on a device, whatever bars it has; at least 2. */
     static int most(RadialForm form, Device device) {
         var sizes = Forms.of(Form.Kind.RADIAL).look().sizes();
-        double item = sizes.get(Size.ITEM_HEIGHT);
-        double label = label(form, sizes.get(Size.LABEL_SIZE) * Math.min(device.textScale(), MOST_SCALE));
-        double edge = edge(item, label, sizes.get(Size.THICKNESS));
-        var arc = new Arc(form, item, sizes.get(Size.SPACING), sizes.get(Size.THICKNESS), label);
+        double item = Objects.requireNonNull(sizes.get(Size.ITEM_HEIGHT));
+        double label = label(
+                form, Objects.requireNonNull(sizes.get(Size.LABEL_SIZE)) * Math.min(device.textScale(), MOST_SCALE));
+        double edge = edge(item, label, Objects.requireNonNull(sizes.get(Size.THICKNESS)));
+        var arc = new Arc(
+                form,
+                item,
+                Objects.requireNonNull(sizes.get(Size.SPACING)),
+                Objects.requireNonNull(sizes.get(Size.THICKNESS)),
+                label);
         double height = device.height() - device.safe().top() - device.safe().bottom() - BARS;
         double width = device.width() - device.safe().left() - device.safe().right();
         boolean isSide = form.at() == Corner.END || form.at() == Corner.START;

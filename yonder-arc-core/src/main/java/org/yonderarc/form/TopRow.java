@@ -73,7 +73,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
 
     /** As many words as fit on {@link #MOST_LINES}. */
     private Wrapped wrapped(double room) {
-        Wrapped found = null;
+        Wrapped found = wrapped(Level.values()[0], room);
         for (Level level : Level.values()) {
             found = wrapped(level, room);
             if (found.lines().size() <= MOST_LINES) {
@@ -159,7 +159,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
             return onLines(room, whole);
         }
         var line = new Box(whole.x(), room.y(), whole.width(), room.height());
-        ItemLayout cells = null;
+        ItemLayout cells = cells(line, Level.values()[0]);
         List<Double> widths = List.of();
         for (Level level : Level.values()) {
             cells = cells(line, level);

@@ -9,6 +9,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
@@ -129,7 +130,7 @@ public final class Rehearsal {
             }
             return Optional.empty();
         } catch (IllegalArgumentException wrong) {
-            return Optional.of(told(wrong.getMessage(), 0));
+            return Optional.of(told(Brief.of(wrong), 0));
         }
     }
 
@@ -149,7 +150,7 @@ public final class Rehearsal {
                                 now.get(), step, "\"" + choose.item() + "\" isn't shown on " + device.id() + ".")
                         : take.apply(step);
             } catch (IllegalArgumentException wrong) {
-                return Optional.of(wrong.getMessage());
+                return Optional.of(Brief.of(wrong));
             }
         }
         boolean mayBeRefused = leg.expected().stream().anyMatch(one -> one.what() == Journey.What.REFUSED);

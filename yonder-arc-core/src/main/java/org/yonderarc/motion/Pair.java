@@ -2,6 +2,7 @@ package org.yonderarc.motion;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.NullUnmarked;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.SceneNode;
 
@@ -13,6 +14,7 @@ import org.yonderarc.scene.SceneNode;
  * @param tempo what times it
  * @param children the pairs of its children; none where both are still or one is missing
  */
+@NullUnmarked // null says that there is none, within this file and those that ask it
 record Pair(SceneNode a, SceneNode b, Part.Tempo tempo, List<Pair> children) {
     boolean isStill() {
         return a != null && b != null && a.equals(b);

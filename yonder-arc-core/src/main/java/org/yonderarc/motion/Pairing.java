@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.NullUnmarked;
 import org.yonderarc.plan.Transition;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
@@ -16,6 +17,7 @@ import org.yonderarc.scene.SceneNode;
 import org.yonderarc.walk.Passage;
 
 /** Finds what belongs together in two scenes, by their keys and parts, in the order in which it is painted. */
+@NullUnmarked // null says that there is none, within this file and those that ask it
 final class Pairing {
     /** Whose nodes are paired. */
     private enum Level {

@@ -3,8 +3,10 @@ package org.yonderarc.navigator;
 import static org.yonderarc.portable.Lists.toList;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
@@ -13,7 +15,7 @@ import org.yonderarc.walk.Walk;
 final class Entrance {
     private Gate gate = asked -> Gate.Answer.GO;
     private Optional<Waiting> pending = Optional.empty();
-    private Gate.Asked asked;
+    private Gate.@Nullable Asked asked;
     private long number;
 
     /** A step that waits, and who wants the result of the place that it opens. */
@@ -29,9 +31,10 @@ final class Entrance {
         if (isFact(change.step()) || !changes || change.refusal().isPresent()) {
             return Gate.Answer.GO;
         }
-        asked = new Gate.Asked(
+        var next = new Gate.Asked(
                 ++number, change, walk.shown(change.before()), change.after().place(), walk.shown(change.after()));
-        return gate.ask(asked);
+        asked = next;
+        return gate.ask(next);
     }
 
     /** What the app tells doesn't ask to go anywhere, so it neither waits nor takes a waiting step's place. */
@@ -41,7 +44,7 @@ final class Entrance {
 
     /** What was asked last waits for an answer. */
     void await(Optional<Consumer<Optional<String>>> result) {
-        pending = Optional.of(new Waiting(asked, result));
+        pending = Optional.of(new Waiting(Objects.requireNonNull(asked), result));
     }
 
     Optional<Gate.Asked> pending() {

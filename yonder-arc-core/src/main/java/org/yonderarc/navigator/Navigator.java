@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Fitting;
@@ -159,7 +160,7 @@ public final class Navigator implements Controls {
         try {
             place = read.get();
         } catch (IllegalArgumentException odd) {
-            return refused(new Step.Link(text), odd.getMessage(), result);
+            return refused(new Step.Link(text), Brief.of(odd), result);
         }
         return takeFor(new Step.Open(place), result);
     }

@@ -76,7 +76,8 @@ public record App(
     /** What the app says of itself in a language, with the title of a place where that belongs. */
     public String own(OwnWord word, String language, String place) {
         return isWorded(word, language)
-                ? says.get(word).fill(language, hole -> Optional.of(hole.equals(OwnWord.PLACE) ? place : ""))
+                ? Objects.requireNonNull(says.get(word))
+                        .fill(language, hole -> Optional.of(hole.equals(OwnWord.PLACE) ? place : ""))
                 : word.in(language, place);
     }
 

@@ -155,7 +155,7 @@ public sealed interface Condition {
                 return operator.accepts(a.text().compareTo(b.text()));
             }
             boolean flags = actual instanceof FactValue.Flag && value instanceof FactValue.Flag;
-            return flags && operator.accepts(actual.equals(value) ? 0 : 1);
+            return flags && operator.accepts(value.equals(actual) ? 0 : 1);
         }
 
         @Override

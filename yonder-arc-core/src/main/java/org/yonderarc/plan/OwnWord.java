@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /** The words that an app says of itself, whatever the plan says, in the languages that they are known in. */
@@ -290,7 +291,7 @@ public enum OwnWord {
 
     /** The word in a language; in English where it isn't known in that. */
     public String in(String tag) {
-        return BY_LANGUAGE.getOrDefault(language(tag), BY_LANGUAGE.get("en"))[ordinal()];
+        return Objects.requireNonNull(BY_LANGUAGE.getOrDefault(language(tag), BY_LANGUAGE.get("en")))[ordinal()];
     }
 
     private static String language(String tag) {

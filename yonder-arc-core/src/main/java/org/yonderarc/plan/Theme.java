@@ -76,7 +76,7 @@ public record Theme(
         if (role == Role.ACCENT_TEXT) {
             return colour(scheme, Role.ACCENT).ink();
         }
-        return (scheme == Scheme.LIGHT ? DEFAULT_LIGHT : DEFAULT_DARK).get(role);
+        return Objects.requireNonNull((scheme == Scheme.LIGHT ? DEFAULT_LIGHT : DEFAULT_DARK).get(role));
     }
 
     /** The same for people who want more contrast: texts at 7 to 1, hairlines at 3 to 1 (WCAG 2.2, 1.4.6 and 1.4.11). */

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -151,7 +152,7 @@ public final class Axes {
                 name,
                 List.copyOf(devices.keySet()),
                 (shot, value) -> shot.with(shot.setting()
-                        .with(devices.get(value)
+                        .with(Objects.requireNonNull(devices.get(value))
                                 .withText(shot.setting().device().textScale()))));
     }
 
@@ -184,7 +185,8 @@ public final class Axes {
         states.put("selected", shot -> shot.after(new Step.Choose(item.id())));
         states.put("disabled", shot -> shot.with(disabled(shot.plan(), item.id())));
         List<String> names = List.copyOf(states.keySet());
-        return named(name, names, names, (shot, state) -> states.get(state).apply(shot));
+        return named(name, names, names, (shot, state) -> Objects.requireNonNull(states.get(state))
+                .apply(shot));
     }
 
     private static Shot touched(Shot shot, Interaction touch) {

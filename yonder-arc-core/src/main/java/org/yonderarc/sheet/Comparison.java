@@ -229,7 +229,9 @@ public record Comparison(Plan before, Plan after) {
             }
         }
         for (String id : is) {
-            boolean otherMenu = !old.get(id).menu().equals(now.get(id).menu());
+            boolean otherMenu = !Objects.requireNonNull(old.get(id))
+                    .menu()
+                    .equals(Objects.requireNonNull(now.get(id)).menu());
             if (otherMenu || !kept.contains(id)) {
                 out.add(new Difference(
                         "moved",

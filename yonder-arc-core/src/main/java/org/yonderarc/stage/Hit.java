@@ -3,6 +3,7 @@ package org.yonderarc.stage;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Place;
@@ -44,7 +45,8 @@ record Hit(Optional<HitTarget> target, Optional<String> scrolls, Optional<Place>
     }
 
     /** Null where nothing stops the pointer. */
-    private static Hit in(List<SceneNode> nodes, String path, double x, double y, Function<String, Unseen> unseen) {
+    private static @Nullable Hit in(
+            List<SceneNode> nodes, String path, double x, double y, Function<String, Unseen> unseen) {
         for (int i = nodes.size() - 1; i >= 0; i--) {
             SceneNode node = nodes.get(i);
             Hit found = node instanceof SceneNode.Group group ? in(group, path, x, y, unseen) : ground(node, x, y);
@@ -55,7 +57,8 @@ record Hit(Optional<HitTarget> target, Optional<String> scrolls, Optional<Place>
         return null;
     }
 
-    private static Hit in(SceneNode.Group group, String above, double x, double y, Function<String, Unseen> unseen) {
+    private static @Nullable Hit in(
+            SceneNode.Group group, String above, double x, double y, Function<String, Unseen> unseen) {
         String path = above + "/" + group.key();
         Unseen hidden = unseen.apply(path);
         Box area = group.area();
@@ -93,7 +96,7 @@ record Hit(Optional<HitTarget> target, Optional<String> scrolls, Optional<Place>
     }
 
     /** Texts, icons and lines let a pointer through to what they stand on. */
-    private static Hit ground(SceneNode node, double x, double y) {
+    private static @Nullable Hit ground(SceneNode node, double x, double y) {
         boolean stops = node instanceof SceneNode.Rect rect && isSeen(rect.fill())
                 || node instanceof SceneNode.Gradient
                 || node instanceof SceneNode.Picture;

@@ -1,7 +1,9 @@
 package org.yonderarc.stage;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
@@ -32,7 +34,7 @@ final class RestingScene {
     private State state;
     private Surroundings around;
     private Touch touch = Touch.NONE;
-    private Scene scene;
+    private @Nullable Scene scene;
     /** Read from the scene when it is asked for: pointers do without. */
     private Optional<AccessTree> tree = Optional.empty();
 
@@ -117,13 +119,13 @@ final class RestingScene {
 
     Scene scene() {
         refresh();
-        return scene;
+        return Objects.requireNonNull(scene);
     }
 
     AccessTree tree() {
-        refresh();
+        Scene now = scene();
         if (tree.isEmpty()) {
-            tree = Optional.of(ReadingOrder.of(scene, state, isRightToLeft()));
+            tree = Optional.of(ReadingOrder.of(now, state, isRightToLeft()));
         }
         return tree.get();
     }
@@ -205,7 +207,7 @@ final class RestingScene {
         }
         isStale = false;
         compose();
-        if (focus.concerns(ReadingOrder.dialog(scene)) && focus.follow(tree(), content())) {
+        if (focus.concerns(ReadingOrder.dialog(Objects.requireNonNull(scene))) && focus.follow(tree(), content())) {
             Optional<HitTarget> held = focus.path().flatMap(this::target);
             if (with(touch.focus(held, touch.ringed()))) {
                 isStale = false;

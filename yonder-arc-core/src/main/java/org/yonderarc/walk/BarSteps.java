@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -101,7 +102,7 @@ final class BarSteps {
             return noBar(state, step, step.bar());
         }
         boolean isBar = bars.containsKey(step.bar());
-        if (isBar && bars.get(step.bar()).stream().noneMatch(Form::collapses)) {
+        if (isBar && Objects.requireNonNull(bars.get(step.bar())).stream().noneMatch(Form::collapses)) {
             return Change.refused(
                     state,
                     step,

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.plan.FactValue;
 
 /**
@@ -73,7 +74,7 @@ final class FactTable extends AbstractMap<String, FactValue> {
     }
 
     @Override
-    public FactValue get(Object fact) {
+    public @Nullable FactValue get(Object fact) {
         if (!(fact instanceof String id)) {
             return null;
         }

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -162,7 +163,8 @@ final class Places {
         for (Item item : all) {
             Map<String, String> wanted = item.place().orElseThrow().parameters();
             boolean leads = wanted.keySet().stream()
-                    .allMatch(name -> wanted.get(name).equals(place.parameters().get(name)));
+                    .allMatch(name ->
+                            Objects.equals(wanted.get(name), place.parameters().get(name)));
             if (leads && wanted.size() > most) {
                 best = item;
                 most = wanted.size();

@@ -70,7 +70,7 @@ public record State(
 
     /** The trail of the branch that the person is on. */
     public Trail trail() {
-        return trails.get(branch);
+        return Objects.requireNonNull(trails.get(branch));
     }
 
     /** Where the person is. */

@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.plan.Place;
 
 /**
@@ -12,11 +13,11 @@ import org.yonderarc.plan.Place;
  */
 public final class Trail {
     private final Place top;
-    private final Trail below;
+    private final @Nullable Trail below;
     private final Trail root;
     private final int depth;
 
-    private Trail(Place top, Trail below) {
+    private Trail(Place top, @Nullable Trail below) {
         this.top = Objects.requireNonNull(top, "top");
         this.below = below;
         this.root = below == null ? this : below.root;
@@ -67,9 +68,9 @@ public final class Trail {
         if (!(other instanceof Trail trail) || depth != trail.depth) {
             return false;
         }
-        Trail a = this;
-        Trail b = trail;
-        while (a != b) {
+        @Nullable Trail a = this;
+        @Nullable Trail b = trail;
+        while (a != b && a != null && b != null) {
             if (!a.top.equals(b.top)) {
                 return false;
             }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
@@ -290,13 +291,12 @@ public final class Walk {
         String branch = item.id();
         if (!branch.equals(state.branch())) {
             Trail trail = state.trails().get(branch);
-            boolean first = trail == null;
-            Trail there = first ? Trail.at(item.place().get()) : trail;
+            Trail there = trail == null ? Trail.at(item.place().get()) : trail;
             return guards.arrived(
                     state,
                     step,
                     guards.turnedAway(state, branch).at(branch, there),
-                    first ? "The branch is visited for the first time." : "The branch is as it was left.");
+                    trail == null ? "The branch is visited for the first time." : "The branch is as it was left.");
         }
         Trail root = state.trail().root();
         if (root != state.trail()) {
@@ -413,7 +413,7 @@ public final class Walk {
             return Change.moved(
                     state, step, SavedState.read(this, step.saved()).state(), "A saved state was taken up again.");
         } catch (IllegalArgumentException unreadable) {
-            return Change.refused(state, step, Change.sentence(unreadable.getMessage()));
+            return Change.refused(state, step, Change.sentence(Brief.of(unreadable)));
         }
     }
 

@@ -26,6 +26,7 @@ import javax.swing.KeyStroke;
 import javax.swing.SwingUtilities;
 import javax.swing.Timer;
 import javax.swing.ToolTipManager;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
@@ -392,6 +393,7 @@ public final class AppPanel extends JComponent implements Accessible {
 
     /** The name of what shows none, where the mouse rests on it. */
     @Override
+    @SuppressWarnings("NullAway") // none, as Swing says it
     public String getToolTipText(MouseEvent event) {
         return stage.hint(event.getX(), event.getY()).orElse(null);
     }
@@ -465,7 +467,7 @@ public final class AppPanel extends JComponent implements Accessible {
         }
 
         @Override
-        public Accessible getAccessibleChild(int index) {
+        public @Nullable Accessible getAccessibleChild(int index) {
             var roots = stage.tree().roots();
             return index < 0 || index >= roots.size()
                     ? null

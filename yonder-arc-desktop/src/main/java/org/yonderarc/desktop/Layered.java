@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import org.jspecify.annotations.NullUnmarked;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Place;
@@ -17,6 +18,7 @@ import org.yonderarc.scene.Scene;
 import org.yonderarc.stage.Layer;
 
 /** Paints layers one above the other: what the stage paints as images, which are kept as long as they stay the same, and the app's panes. */
+@NullUnmarked // null says that there is none, within this file and those that ask it
 final class Layered {
     private final Studio studio;
     private final Surfaces surfaces;

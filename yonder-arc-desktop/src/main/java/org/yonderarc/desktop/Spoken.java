@@ -16,10 +16,12 @@ import javax.accessibility.AccessibleContext;
 import javax.accessibility.AccessibleRole;
 import javax.accessibility.AccessibleState;
 import javax.accessibility.AccessibleStateSet;
+import org.jspecify.annotations.NullUnmarked;
 import org.yonderarc.stage.Access;
 import org.yonderarc.stage.Input;
 
 /** A part of the stage, as Java's accessibility tells it. */
+@NullUnmarked // null says that there is none, within this file and those that ask it
 final class Spoken extends AccessibleContext implements Accessible, AccessibleComponent, AccessibleAction {
     private final AppPanel panel;
     private final Accessible parent;

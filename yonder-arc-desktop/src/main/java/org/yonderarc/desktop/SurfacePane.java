@@ -9,10 +9,12 @@ import java.awt.geom.RoundRectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.function.Consumer;
 import javax.swing.JPanel;
+import org.jspecify.annotations.NullUnmarked;
 import org.yonderarc.layout.Box;
 import org.yonderarc.stage.Surface;
 
 /** Holds one of the app's own components. The mouse reaches it where nothing of the stage lies over it. */
+@NullUnmarked // null says that there is none, within this file and those that ask it
 final class SurfacePane extends JPanel {
     private static final long serialVersionUID = 1L;
 

@@ -15,6 +15,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import org.jspecify.annotations.NullUnmarked;
 import org.yonderarc.finding.Brief;
 import org.yonderarc.icons.IconArt;
 import org.yonderarc.tree.Decimals;
@@ -28,6 +29,7 @@ import org.yonderarc.tree.Decimals;
  * @param unsafe what was left out because it could run code or load something
  * @param odd what is odd about it
  */
+@NullUnmarked // null says that there is none, within this file and those that ask it
 record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<String> unsafe, List<String> odd) {
     private static final Set<String> SHAPES =
             Set.of("path", "circle", "rect", "line", "polyline", "polygon", "ellipse");

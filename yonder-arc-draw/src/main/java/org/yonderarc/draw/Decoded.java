@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import org.yonderarc.finding.Brief;
 
 /** The picture files of one painting, each decoded once, however many strips it is seen in. Thread-safe. */
 final class Decoded {
@@ -41,7 +42,7 @@ final class Decoded {
             decode(picture);
             return Optional.empty();
         } catch (IOException unusable) {
-            return Optional.of(unusable.getMessage());
+            return Optional.of(Brief.of(unusable));
         }
     }
 

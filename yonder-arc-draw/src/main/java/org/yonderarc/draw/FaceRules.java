@@ -2,6 +2,7 @@ package org.yonderarc.draw;
 
 import java.util.Base64;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.yonderarc.layout.Type;
 import org.yonderarc.tree.Decimals;
@@ -64,8 +65,8 @@ public final class FaceRules {
 
     /** The font's own name for itself, of plain letters alone: it is written into style sheets. */
     private static String family(Typeface face) {
-        String plain = face.own()
-                .getOrDefault(Type.Weight.REGULAR, face.own().get(Type.Weight.SEMIBOLD))
+        String plain = Objects.requireNonNull(
+                        face.own().getOrDefault(Type.Weight.REGULAR, face.own().get(Type.Weight.SEMIBOLD)))
                 .font()
                 .getFamily()
                 .replaceAll("[^\\p{L}\\p{N} -]", "")

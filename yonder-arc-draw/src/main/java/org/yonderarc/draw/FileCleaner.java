@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import org.yonderarc.icons.IconArt;
@@ -60,7 +61,7 @@ public final class FileCleaner {
         }
         return switch (kind) {
             case ICON -> icon(bytes);
-            case PICTURE -> picture(TYPES.get(lower), bytes);
+            case PICTURE -> picture(Objects.requireNonNull(TYPES.get(lower)), bytes);
             case FONT -> font(bytes);
         };
     }

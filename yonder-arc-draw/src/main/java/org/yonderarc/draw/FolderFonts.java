@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import org.yonderarc.finding.Brief;
 
 /** The fonts in a folder, each read once. Thread-safe. */
 final class FolderFonts implements Fonts {
@@ -41,7 +42,7 @@ final class FolderFonts implements Fonts {
                             ? Optional.empty()
                             : FontFile.of(bytes.get()).doubt());
         } catch (IOException unusable) {
-            return new Found(Optional.empty(), Optional.of(unusable.getMessage()));
+            return new Found(Optional.empty(), Optional.of(Brief.of(unusable)));
         }
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import org.yonderarc.finding.Brief;
 
 /** The pictures in a folder, each read and cleaned once. Thread-safe. */
 final class FolderPictures implements Pictures {
@@ -63,7 +64,7 @@ final class FolderPictures implements Pictures {
                     ? new Found(Optional.empty(), Optional.empty())
                     : new Found(Optional.of(CleanPicture.of(mime, bytes.get())), leftOut(mime, bytes.get()));
         } catch (IOException broken) {
-            return new Found(Optional.empty(), Optional.of(broken.getMessage()));
+            return new Found(Optional.empty(), Optional.of(Brief.of(broken)));
         }
     }
 }

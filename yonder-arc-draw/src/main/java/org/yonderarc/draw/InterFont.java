@@ -13,6 +13,7 @@ import java.io.UncheckedIOException;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.yonderarc.layout.Type;
 
 /** The bundled font in the weights that scenes use. Thread-safe. */
@@ -81,14 +82,16 @@ public final class InterFont {
 
     /** The index of the glyph for a code point; 0 if the font has none. */
     int glyph(int codePoint, Type.Weight weight) {
-        return fonts.get(weight)
+        return Objects.requireNonNull(fonts.get(weight))
                 .createGlyphVector(EXACT, Character.toString(codePoint))
                 .getGlyphCode(0);
     }
 
     /** A glyph as it was designed, by its index; its outline runs upwards. */
     Cff.Glyph cut(int glyph, Type.Weight weight, int unitsPerEm) {
-        GlyphVector one = fonts.get(weight).deriveFont((float) unitsPerEm).createGlyphVector(EXACT, new int[] {glyph});
+        GlyphVector one = Objects.requireNonNull(fonts.get(weight))
+                .deriveFont((float) unitsPerEm)
+                .createGlyphVector(EXACT, new int[] {glyph});
         Shape upwards = AffineTransform.getScaleInstance(1, -1).createTransformedShape(one.getGlyphOutline(0));
         return new Cff.Glyph(
                 "g" + glyph, upwards, Math.round(one.getGlyphMetrics(0).getAdvanceX()));

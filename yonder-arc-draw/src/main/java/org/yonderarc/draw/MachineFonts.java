@@ -9,9 +9,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.NullUnmarked;
 import org.yonderarc.layout.Type;
 
 /** The fonts that are installed on the machine, looked at only when a letter is nowhere else. Thread-safe. */
+@NullUnmarked // null says that there is none, within this file and those that ask it
 final class MachineFonts {
     static final MachineFonts INSTANCE = new MachineFonts();
 

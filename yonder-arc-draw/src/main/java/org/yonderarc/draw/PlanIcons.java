@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -123,7 +124,7 @@ public final class PlanIcons implements Icons {
     public List<String> unsafe(String name) {
         return Stream.of(name, name + TWIN)
                 .filter(own::containsKey)
-                .flatMap(icon -> own.get(icon).unsafe().stream())
+                .flatMap(icon -> Objects.requireNonNull(own.get(icon)).unsafe().stream())
                 .distinct()
                 .toList();
     }
@@ -132,7 +133,7 @@ public final class PlanIcons implements Icons {
     public List<String> odd(String name) {
         return Stream.of(name, name + TWIN)
                 .filter(own::containsKey)
-                .flatMap(icon -> own.get(icon).odd().stream())
+                .flatMap(icon -> Objects.requireNonNull(own.get(icon)).odd().stream())
                 .distinct()
                 .toList();
     }

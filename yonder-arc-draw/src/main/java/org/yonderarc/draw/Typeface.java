@@ -15,6 +15,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.FontFiles;
@@ -101,7 +102,7 @@ public final class Typeface {
 
     /** The font in which texts of a type are set, in dp. */
     Font font(Type type) {
-        return chains.get(type.weight()).get(0).deriveFont((float) type.size());
+        return Objects.requireNonNull(chains.get(type.weight())).get(0).deriveFont((float) type.size());
     }
 
     /** What people should know of the letters that neither the plan's font nor the bundled ones have, in sentences. */
@@ -128,7 +129,7 @@ public final class Typeface {
 
     /** Whether one font has it all, and it runs from the left. */
     private boolean isPlain(String text, Type type) {
-        return chains.get(type.weight()).get(0).canDisplayUpTo(text) < 0
+        return Objects.requireNonNull(chains.get(type.weight())).get(0).canDisplayUpTo(text) < 0
                 && !Bidi.requiresBidi(text.toCharArray(), 0, text.length());
     }
 
@@ -206,7 +207,7 @@ public final class Typeface {
 
     /** The first font that has a letter with all its marks: one of another font would stand beside it. */
     private Font font(String text, int start, Type.Weight weight) {
-        List<Font> chain = chains.get(weight);
+        List<Font> chain = Objects.requireNonNull(chains.get(weight));
         String whole = text.substring(start, end(text, start));
         int letter = whole.codePointAt(0);
         return has(chain, whole)

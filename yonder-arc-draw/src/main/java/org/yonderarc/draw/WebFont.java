@@ -7,6 +7,7 @@ import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.yonderarc.layout.Type;
@@ -54,13 +55,13 @@ public final class WebFont {
         }
         var tables = new TreeMap<String, byte[]>();
         tables.put("CFF ", Cff.table(InterFont.name(weight), unitsPerEm, glyphs));
-        tables.put("GPOS", Kerning.table(whole.get("GPOS"), kept));
+        tables.put("GPOS", Kerning.table(Objects.requireNonNull(whole.get("GPOS")), kept));
         tables.put("OS/2", whole.get("OS/2"));
         tables.put("cmap", characters(numbers));
         tables.put("head", whole.get("head"));
-        tables.put("hhea", counted(whole.get("hhea"), 34, kept.length));
+        tables.put("hhea", counted(Objects.requireNonNull(whole.get("hhea")), 34, kept.length));
         tables.put("hmtx", metrics(glyphs));
-        tables.put("maxp", counted(whole.get("maxp"), 4, kept.length));
+        tables.put("maxp", counted(Objects.requireNonNull(whole.get("maxp")), 4, kept.length));
         tables.put("name", whole.get("name"));
         tables.put(
                 "post",
@@ -95,8 +96,7 @@ public final class WebFont {
         var groups = new ArrayList<int[]>();
         glyphs.forEach((character, glyph) -> {
             int[] last = groups.isEmpty() ? null : groups.get(groups.size() - 1);
-            boolean goesOn = last != null && last[1] == character - 1 && last[2] + character - last[0] == glyph;
-            if (goesOn) {
+            if (last != null && last[1] == character - 1 && last[2] + character - last[0] == glyph) {
                 last[1] = character;
             } else {
                 groups.add(new int[] {character, character, glyph});

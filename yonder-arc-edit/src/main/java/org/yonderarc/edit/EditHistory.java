@@ -298,7 +298,7 @@ final class EditHistory implements AutoCloseable {
             }
             kept.add(0, step);
         }
-        Path smaller = SafeFile.part(file.toAbsolutePath().getParent());
+        Path smaller = SafeFile.part(SafeFile.folder(file));
         FileChannel old = channel;
         try {
             channel = FileChannel.open(

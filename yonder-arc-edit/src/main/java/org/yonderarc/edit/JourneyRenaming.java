@@ -99,17 +99,18 @@ final class JourneyRenaming {
         String word = text.text().substring(0, colon);
         String rest = text.text().substring(colon + 1);
         Noun noun = STEPS.get(word);
-        if (noun == null || !renames.containsKey(noun)) {
+        Edit.Rename rename = noun == null ? null : renames.get(noun);
+        if (rename == null) {
             return;
         }
-        String now = word.equals("tell-all") ? eachFact(rest) : named(rest, renames.get(noun));
+        String now = word.equals("tell-all") ? eachFact(rest, rename) : named(rest, rename);
         set(pointer, text.text(), word + ":" + now);
     }
 
-    private String eachFact(String facts) {
+    private static String eachFact(String facts, Edit.Rename rename) {
         var out = new ArrayList<String>();
         for (String fact : facts.split("&", -1)) {
-            out.add(named(fact, renames.get(Noun.FACT)));
+            out.add(named(fact, rename));
         }
         return String.join("&", out);
     }

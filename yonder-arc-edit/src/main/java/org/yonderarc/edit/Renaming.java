@@ -218,8 +218,7 @@ final class Renaming implements Mentions {
     @Override
     public void words(Words words, Text text, String pointer) {
         String fact = names.get(Noun.FACT);
-        boolean isOther = fact == null || (text == Text.TITLE || text == Text.SAMPLE) && isParameter(fact, pointer);
-        if (isOther) {
+        if (fact == null || (text == Text.TITLE || text == Text.SAMPLE) && isParameter(fact, pointer)) {
             return;
         }
         words.byLanguage().forEach((language, template) -> {

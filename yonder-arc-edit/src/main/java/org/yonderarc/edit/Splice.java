@@ -16,6 +16,7 @@ import org.snakeyaml.engine.v2.nodes.NodeTuple;
 import org.snakeyaml.engine.v2.nodes.ScalarNode;
 import org.snakeyaml.engine.v2.nodes.SequenceNode;
 import org.yonderarc.files.SourceText;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.tree.JsonPointer;
 
 /** Cuts into the text of a plan file where a value stands, and leaves every other character alone. JSON is YAML here. */
@@ -421,7 +422,7 @@ final class Splice {
         try {
             return JsonPointer.names(pointer);
         } catch (IllegalArgumentException noPointer) {
-            throw new EditException(noPointer.getMessage());
+            throw new EditException(Brief.of(noPointer));
         }
     }
 

@@ -3,6 +3,7 @@ package org.yonderarc.edit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import org.jspecify.annotations.NullUnmarked;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
@@ -11,6 +12,7 @@ import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
 /** Edits of one place, done on a plan's tree: what an edit of its text has to come to. */
+@NullUnmarked // null says that there is none, within this file and those that ask it
 final class TreeEdit {
     private TreeEdit() {}
 

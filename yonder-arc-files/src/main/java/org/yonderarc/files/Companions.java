@@ -12,6 +12,7 @@ import org.yonderarc.bind.MergedTree;
 import org.yonderarc.bind.PlanReader;
 import org.yonderarc.bind.Tokens;
 import org.yonderarc.bind.TranslatedTexts;
+import org.yonderarc.finding.Brief;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
@@ -110,7 +111,7 @@ final class Companions {
             }
             unreadable(named, "There is no file \"" + named.text() + "\" in the plan's folder.");
         } catch (FileException trouble) {
-            unreadable(named, trouble.getMessage());
+            unreadable(named, Brief.of(trouble));
         }
         return Optional.empty();
     }

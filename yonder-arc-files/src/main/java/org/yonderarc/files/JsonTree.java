@@ -56,7 +56,7 @@ public final class JsonTree {
 
     private Value read() throws IOException, ParseException {
         for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
-            if (tree.root() != null) {
+            if (!tree.isEmpty()) {
                 throw new ParseException(
                         Code.SYNTAX,
                         spot(1),
@@ -65,7 +65,7 @@ public final class JsonTree {
             }
             take(token);
         }
-        if (tree.root() == null) {
+        if (tree.isEmpty()) {
             throw new ParseException(
                     Code.SYNTAX, new Spot("", 1, 1, 1), "The file is empty.", "Start it with { \"yonder\": 1, ... }.");
         }

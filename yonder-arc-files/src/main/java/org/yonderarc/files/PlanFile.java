@@ -46,7 +46,7 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      * @throws FileException if the file can't be read
      */
     public static PlanFile read(Path file, IconNames icons, FileLook look) throws FileException {
-        return inFolder(SourceText.read(file), icons, file.toAbsolutePath().getParent(), look);
+        return inFolder(SourceText.read(file), icons, SafeFile.folder(file), look);
     }
 
     /** Reads and checks the text of a plan whose other files are in {@code folder}. */

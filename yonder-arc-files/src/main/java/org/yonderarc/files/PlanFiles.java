@@ -19,7 +19,7 @@ public final class PlanFiles {
      * languages, icons. A file that is named need not be there.
      */
     public static List<Path> of(Path file, Plan plan) {
-        Path folder = file.toAbsolutePath().getParent();
+        Path folder = SafeFile.folder(file);
         var files = new ArrayList<Path>();
         files.add(file);
         PlanMentions.files(plan).forEach(named -> beside(folder, named, files));

@@ -13,6 +13,7 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFileAttributes;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
@@ -127,6 +128,11 @@ public final class SafeFile {
             }
             channel.force(true);
         }
+    }
+
+    /** The folder that a file is in. */
+    public static Path folder(Path file) {
+        return Objects.requireNonNull(file.toAbsolutePath().getParent(), "folder");
     }
 
     /** Puts a file in the place of another in one step, where the system can do that. */

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
+import org.yonderarc.finding.Brief;
 
 /**
  * The text of a file.
@@ -97,7 +98,7 @@ public record SourceText(String name, String text) {
 
     /** Why something could not be read or written, in a few words for people. */
     public static String reason(IOException failed) {
-        return failed instanceof java.nio.file.AccessDeniedException ? "permission denied" : failed.getMessage();
+        return failed instanceof java.nio.file.AccessDeniedException ? "permission denied" : Brief.of(failed);
     }
 
     private static String decode(String file, byte[] bytes) throws FileException {

@@ -4,6 +4,8 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.finding.Code;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
@@ -19,7 +21,7 @@ final class TreeBuilder {
     static final int MOST = 2_000_000;
 
     private final Deque<Frame> open = new ArrayDeque<>();
-    private Value root;
+    private @Nullable Value root;
     private int count;
 
     /** A map or a list that isn't finished. */
@@ -28,8 +30,11 @@ final class TreeBuilder {
         final boolean isMap;
         final List<MapValue.Entry> entries = new ArrayList<>();
         final List<Value> items = new ArrayList<>();
+
+        @Nullable
         String key;
-        Spot keySpot;
+
+        Spot keySpot = Spot.ROOT;
 
         Frame(Spot spot, boolean isMap) {
             this.spot = spot;
@@ -48,7 +53,8 @@ final class TreeBuilder {
         String pointer = frame == null
                 ? ""
                 : JsonPointer.child(
-                        frame.spot.pointer(), frame.isMap ? frame.key : Integer.toString(frame.items.size()));
+                        frame.spot.pointer(),
+                        frame.isMap ? Objects.requireNonNull(frame.key) : Integer.toString(frame.items.size()));
         return new Spot(pointer, line, column, length);
     }
 
@@ -119,14 +125,19 @@ final class TreeBuilder {
         if (frame == null) {
             root = value;
         } else if (frame.isMap) {
-            frame.entries.add(new MapValue.Entry(frame.key, frame.keySpot, value));
+            frame.entries.add(new MapValue.Entry(Objects.requireNonNull(frame.key), frame.keySpot, value));
             frame.key = null;
         } else {
             frame.items.add(value);
         }
     }
 
+    boolean isEmpty() {
+        return root == null;
+    }
+
+    /** The value of the whole text; there is one unless it is empty. */
     Value root() {
-        return root;
+        return Objects.requireNonNull(root, "a document has a root");
     }
 }

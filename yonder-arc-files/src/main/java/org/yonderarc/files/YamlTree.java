@@ -144,7 +144,7 @@ public final class YamlTree {
             throw new ParseException(
                     Code.SYNTAX, at(Optional.empty(), 1), "This is not YAML: " + wrong.getMessage() + ".", QUOTES);
         }
-        if (tree.root() == null) {
+        if (tree.isEmpty()) {
             throw new ParseException(
                     Code.SYNTAX,
                     new Spot("", 1, 1, 1),

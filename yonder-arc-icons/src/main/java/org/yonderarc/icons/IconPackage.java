@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.plan.IconSet;
 
 /** Where a bundled set keeps its files, and how they are drawn; taken along when the library is built. Thread-safe. */
@@ -18,6 +19,7 @@ enum IconPackage {
     /** A folder of outlines, drawn as lines, and one of filled twins. */
     LINE("line/") {
         @Override
+        @Nullable
         URL file(String name, boolean filled) {
             return resource((filled ? "filled/" : "outline/") + name);
         }
@@ -30,6 +32,7 @@ enum IconPackage {
     /** One folder of filled shapes on a grid of 16; filled twins are called so. */
     SLIM("slim/") {
         @Override
+        @Nullable
         URL file(String name, boolean filled) {
             String known = OWN.getOrDefault(name, name);
             return known.endsWith(TWIN) ? null : resource("icons/" + known + (filled ? TWIN : ""));
@@ -60,7 +63,7 @@ enum IconPackage {
             Map.entry("user", "person"));
 
     private final String root;
-    private volatile List<String> names;
+    private volatile @Nullable List<String> names;
 
     IconPackage(String root) {
         this.root = root;
@@ -79,20 +82,23 @@ enum IconPackage {
     }
 
     /** The file of an icon, or of its filled twin; null where there is none. */
-    abstract URL file(String name, boolean filled);
+    abstract @Nullable URL file(String name, boolean filled);
 
     abstract IconArt art(String name, boolean filled, List<String> shapes);
 
+    @Nullable
     URL resource(String file) {
         return IconPackage.class.getResource(root + file + ENDING);
     }
 
     /** The names of the set, listed when they are first asked for: that takes a while. */
     List<String> names() {
-        if (names == null) {
-            names = list();
+        List<String> known = names;
+        if (known == null) {
+            known = list();
+            names = known;
         }
-        return names;
+        return known;
     }
 
     /** From the set's own table: files in a jar, a folder or an image of modules are listed each in another way. */

@@ -1,6 +1,7 @@
 package org.yonderarc.interchange;
 
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
@@ -45,7 +46,7 @@ public final class TypeScriptPlaces {
         line("export interface Facts {");
         Map<String, String> facts = named.facts();
         for (Fact fact : plan.facts()) {
-            member(fact.id(), facts.get(fact.id()), type(fact.initial()));
+            member(fact.id(), Objects.requireNonNull(facts.get(fact.id())), type(fact.initial()));
         }
         line("}");
         line("");

@@ -1,2 +1,5 @@
 /** Plans for other programs: names as Java and TypeScript, state machines in SCXML, findings in SARIF. */
+@NullMarked
 package org.yonderarc.interchange;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,6 @@
 package org.yonderarc.tasks;
 
 import java.nio.file.Path;
-import java.util.Objects;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
@@ -10,6 +9,7 @@ import org.yonderarc.draw.Studio;
 import org.yonderarc.draw.Typeface;
 import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.SafeFile;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.icons.Icons;
@@ -34,7 +34,7 @@ public final class Assets {
 
     /** What lies beside a plan's file, which need not exist. */
     public static Assets beside(Path plan) {
-        Path folder = Objects.requireNonNull(plan.toAbsolutePath().getParent(), "folder");
+        Path folder = SafeFile.folder(plan);
         return new Assets(folder, PlanIcons.beside(plan, BUNDLED), Pictures.in(folder), Fonts.in(folder));
     }
 

@@ -1,5 +1,7 @@
 package org.yonderarc.tasks;
 
+import org.yonderarc.finding.Brief;
+
 /** What was asked for can't be made; the message is a sentence for people that says why and what to do. */
 public final class InvalidRequestException extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
@@ -30,6 +32,6 @@ public final class InvalidRequestException extends IllegalArgumentException {
     static InvalidRequestException of(String option, IllegalArgumentException wrong) {
         return wrong instanceof InvalidRequestException known
                 ? known
-                : new InvalidRequestException(option, wrong.getMessage());
+                : new InvalidRequestException(option, Brief.of(wrong));
     }
 }

@@ -12,4 +12,7 @@
  * many plans and in many threads. What can't be made is an {@link org.yonderarc.tasks.InvalidRequestException}, whose message says why
  * and what to do.
  */
+@NullMarked
 package org.yonderarc.tasks;
+
+import org.jspecify.annotations.NullMarked;

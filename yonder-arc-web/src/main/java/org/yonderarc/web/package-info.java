@@ -1,2 +1,5 @@
 /** Pages made of plans. */
+@NullMarked
 package org.yonderarc.web;
+
+import org.jspecify.annotations.NullMarked;
