@@ -71,7 +71,16 @@ public final class Check {
      * @param files the files in the plan's folder
      */
     public static List<Finding> plan(Plan plan, IconNames icons, FileNames files) {
-        return look(plan, icons, files, true);
+        return plan(plan, icons, files, List.of());
+    }
+
+    /**
+     * As {@link #plan(Plan, IconNames, FileNames)}.
+     *
+     * @param own rules of one's own, asked behind the others
+     */
+    public static List<Finding> plan(Plan plan, IconNames icons, FileNames files, List<PlanRule> own) {
+        return look(plan, icons, files, true, own);
     }
 
     /** Everything noticed about {@code plan}, its files taken to be there. */
@@ -87,10 +96,11 @@ public final class Check {
      * @param files the files in the plan's folder
      */
     public static List<Finding> draft(Plan draft, IconNames icons, FileNames files) {
-        return look(draft, icons, files, false);
+        return look(draft, icons, files, false, List.of());
     }
 
-    private static List<Finding> look(Plan plan, IconNames icons, FileNames files, boolean isWhole) {
+    private static List<Finding> look(
+            Plan plan, IconNames icons, FileNames files, boolean isWhole, List<PlanRule> own) {
         var found = new RuleFindings(isWhole ? plan.accepted() : List.of());
         long items = plan.items().count();
         if (items > MOST_ITEMS) {
@@ -105,6 +115,7 @@ public final class Check {
         LINKS.forEach(rule -> rule.look(subject));
         if (isWhole && !found.anyError()) {
             SENSE.forEach(rule -> rule.look(subject));
+            own.forEach(rule -> rule.check(plan).forEach(found::add));
         }
         return found.list(isWhole);
     }

@@ -26,6 +26,15 @@ public final class CheckedReading {
      * @param files the files in the plan's folder
      */
     public static Reading of(MergedTree merged, IconNames icons, FileNames files) {
+        return of(merged, icons, files, List.of());
+    }
+
+    /**
+     * As {@link #of(MergedTree, IconNames, FileNames)}.
+     *
+     * @param own rules of one's own
+     */
+    public static Reading of(MergedTree merged, IconNames icons, FileNames files, List<PlanRule> own) {
         Value root = merged.root();
         Reading read = PlanReader.read(root);
         if (!(root instanceof MapValue)) {
@@ -34,7 +43,7 @@ public final class CheckedReading {
         var all = new ArrayList<>(read.findings());
         merged.findings().forEach(finding -> all.add(finding.locatedIn(root)));
         boolean isWhole = !Finding.anyError(all);
-        var noticed = isWhole ? Check.plan(read.draft(), icons, files) : Check.draft(read.draft(), icons, files);
+        var noticed = isWhole ? Check.plan(read.draft(), icons, files, own) : Check.draft(read.draft(), icons, files);
         noticed.stream()
                 .filter(finding -> !follows(finding, read.findings()))
                 .map(finding -> read.inTheFile(finding).locatedIn(root))

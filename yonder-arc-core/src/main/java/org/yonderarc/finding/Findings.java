@@ -1,7 +1,7 @@
 package org.yonderarc.finding;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -16,8 +16,8 @@ public final class Findings {
     public static final int MOST = 50;
 
     private final List<Finding> told = new ArrayList<>();
-    private final Map<Code, Integer> counts = new EnumMap<>(Code.class);
-    private final Map<Code, Finding> firstLeftOut = new EnumMap<>(Code.class);
+    private final Map<Code, Integer> counts = new LinkedHashMap<>();
+    private final Map<Code, Finding> firstLeftOut = new LinkedHashMap<>();
 
     /** Nothing was found yet. */
     public Findings() {

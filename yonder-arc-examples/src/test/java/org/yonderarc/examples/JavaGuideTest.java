@@ -39,6 +39,7 @@ class JavaGuideTest {
                         "java.util.*",
                         "javax.swing.*",
                         "org.yonderarc.build.*",
+                        "org.yonderarc.check.PlanRule",
                         "org.yonderarc.desktop.*",
                         "org.yonderarc.draw.*",
                         "org.yonderarc.files.*",
@@ -51,6 +52,7 @@ class JavaGuideTest {
                         "org.yonderarc.scene.*",
                         "org.yonderarc.stage.*",
                         "org.yonderarc.tasks.*",
+                        "org.yonderarc.tree.Spot",
                         "org.yonderarc.walk.*")
                 .stream()
                 .map(name -> "import " + name + ";\n")

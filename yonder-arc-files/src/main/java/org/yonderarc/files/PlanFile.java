@@ -12,6 +12,7 @@ import org.yonderarc.check.CheckedReading;
 import org.yonderarc.check.FileLook;
 import org.yonderarc.check.FileNames;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.check.PlanRule;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.finding.Severity;
@@ -56,7 +57,17 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
 
     /** As {@link #inFolder(SourceText, IconNames, Path)}, and looks into the pictures and fonts too. */
     public static PlanFile inFolder(SourceText source, IconNames icons, Path folder, FileLook look) {
-        return read(source, icons, new FolderFiles(folder, look));
+        return inFolder(source, icons, folder, look, List.of());
+    }
+
+    /**
+     * As {@link #inFolder(SourceText, IconNames, Path, FileLook)}.
+     *
+     * @param own rules of one's own
+     */
+    public static PlanFile inFolder(
+            SourceText source, IconNames icons, Path folder, FileLook look, List<PlanRule> own) {
+        return read(source, icons, new FolderFiles(folder, look), own);
     }
 
     /** Reads and checks the text of a plan, the files that it names taken to be there. */
@@ -70,12 +81,16 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
      * @param files the files that it may name: {@link SiblingFiles} gives also what is in them, such as texts of other languages
      */
     public static PlanFile read(SourceText source, IconNames icons, FileNames files) {
+        return read(source, icons, files, List.of());
+    }
+
+    private static PlanFile read(SourceText source, IconNames icons, FileNames files, List<PlanRule> own) {
         try {
             var root = source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
             MergedTree merged = files instanceof SiblingFiles folder
                     ? Companions.merge(root, folder)
                     : new MergedTree(root, List.of());
-            Reading reading = CheckedReading.of(merged, icons, files);
+            Reading reading = CheckedReading.of(merged, icons, files, own);
             return new PlanFile(source, reading.findings(), reading.plan());
         } catch (ParseException trouble) {
             return new PlanFile(source, List.of(trouble.finding()), Optional.empty());

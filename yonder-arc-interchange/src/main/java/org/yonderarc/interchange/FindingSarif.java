@@ -1,5 +1,6 @@
 package org.yonderarc.interchange;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -30,7 +31,7 @@ public final class FindingSarif {
                 .flatMap(file -> file.findings().stream())
                 .map(Finding::code)
                 .distinct()
-                .sorted()
+                .sorted(Comparator.comparing(Code::id))
                 .toList();
         Value driver = map(
                 "name", Trees.text("yonder"),

@@ -1,6 +1,8 @@
 package org.yonderarc.tasks;
 
 import java.nio.file.Path;
+import java.util.List;
+import org.yonderarc.check.PlanRule;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
@@ -24,18 +26,25 @@ public final class Assets {
     private final Icons icons;
     private final Pictures pictures;
     private final Fonts fonts;
+    private final List<PlanRule> rules;
 
-    private Assets(Path folder, Icons icons, Pictures pictures, Fonts fonts) {
+    private Assets(Path folder, Icons icons, Pictures pictures, Fonts fonts, List<PlanRule> rules) {
         this.folder = folder;
         this.icons = icons;
         this.pictures = pictures;
         this.fonts = fonts;
+        this.rules = List.copyOf(rules);
     }
 
     /** What lies beside a plan's file, which need not exist. */
     public static Assets beside(Path plan) {
         Path folder = SafeFile.folder(plan);
-        return new Assets(folder, PlanIcons.beside(plan, BUNDLED), Pictures.in(folder), Fonts.in(folder));
+        return new Assets(folder, PlanIcons.beside(plan, BUNDLED), Pictures.in(folder), Fonts.in(folder), List.of());
+    }
+
+    /** The same, with rules of one's own in each check. */
+    public Assets with(List<PlanRule> own) {
+        return new Assets(folder, icons, pictures, fonts, own);
     }
 
     /**
@@ -49,7 +58,7 @@ public final class Assets {
 
     /** Reads and checks the text of a plan in this folder. */
     public PlanFile read(SourceText source) {
-        return PlanFile.inFolder(source, icons, folder, new PlanFolder(pictures, fonts));
+        return PlanFile.inFolder(source, icons, folder, new PlanFolder(pictures, fonts), rules);
     }
 
     /** The folder. */

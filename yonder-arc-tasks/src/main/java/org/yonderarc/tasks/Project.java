@@ -2,6 +2,7 @@ package org.yonderarc.tasks;
 
 import java.nio.file.Path;
 import java.util.List;
+import org.yonderarc.check.PlanRule;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
@@ -23,10 +24,11 @@ public final class Project {
     /**
      * Reads and checks a plan, with what lies beside it.
      *
+     * @param own rules of one's own
      * @throws FileException if the file can't be read; a plan with errors is no failure here, {@link #plan} tells them
      */
-    public static Project open(Path file) throws FileException {
-        var assets = Assets.beside(file);
+    public static Project open(Path file, PlanRule... own) throws FileException {
+        var assets = Assets.beside(file).with(List.of(own));
         return new Project(assets.read(file), assets);
     }
 

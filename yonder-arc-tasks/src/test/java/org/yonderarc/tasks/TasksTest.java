@@ -22,8 +22,13 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.yonderarc.check.PlanRule;
 import org.yonderarc.files.JourneyFile;
+import org.yonderarc.finding.Code;
+import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.InvalidPlanException;
+import org.yonderarc.finding.Severity;
+import org.yonderarc.tree.Spot;
 
 /** What tasks give, refuse and tell; what is in the files, the tests of the command look at. */
 class TasksTest {
@@ -216,5 +221,34 @@ class TasksTest {
         assertEquals(Format.TOKENS, Format.ofName("A.Tokens.JSON").orElseThrow());
         assertEquals(Format.JSON, Format.ofName("tokens.json").orElseThrow());
         assertTrue(Format.ofName("svg").isEmpty());
+    }
+
+    /** A rule of one's own is in reports with its line, and is accepted like any other. */
+    @Test
+    void aTeamHasRulesOfItsOwn() throws Exception {
+        Code code = Code.own("too-many-tabs", Severity.WARNING, "Ours are made for thumbs.");
+        PlanRule rule = any -> any.menus().stream()
+                .filter(menu -> menu.items().size() > 1)
+                .map(menu ->
+                        new Finding(code, Spot.at("/menus/" + menu.id() + "/1"), "It is one too many.", "Remove it."))
+                .toList();
+        Project checked = Project.open(plan, rule);
+        Finding found = checked.findings().stream()
+                .filter(one -> one.code().equals(code))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(7, found.spot().line());
+        assertTrue(CheckTask.builder().build().run(checked).text().contains("warning [too-many-tabs]"));
+        assertTrue(CheckTask.builder()
+                .format(Format.SARIF)
+                .build()
+                .run(checked)
+                .text()
+                .contains("Ours are made for thumbs."));
+        Files.writeString(plan, PLAN + "accepted: [ { code: too-many-tabs, because: Two are fine here } ]\n");
+        assertTrue(Project.open(plan, rule).findings().stream()
+                .noneMatch(one -> one.code().equals(code)));
+        assertThrows(IllegalArgumentException.class, () -> Code.own("unknown-screen", Severity.ADVICE, "."));
+        assertThrows(IllegalArgumentException.class, () -> Code.own("Too many", Severity.ADVICE, "."));
     }
 }
