@@ -87,7 +87,7 @@ final class DomPainter {
             Page.style(
                     shown.element(),
                     "transform",
-                    bar.away() > 0 ? "translateY(" + RenderedElement.px(bar.away()) + ")" : "none");
+                    bar.distance() > 0 ? "translateY(" + RenderedElement.px(bar.distance()) + ")" : "none");
         }
     }
 

@@ -193,14 +193,14 @@ final class BoxRules {
     }
 
     /** Tells of the bar that takes most of the room: it is the one to mend. */
-    private void room(Layout.Bar bar, Fitting fitting, double left, double whole, String way, String smaller) {
+    private void room(Layout.Bar bar, Fitting fitting, double left, double whole, String direction, String smaller) {
         String id = bar.fitted().id();
         if (told.add("content " + id)) {
             subject.tell(
                     Code.LITTLE_ROOM,
                     subject.bar(id),
                     "On " + fitting.device().id() + ", the bars leave the content only " + (int) left + " of "
-                            + (int) whole + " dp in " + way + ".",
+                            + (int) whole + " dp in " + direction + ".",
                     "Make the bar \"" + id + "\" " + smaller + ", or let it open over the content.");
         }
     }

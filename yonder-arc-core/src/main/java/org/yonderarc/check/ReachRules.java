@@ -121,9 +121,9 @@ final class ReachRules {
         }
         boolean circles = at.isPresent() && at.get().id().equals(screen.id()) && !seen.isEmpty();
         if (circles && Situations.any(Condition.all(failing), subject.initialFacts())) {
-            List<String> way = List.copyOf(seen);
-            String named = String.join(" to ", way.size() > 6 ? way.subList(0, 5) : way)
-                    + (way.size() > 6 ? " and " + (way.size() - 5) + " more" : "");
+            List<String> path = List.copyOf(seen);
+            String named = String.join(" to ", path.size() > 6 ? path.subList(0, 5) : path)
+                    + (path.size() > 6 ? " and " + (path.size() - 5) + " more" : "");
             subject.tell(
                     Code.REDIRECT_LOOP,
                     Subject.screen(screen, "otherwise"),

@@ -14,7 +14,7 @@ import org.yonderarc.tree.Spot;
 final class RuleFindings {
     private final List<Acceptance> accepted;
     private final Set<Acceptance> used = new HashSet<>();
-    private final Findings left = new Findings();
+    private final Findings remaining = new Findings();
     private final Set<Finding> told = new HashSet<>();
     private boolean anyError;
 
@@ -28,7 +28,7 @@ final class RuleFindings {
 
     /** Whether the words of another finding are worth finding. */
     boolean wants(Code code) {
-        return left.wants(code);
+        return remaining.wants(code);
     }
 
     void add(Finding finding) {
@@ -43,12 +43,12 @@ final class RuleFindings {
                 return;
             }
         }
-        left.add(finding);
+        remaining.add(finding);
     }
 
     void leaveOut(Code code, Spot spot) {
         anyError |= code.severity() == Severity.ERROR;
-        left.leaveOut(code, spot);
+        remaining.leaveOut(code, spot);
     }
 
     /** What is left; where all rules were asked, also what was accepted for nothing. */
@@ -56,7 +56,7 @@ final class RuleFindings {
         if (isWhole) {
             unused();
         }
-        return List.copyOf(left.list());
+        return List.copyOf(remaining.list());
     }
 
     private void unused() {
@@ -67,7 +67,7 @@ final class RuleFindings {
                 boolean isError = Code.of(acceptance.code())
                         .filter(code -> code.severity() == Severity.ERROR)
                         .isPresent();
-                left.add(new Finding(
+                remaining.add(new Finding(
                         Code.UNUSED_ACCEPTANCE,
                         Spot.at(pointer),
                         isError

@@ -16,7 +16,7 @@ import org.yonderarc.tree.Decimals;
  * @param scrolled how far the content is scrolled, in dp, 0 or more; content that ends before stays at its end
  * @param scheme in which of the theme's two schemes
  * @param moreContrast whether the person wants more contrast
- * @param away how far bars at the lower edge that leave have left at most, in dp, 0 or more; never farther than the content
+ * @param retreat how far bars at the lower edge that leave have left at most, in dp, 0 or more; never farther than the content
  *     is scrolled
  */
 public record Setting(
@@ -26,7 +26,7 @@ public record Setting(
         double scrolled,
         Scheme scheme,
         boolean moreContrast,
-        double away) {
+        double retreat) {
     /** The farthest that content is scrolled, in dp. */
     public static final double FARTHEST = 100_000;
 
@@ -43,8 +43,8 @@ public record Setting(
             throw new IllegalArgumentException(
                     "content is scrolled by 0 to " + (int) FARTHEST + " dp, not by " + Decimals.text(scrolled));
         }
-        if (!(away >= 0)) {
-            throw new IllegalArgumentException("a bar leaves by 0 dp or more, not by " + Decimals.text(away));
+        if (!(retreat >= 0)) {
+            throw new IllegalArgumentException("a bar leaves by 0 dp or more, not by " + Decimals.text(retreat));
         }
     }
 
@@ -66,37 +66,37 @@ public record Setting(
 
     /** The same on another device. */
     public Setting with(Device other) {
-        return new Setting(other, language, touch, scrolled, scheme, moreContrast, away);
+        return new Setting(other, language, touch, scrolled, scheme, moreContrast, retreat);
     }
 
     /** The same, touched elsewhere. */
     public Setting with(Interaction other) {
-        return new Setting(device, language, other, scrolled, scheme, moreContrast, away);
+        return new Setting(device, language, other, scrolled, scheme, moreContrast, retreat);
     }
 
     /** The same in another language. */
     public Setting in(String tag) {
-        return new Setting(device, tag, touch, scrolled, scheme, moreContrast, away);
+        return new Setting(device, tag, touch, scrolled, scheme, moreContrast, retreat);
     }
 
     /** The same, scrolled elsewhere. */
     public Setting scrolledBy(double dp) {
-        return new Setting(device, language, touch, dp, scheme, moreContrast, away);
+        return new Setting(device, language, touch, dp, scheme, moreContrast, retreat);
     }
 
     /** The same, bars that leave having left so far at most. */
-    public Setting away(double dp) {
+    public Setting retreat(double dp) {
         return new Setting(device, language, touch, scrolled, scheme, moreContrast, dp);
     }
 
     /** The same in another scheme. */
     public Setting with(Scheme other) {
-        return new Setting(device, language, touch, scrolled, other, moreContrast, away);
+        return new Setting(device, language, touch, scrolled, other, moreContrast, retreat);
     }
 
     /** The same for a person who wants more contrast, or the usual one. */
     public Setting moreContrast(boolean more) {
-        return new Setting(device, language, touch, scrolled, scheme, more, away);
+        return new Setting(device, language, touch, scrolled, scheme, more, retreat);
     }
 
     /** The theme of a plan as this person sees it. */

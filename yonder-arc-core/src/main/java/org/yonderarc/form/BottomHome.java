@@ -180,7 +180,7 @@ final class BottomHome extends FormHome<BottomForm> {
     }
 
     @Override
-    Room left(BottomForm form, Layout.Bar bar, Room room) {
+    Room remaining(BottomForm form, Layout.Bar bar, Room room) {
         return form.floating().isPresent()
                         || scrollsAway(form)
                         || bar.fitted().look().ground().isClear()

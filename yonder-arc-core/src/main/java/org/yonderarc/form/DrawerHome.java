@@ -236,7 +236,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
     }
 
     @Override
-    Room left(DrawerForm form, Layout.Bar bar, Room room) {
+    Room remaining(DrawerForm form, Layout.Bar bar, Room room) {
         if (!form.opens().takesRoom()) {
             return room;
         }

@@ -90,7 +90,7 @@ public abstract class FormHome<F extends Form> {
     abstract Optional<Layout.Bar> layOut(F form, FittedBar bar, Room room);
 
     /** The room that a bar leaves to the content and the bars behind it. */
-    Room left(F form, Layout.Bar bar, Room room) {
+    Room remaining(F form, Layout.Bar bar, Room room) {
         return room;
     }
 

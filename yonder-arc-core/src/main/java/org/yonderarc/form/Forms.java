@@ -60,8 +60,8 @@ public final class Forms {
     }
 
     /** The room that a bar leaves to the content and the bars behind it. */
-    public static Room left(Layout.Bar bar, Room room) {
-        return at(bar.fitted().form()).left(bar, room);
+    public static Room remaining(Layout.Bar bar, Room room) {
+        return at(bar.fitted().form()).remaining(bar, room);
     }
 
     /** How far the page moved aside from a bar. */
@@ -164,8 +164,8 @@ public final class Forms {
             return home.layOut(form, bar, room);
         }
 
-        Room left(Layout.Bar bar, Room room) {
-            return home.left(form, bar, room);
+        Room remaining(Layout.Bar bar, Room room) {
+            return home.remaining(form, bar, room);
         }
 
         Optional<Layout.Aside> aside(Optional<Layout.Bar> bar) {

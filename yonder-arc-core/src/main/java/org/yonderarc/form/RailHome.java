@@ -143,7 +143,7 @@ final class RailHome extends FormHome<RailForm> {
     }
 
     @Override
-    Room left(RailForm form, Layout.Bar bar, Room room) {
+    Room remaining(RailForm form, Layout.Bar bar, Room room) {
         double inset = form.floating().map(Floating::inset).orElse(0.0);
         return form.floating().filter(Floating::over).isPresent()
                 ? room

@@ -271,7 +271,7 @@ final class TopHome extends FormHome<TopForm> {
     }
 
     @Override
-    Room left(TopForm form, Layout.Bar bar, Room room) {
+    Room remaining(TopForm form, Layout.Bar bar, Room room) {
         return room.below(bar.box().bottom());
     }
 

@@ -62,12 +62,12 @@ public final class Drag {
 
     private Release release(boolean goes, double velocity) {
         double target = goes ? 1 : 0;
-        double way = target - share;
-        if (way == 0) {
+        double distance = target - share;
+        if (distance == 0) {
             return new Release(goes, 0, ms -> target);
         }
-        var spring = new Spring(1, STIFFNESS, 2 * Math.sqrt(STIFFNESS), velocity / way);
+        var spring = new Spring(1, STIFFNESS, 2 * Math.sqrt(STIFFNESS), velocity / distance);
         double start = share;
-        return new Release(goes, spring.settling(), ms -> start + way * spring.progress(ms));
+        return new Release(goes, spring.settling(), ms -> start + distance * spring.progress(ms));
     }
 }

@@ -38,12 +38,12 @@ public final class Swipe {
 
     private final Step step;
     private final Drag drag;
-    private final double way;
+    private final double distance;
 
-    private Swipe(Step step, Drag drag, double way) {
+    private Swipe(Step step, Drag drag, double distance) {
         this.step = step;
         this.drag = drag;
-        this.way = way;
+        this.distance = distance;
     }
 
     /**
@@ -142,7 +142,7 @@ public final class Swipe {
 
     /** The scene when the finger has moved by {@code dx} dp to the right since it came down. */
     public Scene move(double dx) {
-        drag.move(dx / way);
+        drag.move(dx / distance);
         return drag.scene();
     }
 
@@ -152,7 +152,7 @@ public final class Swipe {
      * @param velocity how fast it is, in dp to the right for each second
      */
     public Drag.Release release(double velocity) {
-        return drag.release(velocity / way);
+        return drag.release(velocity / distance);
     }
 
     /** What follows when the finger is taken away: it goes back to the start. */

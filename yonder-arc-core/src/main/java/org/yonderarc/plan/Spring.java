@@ -40,11 +40,11 @@ public final class Spring {
 
     /** The progress after {@code ms} milliseconds: 0 at the start, 1 at rest, beyond 1 where it swings over. */
     public double progress(double ms) {
-        return 1 - left(Math.max(0, ms) / 1000);
+        return 1 - remaining(Math.max(0, ms) / 1000);
     }
 
     /** What is left of the way after so many seconds. */
-    private double left(double t) {
+    private double remaining(double t) {
         // At the start x is 1 and x' is minus the velocity.
         double b = decay - velocity;
         return switch (weight) {
@@ -67,7 +67,7 @@ public final class Spring {
             case CRITICAL -> {
                 double peak = b == 0 ? 0 : 1 / decay - 1 / b;
                 double at = Math.max(t, peak);
-                yield Math.max(Math.abs(left(t)), Math.abs(left(at)));
+                yield Math.max(Math.abs(remaining(t)), Math.abs(remaining(at)));
             }
             case STRONG -> {
                 double slow = Math.abs((frequency + b) / (2 * frequency)) * Math.exp(-(decay - frequency) * t);

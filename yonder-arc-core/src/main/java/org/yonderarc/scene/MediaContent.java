@@ -54,18 +54,18 @@ final class MediaContent {
         return picture.bottom() + 24 + words.height();
     }
 
-    private static void skip(String key, double x, double y, int way, Canvas art) {
+    private static void skip(String key, double x, double y, int direction, Canvas art) {
         art.path(
                 key,
                 new Outline(List.of(
-                        new Outline.Move(x - 8 * way, y - 8),
-                        new Outline.Line(x + 5 * way, y),
-                        new Outline.Line(x - 8 * way, y + 8),
+                        new Outline.Move(x - 8 * direction, y - 8),
+                        new Outline.Line(x + 5 * direction, y),
+                        new Outline.Line(x - 8 * direction, y + 8),
                         new Outline.Close())),
                 art.palette().muted());
         art.rect(
                 key + "-bar",
-                Box.around(x + 8 * way, y, 3, 16),
+                Box.around(x + 8 * direction, y, 3, 16),
                 1.5,
                 art.palette().muted());
     }

@@ -140,7 +140,7 @@ final class RestingScene {
 
     private View view(State of) {
         double scrolled = host.scrolls() ? 0 : scrolls.of(content(of)).down();
-        return new View(walk, setting(Math.min(scrolled, Setting.FARTHEST)).away(away(of)), measure);
+        return new View(walk, setting(Math.min(scrolled, Setting.FARTHEST)).retreat(retreat(of)), measure);
     }
 
     /** How far the top bar leaves when the content is scrolled; 0 where it stays. */
@@ -150,17 +150,17 @@ final class RestingScene {
     }
 
     /** How far the bar at the lower edge has left; whoever is in it has it all. */
-    private double away(State of) {
+    private double retreat(State of) {
         boolean isHeld = lowerBar.filter(bar ->
                         focus.path().filter(held -> held.startsWith(bar + "/")).isPresent())
                 .isPresent();
-        return isHeld ? 0 : scrolls.away(content(of));
+        return isHeld ? 0 : scrolls.retreat(content(of));
     }
 
     /** The bar that has left the lower edge, where the host scrolls. */
     Optional<Retreat> retreat() {
         refresh();
-        return host.scrolls() ? lowerBar.map(path -> new Retreat(path, away(state))) : Optional.empty();
+        return host.scrolls() ? lowerBar.map(path -> new Retreat(path, retreat(state))) : Optional.empty();
     }
 
     Hit hit(double x, double y) {
@@ -189,7 +189,7 @@ final class RestingScene {
                     Offset.NONE, Math.min(leaving, scrolls.of(content()).down()), 0);
         }
         if (lowerBar.filter(path::equals).isPresent()) {
-            return new Hit.Unseen(Offset.NONE, -away(state), 0);
+            return new Hit.Unseen(Offset.NONE, -retreat(state), 0);
         }
         return scrolls.region(path)
                 .map(region ->
@@ -226,9 +226,10 @@ final class RestingScene {
         tree = Optional.empty();
         topBar = host.scrolls() ? bar(scene.nodes(), "", Form.Edge.UPPER) : Optional.empty();
         Optional<Fitting> leaves = anyLeaves() ? Optional.of(Fitter.fit(walk, setting(0), state)) : Optional.empty();
-        double way = leaves.map(fitting -> Layouter.leaves(fitting, measure)).orElse(0.0);
-        scrolls.leaves(way);
-        lowerBar = way > 0 ? bar(scene.nodes(), "", Form.Edge.LOWER) : Optional.empty();
+        double distance =
+                leaves.map(fitting -> Layouter.leaves(fitting, measure)).orElse(0.0);
+        scrolls.leaves(distance);
+        lowerBar = distance > 0 ? bar(scene.nodes(), "", Form.Edge.LOWER) : Optional.empty();
         leaving = topBar.isPresent() && leaves.filter(Fitting::scrollsAway).isPresent()
                 ? scene.first(RestingScene::isTopBar).orElseThrow().area().bottom()
                         - around.device().safe().top()

@@ -48,8 +48,8 @@ final class Scrolls {
 
         /** When it is over. */
         double until() {
-            double way = Math.max(Math.abs(to.across() - from.across()), Math.abs(to.down() - from.down()));
-            return way <= NEAR ? start : start + time * Math.log(way / NEAR);
+            double distance = Math.max(Math.abs(to.across() - from.across()), Math.abs(to.down() - from.down()));
+            return distance <= NEAR ? start : start + time * Math.log(distance / NEAR);
         }
     }
 
@@ -60,8 +60,8 @@ final class Scrolls {
     /** What content is shown, how far a bar at the lower edge can leave with it, and how far it has. */
     private String content = "";
 
-    private double way;
-    private double away;
+    private double distance;
+    private double retreat;
 
     /** The offset that is remembered by {@code id}. */
     Offset of(String id) {
@@ -72,7 +72,7 @@ final class Scrolls {
     void learn(Scene scene, String shown, boolean rightToLeft) {
         if (!shown.equals(content)) {
             content = shown;
-            away = 0;
+            retreat = 0;
         }
         side = rightToLeft ? -1 : 1;
         var found = new ArrayList<Region>();
@@ -109,13 +109,13 @@ final class Scrolls {
 
     /** Sets how far a bar at the lower edge can leave, in dp; 0 where none does. */
     void leaves(double dp) {
-        way = dp;
-        away = Math.min(away, dp);
+        distance = dp;
+        retreat = Math.min(retreat, dp);
     }
 
     /** How far that bar has left: down with the content, and back as soon as the content goes up. */
-    double away(String shown) {
-        return shown.equals(content) ? away : 0;
+    double retreat(String shown) {
+        return shown.equals(content) ? retreat : 0;
     }
 
     /** Forgets how far a place was scrolled. */
@@ -130,7 +130,7 @@ final class Scrolls {
             return false;
         }
         if (region.id.equals(content)) {
-            away = clamp(away + next.down() - before.down(), way);
+            retreat = clamp(retreat + next.down() - before.down(), distance);
         }
         if (next.isNone()) {
             offsets.remove(region.id);

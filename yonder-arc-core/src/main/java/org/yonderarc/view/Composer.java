@@ -88,8 +88,8 @@ public final class Composer {
                 leaving(bar, gone).ifPresent(to::add);
             } else if (!isHead(bar)) {
                 SceneNode.Group shown = composed(bar);
-                double away = away(bar, scrolled);
-                to.add(away > 0 ? shown.moved(0, away) : shown);
+                double retreat = retreat(bar, scrolled);
+                to.add(retreat > 0 ? shown.moved(0, retreat) : shown);
             }
         }
         var nodes = new ArrayList<SceneNode>();
@@ -258,11 +258,11 @@ public final class Composer {
     }
 
     /** How far a bar at the lower edge has left. */
-    private double away(Layout.Bar bar, double scrolled) {
+    private double retreat(Layout.Bar bar, double scrolled) {
         boolean leaves = bar.fitted().form().edge() == Form.Edge.LOWER
                 && Forms.scrollsAway(bar.fitted().form());
-        double way = layout.screen().height() - bar.box().y();
-        return leaves ? Math.min(way, Math.min(scrolled, fitting.setting().away())) : 0;
+        double distance = layout.screen().height() - bar.box().y();
+        return leaves ? Math.min(distance, Math.min(scrolled, fitting.setting().retreat())) : 0;
     }
 
     /** Whether the content can be seen through the bar at its upper edge, and so goes on beneath it. */

@@ -58,7 +58,7 @@ public final class Layouter {
             Optional<Layout.Bar> placed = Forms.layOut(bar, isHead ? room.from(head) : room);
             if (placed.isPresent()) {
                 bars.add(placed.get());
-                room = Forms.left(placed.get(), room);
+                room = Forms.remaining(placed.get(), room);
                 head += isHead ? placed.get().box().height() : 0;
             }
             aside = aside.or(() -> Forms.aside(bar, placed));

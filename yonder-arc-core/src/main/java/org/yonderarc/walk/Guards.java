@@ -69,16 +69,16 @@ final class Guards {
             return state;
         }
         Trail trail = state.trail();
-        Optional<Trail> left = Optional.of(trail);
-        while (left.isPresent() && !isAllowed(left.get().top(), state.facts())) {
-            left = left.get().below();
+        Optional<Trail> remaining = Optional.of(trail);
+        while (remaining.isPresent() && !isAllowed(remaining.get().top(), state.facts())) {
+            remaining = remaining.get().below();
         }
-        if (left.isPresent() && left.get() == trail) {
+        if (remaining.isPresent() && remaining.get() == trail) {
             return state;
         }
         var trails = new HashMap<>(state.trails());
         // A branch whose root isn't allowed either starts anew when it is chosen again.
-        trails.put(state.branch(), left.orElseGet(trail::root));
+        trails.put(state.branch(), remaining.orElseGet(trail::root));
         return state.withTrails(trails);
     }
 

@@ -232,10 +232,11 @@ class SceneTest {
             assertEquals(824 - way + example[1], bar.y(), 1e-9, "scrolled by " + example[0]);
             assertEquals(824, scene.screen().orElseThrow().area().bottom(), "the content goes on beneath it");
         }
-        Scene back = new View(one, setting.scrolledBy(400).away(10), new PlainMeasure()).scene(one.start());
+        Scene back = new View(one, setting.scrolledBy(400).retreat(10), new PlainMeasure()).scene(one.start());
         assertEquals(824 - way + 10, back.bar("bottom").orElseThrow().area().y(), 1e-9);
         // At its end, the last row is clear of the bar.
-        Scene end = new View(one, setting.scrolledBy(Setting.FARTHEST).away(0), new PlainMeasure()).scene(one.start());
+        Scene end =
+                new View(one, setting.scrolledBy(Setting.FARTHEST).retreat(0), new PlainMeasure()).scene(one.start());
         assertTrue(row(end.screen().orElseThrow(), 19).bottom()
                 <= end.bar("bottom").orElseThrow().area().y());
     }

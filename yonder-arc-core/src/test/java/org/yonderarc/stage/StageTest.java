@@ -705,18 +705,18 @@ class StageTest {
         double[][] steps = {{0, 0}, {50, 50}, {300, 84}, {290, 74}, {250, 34}, {100, 0}, {184, 84}};
         for (double[] step : steps) {
             on.stage.take(new Input.Scrolled(content, 0, step[0]), on.now);
-            assertEquals(step[1], on.stage.retreat().orElseThrow().away(), 1e-9, "at " + step[0]);
+            assertEquals(step[1], on.stage.retreat().orElseThrow().distance(), 1e-9, "at " + step[0]);
         }
         String item = on.stage.tree().order().stream()
                 .filter(path -> path.contains("item:"))
                 .findFirst()
                 .orElseThrow();
         on.stage.take(new Input.Focus(Optional.of(item)), on.now);
-        assertEquals(0, on.stage.retreat().orElseThrow().away(), "whoever is in it sees it");
+        assertEquals(0, on.stage.retreat().orElseThrow().distance(), "whoever is in it sees it");
         on.stage.take(new Input.Focus(Optional.empty()), on.now);
-        assertEquals(84, on.stage.retreat().orElseThrow().away(), 1e-9);
+        assertEquals(84, on.stage.retreat().orElseThrow().distance(), 1e-9);
         on.step("choose:map");
-        assertEquals(0, on.stage.retreat().orElseThrow().away(), "another place starts with its bar");
+        assertEquals(0, on.stage.retreat().orElseThrow().distance(), "another place starts with its bar");
     }
 
     /** Only the content takes the bar with it, and not a list that is scrolled beside it. */
@@ -738,7 +738,7 @@ class StageTest {
         String list = on.part("Signal 1").path();
         list = list.substring(0, list.lastIndexOf('/'));
         assertTrue(on.stage.take(new Input.Scrolled(list, 0, 200), on.now));
-        assertEquals(0, on.stage.retreat().orElseThrow().away());
+        assertEquals(0, on.stage.retreat().orElseThrow().distance());
     }
 
     /** Where the bar has left, what lies below it is hit. */
