@@ -4,6 +4,7 @@ module org.yonderarc.draw {
     requires static org.jspecify;
     requires transitive org.yonderarc.core;
     requires transitive org.yonderarc.icons;
+    requires org.yonderarc.fonts;
     requires transitive java.desktop;
     requires java.xml;
     requires com.github.weisj.jsvg;

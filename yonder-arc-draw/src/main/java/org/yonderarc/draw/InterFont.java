@@ -14,6 +14,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.yonderarc.fonts.BundledFonts;
 import org.yonderarc.layout.Type;
 
 /** The bundled font in the weights that scenes use. Thread-safe. */
@@ -32,9 +33,8 @@ public final class InterFont {
 
         static {
             for (Type.Weight weight : Type.Weight.values()) {
-                FONTS.put(weight, load(open(weight)));
-                String style = weight == Type.Weight.SEMIBOLD ? "-Bold" : "";
-                FALLBACKS.put(weight, load(resource("dejavu/DejaVuSans" + style + ".ttf")));
+                FONTS.put(weight, load(BundledFonts.open(weight)));
+                FALLBACKS.put(weight, load(BundledFonts.openFallback(weight)));
             }
         }
     }
@@ -52,27 +52,6 @@ public final class InterFont {
         } catch (IOException | FontFormatException failed) {
             throw new UncheckedIOException(new IOException("the bundled font can't be read", failed));
         }
-    }
-
-    /** The PostScript name of a weight, which is that of its file, too. */
-    static String name(Type.Weight weight) {
-        return switch (weight) {
-            case REGULAR -> "Inter-Regular";
-            case SEMIBOLD -> "Inter-SemiBold";
-        };
-    }
-
-    /** The OpenType file of a weight. */
-    static InputStream open(Type.Weight weight) {
-        return resource("inter/" + name(weight) + ".otf");
-    }
-
-    private static InputStream resource(String path) {
-        InputStream in = InterFont.class.getResourceAsStream(path);
-        if (in == null) {
-            throw new IllegalStateException(path + " is missing in the library");
-        }
-        return in;
     }
 
     /** The fonts of a weight: the one, and the one for letters that it lacks. */

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import org.yonderarc.fonts.BundledFonts;
 import org.yonderarc.layout.Type;
 
 /**
@@ -54,7 +55,7 @@ public final class WebFont {
             glyphs.add(font.cut(glyph, weight, unitsPerEm));
         }
         var tables = new TreeMap<String, byte[]>();
-        tables.put("CFF ", Cff.table(InterFont.name(weight), unitsPerEm, glyphs));
+        tables.put("CFF ", Cff.table(BundledFonts.name(weight), unitsPerEm, glyphs));
         tables.put("GPOS", Kerning.table(Objects.requireNonNull(whole.get("GPOS")), kept));
         tables.put("OS/2", whole.get("OS/2"));
         tables.put("cmap", characters(numbers));
@@ -72,7 +73,7 @@ public final class WebFont {
     }
 
     private static byte[] file(Type.Weight weight) {
-        try (InputStream in = InterFont.open(weight)) {
+        try (InputStream in = BundledFonts.open(weight)) {
             return in.readAllBytes();
         } catch (IOException failed) {
             throw new UncheckedIOException("the bundled font can't be read", failed);

@@ -18,6 +18,7 @@ import java.util.TreeMap;
 import java.util.zip.Inflater;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.yonderarc.fonts.BundledFonts;
 import org.yonderarc.layout.Type;
 
 /** The font of a page unpacked again, and read by the platform's own reader of fonts. */
@@ -112,7 +113,7 @@ class WebFontFileTest {
         Font own =
                 font(new ByteArrayInputStream(opentype(unpacked(woff(weight))))).deriveFont(2048f);
         Font whole;
-        try (InputStream in = InterFont.open(weight)) {
+        try (InputStream in = BundledFonts.open(weight)) {
             whole = font(in).deriveFont(2048f);
         }
         int moved = 0;
@@ -145,7 +146,7 @@ class WebFontFileTest {
         assertEquals(-1, own.canDisplayUpTo(LETTERS));
         assertFalse(own.canDisplay('B'));
         assertEquals(LETTERS.length() + 1, own.getNumGlyphs(), "and one for all that is missing");
-        try (InputStream in = InterFont.open(weight)) {
+        try (InputStream in = BundledFonts.open(weight)) {
             assertEquals(font(in).getPSName(), own.getPSName());
         }
     }
