@@ -90,7 +90,8 @@ class WebFontTest {
             assertTrue(own.length < 12_000, weight + ": " + own.length + " bytes");
             String style = weight == Type.Weight.REGULAR ? "Regular" : "SemiBold";
             byte[] whole;
-            try (InputStream in = getClass().getResourceAsStream("/org/yonderarc/fonts/inter/Inter-" + style + ".otf")) {
+            try (InputStream in =
+                    getClass().getResourceAsStream("/org/yonderarc/fonts/inter/Inter-" + style + ".otf")) {
                 whole = in.readAllBytes();
             }
             Path page = folder.resolve(weight + ".html");
