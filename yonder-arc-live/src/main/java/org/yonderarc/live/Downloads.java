@@ -1,6 +1,7 @@
 package org.yonderarc.live;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleFunction;
@@ -71,8 +72,8 @@ final class Downloads {
             Artifact made = task(what, format).run(Project.of(read, plan.assets()));
             return new Download(format.mediaType(), Optional.of(name(what, format)), made.bytes());
         } catch (InvalidRequestException wrong) {
-            String option = wrong.option().isEmpty() ? "" : wrong.option() + ": ";
-            throw new Site.Bad(409, option + wrong.getMessage());
+            String said = (wrong.option().isEmpty() ? "" : wrong.option() + ": ") + wrong.getMessage();
+            throw new Site.Bad(409, said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1));
         }
     }
 

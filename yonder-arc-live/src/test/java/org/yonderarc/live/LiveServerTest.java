@@ -460,11 +460,11 @@ class LiveServerTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "what=draw&as=png&scale=x          | 409 | scale: \"x\" is not a number.",
-                "what=draw&as=png&scale=99         | 409 | scale: 99.0 is outside of 0.25 to 8.0.",
+                "what=draw&as=png&scale=x          | 409 | Scale: \"x\" is not a number.",
+                "what=draw&as=png&scale=99         | 409 | Scale: 99.0 is outside of 0.25 to 8.0.",
                 "what=draw&as=csv                  | 409 | .csv is not made here; choose .svg or .png.",
-                "what=draw&as=svg&device=fone      | 409 | there is no device \"fone\". Choose \"phone\"",
-                "what=film&as=gif                  | 409 | there is nothing to film.",
+                "what=draw&as=svg&device=fone      | 409 | There is no device \"fone\". Choose \"phone\"",
+                "what=film&as=gif                  | 409 | There is nothing to film.",
                 "what=film&as=gif&word=--output=/x | 409 | --output=/x:",
                 "what=measure&as=csv&word=nowhere  | 409 | nowhere",
                 "what=edit&as=svg                  | 400 | Nothing of this kind is made.",

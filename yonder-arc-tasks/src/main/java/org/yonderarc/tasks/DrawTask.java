@@ -1,10 +1,12 @@
 package org.yonderarc.tasks;
 
+import java.util.List;
 import org.yonderarc.fit.Device;
 import org.yonderarc.plan.DevicePreset;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.sheet.Frame;
+import org.yonderarc.view.Explanation;
 import org.yonderarc.walk.Walk;
 
 /** One picture of a plan: a screen on a device. Its summary is the title of the screen. */
@@ -70,9 +72,9 @@ public final class DrawTask implements Task<Artifact> {
     }
 
     /** Why each bar and item of the picture is shown, hidden or selected: a sentence each, with the same look. */
-    public java.util.List<String> explain(Project project) {
+    public List<String> explain(Project project) {
         var walk = Walk.of(project.plan());
         var at = view.view(walk, project.studio().measure());
-        return org.yonderarc.view.Explanation.explain(walk, at.setting(), view.state(walk));
+        return Explanation.explain(walk, at.setting(), view.state(walk));
     }
 }

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.files.FileException;
 import org.yonderarc.files.JourneyFile;
@@ -97,7 +98,7 @@ public final class RehearseTask implements Task<RehearsalReport> {
                         outcome.difference().flatMap(any -> studio).map(with -> draw(plan, outcome, with));
                 entries.add(new RehearsalReport.Entry(file.name(), outcome, picture));
                 if (!progress.update(entries.size(), total)) {
-                    throw new java.util.concurrent.CancellationException("the rehearsal was cancelled");
+                    throw new CancellationException("the rehearsal was cancelled");
                 }
             }
         }
