@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * A kind of finding, with its severity and why it matters. The constants are the library's own; a team's own rules have codes of their own,
@@ -16,7 +15,6 @@ import java.util.regex.Pattern;
  */
 public final class Code {
     private static final Map<String, Code> KNOWN = new LinkedHashMap<>();
-    private static final Pattern ID = Pattern.compile("[a-z][a-z0-9]*(-[a-z0-9]+)*");
 
     /** A file that can't be parsed says nothing about the app. */
     public static final Code SYNTAX = known("syntax", ERROR, "A file that can't be parsed says nothing about the app.");
@@ -266,13 +264,19 @@ public final class Code {
      * @param why why it matters, in one sentence
      */
     public static Code own(String id, Severity severity, String why) {
-        if (!ID.matcher(id).matches()) {
+        if (!isId(id)) {
             throw new IllegalArgumentException("\"" + id + "\" is not a code: write lower case words with hyphens");
         }
         if (KNOWN.containsKey(id)) {
             throw new IllegalArgumentException("\"" + id + "\" is a code of the library; choose another");
         }
         return new Code(id, severity, why);
+    }
+
+    /** Words of lower case letters and digits with hyphens between them; pages have no regular expressions, which are large. */
+    private static boolean isId(String id) {
+        boolean isPlain = id.chars().allMatch(c -> c == '-' || c >= 'a' && c <= 'z' || c >= '0' && c <= '9');
+        return isPlain && !id.isEmpty() && !id.startsWith("-") && !id.endsWith("-") && !id.contains("--");
     }
 
     /** The library's own codes. */
