@@ -13,6 +13,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.spi.ToolProvider;
 import java.util.stream.Stream;
@@ -94,6 +96,38 @@ class DocsTest {
                 0,
                 compiler.run(new PrintStream(told), new PrintStream(told), arguments.toArray(String[]::new)),
                 told::toString);
+    }
+
+    /** The storeys that the architecture draws are those of the modules' descriptions. */
+    @Test
+    void modulesUseOnlyWhatIsBelowThem() throws Exception {
+        String drawn = Files.readString(ROOT.resolve("docs/architecture.md"));
+        drawn = drawn.substring(drawn.indexOf("The modules stand in storeys"));
+        var storeys = new TreeMap<String, Integer>();
+        List<String> lines = drawn.lines()
+                .dropWhile(line -> !line.startsWith("    "))
+                .takeWhile(line -> line.startsWith("    "))
+                .toList();
+        for (int i = 0; i < lines.size(); i++) {
+            for (String name : lines.get(i).substring(26).split("[, ]+")) {
+                if (Files.exists(ROOT.resolve("yonder-arc-" + name + "/pom.xml"))) {
+                    storeys.put(name, lines.size() - i);
+                }
+            }
+        }
+        assertTrue(storeys.size() > 12, storeys::toString);
+        var used = Pattern.compile("<artifactId>yonder-arc-([a-z-]+)</artifactId>(.*?)</dependency>");
+        for (var module : storeys.entrySet()) {
+            String pom = Files.readString(ROOT.resolve("yonder-arc-" + module.getKey() + "/pom.xml"));
+            Matcher dependency = used.matcher(pom);
+            while (dependency.find()) {
+                String name = dependency.group(1);
+                if (!dependency.group(2).contains("<scope>test</scope>") && storeys.containsKey(name)) {
+                    boolean isBelow = storeys.get(name) < storeys.get(module.getKey());
+                    assertTrue(isBelow || name.equals("browser"), module.getKey() + " uses " + name);
+                }
+            }
+        }
     }
 
     /** Where the core's classes are: the tests run with modules or without. */
