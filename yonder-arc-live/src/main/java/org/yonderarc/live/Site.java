@@ -66,7 +66,7 @@ final class Site extends Handler.Abstract {
     private final AccessControl gate;
     private final EditService bench;
     private final Session session;
-    private final PlanChanges past;
+    private final ComparedPlans past;
     /** One edit takes a moment; more than so many at once have no chance to be made in time. */
     private final ConcurrencyLimit changing = new ConcurrencyLimit(8);
     /** A file is looked at before it is kept, while others edit. */
@@ -80,7 +80,7 @@ final class Site extends Handler.Abstract {
         this.gate = gate;
         this.bench = new EditService(plan);
         this.session = new Session(plan, bench);
-        this.past = new PlanChanges(plan);
+        this.past = new ComparedPlans(plan);
     }
 
     /** Has everything loaded that the first page and the first edit take, while people open the page. */

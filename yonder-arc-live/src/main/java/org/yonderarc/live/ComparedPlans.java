@@ -15,13 +15,13 @@ import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Value;
 
 /** What changed, in words: since the server was started, since a commit of git, against another plan of the folder. */
-final class PlanChanges {
+final class ComparedPlans {
     private final LivePlan plan;
     private final Commits commits;
     /** The text when the server was started. */
     private final SourceText first;
 
-    PlanChanges(LivePlan plan) {
+    ComparedPlans(LivePlan plan) {
         this.plan = plan;
         this.commits = new Commits(plan.file());
         this.first = plan.now().read().source();
