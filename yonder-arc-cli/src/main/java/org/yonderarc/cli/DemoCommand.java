@@ -134,7 +134,7 @@ final class DemoCommand implements Callable<Integer> {
         for (Screen screen : project.plan().screens()) {
             var view = ViewOptions.builder()
                     .screen(example(project.plan(), screen).text())
-                    .facts(screen.needs().map(Condition::facts).orElse(Set.of()).stream()
+                    .tell(screen.needs().map(Condition::facts).orElse(Set.of()).stream()
                             .map(fact -> fact + "=true")
                             .toList());
             for (Scheme scheme : Scheme.values()) {

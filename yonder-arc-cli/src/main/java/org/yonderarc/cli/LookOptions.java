@@ -63,7 +63,7 @@ final class LookOptions {
                 .touch(touch)
                 .open(open)
                 .fold(fold)
-                .facts(facts);
+                .tell(facts);
         screen.ifPresent(options::screen);
         return options.build();
     }

@@ -3,7 +3,9 @@ package org.yonderarc.cli;
 import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.yonderarc.files.FileException;
@@ -79,9 +81,15 @@ public final class Main implements Runnable {
     private CommandLine.Model.CommandSpec spec;
 
     private final OutputStream made;
+    private final Set<String> notes = new HashSet<>();
 
     private Main(OutputStream made) {
         this.made = made;
+    }
+
+    /** Whether a note is said for the first time: pictures of one command share theirs. */
+    boolean isNew(String note) {
+        return notes.add(note);
     }
 
     /** Standard output, for what is made. */

@@ -76,8 +76,9 @@ final class OutputFile {
 
     /** Writes what was made, unless that would replace what it was made from, and says what people should know of it. */
     void write(Artifact made, Inputs inputs, CommandSpec spec) throws FileException, Refusal, IOException {
+        var main = (Main) spec.root().userObject();
         if (isStandardOutput()) {
-            var out = ((Main) spec.root().userObject()).made();
+            var out = main.made();
             out.write(made.bytes());
             out.flush();
         } else {
@@ -85,7 +86,7 @@ final class OutputFile {
             SafeFile.write(path(), made.bytes());
         }
         PrintWriter err = spec.commandLine().getErr();
-        made.notes().forEach(note -> err.println("Note: " + FindingText.visible(note)));
+        made.notes().stream().filter(main::isNew).forEach(note -> err.println("Note: " + FindingText.visible(note)));
         err.flush();
     }
 

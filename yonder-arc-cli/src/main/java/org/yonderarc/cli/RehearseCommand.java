@@ -13,7 +13,6 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.SafeFile;
-import org.yonderarc.plan.Ids;
 import org.yonderarc.tasks.Project;
 import org.yonderarc.tasks.RehearsalReport;
 import org.yonderarc.tasks.RehearseTask;
@@ -83,14 +82,7 @@ final class RehearseCommand implements Callable<Integer> {
         return inputs;
     }
 
-    /** Journeys of the same name in several files have a picture each. */
-    private Path write(Project project, RehearsalReport.Entry entry, Path folder) throws Exception {
-        String slug = Ids.slug(entry.journey().name());
-        String name = slug.isEmpty() ? "journey" : slug;
-        Path picture = folder.resolve(name + ".png");
-        for (int i = 2; drawn.values().stream().anyMatch(picture::equals); i++) {
-            picture = folder.resolve(name + "-" + i + ".png");
-        }
+    private Path write(Project project, RehearsalReport.Entry entry, Path picture) throws Exception {
         drawn.put(entry, picture);
         new OutputFile(picture.toString()).write(entry.picture().orElseThrow(), inputs(project), spec);
         return picture;
@@ -118,6 +110,7 @@ final class RehearseCommand implements Callable<Integer> {
         PrintWriter out = form.json
                 ? new PrintWriter(Writer.nullWriter())
                 : spec.commandLine().getOut();
+        Map<RehearsalReport.Entry, String> names = report.pictureNames();
         for (RehearsalReport.Entry entry : report.entries()) {
             if (entry.isExpected()) {
                 out.println(
@@ -134,7 +127,7 @@ final class RehearseCommand implements Callable<Integer> {
                             .orElse(""));
             if (output.isPresent()) {
                 out.println("             picture: "
-                        + write(project, entry, output.get().path()));
+                        + write(project, entry, output.get().path().resolve(names.get(entry))));
             }
         }
         out.println(report.entries().size() + " journeys, " + report.failed() + " not as expected.");

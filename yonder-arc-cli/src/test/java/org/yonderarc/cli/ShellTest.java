@@ -114,6 +114,11 @@ class ShellTest {
         assertEquals(0, Main.run(made, words, told, "draw", plan().toString(), "--output=-.png"));
         assertArrayEquals(new byte[] {(byte) 0x89, 'P', 'N', 'G'}, java.util.Arrays.copyOf(made.toByteArray(), 4));
         made.reset();
+        assertEquals(0, Main.run(made, words, told, "export", plan().toString(), "-o", "-.java"));
+        assertTrue(made.toString(StandardCharsets.UTF_8).contains("public final class Places {"));
+        made.reset();
+        assertEquals(2, Main.run(made, words, told, "measure", plan().toString(), "rail", "-o", "-"));
+        assertTrue(err.toString().contains("no rail is shown on phone. Name one that is: \""), err::toString);
         assertEquals(2, Main.run(made, words, told, "draw", plan().toString(), "-o", "-.bmp"));
         assertEquals(0, made.size());
     }
@@ -125,7 +130,7 @@ class ShellTest {
             value = {
                 "new Quay -o -                     | what this command makes needs a name",
                 "demo -o -                         | what this command makes needs a name",
-                "draw P -o -.png --outlines        | --outlines: only an SVG has texts",
+                "draw P -o -.png --outlines        | --outlines: only the texts of an SVG can become shapes",
                 "measure P main -o -.csv --token-texts | --token-texts is for a .tokens.json",
                 "help drwa                         | there is no command \"drwa\"",
                 "edit - set:/app/name=Pier         | a plan that is a file",

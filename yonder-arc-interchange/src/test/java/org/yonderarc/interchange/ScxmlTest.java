@@ -16,7 +16,6 @@ import org.mozilla.javascript.Scriptable;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.xml.sax.InputSource;
-import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.PlanFile;
@@ -25,20 +24,22 @@ import org.yonderarc.plan.Plan;
 
 /** The exported state machine: well-formed, without code of the plan, and going where the walk goes. */
 class ScxmlTest {
-    private static final Plan SIGNED_IN = PlanBuilder.app("Shore")
-            .start("tides")
-            .fact("in", false)
-            .screen("tides")
-            .screen("map", screen -> screen.title("Shore map"))
-            .screen("crew", screen -> screen.needs("in", "door"))
-            .screen("door")
-            .screen("pin", screen -> screen.path("/map/{pin}").under("map"))
-            .menu("main", menu -> menu.item("tides")
-                    .item("map")
-                    .item("crew")
-                    .signal("send", item -> item.when("in"))
-                    .item("door", item -> item.on("desktop")))
-            .build();
+    private static final Plan SIGNED_IN = PlanFile.require(
+            "shore.yaml",
+            """
+            yonder: 1
+            app: { name: Shore, start: tides }
+            facts: { in: false }
+            screens:
+              tides: {}
+              map: {}
+              crew: { needs: in, otherwise: door }
+              door: {}
+              pin: { path: "/map/{pin}", under: map }
+            menus:
+              main: [ tides, map, crew, { id: send, signal: send, when: in }, { screen: door, on: [ desktop ] } ]
+            bars: [ { menu: main } ]
+            """);
 
     private static Plan plan(String text) {
         PlanFile file = PlanFile.read(new SourceText("plan.yaml", text), IconNames.ANY);

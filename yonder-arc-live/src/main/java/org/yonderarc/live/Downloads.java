@@ -1,7 +1,6 @@
 package org.yonderarc.live;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleFunction;
@@ -72,8 +71,7 @@ final class Downloads {
             Artifact made = task(what, format).run(Project.of(read, plan.assets()));
             return new Download(format.mediaType(), Optional.of(name(what, format)), made.bytes());
         } catch (InvalidRequestException wrong) {
-            String said = (wrong.option().isEmpty() ? "" : wrong.option() + ": ") + wrong.getMessage();
-            throw new Site.Bad(409, said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1));
+            throw new Site.Bad(409, wrong.sentence());
         }
     }
 
@@ -121,7 +119,7 @@ final class Downloads {
     }
 
     private ViewOptions view() {
-        var view = ViewOptions.builder().facts(query.getValuesOrEmpty("tell"));
+        var view = ViewOptions.builder().tell(query.getValuesOrEmpty("tell"));
         given("screen", view::screen);
         given("device", view::device);
         given("scheme", view::scheme);

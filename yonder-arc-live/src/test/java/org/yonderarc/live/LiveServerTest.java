@@ -476,6 +476,19 @@ class LiveServerTest {
         assertTrue(answer.body().contains(reason), answer.body());
     }
 
+    /** The plan as it is in its file, and not as it was when it had no errors. */
+    @Test
+    void aPlanWithErrorsIsNotHandedOver() throws Exception {
+        Files.writeString(served.file, Served.PLAN.replace("start: ", "start: no-"));
+        long end = System.nanoTime() + 20_000_000_000L;
+        var answer = served.get("make?what=draw&as=svg");
+        while (answer.statusCode() == 200 && System.nanoTime() < end) {
+            answer = served.get("make?what=draw&as=svg");
+        }
+        assertEquals(409, answer.statusCode());
+        assertTrue(answer.body().contains("The plan has errors; nothing was made of it."), answer.body());
+    }
+
     @Test
     void changesAreToldInWordsSinceTheStartAndAgainstOtherFiles() throws Exception {
         Files.writeString(folder.resolve("older.yaml"), Served.PLAN.replace("- crew\n", ""));

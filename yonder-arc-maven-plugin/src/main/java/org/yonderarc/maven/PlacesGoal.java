@@ -12,8 +12,7 @@ import org.apache.maven.project.MavenProject;
 import org.yonderarc.files.FileException;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.interchange.Generated;
-import org.yonderarc.interchange.JavaPlaces;
-import org.yonderarc.plan.Plan;
+import org.yonderarc.tasks.ExportTask;
 
 /** Writes the plan's names as a class among the generated sources: a name that the plan doesn't have doesn't compile. */
 @Mojo(name = "places", defaultPhase = LifecyclePhase.GENERATE_SOURCES, threadSafe = true)
@@ -38,9 +37,14 @@ public final class PlacesGoal extends PlanGoal {
 
     @Override
     void run() throws MojoExecutionException, MojoFailureException {
-        Plan sound = require(plan).plan();
+        String text = run(
+                        ExportTask.builder()
+                                .packageName(packageName)
+                                .className(className)
+                                .build(),
+                        require(plan))
+                .text();
         try {
-            String text = JavaPlaces.write(sound, plan.getName(), packageName, className);
             Path file = output.toPath().resolve(packageName.replace('.', '/')).resolve(className + ".java");
             if (!Generated.isReplaceable(file)) {
                 throw new MojoFailureException(
@@ -52,8 +56,6 @@ public final class PlacesGoal extends PlanGoal {
                 SafeFile.write(file, text);
                 getLog().info("Wrote " + file + ".");
             }
-        } catch (IllegalArgumentException impossible) {
-            throw new MojoFailureException(impossible.getMessage() + ".");
         } catch (FileException refused) {
             throw new MojoExecutionException(refused.getMessage(), refused);
         } catch (java.io.IOException failed) {

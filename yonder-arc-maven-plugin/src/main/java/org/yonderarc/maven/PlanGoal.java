@@ -66,7 +66,7 @@ abstract class PlanGoal extends AbstractMojo {
         try {
             return task.run(project);
         } catch (InvalidRequestException wrong) {
-            throw new MojoExecutionException(FindingText.visible(wrong.getMessage()));
+            throw new MojoExecutionException(FindingText.visible(wrong.sentence()));
         }
     }
 

@@ -2,10 +2,9 @@ package org.yonderarc.maven;
 
 import java.io.File;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.apache.maven.plugin.MojoExecutionException;
 import org.apache.maven.plugin.MojoFailureException;
@@ -14,7 +13,6 @@ import org.apache.maven.plugins.annotations.Mojo;
 import org.apache.maven.plugins.annotations.Parameter;
 import org.yonderarc.files.FileException;
 import org.yonderarc.files.FindingText;
-import org.yonderarc.plan.Ids;
 import org.yonderarc.tasks.Project;
 import org.yonderarc.tasks.RehearsalReport;
 import org.yonderarc.tasks.RehearseTask;
@@ -46,20 +44,21 @@ public final class RehearseGoal extends PlanGoal {
         }
         RehearsalReport report =
                 run(RehearseTask.builder().journeys(files).pictures(true).build(), project);
-        var pictures = new IdentityHashMap<RehearsalReport.Entry, String>();
+        Map<RehearsalReport.Entry, String> names = report.pictureNames();
         for (RehearsalReport.Entry entry : report.entries()) {
+            entry.outcome().difference().stream().flatMap(String::lines).forEach(line -> getLog().error(
+                            FindingText.visible(line)));
             if (entry.picture().isPresent()) {
-                String slug = Ids.slug(entry.journey().name());
-                Path picture =
-                        reports.toPath().resolve((pictures.size() + 1) + (slug.isEmpty() ? "" : "-" + slug) + ".png");
-                write(picture, entry.picture().get());
-                pictures.put(entry, picture.toString());
-                getLog().error(FindingText.visible(entry.outcome().difference().orElseThrow()));
+                write(
+                        reports.toPath().resolve(names.get(entry)),
+                        entry.picture().get());
             }
         }
         write(
                 reports.toPath().resolve("TEST-yonder.xml"),
-                report.junit(entry -> Optional.ofNullable(pictures.get(entry))).getBytes(StandardCharsets.UTF_8));
+                report.junit(entry -> Optional.ofNullable(names.get(entry))
+                                .map(name -> reports.toPath().resolve(name).toString()))
+                        .getBytes(StandardCharsets.UTF_8));
         getLog().info(report.entries().size() + " journeys, " + report.failed() + " not as expected.");
         if (report.failed() > 0) {
             throw new MojoFailureException(

@@ -191,4 +191,22 @@ class HostilePathsTest {
         set(goal, "output", folder.resolve("own.txt").toFile());
         refused(goal);
     }
+
+    /** What is not as expected is drawn, in the report, and fails the build; journeys of one name have a picture each. */
+    @Test
+    void journeysThatGoElsewhereFailTheBuild() throws Exception {
+        Path journeys = Files.writeString(
+                folder.resolve("journeys.yaml"),
+                "journeys:\n  Out: [ { do: back, at: nowhere } ]\n  out: [ { do: back, at: nowhere } ]\n");
+        Path reports = folder.resolve("reports");
+        var goal = new RehearseGoal();
+        set(goal, "plan", plan.toFile());
+        set(goal, "journeys", List.of(journeys.toFile()));
+        set(goal, "reports", reports.toFile());
+        var reason = assertThrows(AbstractMojoExecutionException.class, goal::execute);
+        assertTrue(reason.getMessage().contains("Journeys are not as expected."), reason.getMessage());
+        assertTrue(Files.exists(reports.resolve("out.png")) && Files.exists(reports.resolve("out-2.png")));
+        String xml = Files.readString(reports.resolve("TEST-yonder.xml"));
+        assertTrue(xml.contains("failures=\"2\"") && xml.contains("out-2.png"), xml);
+    }
 }

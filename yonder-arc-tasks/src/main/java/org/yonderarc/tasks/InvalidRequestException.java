@@ -1,5 +1,6 @@
 package org.yonderarc.tasks;
 
+import java.util.Locale;
 import org.yonderarc.finding.Brief;
 
 /** What was asked for can't be made; the message is a sentence for people that says why and what to do. */
@@ -26,6 +27,12 @@ public final class InvalidRequestException extends IllegalArgumentException {
     /** The name of the value at fault, as in {@code text-scale}; empty for the request as a whole. */
     public String option() {
         return option;
+    }
+
+    /** The whole reason as a sentence of its own, with the option's name in front. */
+    public String sentence() {
+        String said = (option.isEmpty() ? "" : option + ": ") + getMessage();
+        return said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1);
     }
 
     /** The reason of another exception, told of this value. */

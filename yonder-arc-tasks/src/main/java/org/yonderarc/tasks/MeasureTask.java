@@ -5,10 +5,16 @@ import java.util.List;
 import java.util.Optional;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.files.JsonText;
+import org.yonderarc.finding.Brief;
+import org.yonderarc.finding.Suggestion;
+import org.yonderarc.fit.FittedBar;
+import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.sheet.MeasurePicture;
 import org.yonderarc.sheet.MeasureTable;
 import org.yonderarc.sheet.MeasureTokens;
 import org.yonderarc.sheet.Measures;
+import org.yonderarc.view.Fitter;
+import org.yonderarc.walk.Walk;
 
 /** Every size, distance, colour and type of a bar, for the hand-off to developers. Its summary says how many parts were measured. */
 public final class MeasureTask implements Task<Artifact> {
@@ -76,9 +82,20 @@ public final class MeasureTask implements Task<Artifact> {
         try {
             measures = new Measures(view.shot(project.plan(), Optional.of(bar)), studio.measure());
         } catch (IllegalArgumentException wrong) {
-            throw InvalidRequestException.of("", wrong);
+            throw wrong instanceof InvalidRequestException known ? known : notShown(project, wrong);
         }
         return new Artifact(format, bytes(measures, studio), measures.all().size() + " parts", studio.notes());
+    }
+
+    private InvalidRequestException notShown(Project project, IllegalArgumentException wrong) {
+        var walk = Walk.of(project.plan());
+        List<String> shown =
+                Fitter.fit(walk, view.view(walk, new PlainMeasure()).setting(), view.state(walk)).bars().stream()
+                        .map(FittedBar::word)
+                        .distinct()
+                        .toList();
+        return new InvalidRequestException(
+                Brief.of(wrong) + (shown.isEmpty() ? "." : ". Name one that is: " + Suggestion.choice(shown) + "."));
     }
 
     private byte[] bytes(Measures measures, Studio studio) {

@@ -54,7 +54,8 @@ public final class PictureOptions {
     /** The same with the texts of an SVG as shapes, for programs that read no embedded fonts. */
     public PictureOptions outlined() {
         if (format != Format.SVG) {
-            throw new InvalidRequestException("outlines", "only an SVG has texts.");
+            throw new InvalidRequestException(
+                    "outlines", "only the texts of an SVG can become shapes; leave it out, or make an SVG.");
         }
         return new PictureOptions(format, scale, true);
     }

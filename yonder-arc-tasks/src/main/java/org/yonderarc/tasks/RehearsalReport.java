@@ -1,5 +1,6 @@
 package org.yonderarc.tasks;
 
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.stream.Collectors;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.journey.Journey;
 import org.yonderarc.journey.Rehearsal;
+import org.yonderarc.plan.Ids;
 import org.yonderarc.tree.Markup;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
@@ -41,6 +43,25 @@ public record RehearsalReport(List<Entry> entries) {
         public boolean isExpected() {
             return outcome.difference().isEmpty();
         }
+    }
+
+    /**
+     * The name of the file for each picture, {@code out-and-back.png}; those of journeys of one name are numbered.
+     */
+    public Map<Entry, String> pictureNames() {
+        var names = new IdentityHashMap<Entry, String>();
+        for (Entry entry : entries) {
+            if (entry.picture().isPresent()) {
+                String slug = Ids.slug(entry.journey().name());
+                String stem = slug.isEmpty() ? "journey" : slug;
+                String name = stem + ".png";
+                for (int i = 2; names.values().stream().anyMatch(name::equals); i++) {
+                    name = stem + "-" + i + ".png";
+                }
+                names.put(entry, name);
+            }
+        }
+        return names;
     }
 
     /** How many are not as expected. */

@@ -87,10 +87,11 @@ public final class SheetTask implements Task<Artifact> {
     public Artifact run(Project project, ProgressListener progress) {
         if (across.isEmpty() && down.isEmpty()) {
             throw new InvalidRequestException(
-                    "name an axis to go across or down: " + String.join(", ", Axes.NAMES) + ".");
+                    "name an axis with across or down: " + String.join(", ", Axes.NAMES) + ".");
         }
         if (framed && bar.isPresent()) {
-            throw new InvalidRequestException("frame", "it is drawn around whole screens, and not around a bar.");
+            throw new InvalidRequestException(
+                    "frame", "it is drawn around whole screens, and not around a bar; leave one of them out.");
         }
         var studio = project.studio();
         Shot base = view.shot(project.plan(), bar).framed(framed);

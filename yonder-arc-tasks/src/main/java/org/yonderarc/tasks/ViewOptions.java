@@ -119,7 +119,7 @@ public final class ViewOptions {
         }
 
         /** The values of facts, each as {@code fact=value}. */
-        public Builder facts(List<String> namesAndValues) {
+        public Builder tell(List<String> namesAndValues) {
             facts = List.copyOf(namesAndValues);
             return this;
         }

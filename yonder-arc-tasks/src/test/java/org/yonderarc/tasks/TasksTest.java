@@ -61,7 +61,8 @@ class TasksTest {
                 refused("scale", "0.1 is outside of 0.25 to 8.0.", () -> PictureOptions.png()
                         .scale(0.1)),
                 refused("scale", "NaN is outside", () -> PictureOptions.png().scale(Double.NaN)),
-                refused("outlines", "only an SVG", () -> PictureOptions.png().outlined()),
+                refused("outlines", "only the texts of an SVG", () -> PictureOptions.png()
+                        .outlined()),
                 refused("", ".gif is not made here", () -> PictureOptions.of(Format.GIF)),
                 refused("frames", "2 is outside of 3 to 12.", () -> FilmTask.builder()
                         .frames(2)),
@@ -72,7 +73,7 @@ class TasksTest {
                 refused("touch", "there is no item \"boat\". Did you mean", draw(view().touch("hover:boat"))),
                 refused("touch", "is not a state of an item", draw(view().touch("boats"))),
                 refused("scroll", "", draw(view().scroll(-1))),
-                refused("tell", "open", draw(view().facts(List.of("open=7")))),
+                refused("tell", "open", draw(view().tell(List.of("open=7")))),
                 refused("", "no screen", draw(view().screen("boat"))),
                 refused("", "no device", draw(view().device("fone"))),
                 refused("", "name an axis", SheetTask.builder().build()),
@@ -172,6 +173,7 @@ class TasksTest {
         verify(listener).update(1, 2);
         verify(listener).update(2, 2);
         assertEquals(1, report.failed());
+        assertEquals(List.of("astray.png"), List.copyOf(report.pictureNames().values()));
         assertTrue(report.entries().get(0).picture().isEmpty());
         byte[] drawn = report.entries().get(1).picture().orElseThrow().bytes();
         assertArrayEquals(new byte[] {(byte) 0x89, 'P', 'N', 'G'}, java.util.Arrays.copyOf(drawn, 4));
