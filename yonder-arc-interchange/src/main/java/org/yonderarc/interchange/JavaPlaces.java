@@ -60,10 +60,14 @@ public final class JavaPlaces {
      */
     public static String write(Plan plan, String from, String packageName, String className) {
         Objects.requireNonNull(from, "from");
-        if (!packageName.isEmpty() && (!SourceVersion.isName(packageName) || packageName.matches("java(\\..*)?"))) {
+        if (!packageName.isEmpty()
+                && (!SourceVersion.isName(packageName)
+                        || hasInvisible(packageName)
+                        || packageName.matches("java(\\..*)?"))) {
             throw new IllegalArgumentException("\"" + packageName + "\" can't be the name of a Java package of yours");
         }
         if (!SourceVersion.isIdentifier(className)
+                || hasInvisible(className)
                 || SourceVersion.isKeyword(className)
                 || CONTEXTUAL.contains(className)) {
             throw new IllegalArgumentException("\"" + className + "\" can't be the name of a Java class");
@@ -77,6 +81,11 @@ public final class JavaPlaces {
                     + "\" would hide the one of Java that it needs; call it Places, or anything else");
         }
         return new JavaPlaces(plan).write(from, packageName, className);
+    }
+
+    /** Java lets control characters be part of a name, where nobody sees them and no file system takes all of them. */
+    private static boolean hasInvisible(String name) {
+        return name.codePoints().anyMatch(Character::isIdentifierIgnorable);
     }
 
     private String write(String from, String packageName, String className) {

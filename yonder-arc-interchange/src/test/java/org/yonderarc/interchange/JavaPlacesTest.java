@@ -177,6 +177,8 @@ class JavaPlacesTest {
                 "org..quay | Places | \"org..quay\" can't be the name of a Java package",
                 "org.class | Places | \"org.class\" can't be the name of a Java package",
                 "java.quay | Places | \"java.quay\" can't be the name of a Java package",
+                "org.\u0000quay | Places | \"org.\u0000quay\" can't be the name of a Java package",
+                "org.quay | Pla\u0000ces | \"Pla\u0000ces\" can't be the name of a Java class",
                 "org.quay | my-places | \"my-places\" can't be the name of a Java class",
                 "org.quay | record | \"record\" can't be the name of a Java class",
                 "org.quay | var | \"var\" can't be the name of a Java class",
