@@ -95,7 +95,7 @@ final class Finder {
     /** The item that stands in the plan: of a repeated one there are many in the picture. */
     private String written(String id) {
         return plan.items()
-                .filter(item -> item.id().equals(id) || item.each().isPresent() && id.startsWith(item.id() + "-"))
+                .filter(item -> item.id().equals(id) || item.repeat().isPresent() && id.startsWith(item.id() + "-"))
                 .map(Item::id)
                 .findFirst()
                 .orElse(id);

@@ -108,6 +108,6 @@ final class CompareCommand implements Callable<Integer> {
 
     private static boolean isSetAlike(Plan before, Plan after) {
         return before.theme().font().equals(after.theme().font())
-                && before.theme().icons() == after.theme().icons();
+                && before.theme().iconSet() == after.theme().iconSet();
     }
 }

@@ -154,7 +154,7 @@ final class DemoCommand implements Callable<Integer> {
     private static Place example(Plan plan, Screen screen) {
         return plan.screens().stream()
                 .flatMap(any -> any.wireframe().rows().stream())
-                .map(Row::to)
+                .map(Row::screen)
                 .flatMap(Optional::stream)
                 .filter(place -> place.screen().equals(screen.id()))
                 .findFirst()

@@ -123,7 +123,7 @@ final class IconsCommand implements Callable<Integer> {
         Plan sound = read.plan()
                 .orElseThrow(() ->
                         new Refusal("the plan has errors; run \"yonder check " + file + "\".", Main.PLAN_HAS_ERRORS));
-        IconSet wanted = set.isPresent() ? named(set.get()) : sound.theme().icons();
+        IconSet wanted = set.isPresent() ? named(set.get()) : sound.theme().iconSet();
         Icons icons = PlanIcons.beside(file, new BundledIcons()).in(wanted);
         PrintWriter out = spec.commandLine().getOut();
         var uses = new TreeMap<String, TreeSet<String>>();

@@ -50,9 +50,9 @@ final class BarShape implements Codec<Bar> {
     private final Field<Bar, Optional<String>> menu =
             own.optional("menu", PlanCodecs.name(Noun.MENU), Bar::menu, "The menu it shows.");
     private final Field<Bar, Optional<Words>> spoken = own.optional(
-            "spoken",
+            "spoken-label",
             PlanCodecs.words(Mentions.Text.SPOKEN),
-            Bar::spoken,
+            Bar::spokenLabel,
             "Its name for screen readers. Default: the app's word for a menu, or the menu's id where there are several.");
     private final Field<Bar, Optional<String>> within = own.optional(
             "within",
@@ -60,9 +60,9 @@ final class BarShape implements Codec<Bar> {
             Bar::within,
             "The screen on which, and below which, it stands. Default: everywhere.");
     private final Field<Bar, Optional<String>> first = own.optional(
-            "first",
+            "default-item",
             PlanCodecs.name(Noun.ITEM),
-            Bar::first,
+            Bar::defaultItem,
             "Of a bar within a part: the item to which whatever leads to the part leads at first, later to the one where the person was. Default: the first.");
     private final Field<Bar, Map<String, List<String>>> order = own.field(
             "order",

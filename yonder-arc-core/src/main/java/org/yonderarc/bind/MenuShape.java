@@ -35,8 +35,8 @@ final class MenuShape {
     static final Shape<Item> ITEM = item();
     static final Shape<Entry.Section> SECTION = section();
 
-    static final Shape<Entry.Every> EVERY = every();
-    static final Shape<Entry.Every> EVERY_ENTRY = everyEntry();
+    static final Shape<Entry.AllScreens> EVERY = every();
+    static final Shape<Entry.AllScreens> EVERY_ENTRY = everyEntry();
 
     /** A line of a menu: a screen's id, an item, a section, or the word {@code divider}. */
     static final Codec<Entry> ENTRY = new Codec<>() {
@@ -49,7 +49,7 @@ final class MenuShape {
             }
             boolean isSection =
                     value instanceof MapValue map && map.entry("section").isPresent();
-            if (value instanceof MapValue map && map.entry("every").isPresent()) {
+            if (value instanceof MapValue map && map.entry("all-screens").isPresent()) {
                 return EVERY_ENTRY.read(value, context).map(every -> every);
             }
             return isSection
@@ -62,7 +62,7 @@ final class MenuShape {
             if (value instanceof Entry.Section section) {
                 return SECTION.write(section);
             }
-            if (value instanceof Entry.Every every) {
+            if (value instanceof Entry.AllScreens every) {
                 return EVERY_ENTRY.write(every);
             }
             return value instanceof Item item ? ITEM.write(item) : Trees.text(DIVIDER);
@@ -88,7 +88,7 @@ final class MenuShape {
         public void visit(Entry entry, String pointer, Mentions to) {
             if (entry instanceof Entry.Section section) {
                 SECTION.visit(section, pointer, to);
-            } else if (entry instanceof Entry.Every every) {
+            } else if (entry instanceof Entry.AllScreens every) {
                 EVERY_ENTRY.visit(every, pointer, to);
             } else if (entry instanceof Item item) {
                 ITEM.visit(item, pointer, to);
@@ -143,10 +143,10 @@ final class MenuShape {
                 Badge::fact,
                 "The fact it shows; hidden at zero, false or nothing.");
         var style = shape.field(
-                "style",
-                Codecs.choice(Badge.Style.values()),
-                Badge::style,
-                Badge.Style.AUTO,
+                "kind",
+                Codecs.choice(Badge.Kind.values()),
+                Badge::kind,
+                Badge.Kind.AUTO,
                 "How it is shown: as the fact says, or as a dot whatever the value.");
         var cap = shape.field(
                 "cap",
@@ -178,41 +178,42 @@ final class MenuShape {
                 got -> new Entry.Section(got.get(heading), got.get(items), got.get(id), got.get(folds), got.get(icon)));
     }
 
-    private static Shape<Entry.Every> every() {
-        var shape = new Shape<Entry.Every>(
-                "every", "Which screens have an item. Those whose path needs parameters have none.");
+    private static Shape<Entry.AllScreens> every() {
+        var shape = new Shape<Entry.AllScreens>(
+                "all-screens", "Which screens have an item. Those whose path needs parameters have none.");
         var under = shape.optional(
                 "under",
                 PlanCodecs.name(Noun.SCREEN),
-                Entry.Every::under,
+                Entry.AllScreens::under,
                 "The screen under which they stand. Default: those that stand under none.");
         var deep = shape.field(
-                "deep", Codecs.FLAG, Entry.Every::deep, false, "Whether those below them belong to it, too.");
+                "deep", Codecs.FLAG, Entry.AllScreens::deep, false, "Whether those below them belong to it, too.");
         var without = shape.field(
-                "without",
+                "except",
                 Codecs.list(PlanCodecs.name(Noun.SCREEN)),
-                Entry.Every::without,
+                Entry.AllScreens::except,
                 List.of(),
                 "The screens that have no item.");
-        return shape.makes(
-                got -> new Entry.Every(Optional.empty(), got.get(under), got.get(deep), got.get(without), List.of()));
+        return shape.makes(got ->
+                new Entry.AllScreens(Optional.empty(), got.get(under), got.get(deep), got.get(without), List.of()));
     }
 
-    private static Shape<Entry.Every> everyEntry() {
-        var shape = new Shape<Entry.Every>("rule", "An item for each screen that a rule takes, in the plan's order.");
-        var every = shape.required("every", EVERY, entry -> entry, "Which screens they are.");
-        var heading = shape.optional("heading", PlanCodecs.WORDS, Entry.Every::heading, "What stands above them.");
-        return shape.makes(got -> new Entry.Every(
+    private static Shape<Entry.AllScreens> everyEntry() {
+        var shape =
+                new Shape<Entry.AllScreens>("rule", "An item for each screen that a rule takes, in the plan's order.");
+        var every = shape.required("all-screens", EVERY, entry -> entry, "Which screens they are.");
+        var heading = shape.optional("heading", PlanCodecs.WORDS, Entry.AllScreens::heading, "What stands above them.");
+        return shape.makes(got -> new Entry.AllScreens(
                 got.get(heading),
                 got.get(every).under(),
                 got.get(every).deep(),
-                got.get(every).without(),
+                got.get(every).except(),
                 List.of()));
     }
 
     private static Shape<Item> item() {
         var shape =
-                new Shape<Item>("item", "One item of a menu; it has one of screen, web, document, signal and tells.");
+                new Shape<Item>("item", "One item of a menu; it has one of screen, web, document, signal and sets.");
         var target = new TargetFields(shape);
         var id = shape.optional(
                 "id",
@@ -227,14 +228,14 @@ final class MenuShape {
                 Item::label,
                 "What it says. Default: its screen's title.");
         var shortLabel = shape.optional(
-                "short",
+                "short-label",
                 PlanCodecs.words(Mentions.Text.LABEL),
                 Item::shortLabel,
                 "What it says where there is little room. Default: its label.");
         var spoken = shape.optional(
-                "spoken",
+                "spoken-label",
                 PlanCodecs.words(Mentions.Text.SPOKEN),
-                Item::spoken,
+                Item::spokenLabel,
                 "Its name for screen readers. Default: its label.");
         var note = shape.optional(
                 "note",
@@ -279,19 +280,19 @@ final class MenuShape {
                 Item::style,
                 "How it looks: the name of a shared style, or a style of its own.");
         var each = shape.optional(
-                "each",
+                "repeat",
                 PlanCodecs.name(Noun.FACT),
-                item -> item.each().map(Item.Each::fact),
+                item -> item.repeat().map(Item.Repeat::fact),
                 "The fact that is a list: there is such an item for each of its entries. {id}, and what else is told of an entry, fill its place.");
         var most = shape.field(
-                "most",
-                Codecs.whole(Item.Each.MOST),
-                item -> item.each().map(Item.Each::most).orElse(MOST_EACH),
+                "max-items",
+                Codecs.whole(Item.Repeat.MOST),
+                item -> item.repeat().map(Item.Repeat::maxItems).orElse(MOST_EACH),
                 MOST_EACH,
                 "Of how many entries of the list at most there are items.");
         return shape.shortForm(target.screen()).mayMake(got -> {
             if (!got.has(each)) {
-                got.idle(most, "only an item with \"each\" is repeated");
+                got.idle(most, "only an item with \"repeat\" is repeated");
             }
             return target.of(got)
                     .map(to -> new Item(
@@ -312,7 +313,7 @@ final class MenuShape {
                             got.get(slot),
                             visibility.apply(got),
                             got.get(style),
-                            got.get(each).map(fact -> new Item.Each(fact, got.get(most))),
+                            got.get(each).map(fact -> new Item.Repeat(fact, got.get(most))),
                             Optional.empty()));
         });
     }

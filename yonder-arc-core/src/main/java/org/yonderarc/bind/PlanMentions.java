@@ -43,7 +43,7 @@ public final class PlanMentions {
             }
         });
         // A fact that tells a person's picture may tell one of the plan's folder before the app tells another.
-        plan.bars().stream().flatMap(bar -> bar.forms().values().stream()).forEach(form -> form.photo()
+        plan.bars().stream().flatMap(bar -> bar.forms().values().stream()).forEach(form -> form.photoFact()
                 .flatMap(plan.facts()::find)
                 .map(fact -> fact.initial().text())
                 .filter(file -> !file.isEmpty() && !file.contains(":"))

@@ -22,6 +22,7 @@ import org.yonderarc.plan.Acceptance;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Body;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.DevicePreset;
@@ -30,7 +31,6 @@ import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Noun;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
@@ -66,7 +66,7 @@ final class PlanShape {
     /** A file for both schemes, or a map with one for each. */
     private static final Codec<Map<Scheme, String>> LOGOS = logos();
 
-    private static final Shape<Map<OwnWord, Words>> SAYS = says();
+    private static final Shape<Map<BuiltInText, Words>> SAYS = says();
     static final Shape<App> APP = app();
     static final Shape<Acceptance> ACCEPTANCE = acceptance();
     static final BarShape BAR = new BarShape();
@@ -128,10 +128,11 @@ final class PlanShape {
     }
 
     /** Each of the app's own words in the plan's. */
-    private static Shape<Map<OwnWord, Words>> says() {
-        var shape = new Shape<Map<OwnWord, Words>>("own words", "What the app says of itself, in words of its own.");
-        var keys = new EnumMap<OwnWord, Field<Map<OwnWord, Words>, Optional<Words>>>(OwnWord.class);
-        for (OwnWord word : OwnWord.values()) {
+    private static Shape<Map<BuiltInText, Words>> says() {
+        var shape =
+                new Shape<Map<BuiltInText, Words>>("own words", "What the app says of itself, in words of its own.");
+        var keys = new EnumMap<BuiltInText, Field<Map<BuiltInText, Words>, Optional<Words>>>(BuiltInText.class);
+        for (BuiltInText word : BuiltInText.values()) {
             keys.put(
                     word,
                     shape.optional(
@@ -141,7 +142,7 @@ final class PlanShape {
                             word.meaning() + " Usually \"" + word.in("en") + "\"."));
         }
         return shape.makes(got -> {
-            var says = new EnumMap<OwnWord, Words>(OwnWord.class);
+            var says = new EnumMap<BuiltInText, Words>(BuiltInText.class);
             keys.forEach((word, key) -> got.get(key).ifPresent(worded -> says.put(word, worded)));
             return Map.copyOf(says);
         });
@@ -168,14 +169,14 @@ final class PlanShape {
                 List.of(),
                 "The screens and signals that people must always be able to reach.");
         var links = shape.field(
-                "links",
+                "link-schemes",
                 Codecs.list(Codecs.parsed(
                         "a scheme",
                         PlanShape::scheme,
                         text -> text,
                         "^[a-z][a-z0-9+.-]*$",
                         "Write a scheme such as \"geo\", without the colon.")),
-                App::links,
+                App::linkSchemes,
                 List.of(),
                 "The schemes that web addresses may have beside http, https, mailto and tel.");
         var logo = shape.field(
@@ -193,11 +194,16 @@ final class PlanShape {
                 App.Back.START,
                 "Where going back leads at the root of a branch: to the start, through the history of branches, or out.");
         var texts = shape.optional(
-                "texts",
+                "text-files",
                 Codecs.TEXT,
-                App::texts,
+                App::textFiles,
                 "The files with the texts of the other languages: texts/{language}.properties, or .xlf.");
-        var says = shape.field("says", SAYS, App::says, Map.of(), "What the app says of itself, in words of its own.");
+        var says = shape.field(
+                "built-in-texts",
+                SAYS,
+                App::builtInTexts,
+                Map.of(),
+                "What the app says of itself, in words of its own.");
         return shape.makes(got -> new App(
                 got.get(name),
                 got.get(start),
@@ -290,9 +296,9 @@ final class PlanShape {
                 device -> Optional.of(device.body()).filter(own -> own != DevicePreset.usual(device.pointer())),
                 "What pictures draw around it: plain, round with a strip below, square with keys below, fold, or window. Default: plain, for a mouse window.");
         var scale = shape.optional(
-                "scale",
+                "pixel-ratio",
                 Codecs.number(DevicePreset.SCALE),
-                DevicePreset::scale,
+                DevicePreset::pixelRatio,
                 "How many pixels a picture of it has for each dp, where the command says nothing else. Default: as the command's.");
         return shape.makes(got -> new DevicePreset(
                 got.id(),
@@ -329,9 +335,9 @@ final class PlanShape {
                 "The styles that bars and items share, by name.");
         var motion = shape.field("motion", MotionShape.MOTION, Plan::motion, Motion.DEFAULT, "How things move.");
         var kinds = shape.field(
-                "kinds",
+                "device-kinds",
                 Codecs.catalog("device kind", DEVICE_KIND, Bounds.KINDS),
-                Plan::kinds,
+                Plan::deviceKinds,
                 DeviceKind.DEFAULTS,
                 "The kinds of devices, each with the narrowest window in dp that belongs to it.");
         var devices = shape.field(

@@ -78,7 +78,7 @@ final class ScreenShape {
         var note = shape.field("note", text, Row::note, Row.NOTHING, "A smaller second line.");
         var value = shape.field(
                 "value", text, Row::value, Row.NOTHING, "What stands at the end: a time, a count, \"on\" or \"off\".");
-        var to = shape.optional("to", PlanCodecs.PLACE, Row::to, "The place it opens: survey?survey=41.");
+        var to = shape.optional("screen", PlanCodecs.PLACE, Row::screen, "The place it opens: survey?survey=41.");
         var when = shape.optional("when", PlanCodecs.CONDITION, Row::when, "It is shown only while this holds.");
         return shape.shortForm(title)
                 .makes(got -> new Row(got.get(title), got.get(note), got.get(value), got.get(to), got.get(when)));

@@ -23,7 +23,7 @@ final class TargetFields {
     private final Field<Item, Optional<Place>> screen;
     private final Field<Item, Boolean> goes;
     private final Field<Item, Optional<String>> web;
-    private final Field<Item, Target.Opens> opens;
+    private final Field<Item, Target.OpenIn> opens;
     private final Field<Item, Optional<String>> document;
     private final Field<Item, Optional<String>> signal;
     private final Field<Item, Optional<Target.ToFact>> tells;
@@ -36,9 +36,9 @@ final class TargetFields {
                 item -> item.target() instanceof Target.ToScreen to ? Optional.of(to.place()) : Optional.empty(),
                 "The screen it leads to, with parameters if it takes any: survey?survey=41.");
         this.goes = shape.field(
-                "goes",
+                "navigates",
                 Codecs.FLAG,
-                item -> !(item.target() instanceof Target.ToScreen to) || to.goes(),
+                item -> !(item.target() instanceof Target.ToScreen to) || to.navigates(),
                 true,
                 "Whether the person goes to the screen; if not, the app is only told.");
         this.web = shape.optional(
@@ -47,10 +47,10 @@ final class TargetFields {
                 item -> item.target() instanceof Target.ToWeb to ? Optional.of(to.address()) : Optional.empty(),
                 "The web address it leads to.");
         this.opens = shape.field(
-                "opens",
-                Codecs.choice(Target.Opens.values()),
-                item -> item.target() instanceof Target.ToWeb to ? to.opens() : Target.Opens.BROWSER,
-                Target.Opens.BROWSER,
+                "open-in",
+                Codecs.choice(Target.OpenIn.values()),
+                item -> item.target() instanceof Target.ToWeb to ? to.openIn() : Target.OpenIn.BROWSER,
+                Target.OpenIn.BROWSER,
                 "Where a web address opens: inside the app or in the person's browser.");
         this.document = shape.optional(
                 "document",
@@ -63,7 +63,7 @@ final class TargetFields {
                 item -> item.target() instanceof Target.ToApp to ? Optional.of(to.name()) : Optional.empty(),
                 "The signal it sends to the app.");
         this.tells = shape.optional(
-                "tells",
+                "sets",
                 FactShape.TOLD,
                 item -> item.target() instanceof Target.ToFact to ? Optional.of(to) : Optional.empty(),
                 "The fact that it sets, and to what; the item shows as selected while the fact has that value.");
@@ -113,7 +113,7 @@ final class TargetFields {
     private static void refuse(List<String> targets, FieldValues got) {
         boolean wasReported = targets.isEmpty()
                 && got.source() instanceof MapValue map
-                && Stream.of("screen", "web", "document", "signal", "tells")
+                && Stream.of("screen", "web", "document", "signal", "sets")
                         .anyMatch(key -> map.entry(key).isPresent());
         if (!wasReported && got.source() instanceof MapValue) {
             got.context()
@@ -123,7 +123,7 @@ final class TargetFields {
                             targets.isEmpty()
                                     ? "The item leads nowhere."
                                     : "The item has more than one of " + String.join(", ", targets) + ".",
-                            "Give it one of \"screen\", \"web\", \"document\", \"signal\" and \"tells\".");
+                            "Give it one of \"screen\", \"web\", \"document\", \"signal\" and \"sets\".");
         }
     }
 }

@@ -75,9 +75,9 @@ final class ThemeShape {
                 Catalog.of(List.of()),
                 "Colours by names of your own, one for both schemes or one for each; styles refer to them as to roles.");
         var icons = shape.field(
-                "icons",
+                "icon-set",
                 Codecs.choice(IconSet.values()),
-                Theme::icons,
+                Theme::iconSet,
                 IconSet.LINE,
                 "The set that icons are of: rounded lines, or slim drawings with plain ends.");
         var font = shape.optional(
@@ -91,9 +91,9 @@ final class ThemeShape {
                 Theme::schemeFact,
                 "The fact, a text, that says which scheme is shown: light or dark. Any other value leaves that to the device, or to what a command asks for.");
         var tokens = shape.optional(
-                "tokens",
+                "token-file",
                 Codecs.TEXT,
-                Theme::tokens,
+                Theme::tokenFile,
                 "A Design Tokens (DTCG) file; colours and sizes may then be written \"{brand.teal}\".");
         return shape.makes(got -> new Theme(
                 got.get(light),

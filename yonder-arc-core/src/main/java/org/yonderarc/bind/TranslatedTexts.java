@@ -13,9 +13,9 @@ import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Item;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Words;
 import org.yonderarc.tree.ListValue;
@@ -26,11 +26,11 @@ import org.yonderarc.tree.Value;
 
 /**
  * Texts of another language, put beside those of the plan. The keys are {@code screens.ID.title}, {@code items.ID.label},
- * {@code items.ID.short}, {@code items.ID.spoken}, {@code bars.ID.spoken} and {@code sections.HEADING}, the heading in lower case with
+ * {@code items.ID.short-label}, {@code items.ID.spoken-label}, {@code bars.ID.spoken-label} and {@code sections.HEADING}, the heading in lower case with
  * hyphens.
  */
 public final class TranslatedTexts {
-    private static final List<String> ITEM_KEYS = List.of("label", "short", "spoken");
+    private static final List<String> ITEM_KEYS = List.of("label", "short-label", "spoken-label");
 
     private final String base;
     private final String language;
@@ -77,7 +77,7 @@ public final class TranslatedTexts {
                 .sorted()
                 .forEach(key -> findings.add(new Finding(
                         Code.UNUSED_TEXT,
-                        Spot.at("/app/texts"),
+                        Spot.at("/app/text-files"),
                         "In " + file + ", \"" + key + "\" belongs to nothing in the plan.",
                         Suggestion.sentence(key, run.known, "Remove it."))));
         return new MergedTree(new MapValue(map.spot(), entries), findings);
@@ -87,20 +87,21 @@ public final class TranslatedTexts {
         if (!(app.value() instanceof MapValue map)) {
             return app;
         }
-        Value worded = map.entry("says").map(MapValue.Entry::value).orElse(new MapValue(map.spot(), List.of()));
+        Value worded =
+                map.entry("built-in-texts").map(MapValue.Entry::value).orElse(new MapValue(map.spot(), List.of()));
         Value says = worded;
-        for (OwnWord word : OwnWord.values()) {
-            String own = Optional.ofNullable(plan.app().says().get(word))
+        for (BuiltInText word : BuiltInText.values()) {
+            String own = Optional.ofNullable(plan.app().builtInTexts().get(word))
                     .map(words -> words.in(base).source())
                     .orElse(word.in(base));
-            says = member(says, word.word(), "says." + word.word(), own);
+            says = member(says, word.word(), "built-in-texts." + word.word(), own);
         }
         if (says == worded) {
             return app;
         }
         var entries = new ArrayList<>(map.entries());
-        entries.removeIf(entry -> entry.key().equals("says"));
-        entries.add(new MapValue.Entry("says", worded.spot(), says));
+        entries.removeIf(entry -> entry.key().equals("built-in-texts"));
+        entries.add(new MapValue.Entry("built-in-texts", worded.spot(), says));
         return new MapValue.Entry(app.key(), app.keySpot(), new MapValue(map.spot(), entries));
     }
 
@@ -140,10 +141,10 @@ public final class TranslatedTexts {
         var items = new ArrayList<Value>();
         for (int i = 0; i < read.size(); i++) {
             Bar bar = read.get(i);
-            String own = bar.spoken()
+            String own = bar.spokenLabel()
                     .map(words -> words.in(base).source())
                     .orElseGet(() -> Ids.asTitle(bar.menu().orElse(bar.id())));
-            items.add(member(list.items().get(i), "spoken", "bars." + bar.id() + ".spoken", own));
+            items.add(member(list.items().get(i), "spoken-label", "bars." + bar.id() + ".spoken-label", own));
         }
         return new MapValue.Entry(bars.key(), bars.keySpot(), new ListValue(list.spot(), items));
     }
@@ -193,7 +194,8 @@ public final class TranslatedTexts {
     }
 
     private String words(Item item, String key) {
-        var words = key.equals("label") ? item.label() : key.equals("short") ? item.shortLabel() : item.spoken();
+        var words =
+                key.equals("label") ? item.label() : key.equals("short-label") ? item.shortLabel() : item.spokenLabel();
         return words.map((Words found) -> found.in(base).source()).orElse("");
     }
 

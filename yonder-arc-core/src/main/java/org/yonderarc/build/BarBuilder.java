@@ -30,13 +30,13 @@ public final class BarBuilder extends ShownBuilder<BarBuilder> {
     }
 
     /** Sets what screen readers call it. */
-    public BarBuilder spoken(String name) {
-        return put("spoken", name);
+    public BarBuilder spokenLabel(String name) {
+        return put("spoken-label", name);
     }
 
     /** Sets what screen readers call it, by language tag. */
-    public BarBuilder spoken(Map<String, String> names) {
-        return put("spoken", Translations.of(names));
+    public BarBuilder spokenLabel(Map<String, String> names) {
+        return put("spoken-label", Translations.of(names));
     }
 
     /** Sets how screens that are chosen in it follow each other. */
@@ -50,8 +50,8 @@ public final class BarBuilder extends ShownBuilder<BarBuilder> {
     }
 
     /** Sets the item of the bar to which whatever leads to its part leads at first. */
-    public BarBuilder first(String item) {
-        return put("first", item);
+    public BarBuilder defaultItem(String item) {
+        return put("default-item", item);
     }
 
     /** Sets which items stand first, in this order. */

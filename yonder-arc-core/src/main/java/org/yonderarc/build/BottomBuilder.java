@@ -18,8 +18,8 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
     }
 
     /** Sets how many items it holds, the overflow item included. */
-    public BottomBuilder most(int items) {
-        return put("most", items);
+    public BottomBuilder maxItems(int items) {
+        return put("max-items", items);
     }
 
     /** Sets what happens to the items that don't fit. */
@@ -38,8 +38,8 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
     }
 
     /** Sets where the icon stands. */
-    public BottomBuilder icons(Form.IconSide side) {
-        return put("icons", side);
+    public BottomBuilder iconPosition(Form.IconPosition side) {
+        return put("icon-position", side);
     }
 
     /** Sets the item that stands raised in the middle as the main action. */
@@ -53,8 +53,8 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
     }
 
     /** Sets what it does when the content scrolls. */
-    public BottomBuilder scrolling(Form.Scrolling what) {
-        return put("scrolling", what);
+    public BottomBuilder onScroll(Form.Scrolling what) {
+        return put("on-scroll", what);
     }
 
     /** Lets it float, in dp. */
@@ -68,13 +68,13 @@ public final class BottomBuilder extends FormBuilder<BottomBuilder> {
 
     /** Lets it float at another distance from the lower edge, at most so wide, at one side or in the middle, in dp. */
     public BottomBuilder floating(
-            double inset, double radius, boolean shadow, double lower, double widest, Form.Side align) {
+            double inset, double radius, boolean shadow, double lower, double widest, Form.Alignment align) {
         var floating = new LinkedHashMap<String, Value>();
         floating.put("inset", Trees.number(inset));
         floating.put("radius", Trees.number(radius));
         floating.put("shadow", Trees.flag(shadow));
-        floating.put("lower", Trees.number(lower));
-        floating.put("widest", Trees.number(widest));
+        floating.put("bottom-offset", Trees.number(lower));
+        floating.put("max-width", Trees.number(widest));
         floating.put("align", Trees.text(align.name().toLowerCase(java.util.Locale.ROOT)));
         return put("floating", Trees.map(floating));
     }

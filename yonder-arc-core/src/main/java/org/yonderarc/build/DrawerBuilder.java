@@ -3,6 +3,7 @@ package org.yonderarc.build;
 import java.util.LinkedHashMap;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
+import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
@@ -20,8 +21,8 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
     }
 
     /** Sets the edge it stands at. */
-    public DrawerBuilder edge(Form.Flank which) {
-        return put("edge", which);
+    public DrawerBuilder side(Form.Side which) {
+        return put("side", which);
     }
 
     /** Sets the item that stands as a search field on a line of its own. */
@@ -53,7 +54,7 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
 
     /** Lets a fact tell the file or address of the header's picture, and an item be chosen with the header. */
     public DrawerBuilder person(String photo, String item) {
-        header.put("photo", Trees.text(photo));
+        header.put("photo-fact", Trees.text(photo));
         header.put("item", Trees.text(item));
         return put("header", Trees.map(header));
     }
@@ -72,16 +73,16 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
     /** Sets how the content moves aside from a drawer beneath it, and how large it is then, as a share of its size. */
     public DrawerBuilder beneath(double share, double radius, boolean shadow, double scale) {
         var beneath = new LinkedHashMap<String, Value>();
-        beneath.put("share", Trees.number(share));
+        beneath.put("shift", Trees.number(share));
         beneath.put("radius", Trees.number(radius));
         beneath.put("shadow", Trees.flag(shadow));
         beneath.put("scale", Trees.number(scale));
         return put("beneath", Trees.map(beneath));
     }
 
-    /** Sets its width as a share of the window's. */
-    public DrawerBuilder share(double ofWindow) {
-        return put("share", ofWindow);
+    /** Sets its width as a part of the window's, in percent from 20 to 100. */
+    public DrawerBuilder widthPercent(double ofWindow) {
+        return put("width", NumberValue.plain(ofWindow) + "%");
     }
 
     /** Sets the items that stand at its foot. */
@@ -95,8 +96,8 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
     }
 
     /** Sets its width in dp while it is collapsed to icons. */
-    public DrawerBuilder collapsed(double dp) {
-        return put("collapsed", dp);
+    public DrawerBuilder collapsedWidth(double dp) {
+        return put("collapsed-width", dp);
     }
 
     /** Sets the text fact that people type into a field above the items; items whose name doesn't hold it aren't shown. */
@@ -108,12 +109,12 @@ public final class DrawerBuilder extends FormBuilder<DrawerBuilder> {
     public DrawerBuilder filter(String fact, String label) {
         var filter = new LinkedHashMap<String, Value>();
         filter.put("fact", Trees.text(fact));
-        filter.put("label", Trees.text(label));
+        filter.put("placeholder", Trees.text(label));
         return put("filter", Trees.map(filter));
     }
 
     /** Sets whether the app's logo stands at its head. */
-    public DrawerBuilder logo(boolean shown) {
-        return put("logo", shown);
+    public DrawerBuilder showLogo(boolean shown) {
+        return put("show-logo", shown);
     }
 }

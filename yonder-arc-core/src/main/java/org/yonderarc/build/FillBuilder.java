@@ -32,7 +32,7 @@ public final class FillBuilder extends MapBuilder<FillBuilder> {
     public FillBuilder through(String paint, double at) {
         var stop = new LinkedHashMap<String, Value>();
         stop.put("colour", Trees.text(paint));
-        stop.put("at", Trees.number(at));
+        stop.put("offset", Trees.number(at));
         return add("through", Trees.map(stop));
     }
 

@@ -40,7 +40,7 @@ public abstract class FormBuilder<B extends FormBuilder<B>> extends MapBuilder<B
 
     /** Tiles at the head of the content of these screens. */
     public static GridBuilder grid(String... screens) {
-        return new GridBuilder().put("screens", screens);
+        return new GridBuilder().put("on-screens", screens);
     }
 
     /** Lets the bar's items look as a shared style says. */

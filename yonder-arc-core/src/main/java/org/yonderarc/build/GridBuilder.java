@@ -19,12 +19,12 @@ public final class GridBuilder extends FormBuilder<GridBuilder> {
     }
 
     /** Sets whether its items stand on cards or in rows. */
-    public GridBuilder tiles(Form.Tiles tiles) {
-        return put("tiles", tiles);
+    public GridBuilder layout(Form.TileLayout tiles) {
+        return put("layout", tiles);
     }
 
     /** Sets whether the app's logo stands at its head. */
-    public GridBuilder logo(boolean shown) {
-        return put("logo", shown);
+    public GridBuilder showLogo(boolean shown) {
+        return put("show-logo", shown);
     }
 }

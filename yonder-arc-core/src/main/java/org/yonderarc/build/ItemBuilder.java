@@ -24,18 +24,18 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
     }
 
     /** Repeats it for the entries of a list, at most so many; what is told of an entry fills the holes of its place. */
-    public ItemBuilder each(String list, int most) {
-        return put("each", list).put("most", most);
+    public ItemBuilder repeat(String list, int most) {
+        return put("repeat", list).put("max-items", most);
     }
 
     /** Lets the item only tell the app that it was chosen; the person stays. */
     public ItemBuilder stays() {
-        return put("goes", false);
+        return put("navigates", false);
     }
 
     /** Sets where a web address opens. */
-    public ItemBuilder opens(Target.Opens where) {
-        return put("opens", where);
+    public ItemBuilder openIn(Target.OpenIn where) {
+        return put("open-in", where);
     }
 
     /** Sets a label other than the screen's title. */
@@ -50,12 +50,12 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
 
     /** Sets a label for where there is little room. */
     public ItemBuilder shortLabel(String text) {
-        return put("short", text);
+        return put("short-label", text);
     }
 
     /** Sets the name for screen readers. */
-    public ItemBuilder spoken(String text) {
-        return put("spoken", text);
+    public ItemBuilder spokenLabel(String text) {
+        return put("spoken-label", text);
     }
 
     /** Sets what stands at its end in lists; may have holes for facts. */
@@ -89,10 +89,10 @@ public final class ItemBuilder extends ShownBuilder<ItemBuilder> {
     }
 
     /** Shows a fact as the badge, in a style, and no number above {@code cap}. */
-    public ItemBuilder badge(String fact, Badge.Style style, int cap) {
+    public ItemBuilder badge(String fact, Badge.Kind style, int cap) {
         var badge = new LinkedHashMap<String, Value>();
         badge.put("fact", Trees.text(fact));
-        badge.put("style", Trees.text(style.name().toLowerCase(java.util.Locale.ROOT)));
+        badge.put("kind", Trees.text(style.name().toLowerCase(java.util.Locale.ROOT)));
         badge.put("cap", Trees.number(cap));
         return put("badge", Trees.map(badge));
     }

@@ -44,13 +44,13 @@ public final class MenuBuilder {
     }
 
     /** Adds an item that sets a fact to a value. */
-    public MenuBuilder tells(String fact, FactValue value, Consumer<? super ItemBuilder> define) {
-        return add("tells", Trees.with(Trees.map("fact", Trees.text(fact)), "value", written(value)), define);
+    public MenuBuilder sets(String fact, FactValue value, Consumer<? super ItemBuilder> define) {
+        return add("sets", Trees.with(Trees.map("fact", Trees.text(fact)), "value", written(value)), define);
     }
 
     /** Adds an item that turns a fact from true to false, or back. */
-    public MenuBuilder tells(String fact, Consumer<? super ItemBuilder> define) {
-        return add("tells", fact, define);
+    public MenuBuilder sets(String fact, Consumer<? super ItemBuilder> define) {
+        return add("sets", fact, define);
     }
 
     /** Adds a section with a heading. */
@@ -94,26 +94,26 @@ public final class MenuBuilder {
     }
 
     /** Adds an item for each screen that stands under none, but for some. */
-    public MenuBuilder every(String... without) {
-        return rule(Map.of("without", Trees.texts(List.of(without))));
+    public MenuBuilder allScreens(String... without) {
+        return rule(Map.of("except", Trees.texts(List.of(without))));
     }
 
     /** Adds an item for each screen under another, but for some; {@code deep} for those below them too. */
-    public MenuBuilder everyUnder(String screen, boolean deep, String... without) {
+    public MenuBuilder allScreensUnder(String screen, boolean deep, String... without) {
         var rule = new LinkedHashMap<String, Value>();
         rule.put("under", Trees.text(screen));
         rule.put("deep", Trees.flag(deep));
-        rule.put("without", Trees.texts(List.of(without)));
+        rule.put("except", Trees.texts(List.of(without)));
         return rule(rule);
     }
 
-    /** As {@link #everyUnder(String, boolean, String...)}, under a heading. */
-    public MenuBuilder everyUnder(String heading, String screen, boolean deep, String... without) {
-        return everyUnder(screen, deep, without).last("heading", Trees.text(heading));
+    /** As {@link #allScreensUnder(String, boolean, String...)}, under a heading. */
+    public MenuBuilder allScreensUnder(String heading, String screen, boolean deep, String... without) {
+        return allScreensUnder(screen, deep, without).last("heading", Trees.text(heading));
     }
 
     private MenuBuilder rule(Map<String, Value> rule) {
-        entries.add(Trees.map("every", Trees.map(new LinkedHashMap<>(rule))));
+        entries.add(Trees.map("all-screens", Trees.map(new LinkedHashMap<>(rule))));
         return this;
     }
 

@@ -23,18 +23,18 @@ public final class OverflowBuilder extends MapBuilder<OverflowBuilder> {
     }
 
     /** Sets how its place shows the others: below each other, or on cards. */
-    public OverflowBuilder tiles(Form.Tiles tiles) {
-        return put("tiles", tiles);
+    public OverflowBuilder layout(Form.TileLayout tiles) {
+        return put("layout", tiles);
     }
 
     /** Sets how many items stand before it. */
-    public OverflowBuilder after(int items) {
-        return put("after", items);
+    public OverflowBuilder itemsBefore(int items) {
+        return put("items-before", items);
     }
 
     /** Sets what it opens: a place in the content, or a sheet from the lower edge. */
-    public OverflowBuilder opens(Form.Overflow.Opens what) {
-        return put("opens", what);
+    public OverflowBuilder presentation(Form.Overflow.Presentation what) {
+        return put("presentation", what);
     }
 
     /** Puts the person at the head of its place; the text may have holes for facts. */

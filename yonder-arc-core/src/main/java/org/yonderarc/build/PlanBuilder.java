@@ -15,10 +15,10 @@ import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Body;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.ListEntry;
 import org.yonderarc.plan.Motion;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -50,7 +50,7 @@ public final class PlanBuilder {
     private final Map<String, Value> looks = new LinkedHashMap<>();
     private final Map<String, Value> logos = new LinkedHashMap<>();
     private final Map<String, Value> smallLogos = new LinkedHashMap<>();
-    private final Map<String, Value> says = new LinkedHashMap<>();
+    private final Map<String, Value> builtInText = new LinkedHashMap<>();
     private final List<MapValue.Entry> styles = new ArrayList<>();
     private final Map<String, Value> motion = new LinkedHashMap<>();
     private final Map<String, Value> kinds = new LinkedHashMap<>();
@@ -89,8 +89,8 @@ public final class PlanBuilder {
     }
 
     /** Allows web addresses with these schemes, beside http, https, mailto and tel. */
-    public PlanBuilder links(String... schemes) {
-        app.put("links", schemes);
+    public PlanBuilder linkSchemes(String... schemes) {
+        app.put("link-schemes", schemes);
         return this;
     }
 
@@ -134,8 +134,8 @@ public final class PlanBuilder {
     }
 
     /** Sets the bundled set that icons are of. */
-    public PlanBuilder icons(IconSet set) {
-        looks.put("icons", Trees.text(set.name().toLowerCase(java.util.Locale.ROOT)));
+    public PlanBuilder iconSet(IconSet set) {
+        looks.put("icon-set", Trees.text(set.name().toLowerCase(java.util.Locale.ROOT)));
         return this;
     }
 
@@ -146,8 +146,8 @@ public final class PlanBuilder {
     }
 
     /** Names the Design Tokens file that colours and sizes refer to. */
-    public PlanBuilder tokens(String file) {
-        looks.put("tokens", Trees.text(file));
+    public PlanBuilder tokenFile(String file) {
+        looks.put("token-file", Trees.text(file));
         return this;
     }
 
@@ -177,24 +177,24 @@ public final class PlanBuilder {
     }
 
     /** Words what the app says of itself, the same in every language; {@code {place}} stands for where "back" leads. */
-    public PlanBuilder says(OwnWord word, String text) {
-        return says(word, Trees.text(text));
+    public PlanBuilder builtInText(BuiltInText word, String text) {
+        return builtInText(word, Trees.text(text));
     }
 
     /** Words what the app says of itself in several languages, by language tag. */
-    public PlanBuilder says(OwnWord word, Map<String, String> texts) {
-        return says(word, Translations.of(texts));
+    public PlanBuilder builtInText(BuiltInText word, Map<String, String> texts) {
+        return builtInText(word, Translations.of(texts));
     }
 
-    private PlanBuilder says(OwnWord word, Value text) {
-        says.put(word.word(), text);
-        app.put("says", Trees.map(says));
+    private PlanBuilder builtInText(BuiltInText word, Value text) {
+        builtInText.put(word.word(), text);
+        app.put("built-in-texts", Trees.map(builtInText));
         return this;
     }
 
     /** Sets where the texts of other languages are: {@code texts/{language}.properties}. */
-    public PlanBuilder texts(String pattern) {
-        app.put("texts", pattern);
+    public PlanBuilder textFiles(String pattern) {
+        app.put("text-files", pattern);
         return this;
     }
 
@@ -218,7 +218,7 @@ public final class PlanBuilder {
 
     /** Sets how screens follow each other. */
     public PlanBuilder screenMotion(MotionBuilder transition) {
-        motion.put("screens", transition.tree());
+        motion.put("transition", transition.tree());
         return this;
     }
 
@@ -263,14 +263,14 @@ public final class PlanBuilder {
     }
 
     /** Sets how many pixels a picture has for each dp of a device of the plan's own, which was added before. */
-    public PlanBuilder deviceScale(String id, double scale) {
+    public PlanBuilder devicePixelRatio(String id, double scale) {
         var device = (MapValue) Objects.requireNonNull(devices.get(id), "there is no device \"" + id + "\"");
         devices.put(id, Trees.with(device, "scale", Trees.number(scale)));
         return this;
     }
 
     /** Defines a device kind by the narrowest window in dp that belongs to it; the default kinds go. */
-    public PlanBuilder kind(String id, double from) {
+    public PlanBuilder deviceKind(String id, double from) {
         kinds.put(id, Trees.number(from));
         return this;
     }
@@ -416,7 +416,7 @@ public final class PlanBuilder {
             out.put("devices", Trees.map(devices));
         }
         if (!kinds.isEmpty()) {
-            out.put("kinds", Trees.map(kinds));
+            out.put("device-kinds", Trees.map(kinds));
         }
         out.put("facts", new MapValue(Spot.ROOT, facts));
         out.put("screens", new MapValue(Spot.ROOT, screens));

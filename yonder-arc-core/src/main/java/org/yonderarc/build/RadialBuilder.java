@@ -16,13 +16,13 @@ public final class RadialBuilder extends FormBuilder<RadialBuilder> {
     }
 
     /** Sets where the button stands. */
-    public RadialBuilder at(RadialForm.Corner corner) {
-        return put("at", corner);
+    public RadialBuilder position(RadialForm.Corner corner) {
+        return put("position", corner);
     }
 
     /** Sets how many items it fans out, the overflow item included. */
-    public RadialBuilder most(int items) {
-        return put("most", items);
+    public RadialBuilder maxItems(int items) {
+        return put("max-items", items);
     }
 
     /** Defines the item that leads to those that don't fit. */

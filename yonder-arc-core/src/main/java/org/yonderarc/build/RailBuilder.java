@@ -17,8 +17,8 @@ public final class RailBuilder extends FormBuilder<RailBuilder> {
     }
 
     /** Sets the edge it stands at. */
-    public RailBuilder edge(Form.Flank which) {
-        return put("edge", which);
+    public RailBuilder side(Form.Side which) {
+        return put("side", which);
     }
 
     /** Sets which items show their label. */
@@ -27,8 +27,8 @@ public final class RailBuilder extends FormBuilder<RailBuilder> {
     }
 
     /** Sets where the icon stands. */
-    public RailBuilder icons(Form.IconSide side) {
-        return put("icons", side);
+    public RailBuilder iconPosition(Form.IconPosition side) {
+        return put("icon-position", side);
     }
 
     /** Makes it as narrow as touch targets allow. */
@@ -42,18 +42,18 @@ public final class RailBuilder extends FormBuilder<RailBuilder> {
     }
 
     /** Sets where the items stand. */
-    public RailBuilder items(Form.Side side) {
-        return put("items", side);
+    public RailBuilder alignItems(Form.Alignment side) {
+        return put("align-items", side);
     }
 
     /** Sets whether a line closes it. */
-    public RailBuilder line(boolean shown) {
-        return put("line", shown);
+    public RailBuilder border(boolean shown) {
+        return put("border", shown);
     }
 
     /** Sets whether the app's logo stands at its head. */
-    public RailBuilder logo(boolean shown) {
-        return put("logo", shown);
+    public RailBuilder showLogo(boolean shown) {
+        return put("show-logo", shown);
     }
 
     /** Lets it stand free of the edges, in dp. */
@@ -62,7 +62,7 @@ public final class RailBuilder extends FormBuilder<RailBuilder> {
         floating.put("inset", Trees.number(inset));
         floating.put("radius", Trees.number(radius));
         floating.put("shadow", Trees.flag(shadow));
-        floating.put("over", Trees.flag(over));
+        floating.put("over-content", Trees.flag(over));
         return put("floating", Trees.map(floating));
     }
 }

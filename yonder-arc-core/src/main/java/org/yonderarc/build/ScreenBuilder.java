@@ -105,7 +105,7 @@ public final class ScreenBuilder extends MapBuilder<ScreenBuilder> {
         row.put("note", Trees.text(note));
         row.put("value", Trees.text(value));
         if (!place.isEmpty()) {
-            row.put("to", Trees.text(place));
+            row.put("screen", Trees.text(place));
         }
         wireframe.add("rows", Trees.map(row));
         return this;

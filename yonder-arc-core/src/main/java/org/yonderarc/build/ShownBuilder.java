@@ -11,23 +11,23 @@ public abstract class ShownBuilder<B extends ShownBuilder<B>> extends MapBuilder
     ShownBuilder() {}
 
     /** Shows it on these device kinds only. */
-    public B on(String... kinds) {
-        return put("on", kinds);
+    public B showOn(String... kinds) {
+        return put("show-on", kinds);
     }
 
     /** Hides it on these device kinds. */
-    public B off(String... kinds) {
-        return put("off", kinds);
+    public B hideOn(String... kinds) {
+        return put("hide-on", kinds);
     }
 
     /** Shows it in windows from {@code dp} on. */
-    public B minWidth(double dp) {
-        return put("min-width", dp);
+    public B minWindowWidth(double dp) {
+        return put("min-window-width", dp);
     }
 
     /** Shows it in windows narrower than {@code dp}. */
-    public B maxWidth(double dp) {
-        return put("max-width", dp);
+    public B maxWindowWidth(double dp) {
+        return put("max-window-width", dp);
     }
 
     /** Shows it in this orientation only. */

@@ -64,11 +64,11 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
     }
 
     /** Sets a line as the mark of the selected item, as long as something: at which edge, and its thickness in dp. */
-    public StyleBuilder line(Indicator.Edge edge, Indicator.Along along, double thickness) {
+    public StyleBuilder line(Indicator.Edge edge, Indicator.Length along, double thickness) {
         var indicator = new LinkedHashMap<String, Value>();
         indicator.put("kind", word(Indicator.Kind.LINE));
         indicator.put("edge", word(edge));
-        indicator.put("along", word(along));
+        indicator.put("length", word(along));
         indicator.put("thickness", Trees.number(thickness));
         return put("indicator", Trees.map(indicator));
     }
@@ -99,8 +99,8 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
     }
 
     /** Sets where badges stand. */
-    public StyleBuilder badgeAt(Style.BadgeAt place) {
-        return put("badge-at", place);
+    public StyleBuilder badgePosition(Style.BadgePosition place) {
+        return put("badge-position", place);
     }
 
     /** Sets which labels are set in semibold. */
@@ -119,8 +119,8 @@ public final class StyleBuilder extends MapBuilder<StyleBuilder> {
     }
 
     /** Sets what lies behind the bar. */
-    public StyleBuilder ground(Consumer<? super GroundBuilder> define) {
-        return put("ground", Defined.by(new GroundBuilder(), define).tree());
+    public StyleBuilder background(Consumer<? super BackgroundBuilder> define) {
+        return put("background", Defined.by(new BackgroundBuilder(), define).tree());
     }
 
     /** Sets a size in dp. */

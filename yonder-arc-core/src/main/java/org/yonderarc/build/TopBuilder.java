@@ -29,13 +29,13 @@ public final class TopBuilder extends FormBuilder<TopBuilder> {
     }
 
     /** Sets what stands in its middle. */
-    public TopBuilder title(TopForm.Middle what) {
-        return put("title", what);
+    public TopBuilder titleShows(TopForm.TitleContent what) {
+        return put("title-shows", what);
     }
 
     /** Sets where the items stand. */
-    public TopBuilder items(Form.Side side) {
-        return put("items", side);
+    public TopBuilder alignItems(Form.Alignment side) {
+        return put("align-items", side);
     }
 
     /** Sets the items that stand as buttons at its end. */
@@ -56,14 +56,14 @@ public final class TopBuilder extends FormBuilder<TopBuilder> {
         var profile = new LinkedHashMap<String, Value>();
         profile.put("picture", Trees.text(picture));
         profile.put("text", Trees.text(text));
-        profile.put("photo", Trees.text(photo));
+        profile.put("photo-fact", Trees.text(photo));
         profile.put("item", Trees.text(item));
         return put("profile", Trees.map(profile));
     }
 
     /** Sets where the title stands. */
-    public TopBuilder align(TopForm.Align where) {
-        return put("align", where);
+    public TopBuilder alignTitle(TopForm.TitleAlignment where) {
+        return put("align-title", where);
     }
 
     /** Sets what stands below the title; may have holes for facts. */
@@ -77,28 +77,28 @@ public final class TopBuilder extends FormBuilder<TopBuilder> {
     }
 
     /** Sets where the icon stands. */
-    public TopBuilder icons(Form.IconSide side) {
-        return put("icons", side);
+    public TopBuilder iconPosition(Form.IconPosition side) {
+        return put("icon-position", side);
     }
 
     /** Sets whether the items of its menu stand on a line of their own, below the title, and how wide they are. */
-    public TopBuilder below(boolean below, TopForm.Widths widths) {
-        return put("below", below).put("widths", widths);
+    public TopBuilder ownRow(boolean below, TopForm.ItemWidths widths) {
+        return put("own-row", below).put("item-widths", widths);
     }
 
     /** Sets how many items of its menu it holds at most, and the item that leads to the others. */
-    public TopBuilder most(int count, Consumer<? super OverflowBuilder> overflow) {
-        return put("most", count)
+    public TopBuilder maxItems(int count, Consumer<? super OverflowBuilder> overflow) {
+        return put("max-items", count)
                 .put("overflow", Defined.by(new OverflowBuilder(), overflow).tree());
     }
 
     /** Sets whether a line closes it. */
-    public TopBuilder line(boolean shown) {
-        return put("line", shown);
+    public TopBuilder border(boolean shown) {
+        return put("border", shown);
     }
 
     /** Sets whether it stays when the content scrolls. */
-    public TopBuilder scrolling(Form.Scrolling what) {
-        return put("scrolling", what);
+    public TopBuilder onScroll(Form.Scrolling what) {
+        return put("on-scroll", what);
     }
 }

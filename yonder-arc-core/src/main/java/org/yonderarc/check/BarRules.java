@@ -52,9 +52,9 @@ final class BarRules {
 
     private static void clash(Subject subject, Bar other, Bar bar, String pointer) {
         Plan plan = subject.plan();
-        List<DeviceKind> kinds = plan.kinds().stream()
+        List<DeviceKind> kinds = plan.deviceKinds().stream()
                 .filter(kind -> edge(bar, kind).isPresent() && edge(bar, kind).equals(edge(other, kind)))
-                .filter(kind -> bar.visibility().meets(other.visibility(), kind, kind.end(plan.kinds())))
+                .filter(kind -> bar.visibility().meets(other.visibility(), kind, kind.end(plan.deviceKinds())))
                 .collect(toList());
         if (!kinds.isEmpty()) {
             Form.Edge edge = edge(bar, kinds.get(0)).orElseThrow();
@@ -100,23 +100,24 @@ final class BarRules {
     static void first(Subject subject) {
         int index = 0;
         for (Bar bar : subject.plan().bars()) {
-            String pointer = subject.bar(index++) + "/first";
+            String pointer = subject.bar(index++) + "/default-item";
             List<String> items = bar.menu().flatMap(subject.plan().menus()::find).stream()
                     .flatMap(menu -> menu.items().stream())
                     .map(Item::id)
                     .collect(toList());
-            if (bar.first().isPresent() && bar.within().isEmpty()) {
+            if (bar.defaultItem().isPresent() && bar.within().isEmpty()) {
                 subject.tell(
                         Code.BAD_VALUE,
                         pointer,
-                        "\"first\" says where a part starts, but the bar \"" + bar.id() + "\" stands everywhere.",
+                        "\"default-item\" says where a part starts, but the bar \"" + bar.id()
+                                + "\" stands everywhere.",
                         "Add \"within: ...\", or remove it.");
-            } else if (bar.first().filter(id -> !items.contains(id)).isPresent()) {
+            } else if (bar.defaultItem().filter(id -> !items.contains(id)).isPresent()) {
                 subject.unknown(
                         Code.UNKNOWN_ITEM,
                         pointer,
                         "item of this bar",
-                        bar.first().get(),
+                        bar.defaultItem().get(),
                         items,
                         "Name an item of the bar's own menu.");
             }
@@ -159,7 +160,7 @@ final class BarRules {
             String pointer = subject.bar(index++);
             idle(subject, bar, pointer);
             var told = new ArrayList<Code>();
-            for (DeviceKind kind : subject.plan().kinds()) {
+            for (DeviceKind kind : subject.plan().deviceKinds()) {
                 bar.form(kind.id())
                         .filter(form -> subject.mayShow(bar.visibility(), kind))
                         .ifPresent(form -> form(subject, bar, form, kind, pointer, told));
@@ -170,12 +171,12 @@ final class BarRules {
     /** Each form once, however many device kinds have it. */
     private static void idle(Subject subject, Bar bar, String pointer) {
         var told = new HashSet<Form>();
-        if (bar.spoken().isPresent() && bar.menu().isEmpty()) {
+        if (bar.spokenLabel().isPresent() && bar.menu().isEmpty()) {
             subject.tell(
                     Code.NO_EFFECT,
-                    pointer + "/spoken",
+                    pointer + "/spoken-label",
                     "In the bar \"" + bar.id()
-                            + "\", \"spoken\" has no effect: it shows no menu, and screen readers call it by its title.",
+                            + "\", \"spoken-label\" has no effect: it shows no menu, and screen readers call it by its title.",
                     "Leave it out.");
         }
         bar.forms().forEach((kind, form) -> {
@@ -193,7 +194,7 @@ final class BarRules {
 
     /** Whether items of its menu stand in a form wherever it shows, beside those that it names itself. */
     private static boolean hasItems(Subject subject, Bar bar, Form form) {
-        return subject.plan().kinds().stream()
+        return subject.plan().deviceKinds().stream()
                 .filter(kind -> bar.form(kind.id()).equals(Optional.of(form)))
                 .allMatch(kind -> subject.shown(bar, kind).items().stream()
                         .map(Subject.PlacedItem::item)
@@ -326,7 +327,8 @@ final class BarRules {
     static void hidden(Subject subject) {
         for (Subject.PlacedItem placed : subject.items()) {
             Item item = placed.item();
-            boolean shown = subject.plan().kinds().stream().anyMatch(kind -> subject.mayShow(item.visibility(), kind));
+            boolean shown =
+                    subject.plan().deviceKinds().stream().anyMatch(kind -> subject.mayShow(item.visibility(), kind));
             if (!shown) {
                 subject.tell(
                         Code.HIDDEN_EVERYWHERE,
@@ -335,13 +337,13 @@ final class BarRules {
                         "Let it show on some device kind, or remove it.");
             }
             boolean nameless =
-                    item.spoken().or(item::label).filter(BarRules::isBlank).isPresent();
+                    item.spokenLabel().or(item::label).filter(BarRules::isBlank).isPresent();
             if (nameless) {
                 subject.tell(
                         Code.NO_NAME,
                         placed.pointer(),
                         "The item \"" + item.id() + "\" has no name.",
-                        "Write what it is called in \"spoken\"; it is read aloud, not shown.");
+                        "Write what it is called in \"spoken-label\"; it is read aloud, not shown.");
             }
         }
     }

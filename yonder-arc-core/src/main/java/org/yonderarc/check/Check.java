@@ -111,7 +111,7 @@ public final class Check {
                     "Leave the rest out; no app needs as many."));
             return found.list(false);
         }
-        var subject = new Subject(plan, icons.in(plan.theme().icons()), files, Mentioned.in(plan), found);
+        var subject = new Subject(plan, icons.in(plan.theme().iconSet()), files, Mentioned.in(plan), found);
         LINKS.forEach(rule -> rule.look(subject));
         if (isWhole && !found.anyError()) {
             SENSE.forEach(rule -> rule.look(subject));

@@ -84,7 +84,7 @@ final class CutTexts {
                 at,
                 fitting,
                 Code.LABEL_TOO_WIDE,
-                "Set \"short\", a label for narrow bars, or show fewer items.");
+                "Set \"short-label\", a label for narrow bars, or show fewer items.");
         cut(slot.body().note(), item.note(), at + "/note", fitting, Code.TEXT_CUT, SAY_LESS);
         slot.body().value().ifPresent(line -> cut(line, item.value(), at + "/value", fitting, Code.TEXT_CUT, SAY_LESS));
     }

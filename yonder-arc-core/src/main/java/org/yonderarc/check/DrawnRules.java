@@ -100,10 +100,10 @@ final class DrawnRules {
             return;
         }
         var from = new TreeSet<>(Set.of(LEAST_WINDOW));
-        plan.kinds().forEach(kind -> from.add(Math.max(LEAST_WINDOW, kind.from())));
+        plan.deviceKinds().forEach(kind -> from.add(Math.max(LEAST_WINDOW, kind.from())));
         plan.bars().forEach(bar -> {
-            bar.visibility().minWidth().ifPresent(from::add);
-            bar.visibility().maxWidth().ifPresent(from::add);
+            bar.visibility().minWindowWidth().ifPresent(from::add);
+            bar.visibility().maxWindowWidth().ifPresent(from::add);
         });
         for (double width : from) {
             var device = new Device("window", width, 800, Insets.NONE);
@@ -175,8 +175,8 @@ final class DrawnRules {
         var byKind = new HashMap<String, Device>();
         Device.presets(plan).stream()
                 .sorted(Comparator.comparingDouble(Device::width))
-                .forEach(device -> byKind.putIfAbsent(DeviceKind.at(plan.kinds(), device.width()), device));
-        return plan.kinds().stream()
+                .forEach(device -> byKind.putIfAbsent(DeviceKind.at(plan.deviceKinds(), device.width()), device));
+        return plan.deviceKinds().stream()
                 .map(kind -> byKind.getOrDefault(
                         kind.id(), new Device("window", Math.max(320, kind.from()), 800, Insets.NONE)))
                 .collect(toList());

@@ -55,7 +55,7 @@ final class ItemEffects {
         var keys = new ArrayList<String>();
         item.note().ifPresent(any -> keys.add("note"));
         item.value().ifPresent(any -> keys.add("value"));
-        item.shortLabel().ifPresent(any -> keys.add("short"));
+        item.shortLabel().ifPresent(any -> keys.add("short-label"));
         item.selectedIcon().ifPresent(any -> keys.add("selected-icon"));
         if (item.slot() != Item.Slot.AUTO) {
             keys.add("slot");
@@ -110,7 +110,7 @@ final class ItemEffects {
     /** The items that stand in the bar on every device; none where a list makes some: nobody knows how many. */
     private Set<String> held(Form form, Menu menu) {
         return held.computeIfAbsent(form, any -> new HashMap<>()).computeIfAbsent(menu.id(), any -> {
-            if (menu.items().stream().anyMatch(item -> item.each().isPresent())) {
+            if (menu.items().stream().anyMatch(item -> item.repeat().isPresent())) {
                 return Set.of();
             }
             var everywhere = menu.items().stream().map(Item::id).collect(Collectors.toCollection(HashSet::new));

@@ -144,7 +144,7 @@ final class LinkRules {
             }
         });
         List<String> bars = plan.bars().stream().map(Bar::id).collect(toList());
-        List<String> kinds = List.copyOf(new TreeSet<>(plan.kinds().ids()));
+        List<String> kinds = List.copyOf(new TreeSet<>(plan.deviceKinds().ids()));
         for (Mentioned.Name name : subject.mentioned().names) {
             switch (name.noun()) {
                 case SCREEN -> subject.screen(name.id(), name.pointer());
@@ -262,7 +262,7 @@ final class LinkRules {
     /** Items are repeated for the entries of a list, and each of its entries has what their places are made of. */
     static void lists(Subject subject) {
         for (Subject.PlacedItem placed : subject.items()) {
-            placed.item().each().ifPresent(each -> {
+            placed.item().repeat().ifPresent(each -> {
                 FactValue value = subject.plan()
                         .facts()
                         .find(each.fact())
@@ -273,7 +273,7 @@ final class LinkRules {
                 } else if (value != null) {
                     subject.tell(
                             Code.BAD_VALUE,
-                            placed.pointer() + "/each",
+                            placed.pointer() + "/repeat",
                             "\"" + each.fact() + "\" is " + value.kind() + ", and has no entries.",
                             "Declare it as a list: \"" + each.fact() + ": []\".");
                 }
@@ -315,7 +315,7 @@ final class LinkRules {
                     if (!fits) {
                         subject.tell(
                                 Code.BAD_VALUE,
-                                placed.pointer() + "/tells" + (to.value().isPresent() ? "/value" : ""),
+                                placed.pointer() + "/sets" + (to.value().isPresent() ? "/value" : ""),
                                 "\"" + to.fact() + "\" is " + initial.kind()
                                         + to.value()
                                                 .map(value -> ", not " + value.kind() + ".")

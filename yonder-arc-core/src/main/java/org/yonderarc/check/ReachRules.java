@@ -53,7 +53,7 @@ final class ReachRules {
                 screen.otherwise().ifPresent(open::add);
                 screen.wireframe()
                         .rows()
-                        .forEach(row -> row.to().map(Place::screen).ifPresent(open::add));
+                        .forEach(row -> row.screen().map(Place::screen).ifPresent(open::add));
             }
         }
         for (Screen screen : plan.screens()) {
@@ -161,8 +161,8 @@ final class ReachRules {
         var gates = new HashSet<String>();
         plan.screens().forEach(screen -> screen.otherwise().ifPresent(gates::add));
         for (Screen screen : plan.screens()) {
-            boolean leads =
-                    screen.wireframe().rows().stream().anyMatch(row -> row.to().isPresent());
+            boolean leads = screen.wireframe().rows().stream()
+                    .anyMatch(row -> row.screen().isPresent());
             boolean isGate = gates.contains(screen.id());
             boolean hasBar = plan.bars().stream().anyMatch(bar -> screen.bars().shows(bar.id()));
             // A gate is left when the condition that led there comes true.
@@ -179,7 +179,7 @@ final class ReachRules {
     /** Each required screen or signal has an item on every device kind, in every situation. */
     static void required(Subject subject) {
         var shown = new LinkedHashMap<DeviceKind, Map<String, List<Item>>>();
-        subject.plan().kinds().forEach(kind -> shown.put(kind, shownOn(subject, kind)));
+        subject.plan().deviceKinds().forEach(kind -> shown.put(kind, shownOn(subject, kind)));
         var told = new HashSet<String>();
         int index = -1;
         for (String required : subject.plan().app().required()) {

@@ -19,7 +19,7 @@ final class SafetyRules {
         for (Subject.PlacedItem placed : subject.items()) {
             if (placed.item().target() instanceof Target.ToWeb web) {
                 // An entry of a list fills its holes, percent-encoded.
-                boolean isFilled = placed.item().each().isPresent();
+                boolean isFilled = placed.item().repeat().isPresent();
                 Target shown = isFilled ? web.filled(name -> Optional.of("x")) : web;
                 link(subject, ((Target.ToWeb) shown).address(), placed.pointer() + "/web");
             }
@@ -58,7 +58,7 @@ final class SafetyRules {
         int colon = address.indexOf(':');
         String scheme = colon < 0 ? "" : address.substring(0, colon).toLowerCase(Locale.ROOT);
         List<String> allowed = new ArrayList<>(SCHEMES);
-        allowed.addAll(subject.plan().app().links());
+        allowed.addAll(subject.plan().app().linkSchemes());
         boolean plain = address.chars().allMatch(c -> c > ' ' && c < 127 && "\"<>\\^`{|}".indexOf(c) < 0);
         boolean web = scheme.equals("http") || scheme.equals("https");
         boolean hasHost = !web || address.regionMatches(colon + 1, "//", 0, 2) && address.length() > colon + 3;

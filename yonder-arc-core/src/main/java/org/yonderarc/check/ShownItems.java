@@ -34,7 +34,7 @@ record ShownItems(
         long count = 0;
         for (Subject.PlacedItem placed : items) {
             Item item = placed.item();
-            count += item.each().isEmpty()
+            count += item.repeat().isEmpty()
                     ? 1
                     : item.repeated(subject.initialFacts()).count();
             Optional<String> icon = subject.icon(item);

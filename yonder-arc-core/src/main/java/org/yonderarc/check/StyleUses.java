@@ -71,7 +71,7 @@ record StyleUses(Subject subject, Fitting fitting) {
 
     private String kind() {
         Device device = fitting.device();
-        return DeviceKind.at(subject.plan().kinds(), device.width());
+        return DeviceKind.at(subject.plan().deviceKinds(), device.width());
     }
 
     private Optional<Form> form(Bar bar) {
@@ -89,8 +89,8 @@ record StyleUses(Subject subject, Fitting fitting) {
         if (style.states().containsKey(state)) {
             return Optional.of(pointer + "/" + state.word());
         }
-        if (style.ground().fill().isPresent()) {
-            return Optional.of(pointer + "/ground");
+        if (style.background().fill().isPresent()) {
+            return Optional.of(pointer + "/background");
         }
         boolean isBase = state == ItemState.DEFAULT || state == ItemState.SELECTED;
         return isBase && style.states().containsKey(ItemState.DEFAULT)

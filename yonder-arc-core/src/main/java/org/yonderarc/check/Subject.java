@@ -148,7 +148,7 @@ final class Subject {
 
     /** Whether something with this visibility shows on devices of this kind, in some window. */
     boolean mayShow(Visibility visibility, DeviceKind kind) {
-        return visibility.mayShow(kind, kind.end(plan.kinds()));
+        return visibility.mayShow(kind, kind.end(plan.deviceKinds()));
     }
 
     /** The device kinds as a message says them: "on phone, tablet and desktop". */

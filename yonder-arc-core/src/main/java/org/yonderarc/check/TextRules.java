@@ -12,9 +12,9 @@ import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Mentions;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Template;
 import org.yonderarc.plan.Words;
@@ -22,7 +22,7 @@ import org.yonderarc.plan.Words;
 /** Texts: their holes can be filled, they are complete in every language, and they hide nothing. */
 final class TextRules {
     /** Where the words stand that the app says of itself. */
-    private static final String OWN = "/app/says/";
+    private static final String OWN = "/app/built-in-texts/";
 
     /** Words of more characters are cut off in the slot of a small phone's bar. */
     private static final int LONGEST_WORD = 14;
@@ -45,12 +45,12 @@ final class TextRules {
     /** A hole is a fact; in the title of a screen and in its sample content, it may be a parameter too. */
     private static void hole(Subject subject, String hole, String pointer, Optional<Screen> screen) {
         if (pointer.startsWith(OWN)) {
-            if (!hole.equals(OwnWord.PLACE) || !pointer.equals(OWN + OwnWord.BACK_TO.word())) {
+            if (!hole.equals(BuiltInText.PLACE) || !pointer.equals(OWN + BuiltInText.BACK_TO.word())) {
                 subject.tell(
                         Code.UNKNOWN_FACT,
                         pointer,
                         "{" + hole + "} can't be filled here.",
-                        "Leave it out. The only hole is {place}, in \"" + OwnWord.BACK_TO.word() + "\".");
+                        "Leave it out. The only hole is {place}, in \"" + BuiltInText.BACK_TO.word() + "\".");
             }
             return;
         }
@@ -82,12 +82,12 @@ final class TextRules {
                 .anyMatch(form -> form.typed().isPresent());
         for (int i = 0; i < app.languages().size(); i++) {
             String language = app.languages().get(i);
-            List<String> missing = OwnWord.isKnown(language)
+            List<String> missing = BuiltInText.isKnown(language)
                     ? List.of()
-                    : Stream.of(OwnWord.values())
+                    : Stream.of(BuiltInText.values())
                             .filter(word -> !app.isWorded(word, language))
-                            .filter(word -> isTyped || word != OwnWord.FIND && word != OwnWord.NOTHING)
-                            .map(OwnWord::word)
+                            .filter(word -> isTyped || word != BuiltInText.FIND && word != BuiltInText.NOTHING)
+                            .map(BuiltInText::word)
                             .collect(toList());
             if (!missing.isEmpty()) {
                 subject.tell(
@@ -95,8 +95,8 @@ final class TextRules {
                         "/app/languages/" + i,
                         "What the app says of itself isn't known in " + language + ", and would be English: "
                                 + String.join(", ", missing) + ".",
-                        "Word it below \"says\" of the app: \"says: { " + missing.get(0) + ": { ..., " + language
-                                + ": ... } }\".");
+                        "Word it below \"built-in-texts\" of the app: \"built-in-texts: { " + missing.get(0)
+                                + ": { ..., " + language + ": ... } }\".");
             }
         }
     }
@@ -106,7 +106,7 @@ final class TextRules {
         int index = 0;
         for (Bar bar : subject.plan().bars()) {
             String pointer = subject.bar(index++);
-            if (bar.menu().isPresent() && bar.spoken().isEmpty()) {
+            if (bar.menu().isPresent() && bar.spokenLabel().isEmpty()) {
                 subject.tell(
                         Code.ONE_LANGUAGE,
                         pointer,
@@ -175,7 +175,7 @@ final class TextRules {
                         Code.LONG_WORD,
                         placed.pointer(),
                         "\"" + word + "\" has " + word.codePointCount(0, word.length()) + " characters.",
-                        "Set \"short\", a label for narrow bars.");
+                        "Set \"short-label\", a label for narrow bars.");
             }
         }
     }

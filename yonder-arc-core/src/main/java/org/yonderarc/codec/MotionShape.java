@@ -120,10 +120,10 @@ public final class MotionShape {
                 "kind",
                 Codecs.choice(Transition.Kind.values()),
                 Transition::kind,
-                Motion.DEFAULT.screens().kind(),
+                Motion.DEFAULT.transition().kind(),
                 "What moves.");
         var fields = TimingFields.of(shape, Transition::timing, (Timing.Eased)
-                Motion.DEFAULT.screens().timing());
+                Motion.DEFAULT.transition().timing());
         var stagger = shape.field(
                 "stagger",
                 Codecs.number(Transition.STAGGER),
@@ -156,7 +156,11 @@ public final class MotionShape {
                 Motion.DEFAULT.drawers(),
                 "Drawers and rails that open, close, expand and collapse.");
         var screens = shape.field(
-                "screens", TRANSITION, Motion::screens, Motion.DEFAULT.screens(), "Screens that follow each other.");
+                "transition",
+                TRANSITION,
+                Motion::transition,
+                Motion.DEFAULT.transition(),
+                "Screens that follow each other.");
         var reduced = shape.field(
                 "reduced",
                 Codecs.choice(Motion.Reduced.values()),

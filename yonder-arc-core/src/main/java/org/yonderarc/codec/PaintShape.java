@@ -6,9 +6,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.yonderarc.finding.Code;
+import org.yonderarc.plan.Background;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
-import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.NamedColour;
 import org.yonderarc.plan.Noun;
@@ -80,7 +80,7 @@ public final class PaintShape {
     public static final Shape<Fill> FILL = fill();
 
     /** What lies behind a bar. */
-    public static final Shape<Ground> GROUND = ground();
+    public static final Shape<Background> GROUND = ground();
 
     /** The entry of the map {@code colours}: one for both schemes, or one for each. */
     public static final CatalogCodec.Entry<NamedColour> NAMED = new CatalogCodec.Entry<>() {
@@ -145,9 +145,9 @@ public final class PaintShape {
         var shape = new Shape<Fill.Stop>("stop", "A colour that a gradient goes through.");
         var paint = shape.required("colour", PAINT, Fill.Stop::paint, "The colour.");
         var at = shape.optional(
-                "at",
+                "offset",
                 Codecs.number(Fill.Stop.AT),
-                Fill.Stop::at,
+                Fill.Stop::offset,
                 "Where, from 0 at the start to 1 at the end. Default: evenly spread.");
         return shape.shortForm(paint).makes(got -> new Fill.Stop(got.get(paint), got.get(at)));
     }
@@ -176,17 +176,19 @@ public final class PaintShape {
                 .makes(got -> new Fill(got.get(from), got.get(through), got.get(to), got.get(angle)));
     }
 
-    private static Shape<Ground.Edge> edge() {
-        var shape = new Shape<Ground.Edge>("edge", "The edge of a bar.");
-        var paint = shape.required("colour", PAINT, Ground.Edge::paint, "Its colour; none for no edge.");
-        var width = shape.field("width", Codecs.number(Ground.Edge.WIDTH), Ground.Edge::width, 1.0, "Its width in dp.");
+    private static Shape<Background.Border> edge() {
+        var shape = new Shape<Background.Border>("border", "The border of a bar.");
+        var paint = shape.required("colour", PAINT, Background.Border::paint, "Its colour; none for no edge.");
+        var width = shape.field(
+                "width", Codecs.number(Background.Border.WIDTH), Background.Border::width, 1.0, "Its width in dp.");
         var around = shape.field(
                 "around",
                 Codecs.FLAG,
-                Ground.Edge::around,
+                Background.Border::around,
                 false,
                 "Whether it goes all around; otherwise it lies towards the content.");
-        return shape.shortForm(paint).makes(got -> new Ground.Edge(got.get(paint), got.get(width), got.get(around)));
+        return shape.shortForm(paint)
+                .makes(got -> new Background.Border(got.get(paint), got.get(width), got.get(around)));
     }
 
     private static Shape<Shadow> shadow() {
@@ -216,18 +218,18 @@ public final class PaintShape {
         });
     }
 
-    private static Shape<Ground> ground() {
-        var shape = new Shape<Ground>(
-                "ground", "What lies behind a bar. Roles of what stands on it are what can be read there.");
-        var fill = shape.optional("fill", FILL, Ground::fill, "Its colour or gradient.");
-        var edge = shape.optional("edge", edge(), Ground::edge, "Its edge.");
-        var shadow = shape.optional("shadow", shadow(), Ground::shadow, "Its shadow.");
+    private static Shape<Background> ground() {
+        var shape = new Shape<Background>(
+                "background", "What lies behind a bar. Roles of what stands on it are what can be read there.");
+        var fill = shape.optional("fill", FILL, Background::fill, "Its colour or gradient.");
+        var edge = shape.optional("border", edge(), Background::border, "Its border.");
+        var shadow = shape.optional("shadow", shadow(), Background::shadow, "Its shadow.");
         var opacity = shape.optional(
                 "opacity",
-                Codecs.number(Ground.OPACITY),
-                Ground::opacity,
+                Codecs.number(Background.OPACITY),
+                Background::opacity,
                 "How much of the content beneath it hides; below 1, the content goes on beneath.");
         return shape.shortForm(fill)
-                .makes(got -> new Ground(got.get(fill), got.get(edge), got.get(shadow), got.get(opacity)));
+                .makes(got -> new Background(got.get(fill), got.get(edge), got.get(shadow), got.get(opacity)));
     }
 }

@@ -168,26 +168,26 @@ public final class PlanCodecs {
     /** Adds the keys that say where a bar or an item shows; gives the function that puts them together. */
     public static <R> Function<FieldValues, Visibility> visibility(Shape<R> shape, Function<R, Visibility> get) {
         var on = shape.field(
-                "on",
+                "show-on",
                 Codecs.list(name(Noun.KIND)),
-                thing -> get.apply(thing).on(),
+                thing -> get.apply(thing).showOn(),
                 List.of(),
                 "The device kinds it shows on; without it, all.");
         var off = shape.field(
-                "off",
+                "hide-on",
                 Codecs.list(name(Noun.KIND)),
-                thing -> get.apply(thing).off(),
+                thing -> get.apply(thing).hideOn(),
                 List.of(),
                 "The device kinds it doesn't show on.");
         var minWidth = shape.optional(
-                "min-width",
+                "min-window-width",
                 Codecs.number(0, 4000),
-                thing -> get.apply(thing).minWidth(),
+                thing -> get.apply(thing).minWindowWidth(),
                 "The narrowest window it shows in, in dp, inclusive.");
         var maxWidth = shape.optional(
-                "max-width",
+                "max-window-width",
                 Codecs.number(0, 4000),
-                thing -> get.apply(thing).maxWidth(),
+                thing -> get.apply(thing).maxWindowWidth(),
                 "The widest window it shows in, in dp, exclusive.");
         var orientation = shape.optional(
                 "orientation",

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.yonderarc.plan.Ground;
+import org.yonderarc.plan.Background;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Mentions;
@@ -135,9 +135,9 @@ public final class StyleShape {
         var radius = shape.optional(
                 "radius", Codecs.number(Indicator.RADIUS), Indicator::radius, "The radius of its corners in dp.");
         var along = shape.optional(
-                "along",
-                Codecs.choice(Indicator.Along.values()),
-                Indicator::along,
+                "length",
+                Codecs.choice(Indicator.Length.values()),
+                Indicator::length,
                 "What a line is as long as, where it has no width: the icon, the label or the item.");
         var depth = shape.optional(
                 "depth",
@@ -244,12 +244,16 @@ public final class StyleShape {
                 Style::filled,
                 "Which icons are shown filled; without a filled twin the outline stands in.");
         var ground = shape.field(
-                "ground", PaintShape.GROUND, Style::ground, Ground.NONE, "What lies behind the bar; an item has none.");
+                "background",
+                PaintShape.GROUND,
+                Style::background,
+                Background.NONE,
+                "What lies behind the bar; an item has none.");
         var tile = shape.optional("tile", TILE, Style::tile, "What lies behind every icon.");
         var badgeAt = shape.optional(
-                "badge-at",
-                Codecs.choice(Style.BadgeAt.values()),
-                Style::badgeAt,
+                "badge-position",
+                Codecs.choice(Style.BadgePosition.values()),
+                Style::badgePosition,
                 "Where badges stand: as usual, or at the icon's upper or lower corner, in lists too.");
         var sizes = new LinkedHashMap<Size, Field<Style, Optional<Double>>>();
         for (Size size : Size.values()) {

@@ -27,6 +27,8 @@ public final class Code {
     /** A key that nobody reads has no effect, whatever it was meant to do. */
     public static final Code UNKNOWN_KEY =
             known("unknown-key", ERROR, "A key that nobody reads has no effect, whatever it was meant to do.");
+    /** The next version won't know the old name. */
+    public static final Code RENAMED_KEY = known("renamed-key", WARNING, "The next version won't know the old name.");
     /** Without it there is nothing to show or to link to. */
     public static final Code MISSING_KEY =
             known("missing-key", ERROR, "Without it there is nothing to show or to link to.");

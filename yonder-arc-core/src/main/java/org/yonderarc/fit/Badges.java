@@ -18,7 +18,7 @@ public final class Badges {
         if (hidden) {
             return Optional.empty();
         }
-        if (badge.style() == Badge.Style.DOT || value instanceof FactValue.Flag) {
+        if (badge.kind() == Badge.Kind.DOT || value instanceof FactValue.Flag) {
             return Optional.of("");
         }
         boolean over = value instanceof FactValue.Number number && number.number() > badge.cap()

@@ -3,8 +3,8 @@ package org.yonderarc.fit;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.plan.App;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Form;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Theme;
 
@@ -42,7 +42,7 @@ public record Fitting(
     }
 
     /** A word of the app's own in the language of the texts. */
-    public String own(OwnWord word) {
+    public String own(BuiltInText word) {
         return app.own(word, language());
     }
 

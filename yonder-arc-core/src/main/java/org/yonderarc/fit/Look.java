@@ -4,7 +4,7 @@ import java.util.EnumSet;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import org.yonderarc.plan.Ground;
+import org.yonderarc.plan.Background;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Size;
@@ -68,8 +68,8 @@ public record Look(Style style, StateLook said) {
     }
 
     /** Where badges stand. */
-    public Style.BadgeAt badgeAt() {
-        return style.badgeAt().orElse(Style.BadgeAt.USUAL);
+    public Style.BadgePosition badgeAt() {
+        return style.badgePosition().orElse(Style.BadgePosition.USUAL);
     }
 
     /** The mark of the selected item. */
@@ -78,8 +78,8 @@ public record Look(Style style, StateLook said) {
     }
 
     /** What the plan says of what lies behind the bar. */
-    public Ground ground() {
-        return style.ground();
+    public Background ground() {
+        return style.background();
     }
 
     /** Whether a label is set in semibold. */

@@ -37,7 +37,7 @@ public final class Visible {
         this.device = device;
         this.place = place;
         this.state = state;
-        this.kind = DeviceKind.at(plan.kinds(), device.width());
+        this.kind = DeviceKind.at(plan.deviceKinds(), device.width());
     }
 
     /** The id of the device's kind. */

@@ -28,16 +28,16 @@ record Arc(RadialForm form, double item, double spacing, double button, double l
     record Spot(double x, double y) {}
 
     static boolean isBeside(RadialForm form) {
-        return form.labels() == Beside.BESIDE && form.at() != Corner.LOWER;
+        return form.labels() == Beside.BESIDE && form.position() != Corner.LOWER;
     }
 
     private boolean isSide() {
-        return form.at() == Corner.END || form.at() == Corner.START;
+        return form.position() == Corner.END || form.position() == Corner.START;
     }
 
     /** From the first item to the last, in degrees. */
     private double sweep() {
-        return switch (form.at()) {
+        return switch (form.position()) {
             case LOWER_END, LOWER_START -> 90;
             case LOWER, END, START -> 180;
         };
@@ -45,7 +45,7 @@ record Arc(RadialForm form, double item, double spacing, double button, double l
 
     /** The direction from which the arc starts, in degrees against the clock from the right; it goes on clockwise. */
     private double start() {
-        return switch (form.at()) {
+        return switch (form.position()) {
             case LOWER_END, LOWER -> 180;
             case LOWER_START, START -> 90;
             case END -> 270;
@@ -118,7 +118,7 @@ record Arc(RadialForm form, double item, double spacing, double button, double l
     /** On an arc that is drawn out along the edge, one line apart from each other. */
     private List<Spot> column(int count) {
         double pitch = item + spacing;
-        double side = form.at() == Corner.LOWER_START || form.at() == Corner.START ? 1 : -1;
+        double side = form.position() == Corner.LOWER_START || form.position() == Corner.START ? 1 : -1;
         double reach = Math.max(NEAREST, isSide() ? count * pitch / 2 : above() + (count - 1) * pitch);
         var spots = new ArrayList<Spot>();
         for (int i = 0; i < count; i++) {

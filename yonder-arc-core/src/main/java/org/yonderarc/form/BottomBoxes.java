@@ -45,7 +45,7 @@ final class BottomBoxes {
     private final double ends;
     private final double spacing;
     private final Optional<FittedItem> raised;
-    private final Form.IconSide side;
+    private final Form.IconPosition side;
 
     private BottomBoxes(BottomForm form, FittedBar bar, Room room) {
         this.form = form;
@@ -58,8 +58,8 @@ final class BottomBoxes {
         double end = room.right() - inset;
         double free = Math.max(0, end - start);
         double width = Math.min(
-                free, form.floating().flatMap(BottomForm.Floating::widest).orElse(free));
-        this.left = switch (form.floating().map(BottomForm.Floating::align).orElse(Form.Side.CENTER)) {
+                free, form.floating().flatMap(BottomForm.Floating::maxWidth).orElse(free));
+        this.left = switch (form.floating().map(BottomForm.Floating::align).orElse(Form.Alignment.CENTER)) {
             case START -> start;
             // On the grid of the slots, or the first would begin before the bar.
             case CENTER -> width < free ? Metrics.onGrid(start + (free - width) / 2) : start;
@@ -82,7 +82,8 @@ final class BottomBoxes {
         // What is raised out of the bar has its label below it, wherever icons stand otherwise.
         this.spacing = bar.look().size(Size.SPACING);
         this.raised = bar.apart().stream().findFirst();
-        this.side = mark.isRaised() || raised.isPresent() || cutsBeside() ? Form.IconSide.ABOVE : form.icons();
+        this.side =
+                mark.isRaised() || raised.isPresent() || cutsBeside() ? Form.IconPosition.ABOVE : form.iconPosition();
     }
 
     /** The boxes; the bar stands between what stands at the side edges. */
@@ -99,7 +100,8 @@ final class BottomBoxes {
         double bottom = device.height()
                 - Math.max(
                         device.safe().bottom(),
-                        floating.map(how -> how.lower().orElse(how.inset())).orElse(0.0));
+                        floating.map(how -> how.bottomOffset().orElse(how.inset()))
+                                .orElse(0.0));
         double y = bottom - height;
         Box inner = new Box(left, y, right - left, height);
         Box box = floating.isPresent() ? inner : new Box(from, y, to - from, device.height() - y);
@@ -127,12 +129,13 @@ final class BottomBoxes {
 
     /** Whether a label beside its icon would be cut off though all of them stand in one row: above it, it has more room. */
     private boolean cutsBeside() {
-        boolean isBeside = form.icons() == Form.IconSide.BEFORE || form.icons() == Form.IconSide.AFTER;
+        boolean isBeside =
+                form.iconPosition() == Form.IconPosition.BEFORE || form.iconPosition() == Form.IconPosition.AFTER;
         if (!isBeside || form.labels() != Form.Labels.ALL || form.whenFull() != Form.WhenFull.OVERFLOW) {
             return false;
         }
         double least = device.atLeastUsual(0);
-        var cells = cells(new Box(0, 0, 0, 0), form.icons(), least);
+        var cells = cells(new Box(0, 0, 0, 0), form.iconPosition(), least);
         double room = slotWidth(1) - 2 * Metrics.SLOT_MARGIN;
         return items.stream().anyMatch(item -> cells.naturalWidth(item) > room);
     }
@@ -141,7 +144,7 @@ final class BottomBoxes {
         return cells(whole, side, scale);
     }
 
-    private ItemLayout cells(Box whole, Form.IconSide side, double scale) {
+    private ItemLayout cells(Box whole, Form.IconPosition side, double scale) {
         return new ItemLayout(whole, side, form.labels(), scale, MarkHome.Inner.UPPER, measure);
     }
 
@@ -152,7 +155,7 @@ final class BottomBoxes {
         }
         int count = Math.max(1, items.size());
         int highest = Math.max(1, (int) (device.height() / 2 / rowHeight(device.textScale())));
-        int most = Math.min(Math.max(form.most(), (count + highest - 1) / highest), Math.max(1, (int)
+        int most = Math.min(Math.max(form.maxItems(), (count + highest - 1) / highest), Math.max(1, (int)
                 ((right - left) / Metrics.TARGET)));
         return (count + most - 1) / most;
     }

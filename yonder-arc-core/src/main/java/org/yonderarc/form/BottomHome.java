@@ -37,10 +37,10 @@ final class BottomHome extends FormHome<BottomForm> {
     private static Shape<BottomForm> keys() {
         var shape = new Shape<BottomForm>("bottom", "A bar at the lower edge with a slot for each item.");
         var most = shape.field(
-                "most",
+                "max-items",
                 Codecs.whole(BottomForm.MOST),
-                BottomForm::most,
-                BottomForm.DEFAULT.most(),
+                BottomForm::maxItems,
+                BottomForm.DEFAULT.maxItems(),
                 "How many items it holds at most, the overflow item included.");
         var whenFull = shape.field(
                 "when-full",
@@ -50,7 +50,7 @@ final class BottomHome extends FormHome<BottomForm> {
                 "What happens to the items that don't fit: an overflow item, more rows, or scrolling.");
         var overflow = SharedShapes.overflow(shape, BottomForm::overflow);
         var labels = SharedShapes.labels(shape, BottomForm::labels);
-        var icons = SharedShapes.icons(shape, BottomForm::icons);
+        var icons = SharedShapes.icons(shape, BottomForm::iconPosition);
         var action = shape.optional(
                 "action",
                 PlanCodecs.name(Noun.ITEM),
@@ -63,10 +63,10 @@ final class BottomHome extends FormHome<BottomForm> {
                 BottomForm.DEFAULT.actionSize(),
                 "The width and height of that item's circle, in dp.");
         var scrolling = shape.field(
-                "scrolling",
+                "on-scroll",
                 Codecs.choice(Form.Scrolling.values()),
-                BottomForm::scrolling,
-                BottomForm.DEFAULT.scrolling(),
+                BottomForm::onScroll,
+                BottomForm.DEFAULT.onScroll(),
                 "What it does when the content scrolls: it leaves as one scrolls down, and comes back as one scrolls up.");
         var floating = shape.optional(
                 "floating",
@@ -99,20 +99,20 @@ final class BottomHome extends FormHome<BottomForm> {
                 "radius", Codecs.number(Floating.RADIUS), Floating::radius, 24.0, "The radius of its corners in dp.");
         var shadow = shape.field("shadow", Codecs.FLAG, Floating::shadow, true, "Whether it casts a shadow.");
         var lower = shape.optional(
-                "lower",
+                "bottom-offset",
                 Codecs.number(Floating.INSET),
-                Floating::lower,
+                Floating::bottomOffset,
                 "Its distance from the lower edge in dp. Default: as from the others.");
         var widest = shape.optional(
-                "widest",
+                "max-width",
                 Codecs.number(Floating.WIDEST),
-                Floating::widest,
+                Floating::maxWidth,
                 "How wide it is at most, in dp. Default: as wide as the device leaves room.");
         var align = shape.field(
                 "align",
-                Codecs.choice(Form.Side.values()),
+                Codecs.choice(Form.Alignment.values()),
                 Floating::align,
-                Form.Side.CENTER,
+                Form.Alignment.CENTER,
                 "Where it stands where it is narrower than that.");
         return shape.makes(got -> new Floating(
                 got.get(inset), got.get(radius), got.get(shadow), got.get(lower), got.get(widest), got.get(align)));
@@ -145,10 +145,10 @@ final class BottomHome extends FormHome<BottomForm> {
         double width = device.width()
                 - Math.max(device.safe().left(), inset)
                 - Math.max(device.safe().right(), inset);
-        double most = form.floating().flatMap(Floating::widest).orElse(width);
+        double most = form.floating().flatMap(Floating::maxWidth).orElse(width);
         int slots = Math.max(2, (int) (Math.min(width, most) / NARROWEST));
         int taken = form.raised().isPresent() ? 1 : 0;
-        return FitContext.held(own, Math.max(1, Math.min(form.most(), slots) - taken), form.overflows());
+        return FitContext.held(own, Math.max(1, Math.min(form.maxItems(), slots) - taken), form.overflows());
     }
 
     /** The items of its menu, but for the one that stands raised in its middle. */
@@ -190,7 +190,7 @@ final class BottomHome extends FormHome<BottomForm> {
 
     @Override
     boolean scrollsAway(BottomForm form) {
-        return form.scrolling() == Form.Scrolling.LEAVES;
+        return form.onScroll() == Form.Scrolling.HIDE;
     }
 
     @Override

@@ -35,7 +35,7 @@ final class DrawerBoxes {
 
     private DrawerBoxes(DrawerForm form, FittedBar bar, Room room) {
         this.form = form;
-        this.isTrailing = form.flank().isTrailing();
+        this.isTrailing = form.side().isTrailing();
         this.bar = bar;
         this.device = room.device();
         this.measure = room.measure();
@@ -49,7 +49,7 @@ final class DrawerBoxes {
     private double width() {
         double left = claimed();
         if (bar.isCollapsed()) {
-            return form.collapsed().orElseThrow() + left;
+            return form.collapsedWidth().orElseThrow() + left;
         }
         double beside = form.share().isPresent() ? 0 : Metrics.BESIDE_DRAWER;
         double most = form.opens().takesRoom() ? device.width() / 2 : device.width() - beside;
@@ -67,14 +67,14 @@ final class DrawerBoxes {
 
     private ItemLayout cells(Box room, double scale) {
         return new ItemLayout(
-                room, Form.IconSide.BEFORE, Form.Labels.ALL, scale, MarkHome.Inner.of(form.flank()), measure);
+                room, Form.IconPosition.BEFORE, Form.Labels.ALL, scale, MarkHome.Inner.of(form.side()), measure);
     }
 
     private Layout.Bar layOut() {
         Insets safe = device.safe();
         double width = width();
         // Of a drawer beneath the page, no more can be seen than the page leaves free.
-        double seen = form.opens() == Opening.BENEATH ? width * form.beneath().share() : width;
+        double seen = form.opens() == Opening.BENEATH ? width * form.beneath().shift() : width;
         double left = isTrailing ? device.width() - seen : safe.left();
         var room = new Box(left, safe.top(), seen - claimed(), device.height() - safe.top());
         double scale = scale(room);
@@ -82,12 +82,12 @@ final class DrawerBoxes {
         double top = room.y() + bar.look().padding(Size.PADDING_TOP);
         Optional<FittedBar.Button> fold = bar.buttons().stream().findFirst();
         if (fold.isPresent()) {
-            boolean isAlone = bar.isCollapsed() || bar.person().isEmpty() && !form.logo();
+            boolean isAlone = bar.isCollapsed() || bar.person().isEmpty() && !form.showLogo();
             double middle = bar.isCollapsed() ? room.centerX() : room.right() - 12 - Metrics.TARGET / 2;
             button(fold.get(), middle, top + Metrics.TARGET / 2);
             top += isAlone ? Metrics.TARGET + 8 : 0;
         }
-        Optional<Layout.Logo> logo = form.logo() ? Optional.of(logo(room, top, list.inset())) : Optional.empty();
+        Optional<Layout.Logo> logo = form.showLogo() ? Optional.of(logo(room, top, list.inset())) : Optional.empty();
         top = logo.map(shown -> shown.box().bottom() + 16).orElse(top);
         // A head starts at the very edge; below a logo, below it.
         var below = logo.isPresent() ? new Box(room.x(), top - 12, room.width(), 0) : room;
@@ -166,7 +166,7 @@ final class DrawerBoxes {
                                 isTrailing ? device.width() - width : 0,
                                 width,
                                 left,
-                                form.logo() ? room.y() : 0,
+                                form.showLogo() ? room.y() : 0,
                                 room,
                                 form.header().flatMap(DrawerForm.Header::background)));
     }

@@ -14,6 +14,7 @@ import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.DrawerForm.Beneath;
 import org.yonderarc.plan.DrawerForm.Filter;
@@ -23,7 +24,6 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Noun;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Style;
 import org.yonderarc.scene.Part;
@@ -40,13 +40,13 @@ final class DrawerHome extends FormHome<DrawerForm> {
 
     private static Shape<DrawerForm> keys() {
         var shape = new Shape<DrawerForm>("drawer", "A panel at a side edge.");
-        var edge = SharedShapes.edge(shape, DrawerForm::flank);
+        var edge = SharedShapes.edge(shape, DrawerForm::side);
         var opens = shape.field(
                 "opens",
                 Codecs.choice(Opening.values()),
                 DrawerForm::opens,
                 DrawerForm.DEFAULT.opens(),
-                "How it opens: over the content, beside it, from beneath it; or it is kept open.");
+                "How it opens: over the content, beside it, from beneath it; or it is always open.");
         var header = shape.optional("header", header(), DrawerForm::header, "What stands at its head.");
         var footer = shape.field(
                 "footer",
@@ -56,19 +56,14 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 "The ids of the items that stand at its foot.");
         var width = shape.field(
                 "width",
-                Codecs.number(DrawerForm.WIDTH),
-                DrawerForm::width,
-                DrawerForm.DEFAULT.width(),
-                "Its width in dp.");
-        var share = shape.optional(
-                "share",
-                Codecs.number(DrawerForm.SHARE),
-                DrawerForm::share,
-                "Its width as a share of the window's, in place of one in dp; 1 for all of a narrow window.");
+                DrawerWidth.CODEC,
+                DrawerWidth::of,
+                DrawerWidth.of(DrawerForm.DEFAULT),
+                "Its width in dp, or as a part of the window's in percent: 70%.");
         var collapsed = shape.optional(
-                "collapsed",
+                "collapsed-width",
                 Codecs.number(DrawerForm.COLLAPSED),
-                DrawerForm::collapsed,
+                DrawerForm::collapsedWidth,
                 "Its width in dp while it is collapsed to icons; without it, it can't be.");
         var beneath = shape.field(
                 "beneath",
@@ -76,7 +71,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 DrawerForm::beneath,
                 Beneath.DEFAULT,
                 "How the content moves aside from a drawer beneath it.");
-        var logo = SharedShapes.logo(shape, DrawerForm::logo);
+        var logo = SharedShapes.logo(shape, DrawerForm::showLogo);
         var search = SharedShapes.search(shape, DrawerForm::search);
         var filter = shape.optional(
                 "filter",
@@ -89,8 +84,8 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 got.get(opens),
                 got.get(header),
                 got.get(footer),
-                got.get(width),
-                got.get(share),
+                got.get(width).dp(),
+                got.get(width).share(),
                 got.get(collapsed),
                 got.get(beneath),
                 got.get(logo),
@@ -104,17 +99,18 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 "filter",
                 "A field into which people type what they look for; items whose name doesn't hold it aren't shown.");
         var fact = shape.required("fact", PlanCodecs.name(Noun.FACT), Filter::fact, "The text fact that is typed.");
-        var label = shape.optional("label", PlanCodecs.WORDS, Filter::label, "What it says while nothing is typed.");
+        var label = shape.optional(
+                "placeholder", PlanCodecs.WORDS, Filter::placeholder, "What it says while nothing is typed.");
         return shape.shortForm(fact).makes(got -> new Filter(got.get(fact), got.get(label)));
     }
 
     private static Shape<Beneath> beneath() {
         var shape = new Shape<Beneath>("beneath", "How the content moves aside from a drawer beneath it.");
         var share = shape.field(
-                "share",
+                "shift",
                 Codecs.number(Beneath.SHARE),
-                Beneath::share,
-                Beneath.DEFAULT.share(),
+                Beneath::shift,
+                Beneath.DEFAULT.shift(),
                 "How far it moves, as a share of the drawer's width.");
         var radius = shape.field(
                 "radius",
@@ -145,7 +141,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         var note = shape.optional("note", PlanCodecs.WORDS, Header::note, "Its second line.");
         var background = shape.optional(
                 "background", PaintShape.FILL, Header::background, "What lies behind it: a colour, or a gradient.");
-        var photo = shape.optional("photo", PlanCodecs.name(Noun.FACT), Header::photo, SharedShapes.PHOTO);
+        var photo = shape.optional("photo-fact", PlanCodecs.name(Noun.FACT), Header::photoFact, SharedShapes.PHOTO);
         var item = shape.optional("item", PlanCodecs.name(Noun.ITEM), Header::item, SharedShapes.PERSON_ITEM);
         return shape.shortForm(title)
                 .makes(got -> new Header(
@@ -159,7 +155,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
 
     @Override
     public Form onSheet(Plan plan) {
-        return usual().opening(Opening.KEPT);
+        return usual().opening(Opening.ALWAYS);
     }
 
     @Override
@@ -171,7 +167,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
 
     @Override
     Map<String, String> idleItem(DrawerForm form) {
-        return Map.of("short", "long labels wrap", "slot", "it has room for all items");
+        return Map.of("short-label", "long labels wrap", "slot", "it has room for all items");
     }
 
     @Override
@@ -180,20 +176,21 @@ final class DrawerHome extends FormHome<DrawerForm> {
     }
 
     /** The bar that shows, at this edge, as a drawer which a button opens. */
-    static Optional<Bar> opened(FitContext context, Form.Flank flank) {
+    static Optional<Bar> opened(FitContext context, Form.Side flank) {
         return context.bars().stream()
                 .filter(bar -> context.visible().form(bar) instanceof DrawerForm drawer
-                        && drawer.opens() != Opening.KEPT
-                        && drawer.flank() == flank)
+                        && drawer.opens() != Opening.ALWAYS
+                        && drawer.side() == flank)
                 .findFirst();
     }
 
     @Override
     void fit(Bar bar, DrawerForm form, FitContext context, List<FittedBar> out) {
         Menu menu = context.menu(bar);
-        boolean kept = form.opens() == Opening.KEPT;
-        boolean collapsed =
-                form.collapsed().isPresent() && kept && context.state().folded().contains(bar.id());
+        boolean kept = form.opens() == Opening.ALWAYS;
+        boolean collapsed = form.collapsedWidth().isPresent()
+                && kept
+                && context.state().folded().contains(bar.id());
         List<FittedItem> foot = context.apart(bar, form, form.named(), form.search());
         List<Item> inFoot = context.visible().items(menu).stream()
                 .filter(item -> form.footer().contains(item.id())
@@ -213,10 +210,12 @@ final class DrawerHome extends FormHome<DrawerForm> {
                 .withApart(foot)
                 .withFilter(filter)
                 .withButtons(
-                        form.collapsed().isPresent() && kept ? List.of(fold(bar, form, collapsed, context)) : List.of())
+                        form.collapsedWidth().isPresent() && kept
+                                ? List.of(fold(bar, form, collapsed, context))
+                                : List.of())
                 .withPerson(form.header()
                         .map(header -> new FittedBar.Person(
-                                context.photo(header.photo()).or(header::picture),
+                                context.photo(header.photoFact()).or(header::picture),
                                 context.filled(header.title()),
                                 header.note().map(context::filled).orElse(""),
                                 context.ofPerson(bar, form))))
@@ -225,8 +224,8 @@ final class DrawerHome extends FormHome<DrawerForm> {
 
     private static FittedBar.Button fold(Bar bar, DrawerForm form, boolean collapsed, FitContext context) {
         return new FittedBar.Button(
-                context.own(collapsed ? OwnWord.EXPAND : OwnWord.COLLAPSE),
-                OwnIcons.folds(form.flank(), collapsed),
+                context.own(collapsed ? BuiltInText.EXPAND : BuiltInText.COLLAPSE),
+                OwnIcons.folds(form.side(), collapsed),
                 new Step.Fold(bar.id()));
     }
 
@@ -240,7 +239,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         if (!form.opens().takesRoom()) {
             return room;
         }
-        return form.flank().isTrailing()
+        return form.side().isTrailing()
                 ? room.before(bar.box().x())
                 : room.behind(bar.box().right());
     }
@@ -253,7 +252,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         Beneath how = form.beneath();
         double width = bar.map(placed -> placed.box().width()).orElse(0.0);
         return Optional.of(new Layout.Aside(
-                width * how.share() * (form.flank().isTrailing() ? -1 : 1),
+                width * how.shift() * (form.side().isTrailing() ? -1 : 1),
                 bar.isPresent() ? how.radius() : 0,
                 how.shadow() && bar.isPresent(),
                 bar.isPresent() ? how.scale() : 1));
@@ -261,7 +260,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
 
     @Override
     boolean showsLogo(DrawerForm form) {
-        return form.logo();
+        return form.showLogo();
     }
 
     @Override
@@ -271,7 +270,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
 
     @Override
     boolean isPulled(DrawerForm form) {
-        return form.opens() != Opening.KEPT;
+        return form.opens() != Opening.ALWAYS;
     }
 
     @Override

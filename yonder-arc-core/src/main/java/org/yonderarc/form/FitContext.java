@@ -18,13 +18,13 @@ import org.yonderarc.fit.FittedItem;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.fit.Visible;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Ids;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
@@ -70,17 +70,19 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
     }
 
     /** A word of the app's own in the language of the setting. */
-    String own(OwnWord word) {
+    String own(BuiltInText word) {
         return plan().app().own(word, language());
     }
 
-    String own(OwnWord word, String other) {
+    String own(BuiltInText word, String other) {
         return plan().app().own(word, language(), other);
     }
 
     /** What an overflow says: the app's own word where the plan says nothing of it. */
     private String label(Form.Overflow overflow) {
-        return overflow.label().equals(Form.Overflow.DEFAULT.label()) ? own(OwnWord.MORE) : filled(overflow.label());
+        return overflow.label().equals(Form.Overflow.DEFAULT.label())
+                ? own(BuiltInText.MORE)
+                : filled(overflow.label());
     }
 
     /** The bar as it is before any item is in it. */
@@ -95,16 +97,16 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 .map(value -> ((FactValue.Text) value).text())
                 .orElse("");
         return new FittedBar.Filter(
-                filter.fact(), typed, filter.label().map(this::filled).orElseGet(() -> own(OwnWord.FIND)));
+                filter.fact(), typed, filter.placeholder().map(this::filled).orElseGet(() -> own(BuiltInText.FIND)));
     }
 
     /** What a screen reader calls a bar: an id is in whatever language the plan is written in, so it is the last resort. */
     String nameOf(Bar bar) {
-        if (bar.spoken().isPresent()) {
-            return filled(bar.spoken().get());
+        if (bar.spokenLabel().isPresent()) {
+            return filled(bar.spokenLabel().get());
         }
         return bar.menu().isPresent() && plan().hasOneMenu()
-                ? own(OwnWord.MENU)
+                ? own(BuiltInText.MENU)
                 : Ids.asTitle(bar.menu().orElse(visible.form(bar).kind().word()));
     }
 
@@ -149,7 +151,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
 
     /** The same, with so many items beside that of the overflow at least. */
     static List<Item> held(List<Item> all, int most, Optional<Form.Overflow> overflow, int least) {
-        Optional<Integer> after = overflow.flatMap(Form.Overflow::after).filter(count -> all.size() > count);
+        Optional<Integer> after = overflow.flatMap(Form.Overflow::itemsBefore).filter(count -> all.size() > count);
         return held(all, after.map(count -> Math.min(most, count + 1)).orElse(most), after.isPresent(), least);
     }
 
@@ -237,7 +239,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         Form list = Forms.place(overflow);
         return new FittedBar(bar.id(), label(overflow), list, Looks.of(plan(), list, own))
                 .withLines(new MenuLines(this, menu, list, own)
-                        .folding(overflow.tiles() == Form.Tiles.ROWS)
+                        .folding(overflow.layout() == Form.TileLayout.ROWS)
                         .but(held))
                 .withPerson(overflow.profile()
                         .flatMap(profile -> person(profile, profile.item().flatMap(id -> named(bar, list, id)))))
@@ -249,7 +251,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
         return profile.item().isPresent() && item.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new FittedBar.Person(
-                        photo(profile.photo()).or(profile::picture), filled(profile.text()), "", item));
+                        photo(profile.photoFact()).or(profile::picture), filled(profile.text()), "", item));
     }
 
     /** The file or address of a picture that a fact tells; no value where it tells nothing. */
@@ -301,7 +303,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                 item.id(),
                 label,
                 item.shortLabel().map(this::filled).orElse(label),
-                item.spoken().map(this::filled).orElse(label),
+                item.spokenLabel().map(this::filled).orElse(label),
                 item.note().map(this::filled).orElse(""),
                 item.value().map(this::filled).orElse(""),
                 selected
@@ -322,7 +324,7 @@ public record FitContext(Walk walk, Setting setting, State state, Visible visibl
                                 : Optional.empty()),
                 new Step.Choose(item.id()),
                 item.target() instanceof Target.ToFact,
-                item.target() instanceof Target.ToWeb web && web.opens() == Target.Opens.BROWSER
+                item.target() instanceof Target.ToWeb web && web.openIn() == Target.OpenIn.BROWSER
                         ? Optional.of(BarComposer.LEAVES_ICON)
                         : Optional.empty(),
                 setting.touch().states(item.id(), selected, enabled),

@@ -71,8 +71,8 @@ public final class Forms {
 
     /** The form of the place that an overflow opens. */
     public static Form place(Form.Overflow overflow) {
-        return new GridForm(List.of(), Optional.empty(), overflow.tiles(), false, false, Optional.empty())
-                .asSheet(overflow.opens() == Form.Overflow.Opens.SHEET);
+        return new GridForm(List.of(), Optional.empty(), overflow.layout(), false, false, Optional.empty())
+                .asSheet(overflow.presentation() == Form.Overflow.Presentation.SHEET);
     }
 
     /** The keys of a style that do nothing in a form, each with the reason. */

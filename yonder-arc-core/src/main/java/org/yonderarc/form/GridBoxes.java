@@ -71,10 +71,10 @@ final class GridBoxes {
         this.content = content;
         this.beside = room.widest();
         this.scale = Math.min(device.textScale(), ListBoxes.MOST_SCALE);
-        boolean isRows = form.tiles() == Form.Tiles.ROWS;
+        boolean isRows = form.layout() == Form.TileLayout.ROWS;
         this.cells = new ItemLayout(
                 content,
-                isRows ? Form.IconSide.BEFORE : Form.IconSide.ABOVE,
+                isRows ? Form.IconPosition.BEFORE : Form.IconPosition.ABOVE,
                 Form.Labels.ALL,
                 scale,
                 isRows ? MarkHome.Inner.TRAILING : MarkHome.Inner.LOWER,
@@ -101,7 +101,7 @@ final class GridBoxes {
     }
 
     private Layout.Bar layOut() {
-        boolean isRows = form.tiles() == Form.Tiles.ROWS;
+        boolean isRows = form.layout() == Form.TileLayout.ROWS;
         boolean isOverflow = bar.standing() == FittedBar.Standing.OVERFLOW;
         // At the head of content its edges are those of the content.
         double widest = !isOverflow && beside > 0 ? beside : isRows ? WIDEST_LIST : WIDEST_GRID;
@@ -110,7 +110,7 @@ final class GridBoxes {
         Optional<Layout.Face> face = bar.person().map(person -> new PersonBoxes(scale, measure)
                 .above(person, content, new Box(room.x(), content.y() + 8, room.width(), 0)));
         double top = face.isPresent() ? content.y() + 88 : room.y();
-        Optional<Layout.Logo> logo = form.logo()
+        Optional<Layout.Logo> logo = form.showLogo()
                 ? Optional.of(new LogoBoxes(appName, measure).start(room.x() + MARGIN, top, room.width() - 2 * MARGIN))
                 : Optional.empty();
         top = logo.map(shown -> shown.box().bottom() + MARGIN).orElse(top);

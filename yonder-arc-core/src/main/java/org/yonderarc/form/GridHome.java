@@ -35,9 +35,9 @@ final class GridHome extends FormHome<GridForm> {
         var shape =
                 new Shape<GridForm>("grid", "A menu in the content of screens: tiles with icon, label, note, badge.");
         var screens = shape.required(
-                "screens",
+                "on-screens",
                 Codecs.list(PlanCodecs.name(Noun.SCREEN)),
-                GridForm::screens,
+                GridForm::onScreens,
                 "The screens at the head of whose content it stands.");
         var columns = shape.optional(
                 "columns",
@@ -45,12 +45,12 @@ final class GridHome extends FormHome<GridForm> {
                 GridForm::columns,
                 "How many columns it has. Default: as many as the width and the text size allow, 2 to 6.");
         var tiles = shape.field(
-                "tiles",
-                Codecs.choice(Form.Tiles.values()),
-                GridForm::tiles,
-                GridForm.DEFAULT.tiles(),
+                "layout",
+                Codecs.choice(Form.TileLayout.values()),
+                GridForm::layout,
+                GridForm.DEFAULT.layout(),
                 "Cards in columns, or rows below each other.");
-        var logo = SharedShapes.logo(shape, GridForm::logo);
+        var logo = SharedShapes.logo(shape, GridForm::showLogo);
         var style = SharedShapes.style(shape, GridForm::style);
         return shape.makes(got ->
                 new GridForm(got.get(screens), got.get(columns), got.get(tiles), got.get(logo), false, got.get(style)));
@@ -63,17 +63,17 @@ final class GridHome extends FormHome<GridForm> {
 
     @Override
     boolean showsLogo(GridForm form) {
-        return form.logo();
+        return form.showLogo();
     }
 
     @Override
     Map<String, String> idleItem(GridForm form) {
         var idle = new HashMap<String, String>();
-        idle.put("short", "long labels wrap");
+        idle.put("short-label", "long labels wrap");
         idle.put("slot", "it has room for all items");
         idle.put("selected-icon", "none of its items is ever selected");
         idle.put("folds", "its sections are always open");
-        if (form.tiles() != Form.Tiles.ROWS) {
+        if (form.layout() != Form.TileLayout.ROWS) {
             idle.put("value", "only rows have room for one");
         }
         return idle;
@@ -81,7 +81,7 @@ final class GridHome extends FormHome<GridForm> {
 
     @Override
     Map<String, String> idleStyle(GridForm form) {
-        boolean isList = form.tiles() == Form.Tiles.ROWS;
+        boolean isList = form.layout() == Form.TileLayout.ROWS;
         var idle = new HashMap<String, String>();
         if (isList) {
             Stream.of("item-width", "thickness").forEach(key -> idle.put(key, "rows are as wide as the content"));
@@ -104,7 +104,7 @@ final class GridHome extends FormHome<GridForm> {
                     .forEach(key -> idle.put(key, "tiles share the room evenly"));
         }
         if (!form.sheet()) {
-            idle.put("ground", "it stands in the content, on the ground of the screen");
+            idle.put("background", "it stands in the content, on the background of the screen");
         }
         return idle;
     }
@@ -119,7 +119,7 @@ final class GridHome extends FormHome<GridForm> {
         Menu menu = context.menu(bar);
         out.add(context.bare(bar, form)
                 .withLines(new MenuLines(context, menu, form, Style.NONE)
-                        .folding(form.tiles() == Form.Tiles.ROWS)
+                        .folding(form.layout() == Form.TileLayout.ROWS)
                         .but(Set.of())));
     }
 

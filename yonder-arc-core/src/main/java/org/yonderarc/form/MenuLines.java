@@ -9,11 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Style;
 import org.yonderarc.tree.Split;
 import org.yonderarc.walk.Step;
@@ -71,7 +71,7 @@ final class MenuLines {
             lines.remove(lines.size() - 1);
         }
         if (lines.isEmpty() && !wanted.isEmpty()) {
-            lines.add(FittedBar.Line.of(context.own(OwnWord.NOTHING)));
+            lines.add(FittedBar.Line.of(context.own(BuiltInText.NOTHING)));
         }
         return lines;
     }

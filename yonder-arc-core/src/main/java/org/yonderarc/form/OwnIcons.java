@@ -44,7 +44,7 @@ public final class OwnIcons {
     private OwnIcons() {}
 
     /** Of the button that collapses a drawer at an edge, or expands it. */
-    static String folds(Form.Flank flank, boolean collapsed) {
+    static String folds(Form.Side flank, boolean collapsed) {
         return flank.isTrailing() ? collapsed ? EXPAND_TRAILING : COLLAPSE_TRAILING : collapsed ? EXPAND : COLLAPSE;
     }
 }

@@ -66,7 +66,8 @@ final class RadialBoxes {
         double label = label(form, bar.look().size(Size.LABEL_SIZE) * scale);
         this.arc = new Arc(form, item, bar.look().size(Size.SPACING), bar.look().size(Size.THICKNESS), label);
         this.edge = edge(item, label, bar.look().size(Size.THICKNESS));
-        this.cells = new ItemLayout(free, Form.IconSide.ABOVE, Form.Labels.ALL, scale, MarkHome.Inner.LOWER, measure);
+        this.cells =
+                new ItemLayout(free, Form.IconPosition.ABOVE, Form.Labels.ALL, scale, MarkHome.Inner.LOWER, measure);
     }
 
     /** What a label below its item takes. */
@@ -99,9 +100,9 @@ final class RadialBoxes {
                 label);
         double height = device.height() - device.safe().top() - device.safe().bottom() - BARS;
         double width = device.width() - device.safe().left() - device.safe().right();
-        boolean isSide = form.at() == Corner.END || form.at() == Corner.START;
+        boolean isSide = form.position() == Corner.END || form.position() == Corner.START;
         double up = isSide ? height / 2 : height - edge;
-        double across = form.at() == Corner.LOWER ? width / 2 : width - edge;
+        double across = form.position() == Corner.LOWER ? width / 2 : width - edge;
         int most = (int) RadialForm.MOST.most();
         while (most > RadialForm.MOST.least() && !arc.fits(most, across, up)) {
             most--;
@@ -140,7 +141,7 @@ final class RadialBoxes {
         double right = free.right() - MARGIN - size / 2;
         double left = free.x() + MARGIN + size / 2;
         double bottom = free.bottom() - edge;
-        return switch (form.at()) {
+        return switch (form.position()) {
             case LOWER_END -> Box.around(right, bottom, size, size);
             case LOWER_START -> Box.around(left, bottom, size, size);
             case LOWER -> Box.around(free.centerX(), bottom, size, size);
@@ -205,7 +206,7 @@ final class RadialBoxes {
                     measure));
         }
         double baseline = crisp(type.baselineAround(circle.centerY()));
-        boolean isAfter = form.at() == Corner.LOWER_START || form.at() == Corner.START;
+        boolean isAfter = form.position() == Corner.LOWER_START || form.position() == Corner.START;
         double at = isAfter ? circle.right() + gap + PLATE : circle.x() - gap - PLATE;
         double most = (isAfter ? free.right() - at : at - free.x()) - PLATE - BESIDE;
         return List.of(

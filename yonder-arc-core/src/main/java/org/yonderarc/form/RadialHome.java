@@ -28,16 +28,16 @@ final class RadialHome extends FormHome<RadialForm> {
     private static Shape<RadialForm> keys() {
         var shape = new Shape<RadialForm>("radial", "A round button that fans its items out on an arc around it.");
         var at = shape.field(
-                "at",
+                "position",
                 Codecs.choice(RadialForm.Corner.values()),
-                RadialForm::at,
-                RadialForm.DEFAULT.at(),
+                RadialForm::position,
+                RadialForm.DEFAULT.position(),
                 "Where the button stands, in reading direction: a lower corner, or the middle of an edge.");
         var most = shape.field(
-                "most",
+                "max-items",
                 Codecs.whole(RadialForm.MOST),
-                RadialForm::most,
-                RadialForm.DEFAULT.most(),
+                RadialForm::maxItems,
+                RadialForm.DEFAULT.maxItems(),
                 "How many items it fans out at most, the overflow item included.");
         var overflow = SharedShapes.overflow(shape, RadialForm::overflow);
         var labels = shape.field(
@@ -97,14 +97,14 @@ final class RadialHome extends FormHome<RadialForm> {
                 Map.entry("padding-start", "its items stand on an arc, each by itself"),
                 Map.entry("padding-end", "its items stand on an arc, each by itself"),
                 Map.entry("indent", "its items stand on an arc, each by itself"),
-                Map.entry("ground", "it has no ground of its own"));
+                Map.entry("background", "it has no background of its own"));
     }
 
     @Override
     Map<String, String> idleItem(RadialForm form) {
         var idle = new HashMap<>(super.idleItem(form));
         if (form.labels() != RadialForm.Beside.NONE && Arc.isBeside(form)) {
-            idle.put("short", "labels beside icons are shown whole");
+            idle.put("short-label", "labels beside icons are shown whole");
         }
         return idle;
     }
@@ -116,7 +116,7 @@ final class RadialHome extends FormHome<RadialForm> {
 
     @Override
     List<Item> held(RadialForm form, List<Item> all, Device device) {
-        return FitContext.held(all, Math.min(form.most(), RadialBoxes.most(form, device)), form.overflows());
+        return FitContext.held(all, Math.min(form.maxItems(), RadialBoxes.most(form, device)), form.overflows());
     }
 
     @Override

@@ -44,7 +44,7 @@ final class RailBoxes {
     private RailBoxes(RailForm form, FittedBar bar, Room room) {
         this.form = form;
         this.bar = bar;
-        this.isTrailing = form.flank().isTrailing();
+        this.isTrailing = form.side().isTrailing();
         this.room = room;
         this.device = room.device();
         this.measure = room.measure();
@@ -58,12 +58,14 @@ final class RailBoxes {
     }
 
     private ItemLayout cells(Box whole, double scale) {
-        return new ItemLayout(whole, form.icons(), form.labels(), scale, MarkHome.Inner.of(form.flank()), measure);
+        return new ItemLayout(
+                whole, form.iconPosition(), form.labels(), scale, MarkHome.Inner.of(form.side()), measure);
     }
 
     private Layout.Bar layOut() {
         double wanted = Math.min(device.textScale(), MOST_SCALE);
-        boolean vertical = form.icons() == Form.IconSide.ABOVE || form.icons() == Form.IconSide.BELOW;
+        boolean vertical =
+                form.iconPosition() == Form.IconPosition.ABOVE || form.iconPosition() == Form.IconPosition.BELOW;
         double thickness = bar.look().size(Size.THICKNESS);
         // A thickness that a style says goes before.
         double usual = form.narrow() && thickness == RailHome.THICKNESS ? NARROW : thickness;
@@ -98,12 +100,13 @@ final class RailBoxes {
                         + used(height)
                         + bar.look().padding(Size.PADDING_TOP)
                         + bar.look().padding(Size.PADDING_BOTTOM));
-        return new Box(left, crisp(at(form.items(), upper, upper + free, high)), own, high);
+        return new Box(left, crisp(at(form.alignItems(), upper, upper + free, high)), own, high);
     }
 
     /** The height of what stands above the items. */
     private double head(double height) {
-        return (form.logo() ? LogoBoxes.SMALL + BELOW_ACTION : 0) + bar.apart().size() * (height + BELOW_ACTION);
+        return (form.showLogo() ? LogoBoxes.SMALL + BELOW_ACTION : 0)
+                + bar.apart().size() * (height + BELOW_ACTION);
     }
 
     /** The height of the items. */
@@ -113,7 +116,7 @@ final class RailBoxes {
     }
 
     /** Where something so long stands between two ends; what is longer than that starts at the first. */
-    private static double at(Form.Side side, double first, double last, double length) {
+    private static double at(Form.Alignment side, double first, double last, double length) {
         return switch (side) {
             case START -> first;
             case CENTER -> Math.max(first, (first + last - length) / 2);
@@ -129,7 +132,7 @@ final class RailBoxes {
                 - (isFree ? 0 : device.safe().bottom())
                 - bar.look().padding(Size.PADDING_BOTTOM);
         Optional<Layout.Logo> logo = Optional.empty();
-        if (form.logo()) {
+        if (form.showLogo()) {
             var logos = new LogoBoxes(appName, measure);
             logo = Optional.of(logos.small(inner.centerX(), top, inner.width() - 16));
             top += LogoBoxes.SMALL + BELOW_ACTION;
@@ -160,7 +163,9 @@ final class RailBoxes {
         double x = isTrailing ? whole.x() : whole.right() - Metrics.HAIRLINE;
         return Layout.Ground.of(
                 whole,
-                form.line() ? Optional.of(new Box(x, whole.y(), Metrics.HAIRLINE, whole.height())) : Optional.empty());
+                form.border()
+                        ? Optional.of(new Box(x, whole.y(), Metrics.HAIRLINE, whole.height()))
+                        : Optional.empty());
     }
 
     /** The main action: a cell like the others, all of it in the accent. */
@@ -191,7 +196,7 @@ final class RailBoxes {
 
     private List<Layout.Slot> items(ItemLayout cells, Box free, double height) {
         List<FittedItem> items = bar.items();
-        double y = at(form.items(), free.y(), free.bottom(), used(height));
+        double y = at(form.alignItems(), free.y(), free.bottom(), used(height));
         var slots = new ArrayList<Layout.Slot>();
         for (FittedItem item : items) {
             double inset = inset(item);

@@ -36,7 +36,7 @@ final class RailHome extends FormHome<RailForm> {
 
     private static Shape<RailForm> keys() {
         var shape = new Shape<RailForm>("rail", "A narrow bar at a side edge.");
-        var edge = SharedShapes.edge(shape, RailForm::flank);
+        var edge = SharedShapes.edge(shape, RailForm::side);
         var labels = SharedShapes.labels(shape, RailForm::labels);
         var narrow = shape.field(
                 "narrow",
@@ -50,15 +50,19 @@ final class RailHome extends FormHome<RailForm> {
                 RailForm::action,
                 "The item that stands at its head as the main action.");
         var items = shape.field(
-                "items",
-                Codecs.choice(Form.Side.values()),
-                RailForm::items,
-                RailForm.DEFAULT.items(),
+                "align-items",
+                Codecs.choice(Form.Alignment.values()),
+                RailForm::alignItems,
+                RailForm.DEFAULT.alignItems(),
                 "Where its items stand between top and bottom.");
         var line = shape.field(
-                "line", Codecs.FLAG, RailForm::line, RailForm.DEFAULT.line(), "Whether a line closes it at the side.");
-        var icons = SharedShapes.icons(shape, RailForm::icons);
-        var logo = SharedShapes.logo(shape, RailForm::logo);
+                "border",
+                Codecs.FLAG,
+                RailForm::border,
+                RailForm.DEFAULT.border(),
+                "Whether a line closes it at the side.");
+        var icons = SharedShapes.icons(shape, RailForm::iconPosition);
+        var logo = SharedShapes.logo(shape, RailForm::showLogo);
         var floating = shape.optional(
                 "floating",
                 floating(),
@@ -95,10 +99,10 @@ final class RailHome extends FormHome<RailForm> {
         var shadow = shape.field(
                 "shadow", Codecs.FLAG, Floating::shadow, Floating.DEFAULT.shadow(), "Whether it casts a shadow.");
         var over = shape.field(
-                "over",
+                "over-content",
                 Codecs.FLAG,
-                Floating::over,
-                Floating.DEFAULT.over(),
+                Floating::overContent,
+                Floating.DEFAULT.overContent(),
                 "Whether the content goes on beneath it, as maps and canvases do; if not, it stands beside the rail.");
         return shape.makes(got -> new Floating(got.get(inset), got.get(radius), got.get(shadow), got.get(over)));
     }
@@ -145,9 +149,9 @@ final class RailHome extends FormHome<RailForm> {
     @Override
     Room remaining(RailForm form, Layout.Bar bar, Room room) {
         double inset = form.floating().map(Floating::inset).orElse(0.0);
-        return form.floating().filter(Floating::over).isPresent()
+        return form.floating().filter(Floating::overContent).isPresent()
                 ? room
-                : form.flank().isTrailing()
+                : form.side().isTrailing()
                         ? room.before(bar.box().x() - inset)
                         : room.behind(bar.box().right() + inset);
     }
@@ -159,7 +163,7 @@ final class RailHome extends FormHome<RailForm> {
 
     @Override
     boolean showsLogo(RailForm form) {
-        return form.logo();
+        return form.showLogo();
     }
 
     @Override

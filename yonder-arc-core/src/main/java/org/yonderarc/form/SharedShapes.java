@@ -29,18 +29,18 @@ public final class SharedShapes {
                 "style", StyleShape.REF, get, "How its items look: the name of a shared style, or a style of its own.");
     }
 
-    /** Adds the key {@code logo}. */
+    /** Adds the key {@code show-logo}. */
     static <F extends Form> Field<F, Boolean> logo(Shape<F> shape, Function<F, Boolean> get) {
-        return shape.field("logo", Codecs.FLAG, get, false, "Whether the app's logo stands at its head.");
+        return shape.field("show-logo", Codecs.FLAG, get, false, "Whether the app's logo stands at its head.");
     }
 
-    /** Adds the key {@code edge}. */
-    static <F extends Form> Field<F, Form.Flank> edge(Shape<F> shape, Function<F, Form.Flank> get) {
+    /** Adds the key {@code side}. */
+    static <F extends Form> Field<F, Form.Side> edge(Shape<F> shape, Function<F, Form.Side> get) {
         return shape.field(
-                "edge",
-                Codecs.choice(Form.Flank.values()),
+                "side",
+                Codecs.choice(Form.Side.values()),
                 get,
-                Form.Flank.LEADING,
+                Form.Side.LEADING,
                 "The edge it stands at: the one where lines start, or the one where they end.");
     }
 
@@ -50,13 +50,13 @@ public final class SharedShapes {
                 "labels", Codecs.choice(Form.Labels.values()), get, Form.Labels.ALL, "Which items show their label.");
     }
 
-    /** Adds the key {@code icons}. */
-    static <F extends Form> Field<F, Form.IconSide> icons(Shape<F> shape, Function<F, Form.IconSide> get) {
+    /** Adds the key {@code icon-position}. */
+    static <F extends Form> Field<F, Form.IconPosition> icons(Shape<F> shape, Function<F, Form.IconPosition> get) {
         return shape.field(
-                "icons",
-                Codecs.choice(Form.IconSide.values()),
+                "icon-position",
+                Codecs.choice(Form.IconPosition.values()),
                 get,
-                Form.IconSide.ABOVE,
+                Form.IconPosition.ABOVE,
                 "Where the icon stands, seen from its label.");
     }
 
@@ -73,10 +73,10 @@ public final class SharedShapes {
         var icon = shape.field(
                 "icon", PlanCodecs.ICON, Form.Overflow::icon, Form.Overflow.DEFAULT.icon(), "The name of its icon.");
         var tiles = shape.field(
-                "tiles",
-                Codecs.choice(Form.Tiles.values()),
-                Form.Overflow::tiles,
-                Form.Overflow.DEFAULT.tiles(),
+                "layout",
+                Codecs.choice(Form.TileLayout.values()),
+                Form.Overflow::layout,
+                Form.Overflow.DEFAULT.layout(),
                 "How the place that it opens shows the others.");
         var profile = shape.optional(
                 "profile",
@@ -86,15 +86,15 @@ public final class SharedShapes {
         var style = shape.optional(
                 "style", StyleShape.REF, Form.Overflow::style, "How the items there look: a style's name, or a style.");
         var after = shape.optional(
-                "after",
+                "items-before",
                 Codecs.whole(Form.Overflow.AFTER),
-                Form.Overflow::after,
+                Form.Overflow::itemsBefore,
                 "How many items stand before it. Default: as many as there is room for.");
         var opens = shape.field(
-                "opens",
-                Codecs.choice(Form.Overflow.Opens.values()),
-                Form.Overflow::opens,
-                Form.Overflow.DEFAULT.opens(),
+                "presentation",
+                Codecs.choice(Form.Overflow.Presentation.values()),
+                Form.Overflow::presentation,
+                Form.Overflow.DEFAULT.presentation(),
                 "What it opens: a place in the content, or a sheet that comes up from the lower edge.");
         return shape.makes(got -> new Form.Overflow(
                 got.get(label),
@@ -111,7 +111,7 @@ public final class SharedShapes {
         var picture = shape.optional(
                 "picture", PlanCodecs.FILE, Form.Profile::picture, "A picture file in the plan's folder.");
         var text = shape.required("text", PlanCodecs.WORDS, Form.Profile::text, "What stands beside it: {observer}.");
-        var photo = shape.optional("photo", PlanCodecs.name(Noun.FACT), Form.Profile::photo, PHOTO);
+        var photo = shape.optional("photo-fact", PlanCodecs.name(Noun.FACT), Form.Profile::photoFact, PHOTO);
         var item = shape.optional("item", PlanCodecs.name(Noun.ITEM), Form.Profile::item, PERSON_ITEM);
         return shape.shortForm(text)
                 .makes(got -> new Form.Profile(got.get(picture), got.get(text), got.get(photo), got.get(item)));

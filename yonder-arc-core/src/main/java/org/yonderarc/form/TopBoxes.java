@@ -72,7 +72,7 @@ final class TopBoxes {
         double titles = ItemLayout.lineHeight(type) + (bar.note().isEmpty() ? 0 : ItemLayout.lineHeight(noteType()));
         TopRow row = new TopRow(form, bar, scale, measure);
         double tallest = Stream.<Double>of(
-                        Metrics.TARGET, titles + 2 * Metrics.SLOT_MARGIN, tiles(), form.below() ? 0.0 : row.height())
+                        Metrics.TARGET, titles + 2 * Metrics.SLOT_MARGIN, tiles(), form.ownRow() ? 0.0 : row.height())
                 .max(Double::compare)
                 .orElseThrow();
         double height = Math.max(bar.look().size(Size.THICKNESS), tallest);
@@ -87,17 +87,17 @@ final class TopBoxes {
         double before = Math.max(0, bar.look().padding(Size.PADDING_START) - Metrics.EDGE);
         double behind = Math.max(0, bar.look().padding(Size.PADDING_END) - Metrics.EDGE);
         double rest = Math.max(0, room.right() - room.left() - before - behind);
-        double below = hasItems && form.below() ? row.height() * row.lines(rest) : 0;
+        double below = hasItems && form.ownRow() ? row.height() * row.lines(rest) : 0;
         var box = new Box(room.from(), 0, room.to() - room.from(), top + height + searching + below);
         double leading = leading(middle);
         double trailing = trailing(middle);
         double beside = actionsWidth()
-                + (form.title() == TopForm.Middle.NONE ? 0 : TopHome.LEAST_TITLE + 12 + AROUND_ITEMS)
-                + (form.below() ? 0 : row.least());
+                + (form.titleShows() == TopForm.TitleContent.NONE ? 0 : TopHome.LEAST_TITLE + 12 + AROUND_ITEMS)
+                + (form.ownRow() ? 0 : row.least());
         Optional<Layout.Face> face =
                 bar.person().map(person -> face(person, trailing, trailing - leading - beside, middle));
         double end = actions(face.map(one -> one.ground().x()).orElse(trailing), middle);
-        boolean isBeside = hasItems && !form.below();
+        boolean isBeside = hasItems && !form.ownRow();
         // Both sides give way by the wider of the two, or the title would leave the centre.
         double side = Math.max(
                 Math.max(
@@ -108,17 +108,18 @@ final class TopBoxes {
                         - room.from(),
                 Math.max(box.right() - end, device.safe().right() + Metrics.TITLE_MARGIN));
         double centred = Math.max(0, box.width() - 2 * side);
-        boolean isAtStart =
-                isBeside || startsTitle() || form.title() != TopForm.Middle.LOGO && leastTitle(type) > centred;
+        boolean isAtStart = isBeside
+                || startsTitle()
+                || form.titleShows() != TopForm.TitleContent.LOGO && leastTitle(type) > centred;
         Optional<TextLine> title = Optional.empty();
         Optional<TextLine> note = Optional.empty();
         Optional<Layout.Logo> logo = Optional.empty();
         double free = leading;
-        if (form.title() != TopForm.Middle.NONE) {
+        if (form.titleShows() != TopForm.TitleContent.NONE) {
             double most = isBeside
                     ? itemsTitleRoom(end - leading - 12 - AROUND_ITEMS, row.least(), type)
                     : isAtStart ? Math.max(0, end - leading - 24) : centred;
-            if (form.title() == TopForm.Middle.LOGO) {
+            if (form.titleShows() == TopForm.TitleContent.LOGO) {
                 double width = Math.min(Metrics.LOGO_WIDTH, most);
                 double x = isAtStart ? leading + 12 : box.centerX() - width / 2;
                 logo = Optional.of(logos(x, middle, width));
@@ -151,7 +152,7 @@ final class TopBoxes {
         } else if (hasItems) {
             list = row.in(new Box(room.left() + before, top + height + searching, rest, below), box);
         }
-        Optional<Box> line = form.line()
+        Optional<Box> line = form.border()
                 ? Optional.of(new Box(box.x(), box.bottom() - Metrics.HAIRLINE, box.width(), Metrics.HAIRLINE))
                 : Optional.empty();
         return new Layout.Bar(
@@ -183,7 +184,7 @@ final class TopBoxes {
     }
 
     private boolean startsTitle() {
-        return switch (form.align()) {
+        return switch (form.alignTitle()) {
             case CENTER -> false;
             case START -> true;
             case BY_DEVICE -> device.pointer() == Visibility.Pointer.FINE;
@@ -258,7 +259,7 @@ final class TopBoxes {
     private ItemLayout cells() {
         return new ItemLayout(
                 new Box(room.from(), 0, room.to() - room.from(), 0),
-                Form.IconSide.BEFORE,
+                Form.IconPosition.BEFORE,
                 Form.Labels.NONE,
                 scale,
                 MarkHome.Inner.LOWER,

@@ -14,11 +14,11 @@ import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.Metrics;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Noun;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.TopForm;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
@@ -47,16 +47,16 @@ final class TopHome extends FormHome<TopForm> {
     private static Shape<TopForm> keys() {
         var shape = new Shape<TopForm>("top", "A bar at the upper edge with the place's title.");
         var title = shape.field(
-                "title",
-                Codecs.choice(TopForm.Middle.values()),
-                TopForm::title,
-                TopForm.DEFAULT.title(),
+                "title-shows",
+                Codecs.choice(TopForm.TitleContent.values()),
+                TopForm::titleShows,
+                TopForm.DEFAULT.titleShows(),
                 "What stands in it: the place's title, the app's name, its logo, or nothing.");
         var items = shape.field(
-                "items",
-                Codecs.choice(Form.Side.values()),
-                TopForm::items,
-                TopForm.DEFAULT.items(),
+                "align-items",
+                Codecs.choice(Form.Alignment.values()),
+                TopForm::alignItems,
+                TopForm.DEFAULT.alignItems(),
                 "Where the items of its menu stand.");
         var actions = shape.field(
                 "actions",
@@ -67,32 +67,32 @@ final class TopHome extends FormHome<TopForm> {
         var profile = shape.optional(
                 "profile", SharedShapes.PROFILE, TopForm::profile, "The picture of the person, with a text beside it.");
         var line = shape.field(
-                "line", Codecs.FLAG, TopForm::line, TopForm.DEFAULT.line(), "Whether a line closes it below.");
+                "border", Codecs.FLAG, TopForm::border, TopForm.DEFAULT.border(), "Whether a line closes it below.");
         var scrolling = shape.field(
-                "scrolling",
+                "on-scroll",
                 Codecs.choice(Form.Scrolling.values()),
-                TopForm::scrolling,
-                TopForm.DEFAULT.scrolling(),
+                TopForm::onScroll,
+                TopForm.DEFAULT.onScroll(),
                 "Whether it stays or leaves when the content scrolls.");
         var align = shape.field(
-                "align",
-                Codecs.choice(TopForm.Align.values()),
-                TopForm::align,
-                TopForm.DEFAULT.align(),
+                "align-title",
+                Codecs.choice(TopForm.TitleAlignment.values()),
+                TopForm::alignTitle,
+                TopForm.DEFAULT.alignTitle(),
                 "Where the title stands: in the middle, at the start, or as is usual on the device.");
         var subtitle = shape.optional(
                 "subtitle", PlanCodecs.WORDS, TopForm::subtitle, "What stands below the title: {station}.");
         var labels = SharedShapes.labels(shape, TopForm::labels);
         var icons = shape.field(
-                "icons",
-                Codecs.choice(Form.IconSide.values()),
-                TopForm::icons,
-                TopForm.DEFAULT.icons(),
+                "icon-position",
+                Codecs.choice(Form.IconPosition.values()),
+                TopForm::iconPosition,
+                TopForm.DEFAULT.iconPosition(),
                 "Where the icon stands, seen from its label.");
         var below = shape.field(
-                "below",
+                "own-row",
                 Codecs.FLAG,
-                TopForm::below,
+                TopForm::ownRow,
                 false,
                 "Whether the items of its menu stand on a line of their own, below the title.");
         var wraps = shape.field(
@@ -102,16 +102,16 @@ final class TopHome extends FormHome<TopForm> {
                 false,
                 "Whether items that don't fit on a line of their own go onto further lines; if not, they go to the overflow, or are scrolled to.");
         var widths = shape.field(
-                "widths",
-                Codecs.choice(TopForm.Widths.values()),
-                TopForm::widths,
-                TopForm.DEFAULT.widths(),
+                "item-widths",
+                Codecs.choice(TopForm.ItemWidths.values()),
+                TopForm::itemWidths,
+                TopForm.DEFAULT.itemWidths(),
                 "How wide the items of its menu are: as what they say, or all equally.");
         var most = shape.field(
-                "most",
+                "max-items",
                 Codecs.whole(TopForm.MOST),
-                TopForm::most,
-                TopForm.DEFAULT.most(),
+                TopForm::maxItems,
+                TopForm.DEFAULT.maxItems(),
                 "How many items of its menu it holds at most, the overflow item included.");
         var overflow = SharedShapes.overflow(shape, TopForm::overflow);
         var search = SharedShapes.search(shape, TopForm::search);
@@ -154,12 +154,12 @@ final class TopHome extends FormHome<TopForm> {
     List<Item> held(TopForm form, List<Item> all, Device device) {
         List<String> actions = actions(form, all, device);
         List<Item> own = own(form, actions, all);
-        if (form.below() && form.wraps()) {
-            return FitContext.held(own, form.most(), form.overflows());
+        if (form.ownRow() && form.wraps()) {
+            return FitContext.held(own, form.maxItems(), form.overflows());
         }
-        double room = form.below() ? width(device) : room(form, device) - Metrics.TARGET * actions.size();
+        double room = form.ownRow() ? width(device) : room(form, device) - Metrics.TARGET * actions.size();
         int slots = Math.max(1, (int) ((room + SPACING) / (NARROWEST + SPACING)));
-        return FitContext.held(own, Math.min(form.most(), slots), form.overflows(), 0);
+        return FitContext.held(own, Math.min(form.maxItems(), slots), form.overflows(), 0);
     }
 
     private static double width(Device device) {
@@ -171,7 +171,7 @@ final class TopHome extends FormHome<TopForm> {
         return width(device)
                 - 2 * Metrics.EDGE
                 - Metrics.TARGET
-                - (form.title() == TopForm.Middle.NONE ? 0 : LEAST_TITLE + BETWEEN)
+                - (form.titleShows() == TopForm.TitleContent.NONE ? 0 : LEAST_TITLE + BETWEEN)
                 - (form.profile().isEmpty() ? 0 : Metrics.TARGET);
     }
 
@@ -186,7 +186,7 @@ final class TopHome extends FormHome<TopForm> {
         List<String> showing = form.actions().stream()
                 .filter(id -> all.stream().anyMatch(item -> item.id().equals(id)))
                 .collect(toList());
-        boolean isBeside = !form.below() && !own(form, form.actions(), all).isEmpty();
+        boolean isBeside = !form.ownRow() && !own(form, form.actions(), all).isEmpty();
         double room = room(form, device) - (isBeside ? NARROWEST : 0);
         int most = (int) (room / Metrics.TARGET);
         if (showing.size() <= most) {
@@ -220,7 +220,7 @@ final class TopHome extends FormHome<TopForm> {
                         .collect(toList()))
                 .withPerson(form.profile().flatMap(profile -> context.person(profile, context.ofPerson(bar, form))))
                 .withTitle(
-                        form.title() == TopForm.Middle.NAME
+                        form.titleShows() == TopForm.TitleContent.NAME
                                 ? context.plan().app().name()
                                 : context.title())
                 .withNote(form.subtitle().map(context::filled).orElse(""));
@@ -238,18 +238,18 @@ final class TopHome extends FormHome<TopForm> {
                 .trail()
                 .below()
                 .map(below -> new FittedBar.Button(
-                        context.own(OwnWord.BACK_TO, context.titleOf(below.top())), OwnIcons.BACK, new Step.Back()))
+                        context.own(BuiltInText.BACK_TO, context.titleOf(below.top())), OwnIcons.BACK, new Step.Back()))
                 .or(() -> wayOut(context))
-                .or(() -> DrawerHome.opened(context, Form.Flank.LEADING)
+                .or(() -> DrawerHome.opened(context, Form.Side.LEADING)
                         .map(bar -> new FittedBar.Button(
-                                context.own(OwnWord.MENU), OwnIcons.MENU, new Step.Toggle(bar.id()))));
+                                context.own(BuiltInText.MENU), OwnIcons.MENU, new Step.Toggle(bar.id()))));
     }
 
     /** The menu at the other side, which has its own name where there are two. */
     private static Optional<FittedBar.Button> trailing(FitContext context) {
-        boolean isSecond = DrawerHome.opened(context, Form.Flank.LEADING).isPresent();
-        return DrawerHome.opened(context, Form.Flank.TRAILING).map(bar -> new FittedBar.Button(
-                        isSecond ? context.nameOf(bar) : context.own(OwnWord.MENU),
+        boolean isSecond = DrawerHome.opened(context, Form.Side.LEADING).isPresent();
+        return DrawerHome.opened(context, Form.Side.TRAILING).map(bar -> new FittedBar.Button(
+                        isSecond ? context.nameOf(bar) : context.own(BuiltInText.MENU),
                         OwnIcons.MENU,
                         new Step.Toggle(bar.id()))
                 .toEnd());
@@ -261,7 +261,9 @@ final class TopHome extends FormHome<TopForm> {
                 ? context.walk()
                         .backFromRoot(context.state())
                         .map(place -> new FittedBar.Button(
-                                context.own(OwnWord.BACK_TO, context.titleOf(place)), OwnIcons.BACK, new Step.Back()))
+                                context.own(BuiltInText.BACK_TO, context.titleOf(place)),
+                                OwnIcons.BACK,
+                                new Step.Back()))
                 : Optional.empty();
     }
 
@@ -287,12 +289,12 @@ final class TopHome extends FormHome<TopForm> {
 
     @Override
     boolean showsLogo(TopForm form) {
-        return form.title() == TopForm.Middle.LOGO;
+        return form.titleShows() == TopForm.TitleContent.LOGO;
     }
 
     @Override
     boolean scrollsAway(TopForm form) {
-        return form.scrolling() == Form.Scrolling.LEAVES;
+        return form.onScroll() == Form.Scrolling.HIDE;
     }
 
     @Override

@@ -35,7 +35,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
 
     private ItemLayout cells(Box line, Level level) {
         Form.Labels labels = level == Level.ICONS ? Form.Labels.NONE : form.labels();
-        return new ItemLayout(line, form.icons(), labels, scale, MarkHome.Inner.LOWER, measure);
+        return new ItemLayout(line, form.iconPosition(), labels, scale, MarkHome.Inner.LOWER, measure);
     }
 
     /** The height of a row of its own. */
@@ -59,7 +59,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
     }
 
     private boolean wraps() {
-        return form.below() && form.wraps() && !bar.items().isEmpty();
+        return form.ownRow() && form.wraps() && !bar.items().isEmpty();
     }
 
     /**
@@ -88,7 +88,7 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
         List<Double> widths = widths(cells(new Box(0, 0, 0, 0), level), level).stream()
                 .map(width -> Math.min(width, room))
                 .collect(toList());
-        if (form.widths() == TopForm.Widths.EQUAL) {
+        if (form.itemWidths() == TopForm.ItemWidths.EQUAL) {
             double widest =
                     widths.stream().mapToDouble(Double::doubleValue).max().orElse(0);
             int count = Math.max(1, (int) ((room + spacing) / (widest + spacing)));
@@ -171,13 +171,13 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
         double spacing = bar.look().size(Size.SPACING);
         int count = widths.size();
         double share = Metrics.onGrid((room.width() - spacing * (count - 1)) / count);
-        if (form.widths() == TopForm.Widths.EQUAL && widths.stream().allMatch(width -> width <= share)) {
+        if (form.itemWidths() == TopForm.ItemWidths.EQUAL && widths.stream().allMatch(width -> width <= share)) {
             widths = widths.stream().map(width -> share).collect(toList());
         }
         double used = sum(widths);
         boolean scrolls = used > room.width();
         double x = scrolls ? room.x() - Metrics.onGrid(offset(widths, room.width())) : start(room, whole, used);
-        double height = form.below() ? room.height() : Math.min(room.height(), height());
+        double height = form.ownRow() ? room.height() : Math.min(room.height(), height());
         var slots = new ArrayList<Layout.Slot>();
         for (int i = 0; i < count; i++) {
             var target = new Box(x, room.centerY() - height / 2, widths.get(i), height);
@@ -189,15 +189,16 @@ record TopRow(TopForm form, FittedBar bar, double scale, TextMeasure measure) {
 
     /** On a line of their own, the first begins below the title, where there is room for that. */
     private double atTitle(Box room, double used) {
-        double in = form.below() ? Math.max(0, Metrics.TITLE_MARGIN - bar.look().itemPadding(PADDING)) : 0;
+        double in =
+                form.ownRow() ? Math.max(0, Metrics.TITLE_MARGIN - bar.look().itemPadding(PADDING)) : 0;
         return room.x() + (used + 2 * in <= room.width() ? in : 0);
     }
 
     private double start(Box room, Box whole, double used) {
-        return switch (form.items()) {
+        return switch (form.alignItems()) {
             case START -> atTitle(room, used);
             case CENTER -> Math.max(room.x(), Math.min(whole.centerX() - used / 2, room.right() - used));
-            case END -> form.below() ? atTitle(room, used) : room.right() - used;
+            case END -> form.ownRow() ? atTitle(room, used) : room.right() - used;
         };
     }
 

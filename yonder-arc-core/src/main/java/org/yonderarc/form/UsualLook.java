@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.yonderarc.fit.Look;
 import org.yonderarc.layout.MarkHome;
 import org.yonderarc.layout.Marks;
-import org.yonderarc.plan.Ground;
+import org.yonderarc.plan.Background;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Paint;
@@ -58,7 +58,7 @@ record UsualLook(Map<Size, Double> sizes, Indicator mark, Look plain) {
                 Optional.of(Style.Which.SELECTED),
                 Optional.of(true),
                 Optional.of(Style.Which.SELECTED),
-                Ground.NONE,
+                Background.NONE,
                 Optional.empty(),
                 Optional.empty(),
                 sizes,

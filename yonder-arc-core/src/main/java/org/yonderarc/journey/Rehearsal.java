@@ -165,7 +165,7 @@ public final class Rehearsal {
 
     /** Whether an item shows on other devices only. */
     private boolean isElsewhere(String id) {
-        String kind = DeviceKind.at(walk.plan().kinds(), device.width());
+        String kind = DeviceKind.at(walk.plan().deviceKinds(), device.width());
         return walk.plan().items().filter(item -> item.id().equals(id)).anyMatch(item -> !item.visibility()
                 .shows(kind, device.width(), device.height(), device.pointer()));
     }

@@ -17,7 +17,7 @@ import org.yonderarc.plan.Style;
  * @param textScale how much larger than usual labels are set
  * @param measure how wide texts are
  */
-record BadgeBoxes(Form.IconSide side, Predicate<FittedItem> showsLabel, double textScale, TextMeasure measure) {
+record BadgeBoxes(Form.IconPosition side, Predicate<FittedItem> showsLabel, double textScale, TextMeasure measure) {
     /** How far a badge may reach beyond an icon that stands before its label, in dp. */
     private static final double BEFORE_LABEL = 3;
 
@@ -51,7 +51,7 @@ record BadgeBoxes(Form.IconSide side, Predicate<FittedItem> showsLabel, double t
     boolean isAtIcon(FittedItem item, double icon) {
         double longest =
                 item.badge().map(text -> measure.width(text, Metrics.BADGE)).orElse(0.0);
-        return item.look().badgeAt() != Style.BadgeAt.USUAL && longest < icon / 2;
+        return item.look().badgeAt() != Style.BadgePosition.USUAL && longest < icon / 2;
     }
 
     /** A badge at the end of a line; a dot where there is no room for what it says. */
@@ -91,7 +91,7 @@ record BadgeBoxes(Form.IconSide side, Predicate<FittedItem> showsLabel, double t
         double width = Math.max(Metrics.BADGE_HEIGHT, line.width() + 2 * Metrics.BADGE_PADDING);
         // A narrow slot, or a label that begins there, draws the badge back over the icon.
         double inside = target.right() - Layout.Badge.RING;
-        double most = side == Form.IconSide.BEFORE && showsLabel.test(item)
+        double most = side == Form.IconPosition.BEFORE && showsLabel.test(item)
                 ? Math.min(inside, icon.right() + BEFORE_LABEL)
                 : inside;
         double x = Math.max(target.x(), Math.min(icon.right() - Metrics.BADGE_OVERLAP, most - width));
@@ -105,6 +105,6 @@ record BadgeBoxes(Form.IconSide side, Predicate<FittedItem> showsLabel, double t
     }
 
     private static boolean isLower(FittedItem item) {
-        return item.look().badgeAt() == Style.BadgeAt.LOWER;
+        return item.look().badgeAt() == Style.BadgePosition.LOWER;
     }
 }

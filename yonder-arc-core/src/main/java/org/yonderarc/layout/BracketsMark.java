@@ -26,7 +26,7 @@ final class BracketsMark implements MarkHome {
     public Map<String, String> idle() {
         return Map.ofEntries(
                 Map.entry("edge", "brackets stand around the icon or the item"),
-                Map.entry("along", "only a line takes its length from something"),
+                Map.entry("length", "only a line takes its length from something"),
                 Map.entry("depth", "only a notch is so deep"),
                 Map.entry("distance", "brackets stand around the icon or the item"),
                 Map.entry("picture", "only a shape can be a picture"));

@@ -13,7 +13,7 @@ final class DotMark implements MarkHome {
         return Map.ofEntries(
                 Map.entry("behind", "a dot stands at an edge"),
                 Map.entry("width", "a dot is as wide as it is thick"),
-                Map.entry("along", "only a line takes its length from something"),
+                Map.entry("length", "only a line takes its length from something"),
                 Map.entry("depth", "only a notch is so deep"),
                 Map.entry("picture", "only a shape can be a picture"));
     }

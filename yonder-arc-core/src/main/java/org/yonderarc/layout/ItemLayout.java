@@ -25,7 +25,12 @@ import org.yonderarc.tree.Split;
  * @param measure how wide texts are
  */
 public record ItemLayout(
-        Box bar, Form.IconSide side, Form.Labels labels, double textScale, MarkHome.Inner inner, TextMeasure measure) {
+        Box bar,
+        Form.IconPosition side,
+        Form.Labels labels,
+        double textScale,
+        MarkHome.Inner inner,
+        TextMeasure measure) {
     /** From the ends of a line to what stands in it, in dp. */
     private static final double LINE_PADDING = 16;
 
@@ -36,7 +41,7 @@ public record ItemLayout(
 
     /** Whether icons stand above or below their labels. */
     public boolean isVertical() {
-        return side == Form.IconSide.ABOVE || side == Form.IconSide.BELOW;
+        return side == Form.IconPosition.ABOVE || side == Form.IconPosition.BELOW;
     }
 
     /** Whether an item shows its label. */
@@ -115,7 +120,7 @@ public record ItemLayout(
         double gap = cell > 0 && !texts.isEmpty() ? item.look().size(Size.GAP) : 0;
         double block = cell + gap + texts.size() * line;
         double top = crisp(target.y() + (target.height() - block) / 2);
-        boolean below = side == Form.IconSide.BELOW;
+        boolean below = side == Form.IconPosition.BELOW;
         double iconMiddle = below ? top + block - cell / 2 : top + cell / 2;
         double labelTop = below ? top : top + cell + gap;
         if (inner == MarkHome.Inner.UPPER && !below) {
@@ -146,7 +151,7 @@ public record ItemLayout(
         List<String> texts = shown ? texts(item, room) : List.of();
         double width = texts.isEmpty() ? 0 : Math.min(room, measure.width(texts.get(0), type));
         double left = target.centerX() - (cell + gap + width) / 2;
-        boolean after = side == Form.IconSide.AFTER;
+        boolean after = side == Form.IconPosition.AFTER;
         Box icon = Box.around(after ? left + width + gap + cell / 2 : left + cell / 2, target.centerY(), size, size);
         double x = after ? left : left + cell + gap;
         var lines = new ArrayList<TextLine>();

@@ -16,7 +16,7 @@ final class LineMark implements MarkHome {
         Box target = room.target();
         double whole = (room.stands() ? target.height() : target.width()) - 2 * FROM_ENDS;
         return room.indicator()
-                .along()
+                .length()
                 .map(what -> switch (what) {
                     case ICON -> extent(room, room.icon());
                     case LABEL -> extent(room, room.label());
@@ -32,7 +32,7 @@ final class LineMark implements MarkHome {
 
     /** A line as long as something stands where that stands. */
     private static double middle(Room room, double length) {
-        boolean isOfLabel = room.indicator().along().equals(Optional.of(Indicator.Along.LABEL));
+        boolean isOfLabel = room.indicator().length().equals(Optional.of(Indicator.Length.LABEL));
         Box target = room.target();
         double x = isOfLabel && room.label().width() > 0 ? room.label().centerX() : target.centerX();
         return Math.max(target.x() + length / 2, Math.min(x, target.right() - length / 2));

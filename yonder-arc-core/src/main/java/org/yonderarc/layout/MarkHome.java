@@ -22,7 +22,7 @@ public interface MarkHome {
         LEADING;
 
         /** The edge of items in a bar at a side edge. */
-        public static Inner of(Form.Flank flank) {
+        public static Inner of(Form.Side flank) {
             return flank.isTrailing() ? LEADING : TRAILING;
         }
 

@@ -17,7 +17,7 @@ public final class Marks {
         @Override
         public Map<String, String> idle() {
             var idle = new HashMap<String, String>();
-            List.of("edge", "behind", "width", "thickness", "radius", "along", "depth", "distance", "picture")
+            List.of("edge", "behind", "width", "thickness", "radius", "length", "depth", "distance", "picture")
                     .forEach(key -> idle.put(key, "there is no mark"));
             return idle;
         }

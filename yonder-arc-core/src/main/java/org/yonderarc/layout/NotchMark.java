@@ -28,7 +28,7 @@ final class NotchMark implements MarkHome {
                 Map.entry("behind", "the icon stands in a notch"),
                 Map.entry("thickness", "a notch holds a circle; set \"width\""),
                 Map.entry("radius", "a notch holds a circle; set \"width\""),
-                Map.entry("along", "only a line takes its length from something"),
+                Map.entry("length", "only a line takes its length from something"),
                 Map.entry("picture", "only a shape can be a picture"));
     }
 

@@ -17,7 +17,7 @@ final class ShapeMark implements MarkHome {
     public Map<String, String> idle() {
         return Map.ofEntries(
                 Map.entry("edge", "a shape lies behind the icon or the item"),
-                Map.entry("along", "only a line takes its length from something"),
+                Map.entry("length", "only a line takes its length from something"),
                 Map.entry("depth", "only a notch is so deep"),
                 Map.entry("distance", "a shape lies behind the icon or the item"));
     }

@@ -108,7 +108,7 @@ public final class Swipe {
         Scene from = scenes.apply(state);
         Scene to = scenes.apply(change.after());
         Motion own = walk.plan().motion();
-        var even = new Motion(EVEN, EVEN, EVEN, even(own.screens()), own.reduced());
+        var even = new Motion(EVEN, EVEN, EVEN, even(own.transition()), own.reduced());
         Optional<Passage> passage =
                 Passage.of(walk, change).map(found -> new Passage(even(found.transition()), found.forward()));
         Film film = Film.of(from, to, new Score(passage, even, reduced, rightToLeft, Optional.empty()));

@@ -28,7 +28,7 @@ final class Known {
      */
     static void item(Plan plan, String id) {
         List<String> all = plan.items().map(Item::id).collect(toList());
-        if (plan.items().noneMatch(item -> item.each().isPresent())) {
+        if (plan.items().noneMatch(item -> item.repeat().isPresent())) {
             require("item", id, all);
         }
     }

@@ -12,24 +12,24 @@ import java.util.Optional;
  * @param start the id of the screen that is shown first; a plan without one has a finding
  * @param languages the language tags (BCP 47) that its texts come in, the default one first; may be empty
  * @param required the ids of screens and signals that people must always be able to reach
- * @param links the schemes that web addresses may have beside http, https, mailto and tel
+ * @param linkSchemes the schemes that web addresses may have beside http, https, mailto and tel
  * @param logos the logo's picture file by scheme, inside of the plan's folder
  * @param smallLogos its small form by scheme, for bars with little room
  * @param back where going back leads at the root of a branch
- * @param says what the app says of itself, where that is other than usual
- * @param texts the files with texts of other languages, inside of the plan's folder, with a hole for the language
+ * @param builtInTexts what the app says of itself, where that is other than usual
+ * @param textFiles the files with texts of other languages, inside of the plan's folder, with a hole for the language
  */
 public record App(
         String name,
         Optional<String> start,
         List<String> languages,
         List<String> required,
-        List<String> links,
+        List<String> linkSchemes,
         Map<Scheme, String> logos,
         Map<Scheme, String> smallLogos,
         Back back,
-        Map<OwnWord, Words> says,
-        Optional<String> texts) {
+        Map<BuiltInText, Words> builtInTexts,
+        Optional<String> textFiles) {
     /** Where going back leads at the root of a branch. */
     public enum Back {
         /** To the start's branch; there, out of the app. */
@@ -45,12 +45,12 @@ public record App(
         Objects.requireNonNull(start, "start");
         languages = List.copyOf(languages);
         required = List.copyOf(required);
-        links = List.copyOf(links);
+        linkSchemes = List.copyOf(linkSchemes);
         logos = Map.copyOf(logos);
         smallLogos = Map.copyOf(smallLogos);
         Objects.requireNonNull(back, "back");
-        says = Map.copyOf(says);
-        Objects.requireNonNull(texts, "texts");
+        builtInTexts = Map.copyOf(builtInTexts);
+        Objects.requireNonNull(textFiles, "texts");
     }
 
     /** The app with this name, with all defaults. */
@@ -69,21 +69,21 @@ public record App(
     }
 
     /** What the app says of itself in a language: as the plan words it, or as is usual there. */
-    public String own(OwnWord word, String language) {
+    public String own(BuiltInText word, String language) {
         return own(word, language, "");
     }
 
     /** What the app says of itself in a language, with the title of a place where that belongs. */
-    public String own(OwnWord word, String language, String place) {
+    public String own(BuiltInText word, String language, String place) {
         return isWorded(word, language)
-                ? Objects.requireNonNull(says.get(word))
-                        .fill(language, hole -> Optional.of(hole.equals(OwnWord.PLACE) ? place : ""))
+                ? Objects.requireNonNull(builtInTexts.get(word))
+                        .fill(language, hole -> Optional.of(hole.equals(BuiltInText.PLACE) ? place : ""))
                 : word.in(language, place);
     }
 
     /** Whether the plan words this for a language, or for all. */
-    public boolean isWorded(OwnWord word, String language) {
-        Words worded = says.get(word);
+    public boolean isWorded(BuiltInText word, String language) {
+        Words worded = builtInTexts.get(word);
         return worded != null
                 && (worded.byLanguage().containsKey(language)
                         || worded.byLanguage().containsKey(Words.ANY));

@@ -6,15 +6,15 @@ import java.util.Objects;
  * A small mark on an item that shows a fact; hidden where the fact is zero, false or empty.
  *
  * @param fact the id of the fact
- * @param style how it is shown
+ * @param kind how it is shown
  * @param cap the largest number shown; more is shown as this and a plus sign; 1 to 9,999
  */
-public record Badge(String fact, Style style, int cap) {
+public record Badge(String fact, Kind kind, int cap) {
     /** The cap where a plan gives none. */
     public static final int DEFAULT_CAP = 99;
 
     /** How a badge is shown. */
-    public enum Style {
+    public enum Kind {
         /** As the fact says: a dot for true, the number, the text. */
         AUTO,
         /** A dot, whatever the value. */
@@ -23,7 +23,7 @@ public record Badge(String fact, Style style, int cap) {
 
     public Badge {
         Objects.requireNonNull(fact, "fact");
-        Objects.requireNonNull(style, "style");
+        Objects.requireNonNull(kind, "style");
         if (cap < 1 || cap > 9999) {
             throw new IllegalArgumentException("a badge's cap is 1 to 9999, not " + cap);
         }
@@ -31,6 +31,6 @@ public record Badge(String fact, Style style, int cap) {
 
     /** A badge with all defaults. */
     public static Badge of(String fact) {
-        return new Badge(fact, Style.AUTO, DEFAULT_CAP);
+        return new Badge(fact, Kind.AUTO, DEFAULT_CAP);
     }
 }

@@ -11,10 +11,10 @@ import java.util.Optional;
  *
  * @param id its id; by default that of its menu, or its form
  * @param menu the id of the menu it shows
- * @param spoken what screen readers call it; by default after its menu
+ * @param spokenLabel what screen readers call it; by default after its menu
  * @param forms its form on each device kind; under {@link #ANY_KIND} the form for all others; never empty
  * @param within the id of the screen on which, and below which, it stands; no value for everywhere
- * @param first the id of the item to which whatever leads to {@code within} leads at first; by default the first of the menu
+ * @param defaultItem the id of the item to which whatever leads to {@code within} leads at first; by default the first of the menu
  * @param order the ids of the items that stand first, by device kind; under {@link #ANY_KIND} those for all others
  * @param visibility where it shows
  * @param transition how screens that are chosen in it follow each other, where neither item nor screen says it
@@ -22,10 +22,10 @@ import java.util.Optional;
 public record Bar(
         String id,
         Optional<String> menu,
-        Optional<Words> spoken,
+        Optional<Words> spokenLabel,
         Map<String, Form> forms,
         Optional<String> within,
-        Optional<String> first,
+        Optional<String> defaultItem,
         Map<String, List<String>> order,
         Visibility visibility,
         Optional<Transition> transition)
@@ -36,13 +36,13 @@ public record Bar(
     public Bar {
         Ids.require(id, "bar");
         Objects.requireNonNull(menu, "menu");
-        Objects.requireNonNull(spoken, "spoken");
+        Objects.requireNonNull(spokenLabel, "spoken");
         if (forms.isEmpty()) {
             throw new IllegalArgumentException("a bar needs a form");
         }
         forms = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(forms));
         Objects.requireNonNull(within, "within");
-        Objects.requireNonNull(first, "first");
+        Objects.requireNonNull(defaultItem, "first");
         order = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(order));
         Objects.requireNonNull(visibility, "visibility");
         Objects.requireNonNull(transition, "transition");
@@ -74,6 +74,6 @@ public record Bar(
 
     /** The same with other forms. */
     public Bar withForms(Map<String, Form> other) {
-        return new Bar(id, menu, spoken, other, within, first, order, visibility, transition);
+        return new Bar(id, menu, spokenLabel, other, within, defaultItem, order, visibility, transition);
     }
 }

@@ -11,26 +11,26 @@ import java.util.TreeMap;
 /**
  * A bar at the lower edge with a slot for each item.
  *
- * @param most how many items it holds at most, the overflow item included; within {@link #MOST}
+ * @param maxItems how many items it holds at most, the overflow item included; within {@link #MOST}
  * @param whenFull what happens to the items that don't fit
  * @param overflow the item that leads to the others
  * @param labels which items show their label
- * @param icons where icons stand
+ * @param iconPosition where icons stand
  * @param action the id of the item that stands raised in the middle, as the main action
  * @param actionSize the diameter of its circle in dp, within {@link #ACTION_SIZE}
- * @param scrolling what it does when the content scrolls
+ * @param onScroll what it does when the content scrolls
  * @param floating its inset from the edges, where it floats
  * @param style how it looks
  */
 public record BottomForm(
-        int most,
+        int maxItems,
         WhenFull whenFull,
         Overflow overflow,
         Labels labels,
-        IconSide icons,
+        IconPosition iconPosition,
         Optional<String> action,
         double actionSize,
-        Scrolling scrolling,
+        Scrolling onScroll,
         Optional<Floating> floating,
         Optional<Style.Ref> style)
         implements Form {
@@ -46,22 +46,22 @@ public record BottomForm(
             WhenFull.OVERFLOW,
             Overflow.DEFAULT,
             Labels.ALL,
-            IconSide.ABOVE,
+            IconPosition.ABOVE,
             Optional.empty(),
             56,
-            Scrolling.STAYS,
+            Scrolling.STAY,
             Optional.empty(),
             Optional.empty());
 
     public BottomForm {
-        MOST.require(most, "the most items of a bottom bar");
+        MOST.require(maxItems, "the most items of a bottom bar");
         Objects.requireNonNull(whenFull, "whenFull");
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(labels, "labels");
-        Objects.requireNonNull(icons, "icons");
+        Objects.requireNonNull(iconPosition, "icons");
         Objects.requireNonNull(action, "action");
         ACTION_SIZE.require(actionSize, "the size of the main action");
-        Objects.requireNonNull(scrolling, "scrolling");
+        Objects.requireNonNull(onScroll, "scrolling");
         Objects.requireNonNull(floating, "floating");
         Objects.requireNonNull(style, "style");
     }
@@ -80,9 +80,9 @@ public record BottomForm(
         if (actionSize != DEFAULT.actionSize && raised().isEmpty()) {
             idle.put("action-size", "it has no main action in its middle; set \"action\"");
         }
-        boolean isNarrow = floating.flatMap(Floating::widest).isPresent();
-        if (!isNarrow && floating.filter(how -> how.align() != Side.CENTER).isPresent()) {
-            idle.put("floating/align", "a bar as wide as the window stands where it stands; set \"widest\"");
+        boolean isNarrow = floating.flatMap(Floating::maxWidth).isPresent();
+        if (!isNarrow && floating.filter(how -> how.align() != Alignment.CENTER).isPresent()) {
+            idle.put("floating/align", "a bar as wide as the window stands where it stands; set \"max-width\"");
         }
         return idle;
     }
@@ -115,17 +115,28 @@ public record BottomForm(
     @Override
     public BottomForm withStyle(Style.Ref other) {
         return new BottomForm(
-                most, whenFull, overflow, labels, icons, action, actionSize, scrolling, floating, Optional.of(other));
+                maxItems,
+                whenFull,
+                overflow,
+                labels,
+                iconPosition,
+                action,
+                actionSize,
+                onScroll,
+                floating,
+                Optional.of(other));
     }
 
     @Override
     public BottomForm withLabels(Labels which) {
-        return new BottomForm(most, whenFull, overflow, which, icons, action, actionSize, scrolling, floating, style);
+        return new BottomForm(
+                maxItems, whenFull, overflow, which, iconPosition, action, actionSize, onScroll, floating, style);
     }
 
     @Override
-    public BottomForm withIcons(IconSide side) {
-        return new BottomForm(most, whenFull, overflow, labels, side, action, actionSize, scrolling, floating, style);
+    public BottomForm withIconPosition(IconPosition side) {
+        return new BottomForm(
+                maxItems, whenFull, overflow, labels, side, action, actionSize, onScroll, floating, style);
     }
 
     /**
@@ -134,12 +145,17 @@ public record BottomForm(
      * @param inset its distance from the edges in dp, within {@link #INSET}
      * @param radius the radius of its corners in dp, within {@link #RADIUS}
      * @param shadow whether it casts a shadow
-     * @param lower its distance from the lower edge in dp, within {@link #INSET}, where that is another
-     * @param widest how wide it is at most, in dp, within {@link #WIDEST}; by default as wide as the device leaves room
+     * @param bottomOffset its distance from the lower edge in dp, within {@link #INSET}, where that is another
+     * @param maxWidth how wide it is at most, in dp, within {@link #WIDEST}; by default as wide as the device leaves room
      * @param align where it stands where it is narrower than that
      */
     public record Floating(
-            double inset, double radius, boolean shadow, Optional<Double> lower, Optional<Double> widest, Side align) {
+            double inset,
+            double radius,
+            boolean shadow,
+            Optional<Double> bottomOffset,
+            Optional<Double> maxWidth,
+            Alignment align) {
         /** Distances from the edges in dp. */
         public static final Range INSET = new Range(0, 160);
         /** Greatest widths in dp. */
@@ -150,8 +166,8 @@ public record BottomForm(
         public Floating {
             INSET.require(inset, "the inset of a floating bar");
             RADIUS.require(radius, "the radius of a floating bar");
-            INSET.require(lower, "the distance of a floating bar from the lower edge");
-            WIDEST.require(widest, "the greatest width of a floating bar");
+            INSET.require(bottomOffset, "the distance of a floating bar from the lower edge");
+            WIDEST.require(maxWidth, "the greatest width of a floating bar");
             Objects.requireNonNull(align, "align");
         }
     }

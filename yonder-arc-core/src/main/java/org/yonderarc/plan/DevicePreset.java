@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param right what it claims of its right edge
  * @param pointer what people point with
  * @param body what pictures draw around it
- * @param scale how many pixels a picture of it has for each dp, within {@link #SCALE}; no value where that is as usual
+ * @param pixelRatio how many pixels a picture of it has for each dp, within {@link #SCALE}; no value where that is as usual
  */
 public record DevicePreset(
         String id,
@@ -28,7 +28,7 @@ public record DevicePreset(
         double right,
         Visibility.Pointer pointer,
         Body body,
-        Optional<Double> scale)
+        Optional<Double> pixelRatio)
         implements Identified {
     /** Widths and heights in dp. */
     public static final Range SIZE = new Range(240, 4000);
@@ -55,6 +55,6 @@ public record DevicePreset(
         }
         Objects.requireNonNull(pointer, "pointer");
         Objects.requireNonNull(body, "body");
-        SCALE.require(scale, "the scale of a device");
+        SCALE.require(pixelRatio, "the scale of a device");
     }
 }

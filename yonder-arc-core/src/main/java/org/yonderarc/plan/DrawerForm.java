@@ -9,29 +9,29 @@ import java.util.TreeMap;
 /**
  * A panel at a side edge.
  *
- * @param flank which side edge
+ * @param side which side edge
  * @param opens how it opens
  * @param header what stands at its head
  * @param footer the ids of the items that stand at its foot
  * @param width its width in dp, within {@link #WIDTH}
  * @param share its width as a share of the window's, within {@link #SHARE}, in place of one in dp
- * @param collapsed its width in dp while it is collapsed to icons, within {@link #COLLAPSED}; no value where it can't be
+ * @param collapsedWidth its width in dp while it is collapsed to icons, within {@link #COLLAPSED}; no value where it can't be
  * @param beneath how the content moves aside from a drawer beneath it
- * @param logo whether the app's logo stands at its head
+ * @param showLogo whether the app's logo stands at its head
  * @param search the id of the item that stands as a search field above the others
  * @param filter the field above its items into which people type what they look for
  * @param style how it looks
  */
 public record DrawerForm(
-        Flank flank,
+        Side side,
         Opening opens,
         Optional<Header> header,
         List<String> footer,
         double width,
         Optional<Double> share,
-        Optional<Double> collapsed,
+        Optional<Double> collapsedWidth,
         Beneath beneath,
-        boolean logo,
+        boolean showLogo,
         Optional<String> search,
         Optional<Filter> filter,
         Optional<Style.Ref> style)
@@ -45,7 +45,7 @@ public record DrawerForm(
 
     /** A drawer with all defaults. */
     public static final DrawerForm DEFAULT = new DrawerForm(
-            Flank.LEADING,
+            Side.LEADING,
             Opening.OVER,
             Optional.empty(),
             List.of(),
@@ -59,13 +59,13 @@ public record DrawerForm(
             Optional.empty());
 
     public DrawerForm {
-        Objects.requireNonNull(flank, "flank");
+        Objects.requireNonNull(side, "flank");
         Objects.requireNonNull(opens, "opens");
         Objects.requireNonNull(header, "header");
         footer = List.copyOf(footer);
         WIDTH.require(width, "the width of a drawer");
         SHARE.require(share, "the share of a drawer");
-        COLLAPSED.require(collapsed, "the width of a collapsed drawer");
+        COLLAPSED.require(collapsedWidth, "the width of a collapsed drawer");
         Objects.requireNonNull(beneath, "beneath");
         Objects.requireNonNull(search, "search");
         Objects.requireNonNull(filter, "filter");
@@ -74,12 +74,12 @@ public record DrawerForm(
 
     @Override
     public boolean collapses() {
-        return collapsed.isPresent() && opens == Opening.KEPT;
+        return collapsedWidth.isPresent() && opens == Opening.ALWAYS;
     }
 
     @Override
     public boolean isOpened() {
-        return opens != Opening.KEPT;
+        return opens != Opening.ALWAYS;
     }
 
     @Override
@@ -93,11 +93,8 @@ public record DrawerForm(
         if (!beneath.equals(Beneath.DEFAULT) && opens != Opening.BENEATH) {
             idle.put("beneath", "it doesn't open \"beneath\" the content");
         }
-        if (collapsed.isPresent() && opens != Opening.KEPT) {
-            idle.put("collapsed", "only a drawer that is \"kept\" open can be collapsed");
-        }
-        if (share.isPresent() && width != DEFAULT.width) {
-            idle.put("width", "its \"share\" of the window goes before");
+        if (collapsedWidth.isPresent() && opens != Opening.ALWAYS) {
+            idle.put("collapsed-width", "only a drawer that is open \"always\" can be collapsed");
         }
         Form.elsewhere("footer", footer, ofPerson(), search, idle);
         return idle;
@@ -110,7 +107,7 @@ public record DrawerForm(
 
     @Override
     public Edge edge() {
-        return flank.edge();
+        return side.edge();
     }
 
     @Override
@@ -124,8 +121,8 @@ public record DrawerForm(
     }
 
     @Override
-    public Optional<String> photo() {
-        return header.flatMap(Header::photo);
+    public Optional<String> photoFact() {
+        return header.flatMap(Header::photoFact);
     }
 
     @Override
@@ -141,15 +138,15 @@ public record DrawerForm(
     @Override
     public DrawerForm withStyle(Style.Ref other) {
         return new DrawerForm(
-                flank,
+                side,
                 opens,
                 header,
                 footer,
                 width,
                 share,
-                collapsed,
+                collapsedWidth,
                 beneath,
-                logo,
+                showLogo,
                 search,
                 filter,
                 Optional.of(other));
@@ -158,19 +155,19 @@ public record DrawerForm(
     /** The same, opening otherwise. */
     public DrawerForm opening(Opening how) {
         return new DrawerForm(
-                flank, how, header, footer, width, share, collapsed, beneath, logo, search, filter, style);
+                side, how, header, footer, width, share, collapsedWidth, beneath, showLogo, search, filter, style);
     }
 
     /**
      * A field into which people type what they look for; items whose name doesn't hold it aren't shown.
      *
      * @param fact the text that is typed: a fact
-     * @param label what it says while nothing is typed
+     * @param placeholder what it says while nothing is typed
      */
-    public record Filter(String fact, Optional<Words> label) {
+    public record Filter(String fact, Optional<Words> placeholder) {
         public Filter {
             Objects.requireNonNull(fact, "fact");
-            Objects.requireNonNull(label, "label");
+            Objects.requireNonNull(placeholder, "label");
         }
     }
 
@@ -183,11 +180,11 @@ public record DrawerForm(
         /** It lies beneath the content, which moves aside. */
         BENEATH,
         /** It is always open. */
-        KEPT;
+        ALWAYS;
 
         /** Whether the content keeps clear of it. */
         public boolean takesRoom() {
-            return this == BESIDE || this == KEPT;
+            return this == BESIDE || this == ALWAYS;
         }
     }
 
@@ -198,7 +195,7 @@ public record DrawerForm(
      * @param title its first line; may have holes for facts
      * @param note its second line; may have holes for facts
      * @param background what lies behind it
-     * @param photo the fact that tells the picture's file or address; until it does, the picture or initials show
+     * @param photoFact the fact that tells the picture's file or address; until it does, the picture or initials show
      * @param item the id of the item that is chosen with it
      */
     public record Header(
@@ -206,14 +203,14 @@ public record DrawerForm(
             Words title,
             Optional<Words> note,
             Optional<Fill> background,
-            Optional<String> photo,
+            Optional<String> photoFact,
             Optional<String> item) {
         public Header {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(title, "title");
             Objects.requireNonNull(note, "note");
             Objects.requireNonNull(background, "background");
-            Objects.requireNonNull(photo, "photo");
+            Objects.requireNonNull(photoFact, "photo");
             Objects.requireNonNull(item, "item");
         }
     }
@@ -221,12 +218,12 @@ public record DrawerForm(
     /**
      * How the content moves aside from a drawer beneath it.
      *
-     * @param share how far it moves, as a share of the drawer's width, within {@link #SHARE}
+     * @param shift how far it moves, as a share of the drawer's width, within {@link #SHARE}
      * @param radius the radius of its corners in dp, within {@link #RADIUS}
      * @param shadow whether it casts a shadow on the drawer
      * @param scale how large it is then, as a share of its size, within {@link #SCALE}
      */
-    public record Beneath(double share, double radius, boolean shadow, double scale) {
+    public record Beneath(double shift, double radius, boolean shadow, double scale) {
         /** Shares of the drawer's width. */
         public static final Range SHARE = new Range(0.2, 1);
         /** Radii of corners in dp. */
@@ -237,7 +234,7 @@ public record DrawerForm(
         public static final Beneath DEFAULT = new Beneath(1, 24, true, 1);
 
         public Beneath {
-            SHARE.require(share, "the share by which content moves aside");
+            SHARE.require(shift, "the share by which content moves aside");
             RADIUS.require(radius, "the radius of content that moved aside");
             SCALE.require(scale, "the scale of content that moved aside");
         }

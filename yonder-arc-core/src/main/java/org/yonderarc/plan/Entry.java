@@ -12,7 +12,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** One line of a menu: an item, a section of items under a heading, or a divider. */
-public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.Every {
+public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.AllScreens {
     /** The items in it, itself included. */
     Stream<Item> items();
 
@@ -113,15 +113,16 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
      * @param heading what stands above them
      * @param under the id of the screen under which they stand; no value for those that stand under none
      * @param deep whether those below them belong to it, too
-     * @param without the ids of screens that have no item
+     * @param except the ids of screens that have no item
      * @param made the items, which follow from the screens of a plan; empty before it is one
      */
-    record Every(Optional<Words> heading, Optional<String> under, boolean deep, List<String> without, List<Item> made)
+    record AllScreens(
+            Optional<Words> heading, Optional<String> under, boolean deep, List<String> except, List<Item> made)
             implements Entry {
-        public Every {
+        public AllScreens {
             Objects.requireNonNull(heading, "heading");
             Objects.requireNonNull(under, "under");
-            without = List.copyOf(without);
+            except = List.copyOf(except);
             made = List.copyOf(made);
         }
 
@@ -137,21 +138,21 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
 
         @Override
         public Entry map(UnaryOperator<Item> change) {
-            return new Every(
-                    heading, under, deep, without, made.stream().map(change).collect(toList()));
+            return new AllScreens(
+                    heading, under, deep, except, made.stream().map(change).collect(toList()));
         }
 
         /** The same for these screens, but for those that have an item. */
-        Every of(Catalog<Screen> screens, Set<String> taken) {
-            return new Every(
+        AllScreens of(Catalog<Screen> screens, Set<String> taken) {
+            return new AllScreens(
                     heading,
                     under,
                     deep,
-                    without,
+                    except,
                     screens.stream()
                             .filter(screen -> takes(screen, screens))
                             .filter(screen -> screen.path().required().isEmpty())
-                            .filter(screen -> !without.contains(screen.id()) && !taken.contains(screen.id()))
+                            .filter(screen -> !except.contains(screen.id()) && !taken.contains(screen.id()))
                             .map(screen -> Item.to(screen.id()))
                             .collect(toList()));
         }

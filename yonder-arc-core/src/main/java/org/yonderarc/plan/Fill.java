@@ -47,15 +47,15 @@ public record Fill(Paint from, List<Stop> through, Optional<Paint> to, double an
      * A colour that a gradient goes through.
      *
      * @param paint the colour
-     * @param at where, from 0 at the start to 1 at the end; no value for evenly spread
+     * @param offset where, from 0 at the start to 1 at the end; no value for evenly spread
      */
-    public record Stop(Paint paint, Optional<Double> at) {
+    public record Stop(Paint paint, Optional<Double> offset) {
         /** Places on the way. */
         public static final Range AT = new Range(0, 1);
 
         public Stop {
             Objects.requireNonNull(paint, "paint");
-            AT.require(at, "the place of a colour in a gradient");
+            AT.require(offset, "the place of a colour in a gradient");
         }
     }
 
@@ -78,7 +78,7 @@ public record Fill(Paint from, List<Stop> through, Optional<Paint> to, double an
         for (int i = 0; i < through.size(); i++) {
             Stop stop = through.get(i);
             // As in CSS Images, a stop before the one before it stands at its place.
-            least = Math.max(least, stop.at().orElse((i + 1.0) / (through.size() + 1)));
+            least = Math.max(least, stop.offset().orElse((i + 1.0) / (through.size() + 1)));
             shades.add(new Shade(least, stop.paint().in(theme, scheme)));
         }
         shades.add(new Shade(1, to.get().in(theme, scheme)));

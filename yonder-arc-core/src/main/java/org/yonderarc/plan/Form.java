@@ -74,7 +74,7 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
     }
 
     /** The id of the fact that tells the picture of the person that it shows. */
-    default Optional<String> photo() {
+    default Optional<String> photoFact() {
         return Optional.empty();
     }
 
@@ -119,7 +119,7 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
     }
 
     /** The same with icons at another side; itself where the form leaves no choice. */
-    default Form withIcons(IconSide side) {
+    default Form withIconPosition(IconPosition side) {
         return this;
     }
 
@@ -187,7 +187,7 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
     }
 
     /** Which of the side edges a bar stands at. */
-    enum Flank {
+    enum Side {
         /** Where lines start: at the left for who reads from left to right. */
         LEADING(Edge.LEADING),
         /** Where lines end. */
@@ -195,7 +195,7 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
 
         private final Edge edge;
 
-        Flank(Edge edge) {
+        Side(Edge edge) {
             this.edge = edge;
         }
 
@@ -213,9 +213,9 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
     /** What a bar does when the content scrolls. */
     enum Scrolling {
         /** It stays. */
-        STAYS,
+        STAY,
         /** It leaves over its edge as the content scrolls down. */
-        LEAVES
+        HIDE
     }
 
     /** What happens to the items that don't fit. */
@@ -239,7 +239,7 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
     }
 
     /** Where an icon stands. */
-    enum IconSide {
+    enum IconPosition {
         /** Above its label. */
         ABOVE,
         /** Below its label. */
@@ -251,7 +251,7 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
     }
 
     /** Where things stand along a bar, in reading direction or from the top. */
-    enum Side {
+    enum Alignment {
         /** At the start. */
         START,
         /** In the middle. */
@@ -261,7 +261,7 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
     }
 
     /** How items that stand in the content are shown. */
-    enum Tiles {
+    enum TileLayout {
         /** Cards: the icon above the label, in columns. */
         CARDS,
         /** Rows: the icon before the label, below each other. */
@@ -273,25 +273,25 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
      *
      * @param label what it says
      * @param icon the name of its icon
-     * @param tiles how the others are shown in the place that it opens
+     * @param layout how the others are shown in the place that it opens
      * @param profile the person, at the head of that place
      * @param style how the items there look
-     * @param after how many items stand before it, within {@link #AFTER}; by default as many as there is room for
-     * @param opens what it opens
+     * @param itemsBefore how many items stand before it, within {@link #AFTER}; by default as many as there is room for
+     * @param presentation what it opens
      */
     record Overflow(
             Words label,
             String icon,
-            Tiles tiles,
+            TileLayout layout,
             Optional<Profile> profile,
             Optional<Style.Ref> style,
-            Optional<Integer> after,
-            Opens opens) {
+            Optional<Integer> itemsBefore,
+            Presentation presentation) {
         /** How many items may stand before it. */
         public static final Range AFTER = new Range(1, 11);
 
         /** What an overflow opens. */
-        public enum Opens {
+        public enum Presentation {
             /** A place in the content. */
             PLACE,
             /** A sheet that comes up from the lower edge, over the content. */
@@ -302,18 +302,18 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         public static final Overflow DEFAULT = new Overflow(
                 Words.of("More"),
                 "dots",
-                Tiles.ROWS,
+                TileLayout.ROWS,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Opens.PLACE);
+                Presentation.PLACE);
 
         public Overflow {
             Objects.requireNonNull(label, "label");
             Objects.requireNonNull(icon, "icon");
-            Objects.requireNonNull(tiles, "tiles");
-            AFTER.require(after, "the items before an overflow");
-            Objects.requireNonNull(opens, "opens");
+            Objects.requireNonNull(layout, "tiles");
+            AFTER.require(itemsBefore, "the items before an overflow");
+            Objects.requireNonNull(presentation, "opens");
             Objects.requireNonNull(profile, "profile");
             Objects.requireNonNull(style, "style");
         }
@@ -324,14 +324,14 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
      *
      * @param picture a picture file inside of the plan's folder
      * @param text what stands beside it; may have holes for facts
-     * @param photo the fact that tells the picture's file or address; until it does, the picture or initials show
+     * @param photoFact the fact that tells the picture's file or address; until it does, the picture or initials show
      * @param item the id of the item that is chosen with it
      */
-    record Profile(Optional<String> picture, Words text, Optional<String> photo, Optional<String> item) {
+    record Profile(Optional<String> picture, Words text, Optional<String> photoFact, Optional<String> item) {
         public Profile {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(text, "text");
-            Objects.requireNonNull(photo, "photo");
+            Objects.requireNonNull(photoFact, "photo");
             Objects.requireNonNull(item, "item");
         }
     }

@@ -8,18 +8,18 @@ import java.util.Optional;
 /**
  * A menu in the content of screens: tiles with icon, label, note and badge.
  *
- * @param screens the ids of the screens at the head of whose content it stands; never empty in a sound plan
+ * @param onScreens the ids of the screens at the head of whose content it stands; never empty in a sound plan
  * @param columns how many columns it has, within {@link #COLUMNS}; no value for as many as the width allows
- * @param tiles whether the items stand on cards or in rows
- * @param logo whether the app's logo stands above it
+ * @param layout whether the items stand on cards or in rows
+ * @param showLogo whether the app's logo stands above it
  * @param sheet whether it comes up from the lower edge, over the content; only of an overflow
  * @param style how its items look
  */
 public record GridForm(
-        List<String> screens,
+        List<String> onScreens,
         Optional<Integer> columns,
-        Tiles tiles,
-        boolean logo,
+        TileLayout layout,
+        boolean showLogo,
         boolean sheet,
         Optional<Style.Ref> style)
         implements Form {
@@ -28,12 +28,12 @@ public record GridForm(
 
     /** A grid with all defaults, on no screen yet. */
     public static final GridForm DEFAULT =
-            new GridForm(List.of(), Optional.empty(), Tiles.CARDS, false, false, Optional.empty());
+            new GridForm(List.of(), Optional.empty(), TileLayout.CARDS, false, false, Optional.empty());
 
     public GridForm {
-        screens = List.copyOf(screens);
+        onScreens = List.copyOf(onScreens);
         COLUMNS.require(columns, "the columns of a grid");
-        Objects.requireNonNull(tiles, "tiles");
+        Objects.requireNonNull(layout, "tiles");
         Objects.requireNonNull(style, "style");
     }
 
@@ -44,7 +44,9 @@ public record GridForm(
 
     @Override
     public Map<String, String> idle(boolean hasItems) {
-        return columns.isPresent() && tiles == Tiles.ROWS ? Map.of("columns", "rows stand below each other") : Map.of();
+        return columns.isPresent() && layout == TileLayout.ROWS
+                ? Map.of("columns", "rows stand below each other")
+                : Map.of();
     }
 
     @Override
@@ -59,21 +61,21 @@ public record GridForm(
 
     @Override
     public List<String> inScreens() {
-        return screens;
+        return onScreens;
     }
 
     @Override
     public GridForm withStyle(Style.Ref other) {
-        return new GridForm(screens, columns, tiles, logo, sheet, Optional.of(other));
+        return new GridForm(onScreens, columns, layout, showLogo, sheet, Optional.of(other));
     }
 
     /** The same as a sheet, or not. */
     public GridForm asSheet(boolean is) {
-        return new GridForm(screens, columns, tiles, logo, is, style);
+        return new GridForm(onScreens, columns, layout, showLogo, is, style);
     }
 
     /** The same on these screens. */
     public GridForm on(List<String> ids) {
-        return new GridForm(ids, columns, tiles, logo, sheet, style);
+        return new GridForm(ids, columns, layout, showLogo, sheet, style);
     }
 }

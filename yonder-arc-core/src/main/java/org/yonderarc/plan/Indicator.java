@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param width its length along the bar in dp, within {@link #WIDTH}
  * @param thickness its extent across the bar in dp, within {@link #THICKNESS}
  * @param radius the radius of its corners in dp, within {@link #RADIUS}
- * @param along what a line is as long as, where it has no length of its own
+ * @param length what a line is as long as, where it has no length of its own
  * @param depth how far the middle of a notch's circle lies below the bar's edge in dp, within {@link #DEPTH}; above it below 0
  * @param distance how far a line or a dot stands from the bar's edge, or how wide the room around a notch's circle is, in dp, within
  *     {@link #DISTANCE}
@@ -25,7 +25,7 @@ public record Indicator(
         Optional<Double> width,
         Optional<Double> thickness,
         Optional<Double> radius,
-        Optional<Along> along,
+        Optional<Length> length,
         Optional<Double> depth,
         Optional<Double> distance,
         Optional<String> picture) {
@@ -75,7 +75,7 @@ public record Indicator(
     }
 
     /** What a line is as long as. */
-    public enum Along {
+    public enum Length {
         /** The icon. */
         ICON,
         /** The label. */
@@ -91,7 +91,7 @@ public record Indicator(
         WIDTH.require(width, "the width of a mark");
         THICKNESS.require(thickness, "the thickness of a mark");
         RADIUS.require(radius, "the radius of a mark");
-        Objects.requireNonNull(along, "along");
+        Objects.requireNonNull(length, "along");
         Objects.requireNonNull(picture, "picture");
         DEPTH.require(depth, "the depth of a notch");
         DISTANCE.require(distance, "the distance of a mark");

@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * @param target what it leads to
  * @param label what it says; by default the title of its screen
  * @param shortLabel what it says where there is little room; by default the label
- * @param spoken its accessible name; by default the label
+ * @param spokenLabel its accessible name; by default the label
  * @param note what is said about it where there is room, in tiles and lists
  * @param value what stands at its end where there is room, in lists
  * @param icon the name of its icon; by default that of its screen
@@ -27,7 +27,7 @@ import java.util.stream.Stream;
  * @param slot whether it stands in the bar or in the overflow
  * @param visibility where it shows
  * @param style how it looks, over the style of its bar
- * @param each the list of whose entries it is repeated for each; it never shows itself
+ * @param repeat the list of whose entries it is repeated for each; it never shows itself
  * @param of the entry that it was made of, of a repeated item
  */
 public record Item(
@@ -35,7 +35,7 @@ public record Item(
         Target target,
         Optional<Words> label,
         Optional<Words> shortLabel,
-        Optional<Words> spoken,
+        Optional<Words> spokenLabel,
         Optional<Words> note,
         Optional<Words> value,
         Optional<String> icon,
@@ -48,7 +48,7 @@ public record Item(
         Slot slot,
         Visibility visibility,
         Optional<Style.Ref> style,
-        Optional<Each> each,
+        Optional<Repeat> repeat,
         Optional<ListEntry> of)
         implements Identified, Entry {
     /** Where an item stands when a bar is full. */
@@ -65,15 +65,15 @@ public record Item(
      * How an item is repeated.
      *
      * @param fact the id of the fact that is the list
-     * @param most of how many entries at most there are items, within {@link #MOST}
+     * @param maxItems of how many entries at most there are items, within {@link #MOST}
      */
-    public record Each(String fact, int most) {
+    public record Repeat(String fact, int maxItems) {
         /** How many items there may be. */
         public static final Range MOST = new Range(1, FactValue.Entries.MOST);
 
-        public Each {
+        public Repeat {
             Ids.require(fact, "fact");
-            MOST.require(most, "the most items of a list");
+            MOST.require(maxItems, "the most items of a list");
         }
     }
 
@@ -82,13 +82,13 @@ public record Item(
      * place is made of has none: it would lead nowhere.
      */
     public Stream<Item> repeated(Map<String, FactValue> facts) {
-        if (each.isEmpty()) {
+        if (repeat.isEmpty()) {
             return Stream.of(this);
         }
-        return facts.get(each.get().fact()) instanceof FactValue.Entries list
+        return facts.get(repeat.get().fact()) instanceof FactValue.Entries list
                 ? list.entries().stream()
                         .filter(this::isFilledBy)
-                        .limit(each.get().most())
+                        .limit(repeat.get().maxItems())
                         .map(this::with)
                 : Stream.empty();
     }
@@ -127,7 +127,7 @@ public record Item(
         Objects.requireNonNull(target, "target");
         Objects.requireNonNull(label, "label");
         Objects.requireNonNull(shortLabel, "shortLabel");
-        Objects.requireNonNull(spoken, "spoken");
+        Objects.requireNonNull(spokenLabel, "spoken");
         Objects.requireNonNull(note, "note");
         Objects.requireNonNull(value, "value");
         Objects.requireNonNull(icon, "icon");
@@ -140,7 +140,7 @@ public record Item(
         Objects.requireNonNull(slot, "slot");
         Objects.requireNonNull(visibility, "visibility");
         Objects.requireNonNull(style, "style");
-        Objects.requireNonNull(each, "each");
+        Objects.requireNonNull(repeat, "each");
         Objects.requireNonNull(of, "of");
     }
 
@@ -170,7 +170,7 @@ public record Item(
 
     /** The place that it goes to: no value for an item that leaves the person where they are. */
     public Optional<Place> place() {
-        return target instanceof Target.ToScreen to && to.goes() ? Optional.of(to.place()) : Optional.empty();
+        return target instanceof Target.ToScreen to && to.navigates() ? Optional.of(to.place()) : Optional.empty();
     }
 
     /** The id of the screen that it names, whether it goes there or only tells. */
@@ -195,7 +195,7 @@ public record Item(
                 target,
                 label,
                 shortLabel,
-                spoken,
+                spokenLabel,
                 note,
                 value,
                 icon,
@@ -208,7 +208,7 @@ public record Item(
                 slot,
                 visibility,
                 style,
-                each,
+                repeat,
                 of);
     }
 }

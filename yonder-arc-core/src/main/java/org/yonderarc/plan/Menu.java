@@ -21,18 +21,18 @@ public record Menu(String id, List<Entry> entries) implements Identified {
 
     /** The same, its rules applied to these screens. */
     Menu of(Catalog<Screen> screens) {
-        if (entries.stream().noneMatch(Entry.Every.class::isInstance)) {
+        if (entries.stream().noneMatch(Entry.AllScreens.class::isInstance)) {
             return this;
         }
         var taken = new HashSet<String>();
         entries.stream()
-                .filter(entry -> !(entry instanceof Entry.Every))
+                .filter(entry -> !(entry instanceof Entry.AllScreens))
                 .flatMap(Entry::items)
                 .forEach(item -> item.screen().ifPresent(taken::add));
         var resolved = new ArrayList<Entry>();
         for (Entry entry : entries) {
-            if (entry instanceof Entry.Every every) {
-                Entry.Every made = every.of(screens, taken);
+            if (entry instanceof Entry.AllScreens every) {
+                Entry.AllScreens made = every.of(screens, taken);
                 made.made().forEach(item -> taken.add(item.id()));
                 resolved.add(made);
             } else {

@@ -8,10 +8,10 @@ import java.util.Objects;
  * @param select the mark of the selected item, on its way to another
  * @param states items on hover, press and focus
  * @param drawers drawers and rails that open, close, expand and collapse
- * @param screens screens that follow each other
+ * @param transition screens that follow each other
  * @param reduced what is left of it for people who want less motion
  */
-public record Motion(Timing select, Timing states, Timing drawers, Transition screens, Reduced reduced) {
+public record Motion(Timing select, Timing states, Timing drawers, Transition transition, Reduced reduced) {
     /** The motion of a plan that defines none. */
     public static final Motion DEFAULT = new Motion(
             new Timing.Eased(200, 0, new Easing.CubicBezier(0.2, 0, 0, 1)),
@@ -32,7 +32,7 @@ public record Motion(Timing select, Timing states, Timing drawers, Transition sc
         Objects.requireNonNull(select, "select");
         Objects.requireNonNull(states, "states");
         Objects.requireNonNull(drawers, "drawers");
-        Objects.requireNonNull(screens, "screens");
+        Objects.requireNonNull(transition, "screens");
         Objects.requireNonNull(reduced, "reduced");
     }
 }

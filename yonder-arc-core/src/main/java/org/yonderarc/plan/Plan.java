@@ -19,7 +19,7 @@ import java.util.stream.Stream;
  * @param theme its colours
  * @param styles the styles that bars and items share
  * @param motion how things move
- * @param kinds the kinds of devices
+ * @param deviceKinds the kinds of devices
  * @param devices the devices of its own that pictures show
  * @param facts the live values that the app tells
  * @param screens the screens
@@ -32,7 +32,7 @@ public record Plan(
         Theme theme,
         Catalog<Style.Named> styles,
         Motion motion,
-        Catalog<DeviceKind> kinds,
+        Catalog<DeviceKind> deviceKinds,
         Catalog<DevicePreset> devices,
         Catalog<Fact> facts,
         Catalog<Screen> screens,
@@ -47,7 +47,7 @@ public record Plan(
         Objects.requireNonNull(theme, "theme");
         Objects.requireNonNull(styles, "styles");
         Objects.requireNonNull(motion, "motion");
-        Objects.requireNonNull(kinds, "kinds");
+        Objects.requireNonNull(deviceKinds, "kinds");
         Objects.requireNonNull(devices, "devices");
         Objects.requireNonNull(facts, "facts");
         Objects.requireNonNull(screens, "screens");
@@ -125,16 +125,16 @@ public record Plan(
 
     /** The same with other colours. */
     public Plan withTheme(Theme other) {
-        return new Plan(app, other, styles, motion, kinds, devices, facts, screens, menus, bars, accepted);
+        return new Plan(app, other, styles, motion, deviceKinds, devices, facts, screens, menus, bars, accepted);
     }
 
     /** The same with other bars. */
     public Plan withBars(List<Bar> other) {
-        return new Plan(app, theme, styles, motion, kinds, devices, facts, screens, menus, other, accepted);
+        return new Plan(app, theme, styles, motion, deviceKinds, devices, facts, screens, menus, other, accepted);
     }
 
     /** The same with other menus. */
     public Plan withMenus(Catalog<Menu> other) {
-        return new Plan(app, theme, styles, motion, kinds, devices, facts, screens, other, bars, accepted);
+        return new Plan(app, theme, styles, motion, deviceKinds, devices, facts, screens, other, bars, accepted);
     }
 }

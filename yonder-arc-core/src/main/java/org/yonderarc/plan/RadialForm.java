@@ -6,8 +6,8 @@ import java.util.Optional;
 /**
  * A round button above the content that fans its items out on an arc around it.
  *
- * @param at where the button stands
- * @param most how many items it fans out at most, the overflow item included; within {@link #MOST}
+ * @param position where the button stands
+ * @param maxItems how many items it fans out at most, the overflow item included; within {@link #MOST}
  * @param overflow the item that leads to the others
  * @param labels where the labels of its items stand
  * @param scrim whether the content is dimmed while it is open
@@ -17,8 +17,8 @@ import java.util.Optional;
  * @param style how its items look
  */
 public record RadialForm(
-        Corner at,
-        int most,
+        Corner position,
+        int maxItems,
         Overflow overflow,
         Beside labels,
         boolean scrim,
@@ -37,8 +37,8 @@ public record RadialForm(
             Corner.LOWER_END, 5, Overflow.DEFAULT, Beside.BESIDE, true, Words.of("Menu"), "plus", 45, Optional.empty());
 
     public RadialForm {
-        Objects.requireNonNull(at, "at");
-        MOST.require(most, "the most items of a radial menu");
+        Objects.requireNonNull(position, "at");
+        MOST.require(maxItems, "the most items of a radial menu");
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(labels, "labels");
         Objects.requireNonNull(label, "label");
@@ -79,13 +79,13 @@ public record RadialForm(
 
     @Override
     public RadialForm withStyle(Style.Ref other) {
-        return new RadialForm(at, most, overflow, labels, scrim, label, icon, turn, Optional.of(other));
+        return new RadialForm(position, maxItems, overflow, labels, scrim, label, icon, turn, Optional.of(other));
     }
 
     @Override
     public RadialForm withLabels(Labels which) {
         Beside beside = which == Labels.NONE ? Beside.NONE : labels == Beside.NONE ? Beside.BESIDE : labels;
-        return new RadialForm(at, most, overflow, beside, scrim, label, icon, turn, style);
+        return new RadialForm(position, maxItems, overflow, beside, scrim, label, icon, turn, style);
     }
 
     /** Where the button of a radial menu stands, in reading direction. */

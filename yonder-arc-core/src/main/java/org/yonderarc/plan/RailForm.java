@@ -10,49 +10,49 @@ import java.util.Optional;
 /**
  * A narrow bar at a side edge.
  *
- * @param flank which side edge
+ * @param side which side edge
  * @param labels which items show their label
  * @param narrow whether it is as narrow as touch targets allow
  * @param action the id of the item that stands at its head as the main action
- * @param items where its items stand between top and bottom
- * @param line whether a line closes it at the side
- * @param icons where icons stand
- * @param logo whether the app's logo stands at its head, in its small form
+ * @param alignItems where its items stand between top and bottom
+ * @param border whether a line closes it at the side
+ * @param iconPosition where icons stand
+ * @param showLogo whether the app's logo stands at its head, in its small form
  * @param floating how it stands free; no value where it reaches from edge to edge
  * @param style how it looks
  */
 public record RailForm(
-        Flank flank,
+        Side side,
         Labels labels,
         boolean narrow,
         Optional<String> action,
-        Side items,
-        boolean line,
-        IconSide icons,
-        boolean logo,
+        Alignment alignItems,
+        boolean border,
+        IconPosition iconPosition,
+        boolean showLogo,
         Optional<Floating> floating,
         Optional<Style.Ref> style)
         implements Form {
     /** A rail with all defaults. */
     public static final RailForm DEFAULT = new RailForm(
-            Flank.LEADING,
+            Side.LEADING,
             Labels.ALL,
             false,
             Optional.empty(),
-            Side.START,
+            Alignment.START,
             false,
-            IconSide.ABOVE,
+            IconPosition.ABOVE,
             false,
             Optional.empty(),
             Optional.empty());
 
     public RailForm {
-        Objects.requireNonNull(flank, "flank");
+        Objects.requireNonNull(side, "flank");
         Objects.requireNonNull(labels, "labels");
         Objects.requireNonNull(floating, "floating");
         Objects.requireNonNull(action, "action");
-        Objects.requireNonNull(items, "items");
-        Objects.requireNonNull(icons, "icons");
+        Objects.requireNonNull(alignItems, "items");
+        Objects.requireNonNull(iconPosition, "icons");
         Objects.requireNonNull(style, "style");
     }
 
@@ -63,12 +63,12 @@ public record RailForm(
 
     @Override
     public Map<String, String> idle(boolean hasItems) {
-        return line && floating.isPresent() ? Map.of("line", "a rail that stands free has no line") : Map.of();
+        return border && floating.isPresent() ? Map.of("border", "a rail that stands free has no line") : Map.of();
     }
 
     @Override
     public Edge edge() {
-        return flank.edge();
+        return side.edge();
     }
 
     @Override
@@ -83,17 +83,18 @@ public record RailForm(
 
     @Override
     public RailForm withStyle(Style.Ref other) {
-        return new RailForm(flank, labels, narrow, action, items, line, icons, logo, floating, Optional.of(other));
+        return new RailForm(
+                side, labels, narrow, action, alignItems, border, iconPosition, showLogo, floating, Optional.of(other));
     }
 
     @Override
     public RailForm withLabels(Labels which) {
-        return new RailForm(flank, which, narrow, action, items, line, icons, logo, floating, style);
+        return new RailForm(side, which, narrow, action, alignItems, border, iconPosition, showLogo, floating, style);
     }
 
     @Override
-    public RailForm withIcons(IconSide side) {
-        return new RailForm(flank, labels, narrow, action, items, line, side, logo, floating, style);
+    public RailForm withIconPosition(IconPosition position) {
+        return new RailForm(side, labels, narrow, action, alignItems, border, position, showLogo, floating, style);
     }
 
     /**
@@ -102,9 +103,9 @@ public record RailForm(
      * @param inset its distance from the edges in dp, within {@link #INSET}
      * @param radius the radius of its corners in dp, within {@link #RADIUS}
      * @param shadow whether it casts a shadow
-     * @param over whether the content goes on beneath it; if not, the content stands beside it
+     * @param overContent whether the content goes on beneath it; if not, the content stands beside it
      */
-    public record Floating(double inset, double radius, boolean shadow, boolean over) {
+    public record Floating(double inset, double radius, boolean shadow, boolean overContent) {
         /** Distances from the edges in dp. */
         public static final Range INSET = new Range(0, 160);
         /** Radii of corners in dp. */

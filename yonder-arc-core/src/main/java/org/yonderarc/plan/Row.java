@@ -9,10 +9,10 @@ import java.util.Optional;
  * @param title what it is called
  * @param note a smaller second line; may be empty
  * @param value what stands at the trailing edge: a time, a count, {@code on} or {@code off}; may be empty
- * @param to the place that it opens
+ * @param screen the place that it opens
  * @param when shown only while this holds
  */
-public record Row(Words title, Words note, Words value, Optional<Place> to, Optional<Condition> when) {
+public record Row(Words title, Words note, Words value, Optional<Place> screen, Optional<Condition> when) {
     /** No text, in any language. */
     public static final Words NOTHING = Words.of("");
 
@@ -20,7 +20,7 @@ public record Row(Words title, Words note, Words value, Optional<Place> to, Opti
         Objects.requireNonNull(title, "title");
         Objects.requireNonNull(note, "note");
         Objects.requireNonNull(value, "value");
-        Objects.requireNonNull(to, "to");
+        Objects.requireNonNull(screen, "to");
         Objects.requireNonNull(when, "when");
     }
 }

@@ -18,7 +18,7 @@ public final class Samples {
         this.plan = plan;
         Stream<Place> rows = plan.screens().stream()
                 .flatMap(screen -> screen.wireframe().rows().stream())
-                .flatMap(row -> row.to().stream());
+                .flatMap(row -> row.screen().stream());
         Stream.concat(rows, plan.items().flatMap(item -> item.place().stream()))
                 .filter(place -> plan.screens()
                         .find(place.screen())

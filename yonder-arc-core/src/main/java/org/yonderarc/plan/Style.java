@@ -13,9 +13,9 @@ import java.util.Optional;
  * @param bold which labels are set in semibold
  * @param titleBold whether the title of a top bar, or the headings of a list, are set in semibold
  * @param filled which icons are shown filled; where one has no filled twin, its outline stands in
- * @param ground what lies behind the bar; of a style of an item, nothing
+ * @param background what lies behind the bar; of a style of an item, nothing
  * @param tile what lies behind every icon
- * @param badgeAt where badges stand
+ * @param badgePosition where badges stand
  * @param sizes sizes in dp
  * @param states colours by state
  */
@@ -24,9 +24,9 @@ public record Style(
         Optional<Which> bold,
         Optional<Boolean> titleBold,
         Optional<Which> filled,
-        Ground ground,
+        Background background,
         Optional<Tile> tile,
-        Optional<BadgeAt> badgeAt,
+        Optional<BadgePosition> badgePosition,
         Map<Size, Double> sizes,
         Map<ItemState, StateLook> states) {
     /** Says nothing. */
@@ -38,7 +38,7 @@ public record Style(
                 Optional.empty(),
                 Optional.empty(),
                 filled,
-                Ground.NONE,
+                Background.NONE,
                 Optional.empty(),
                 Optional.empty(),
                 Map.of(),
@@ -71,7 +71,7 @@ public record Style(
     }
 
     /** Where badges stand. */
-    public enum BadgeAt {
+    public enum BadgePosition {
         /** At the icon's upper corner; in lists, at the end of the line. */
         USUAL,
         /** At the icon's upper corner, in lists too. */
@@ -85,16 +85,16 @@ public record Style(
         Objects.requireNonNull(bold, "bold");
         Objects.requireNonNull(titleBold, "titleBold");
         Objects.requireNonNull(filled, "filled");
-        Objects.requireNonNull(ground, "ground");
+        Objects.requireNonNull(background, "ground");
         Objects.requireNonNull(tile, "tile");
-        Objects.requireNonNull(badgeAt, "badgeAt");
+        Objects.requireNonNull(badgePosition, "badgeAt");
         sizes = Map.copyOf(sizes);
         states = Map.copyOf(states);
     }
 
     /** The same with other colours by state. */
     public Style withStates(Map<ItemState, StateLook> other) {
-        return new Style(indicator, bold, titleBold, filled, ground, tile, badgeAt, sizes, other);
+        return new Style(indicator, bold, titleBold, filled, background, tile, badgePosition, sizes, other);
     }
 
     /** This style, and {@code base} where it says nothing. */
@@ -113,9 +113,9 @@ public record Style(
                 bold.or(() -> base.bold),
                 titleBold.or(() -> base.titleBold),
                 filled.or(() -> base.filled),
-                ground.over(base.ground),
+                background.over(base.background),
                 tile.or(() -> base.tile),
-                badgeAt.or(() -> base.badgeAt),
+                badgePosition.or(() -> base.badgePosition),
                 allSizes,
                 allStates);
     }

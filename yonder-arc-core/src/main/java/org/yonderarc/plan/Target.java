@@ -15,9 +15,9 @@ public sealed interface Target {
      * A screen of the app.
      *
      * @param place the screen, with its parameters
-     * @param goes whether the person goes there; if not, the item only tells the app that it was chosen
+     * @param navigates whether the person goes there; if not, the item only tells the app that it was chosen
      */
-    record ToScreen(Place place, boolean goes) implements Target {
+    record ToScreen(Place place, boolean navigates) implements Target {
         public ToScreen {
             Objects.requireNonNull(place, "place");
         }
@@ -27,12 +27,12 @@ public sealed interface Target {
      * An address on the web.
      *
      * @param address an absolute URI (RFC 3986) with the scheme http, https, mailto or tel
-     * @param opens where it opens
+     * @param openIn where it opens
      */
-    record ToWeb(String address, Opens opens) implements Target {
+    record ToWeb(String address, OpenIn openIn) implements Target {
         public ToWeb {
             Objects.requireNonNull(address, "address");
-            Objects.requireNonNull(opens, "opens");
+            Objects.requireNonNull(openIn, "opens");
         }
     }
 
@@ -103,20 +103,20 @@ public sealed interface Target {
             to.place.parameters().forEach((name, text) -> {
                 parameters.put(name, Template.fill(text, values));
             });
-            return new ToScreen(new Place(to.place.screen(), parameters), to.goes);
+            return new ToScreen(new Place(to.place.screen(), parameters), to.navigates);
         }
         if (this instanceof ToFact to && to.value.orElse(null) instanceof FactValue.Text text) {
             return new ToFact(to.fact, Optional.of(FactValue.of(Template.fill(text.text(), values))));
         }
         return this instanceof ToWeb to
-                ? new ToWeb(Template.fill(to.address, values.andThen(any -> any.map(Percent::encode))), to.opens)
+                ? new ToWeb(Template.fill(to.address, values.andThen(any -> any.map(Percent::encode))), to.openIn)
                 : this;
     }
 
     /** Where a web address opens. */
-    enum Opens {
+    enum OpenIn {
         /** Inside of the app. */
-        INSIDE,
+        APP,
         /** In the person's browser. */
         BROWSER
     }

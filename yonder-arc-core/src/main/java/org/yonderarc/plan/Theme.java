@@ -16,20 +16,20 @@ import java.util.Optional;
  * @param dark the plan's own colours in the dark scheme
  * @param style how items look in every bar
  * @param named colours by names of the plan's own, for styles to refer to
- * @param icons the set that icons are of
+ * @param iconSet the set that icons are of
  * @param font the font of texts, in place of the bundled one
  * @param schemeFact the id of the fact that says which scheme is shown
- * @param tokens the file with the design tokens that colours and sizes may name, inside of the plan's folder
+ * @param tokenFile the file with the design tokens that colours and sizes may name, inside of the plan's folder
  */
 public record Theme(
         Map<Role, Colour> light,
         Map<Role, Colour> dark,
         Optional<Style.Ref> style,
         Catalog<NamedColour> named,
-        IconSet icons,
+        IconSet iconSet,
         Optional<FontFiles> font,
         Optional<String> schemeFact,
-        Optional<String> tokens) {
+        Optional<String> tokenFile) {
     /** The theme of a plan that defines none. */
     public static final Theme DEFAULT = new Theme(
             Map.of(),
@@ -52,10 +52,10 @@ public record Theme(
         dark = Map.copyOf(dark);
         Objects.requireNonNull(style, "style");
         Objects.requireNonNull(named, "named");
-        Objects.requireNonNull(icons, "icons");
+        Objects.requireNonNull(iconSet, "icons");
         Objects.requireNonNull(font, "font");
         Objects.requireNonNull(schemeFact, "schemeFact");
-        Objects.requireNonNull(tokens, "tokens");
+        Objects.requireNonNull(tokenFile, "tokens");
     }
 
     /** The plan's own colours of a scheme. */
@@ -101,10 +101,10 @@ public record Theme(
                 scheme == Scheme.DARK ? own : dark,
                 style,
                 named,
-                icons,
+                iconSet,
                 font,
                 schemeFact,
-                tokens);
+                tokenFile);
     }
 
     /**
@@ -127,7 +127,7 @@ public record Theme(
                 })
                 .collect(toList());
         Theme all = with(scheme, own);
-        return new Theme(all.light, all.dark, style, Catalog.of(names), icons, font, schemeFact, tokens);
+        return new Theme(all.light, all.dark, style, Catalog.of(names), iconSet, font, schemeFact, tokenFile);
     }
 
     /** In the order of the roles; the last ones follow from the others. */

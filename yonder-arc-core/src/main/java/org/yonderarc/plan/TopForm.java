@@ -9,39 +9,39 @@ import java.util.TreeMap;
 /**
  * A bar at the upper edge with the place's title and, where there is a way back, a back button.
  *
- * @param title what stands in its middle
- * @param items where its menu's items stand
+ * @param titleShows what stands in its middle
+ * @param alignItems where its menu's items stand
  * @param actions the ids of up to three items that stand as buttons at its trailing side
  * @param profile the picture of the person, with a text beside it
- * @param line whether a line closes it below
- * @param scrolling whether it stays when the content scrolls
- * @param align where the title stands
+ * @param border whether a line closes it below
+ * @param onScroll whether it stays when the content scrolls
+ * @param alignTitle where the title stands
  * @param subtitle what stands below the title; may have holes for facts
  * @param labels which items show their label
- * @param icons where icons stand
- * @param below whether its menu's items stand on a line of their own, below the title
+ * @param iconPosition where icons stand
+ * @param ownRow whether its menu's items stand on a line of their own, below the title
  * @param wraps whether those that don't fit on that line go onto further lines
- * @param widths how wide its menu's items are
- * @param most how many of its menu's items it holds at most, the overflow item included, within {@link #MOST}
+ * @param itemWidths how wide its menu's items are
+ * @param maxItems how many of its menu's items it holds at most, the overflow item included, within {@link #MOST}
  * @param overflow the item that leads to those that don't fit
  * @param search the id of the item that stands as a search field on a line of its own
  * @param style how it looks
  */
 public record TopForm(
-        Middle title,
-        Side items,
+        TitleContent titleShows,
+        Alignment alignItems,
         List<String> actions,
         Optional<Profile> profile,
-        boolean line,
-        Scrolling scrolling,
-        Align align,
+        boolean border,
+        Scrolling onScroll,
+        TitleAlignment alignTitle,
         Optional<Words> subtitle,
         Labels labels,
-        IconSide icons,
-        boolean below,
+        IconPosition iconPosition,
+        boolean ownRow,
         boolean wraps,
-        Widths widths,
-        int most,
+        ItemWidths itemWidths,
+        int maxItems,
         Overflow overflow,
         Optional<String> search,
         Optional<Style.Ref> style)
@@ -51,36 +51,36 @@ public record TopForm(
 
     /** A top bar with all defaults. */
     public static final TopForm DEFAULT = new TopForm(
-            Middle.TEXT,
-            Side.END,
+            TitleContent.TEXT,
+            Alignment.END,
             List.of(),
             Optional.empty(),
             true,
-            Scrolling.STAYS,
-            Align.CENTER,
+            Scrolling.STAY,
+            TitleAlignment.CENTER,
             Optional.empty(),
             Labels.ALL,
-            IconSide.BEFORE,
+            IconPosition.BEFORE,
             false,
             false,
-            Widths.TEXT,
+            ItemWidths.TEXT,
             12,
             Overflow.DEFAULT,
             Optional.empty(),
             Optional.empty());
 
     public TopForm {
-        Objects.requireNonNull(title, "title");
-        Objects.requireNonNull(items, "items");
+        Objects.requireNonNull(titleShows, "title");
+        Objects.requireNonNull(alignItems, "items");
         actions = List.copyOf(actions);
         Objects.requireNonNull(profile, "profile");
-        Objects.requireNonNull(scrolling, "scrolling");
-        Objects.requireNonNull(align, "align");
+        Objects.requireNonNull(onScroll, "scrolling");
+        Objects.requireNonNull(alignTitle, "align");
         Objects.requireNonNull(subtitle, "subtitle");
         Objects.requireNonNull(labels, "labels");
-        Objects.requireNonNull(icons, "icons");
-        Objects.requireNonNull(widths, "widths");
-        MOST.require(most, "the most items of a top bar");
+        Objects.requireNonNull(iconPosition, "icons");
+        Objects.requireNonNull(itemWidths, "widths");
+        MOST.require(maxItems, "the most items of a top bar");
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(search, "search");
         Objects.requireNonNull(style, "style");
@@ -94,10 +94,10 @@ public record TopForm(
     @Override
     public Map<String, String> idle(boolean hasItems) {
         var idle = new TreeMap<String, String>();
-        if (wraps && !below) {
-            idle.put("wraps", "only items \"below\" the title go onto further lines");
+        if (wraps && !ownRow) {
+            idle.put("wraps", "only items on an \"own-row\" go onto further lines");
         }
-        if (hasItems && !below && align != Align.CENTER) {
+        if (hasItems && !ownRow && alignTitle != TitleAlignment.CENTER) {
             idle.put("align", "beside items the title stands at the start");
         }
         Form.elsewhere("actions", actions, ofPerson(), search, idle);
@@ -125,8 +125,8 @@ public record TopForm(
     }
 
     @Override
-    public Optional<String> photo() {
-        return profile.flatMap(Profile::photo);
+    public Optional<String> photoFact() {
+        return profile.flatMap(Profile::photoFact);
     }
 
     @Override
@@ -146,27 +146,42 @@ public record TopForm(
 
     @Override
     public TopForm withStyle(Style.Ref other) {
-        return with(labels, icons, Optional.of(other));
+        return with(labels, iconPosition, Optional.of(other));
     }
 
     @Override
     public TopForm withLabels(Labels which) {
-        return with(which, icons, style);
+        return with(which, iconPosition, style);
     }
 
     @Override
-    public TopForm withIcons(IconSide side) {
+    public TopForm withIconPosition(IconPosition side) {
         return with(labels, side, style);
     }
 
-    private TopForm with(Labels which, IconSide side, Optional<Style.Ref> look) {
+    private TopForm with(Labels which, IconPosition side, Optional<Style.Ref> look) {
         return new TopForm(
-                title, items, actions, profile, line, scrolling, align, subtitle, which, side, below, wraps, widths,
-                most, overflow, search, look);
+                titleShows,
+                alignItems,
+                actions,
+                profile,
+                border,
+                onScroll,
+                alignTitle,
+                subtitle,
+                which,
+                side,
+                ownRow,
+                wraps,
+                itemWidths,
+                maxItems,
+                overflow,
+                search,
+                look);
     }
 
     /** Where a title stands. */
-    public enum Align {
+    public enum TitleAlignment {
         /** In the middle of the bar, whatever is beside it. */
         CENTER,
         /** At the start, beside the button that leads back. */
@@ -176,7 +191,7 @@ public record TopForm(
     }
 
     /** How wide items are. */
-    public enum Widths {
+    public enum ItemWidths {
         /** Each as wide as what it says. */
         TEXT,
         /** All equally wide, together as wide as the bar. */
@@ -184,7 +199,7 @@ public record TopForm(
     }
 
     /** What stands in the middle of a top bar. */
-    public enum Middle {
+    public enum TitleContent {
         /** The place's title. */
         TEXT,
         /** The app's name. */

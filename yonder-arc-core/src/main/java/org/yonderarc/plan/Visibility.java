@@ -7,18 +7,18 @@ import java.util.Optional;
 /**
  * Where a bar or an item shows. All that is said must be fulfilled.
  *
- * @param on the device kinds it shows on; empty for all
- * @param off the device kinds it doesn't show on
- * @param minWidth the narrowest window in dp, inclusive
- * @param maxWidth the widest window in dp, exclusive
+ * @param showOn the device kinds it shows on; empty for all
+ * @param hideOn the device kinds it doesn't show on
+ * @param minWindowWidth the narrowest window in dp, inclusive
+ * @param maxWindowWidth the widest window in dp, exclusive
  * @param orientation the orientation it shows in
  * @param pointer the pointer it shows for
  */
 public record Visibility(
-        List<String> on,
-        List<String> off,
-        Optional<Double> minWidth,
-        Optional<Double> maxWidth,
+        List<String> showOn,
+        List<String> hideOn,
+        Optional<Double> minWindowWidth,
+        Optional<Double> maxWindowWidth,
         Optional<Orientation> orientation,
         Optional<Pointer> pointer) {
     /** Shows everywhere. */
@@ -42,10 +42,10 @@ public record Visibility(
     }
 
     public Visibility {
-        on = List.copyOf(on);
-        off = List.copyOf(off);
-        Objects.requireNonNull(minWidth, "minWidth");
-        Objects.requireNonNull(maxWidth, "maxWidth");
+        showOn = List.copyOf(showOn);
+        hideOn = List.copyOf(hideOn);
+        Objects.requireNonNull(minWindowWidth, "minWidth");
+        Objects.requireNonNull(maxWindowWidth, "maxWidth");
         Objects.requireNonNull(orientation, "orientation");
         Objects.requireNonNull(pointer, "pointer");
     }
@@ -54,8 +54,8 @@ public record Visibility(
     public boolean shows(String kind, double width, double height, Pointer with) {
         Orientation held = width > height ? Orientation.LANDSCAPE : Orientation.PORTRAIT;
         return names(kind)
-                && width >= minWidth.orElse(0.0)
-                && width < maxWidth.orElse(Double.MAX_VALUE)
+                && width >= minWindowWidth.orElse(0.0)
+                && width < maxWindowWidth.orElse(Double.MAX_VALUE)
                 && orientation.orElse(held) == held
                 && pointer.orElse(with) == with;
     }
@@ -67,9 +67,9 @@ public record Visibility(
 
     /** Whether this and another visibility show in some window of a kind of devices together. */
     public boolean meets(Visibility other, DeviceKind kind, double end) {
-        double least = Math.max(kind.from(), Math.max(minWidth.orElse(0.0), other.minWidth.orElse(0.0)));
-        double most =
-                Math.min(end, Math.min(maxWidth.orElse(Double.MAX_VALUE), other.maxWidth.orElse(Double.MAX_VALUE)));
+        double least = Math.max(kind.from(), Math.max(minWindowWidth.orElse(0.0), other.minWindowWidth.orElse(0.0)));
+        double most = Math.min(
+                end, Math.min(maxWindowWidth.orElse(Double.MAX_VALUE), other.maxWindowWidth.orElse(Double.MAX_VALUE)));
         return least < most
                 && names(kind.id())
                 && other.names(kind.id())
@@ -78,7 +78,7 @@ public record Visibility(
     }
 
     private boolean names(String kind) {
-        return (on.isEmpty() || on.contains(kind)) && !off.contains(kind);
+        return (showOn.isEmpty() || showOn.contains(kind)) && !hideOn.contains(kind);
     }
 
     private static boolean agree(Optional<?> one, Optional<?> other) {

@@ -16,13 +16,13 @@ import org.yonderarc.layout.MarkHome;
 import org.yonderarc.layout.Marks;
 import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
+import org.yonderarc.plan.Background;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Form;
-import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -53,7 +53,7 @@ public final class BarComposer {
     /** The ids of the items that belong to one which folds them away. */
     private Set<String> nested = Set.of();
 
-    private BarComposer(Fitting fitting, Ground ground) {
+    private BarComposer(Fitting fitting, Background ground) {
         this.fitting = fitting;
         this.scheme = fitting.setting().scheme();
         this.theme = fitting.theme().on(scheme, ground.behind(fitting.theme(), scheme));
@@ -84,7 +84,8 @@ public final class BarComposer {
     /** The bar as a group. */
     public static SceneNode.Group compose(Fitting fitting, Layout.Bar bar, Part.Bar part, Meaning meaning) {
         // What has no ground of its own stands on that of the screen, whatever its style says.
-        Ground ground = bar.ground().fill().isPresent() ? bar.fitted().look().ground() : Ground.NONE;
+        Background ground =
+                bar.ground().fill().isPresent() ? bar.fitted().look().ground() : Background.NONE;
         return new BarComposer(fitting, ground).compose(bar, part, meaning);
     }
 
@@ -338,7 +339,7 @@ public final class BarComposer {
     private Meaning meaning(FittedItem item, String before) {
         String name = before
                 + item.badge()
-                        .map(badge -> item.spoken() + ", " + (badge.isEmpty() ? fitting.own(OwnWord.NEW) : badge))
+                        .map(badge -> item.spoken() + ", " + (badge.isEmpty() ? fitting.own(BuiltInText.NEW) : badge))
                         .orElse(item.spoken());
         return item.address()
                 .<Meaning>map(address -> new Meaning.Link(name, address, item.step(), item.selected(), item.enabled()))

@@ -11,10 +11,10 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.Marks;
 import org.yonderarc.layout.Outline;
+import org.yonderarc.plan.Background;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
 import org.yonderarc.plan.Form;
-import org.yonderarc.plan.Ground;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -40,7 +40,7 @@ public final class BarGround {
 
     private final Layout.Ground ground;
     private final Form.Edge side;
-    private final Ground said;
+    private final Background said;
     private final boolean isPlace;
     private final Theme theme;
     private final Palette palette;
@@ -71,7 +71,7 @@ public final class BarGround {
 
     /** The ground of a drawer that lies beneath everything else, under the whole window; seen through, the background shows. */
     public static SceneNode beneath(FittedBar bar, Box window, Theme theme, Scheme scheme) {
-        Ground said = bar.look().ground();
+        Background said = bar.look().ground();
         Colour below = theme.colour(scheme, Role.BACKGROUND);
         List<Fill.Shade> shades = shades(said, Role.SURFACE, said.opacity().orElse(1.0), theme, scheme).stream()
                 .map(shade -> new Fill.Shade(
@@ -154,7 +154,7 @@ public final class BarGround {
         return shades(said, ground.fill().orElseThrow(), share, theme, palette.scheme());
     }
 
-    private static List<Fill.Shade> shades(Ground said, Role usual, double share, Theme theme, Scheme scheme) {
+    private static List<Fill.Shade> shades(Background said, Role usual, double share, Theme theme, Scheme scheme) {
         List<Fill.Shade> shades = said.fill()
                 .map(own -> own.in(theme, scheme))
                 .orElseGet(() -> List.of(new Fill.Shade(0, theme.colour(scheme, usual))));
@@ -207,7 +207,7 @@ public final class BarGround {
                             ? new SceneNode.Path("ground", carved, shades.get(0).colour(), Optional.empty())
                             : new SceneNode.Gradient(
                                     "ground", ground.box(), ground.radius(), shades, angle(), Optional.of(carved)));
-            said.edge().ifPresent(edge -> stroke(edge, carved));
+            said.border().ifPresent(edge -> stroke(edge, carved));
             return;
         }
         if (isRaised()) {
@@ -215,8 +215,8 @@ public final class BarGround {
             nodes.add(shadow(ground.box(), ground.radius(), how, shade(how)));
         }
         nodes.add(filled(KEY, ground.box(), ground.radius(), shades, angle()));
-        if (said.edge().isPresent()) {
-            edge(said.edge().get());
+        if (said.border().isPresent()) {
+            edge(said.border().get());
         } else {
             ground.line().ifPresent(line -> nodes.add(new SceneNode.Rect("line", line, 0, palette.line())));
         }
@@ -232,7 +232,7 @@ public final class BarGround {
                 .carved(slot.item().look().indicator(), spread(spread), ground.radius(), mark.box(), spread);
     }
 
-    private void edge(Ground.Edge edge) {
+    private void edge(Background.Border edge) {
         Box box = ground.box();
         if (edge.around() || ground.radius() > 0) {
             double inset = edge.width() / 2;
@@ -252,7 +252,7 @@ public final class BarGround {
         }
     }
 
-    private void stroke(Ground.Edge edge, Outline outline) {
+    private void stroke(Background.Border edge, Outline outline) {
         if (!edge.paint().equals(Paint.NONE)) {
             nodes.add(new SceneNode.Path(
                     "line", outline, edge.paint().in(theme, palette.scheme()), Optional.of(edge.width())));

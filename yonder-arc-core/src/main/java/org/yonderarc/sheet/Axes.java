@@ -60,7 +60,9 @@ public final class Axes {
         known.put(
                 "icons",
                 (asked, name) -> asked.words(
-                        name, Form.IconSide.values(), (shot, value) -> changed(shot, form -> form.withIcons(value))));
+                        name,
+                        Form.IconPosition.values(),
+                        (shot, value) -> changed(shot, form -> form.withIconPosition(value))));
         known.put("icon-style", Axes::iconStyles);
         known.put(
                 "indicator",

@@ -40,13 +40,13 @@ public record Comparison(Plan before, Plan after) {
             Map.of("title", "renamed", "path", "relinked", "under", "moved", "icon", "restyled");
     private static final Map<String, String> ITEM_KEYS = Map.ofEntries(
             Map.entry("label", "renamed"),
-            Map.entry("short", "renamed"),
-            Map.entry("spoken", "renamed"),
+            Map.entry("short-label", "renamed"),
+            Map.entry("spoken-label", "renamed"),
             Map.entry("note", "renamed"),
             Map.entry("screen", "relinked"),
-            Map.entry("goes", "relinked"),
+            Map.entry("navigates", "relinked"),
             Map.entry("web", "relinked"),
-            Map.entry("opens", "relinked"),
+            Map.entry("open-in", "relinked"),
             Map.entry("document", "relinked"),
             Map.entry("signal", "relinked"),
             Map.entry("icon", "restyled"),
@@ -54,7 +54,15 @@ public record Comparison(Plan before, Plan after) {
             Map.entry("style", "restyled"));
     /** What isn't about how a bar looks. */
     private static final Map<String, String> BAR_KEYS = Stream.of(
-                    "menu", "within", "on", "off", "min-width", "max-width", "orientation", "pointer", "transition")
+                    "menu",
+                    "within",
+                    "show-on",
+                    "hide-on",
+                    "min-window-width",
+                    "max-window-width",
+                    "orientation",
+                    "pointer",
+                    "transition")
             .collect(Collectors.toMap(key -> key, key -> "changed"));
 
     /**
@@ -78,8 +86,8 @@ public record Comparison(Plan before, Plan after) {
         catalog("device", before.devices(), after.devices(), PlanChanges::of, out);
         catalog(
                 "device kind",
-                before.kinds(),
-                after.kinds(),
+                before.deviceKinds(),
+                after.deviceKinds(),
                 (was, is, to) ->
                         to.changed("from", Optional.of(Trees.number(was.from())), Optional.of(Trees.number(is.from()))),
                 out);
@@ -115,8 +123,8 @@ public record Comparison(Plan before, Plan after) {
             if (entry instanceof Entry.Section section) {
                 frame.add(section.heading() + " " + section.id() + section.folds() + section.icon() + ":"
                         + section.list().stream().map(Item::id).collect(toList()));
-            } else if (entry instanceof Entry.Every every) {
-                frame.add("rule at " + i + every.heading() + every.under() + every.deep() + every.without());
+            } else if (entry instanceof Entry.AllScreens every) {
+                frame.add("rule at " + i + every.heading() + every.under() + every.deep() + every.except());
             } else if (entry instanceof Entry.Divider) {
                 frame.add("divider at " + i);
             }
@@ -272,7 +280,7 @@ public record Comparison(Plan before, Plan after) {
     /** The same with its form on each kind of device, so that one that has a form for all is like one with several. */
     private Bar spread(Bar bar) {
         var forms = new LinkedHashMap<String, Form>();
-        after.kinds().forEach(kind -> bar.form(kind.id()).ifPresent(form -> forms.put(kind.id(), form)));
+        after.deviceKinds().forEach(kind -> bar.form(kind.id()).ifPresent(form -> forms.put(kind.id(), form)));
         return forms.isEmpty() ? bar : bar.withForms(forms);
     }
 
@@ -305,7 +313,7 @@ public record Comparison(Plan before, Plan after) {
         if (!before.theme().style().equals(after.theme().style())) {
             out.add(new Difference("restyled", "the style of all items"));
         }
-        if (before.theme().icons() != after.theme().icons()) {
+        if (before.theme().iconSet() != after.theme().iconSet()) {
             out.add(new Difference("restyled", "the set of icons"));
         }
         if (!before.theme().font().equals(after.theme().font())) {

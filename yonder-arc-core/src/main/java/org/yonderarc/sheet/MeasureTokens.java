@@ -141,7 +141,7 @@ public final class MeasureTokens {
         time("select", motion.select(), out);
         time("states", motion.states(), out);
         time("drawers", motion.drawers(), out);
-        time("screens", motion.screens().timing(), out);
+        time("screens", motion.transition().timing(), out);
         return Trees.map(out);
     }
 

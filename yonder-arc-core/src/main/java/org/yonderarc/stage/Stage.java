@@ -307,7 +307,7 @@ public final class Stage {
         boolean differs = still.with(other);
         if (differs && reel.rests() && pending.isEmpty()) {
             Motion own = still.walk().plan().motion();
-            var motion = new Motion(own.states(), own.states(), own.drawers(), own.screens(), own.reduced());
+            var motion = new Motion(own.states(), own.states(), own.drawers(), own.transition(), own.reduced());
             reel.play(still.scene(), still.score(Optional.empty(), motion, Optional.empty()), now);
         }
     }

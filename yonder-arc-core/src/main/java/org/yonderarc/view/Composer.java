@@ -16,9 +16,9 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.layout.Metrics;
 import org.yonderarc.layout.TextMeasure;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Form;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.BarComposer;
 import org.yonderarc.scene.BarGround;
@@ -142,7 +142,7 @@ public final class Composer {
         return SceneNode.Group.of(
                 Part.Plain.SCRIM,
                 "scrim",
-                new Meaning.Button(fitting.own(OwnWord.CLOSE), new Step.Close()),
+                new Meaning.Button(fitting.own(BuiltInText.CLOSE), new Step.Close()),
                 screen,
                 isDim ? List.of(new SceneNode.Rect("ground", screen, 0, SCRIM)) : List.of());
     }

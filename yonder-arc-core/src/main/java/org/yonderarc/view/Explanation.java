@@ -88,19 +88,19 @@ public final class Explanation {
     /** Why something with this visibility is hidden. */
     private Optional<String> hidden(Visibility visibility) {
         String kind = shows.kind();
-        if (!visibility.on().isEmpty() && !visibility.on().contains(kind)) {
-            return Optional.of("it shows on " + String.join(", ", visibility.on()) + " only");
+        if (!visibility.showOn().isEmpty() && !visibility.showOn().contains(kind)) {
+            return Optional.of("it shows on " + String.join(", ", visibility.showOn()) + " only");
         }
-        if (visibility.off().contains(kind)) {
+        if (visibility.hideOn().contains(kind)) {
             return Optional.of("it is off on " + kind);
         }
-        if (device.width() < visibility.minWidth().orElse(0.0)) {
-            return Optional.of(
-                    "the window is narrower than " + plain(visibility.minWidth().get()) + " dp");
+        if (device.width() < visibility.minWindowWidth().orElse(0.0)) {
+            return Optional.of("the window is narrower than "
+                    + plain(visibility.minWindowWidth().get()) + " dp");
         }
-        if (device.width() >= visibility.maxWidth().orElse(Double.MAX_VALUE)) {
-            return Optional.of(
-                    "the window is as wide as " + plain(visibility.maxWidth().get()) + " dp or wider");
+        if (device.width() >= visibility.maxWindowWidth().orElse(Double.MAX_VALUE)) {
+            return Optional.of("the window is as wide as "
+                    + plain(visibility.maxWindowWidth().get()) + " dp or wider");
         }
         if (!visibility.shows(
                 kind, device.width(), device.height(), visibility.pointer().orElse(device.pointer()))) {
@@ -115,7 +115,7 @@ public final class Explanation {
         List<Item> all = shows.items(menu);
         List<Item> inBar = Forms.held(shows.form(bar), all, device);
         for (Item item : menu.items()) {
-            String why = item.each().isPresent()
+            String why = item.repeat().isPresent()
                     ? repeated(item)
                     : isFoldedAway(bar, item, inBar) ? folded(bar, menu, item) : item(bar, menu, item, all, inBar);
             lines.add("  item " + item.id() + ": " + why);
@@ -124,7 +124,7 @@ public final class Explanation {
 
     private String repeated(Item item) {
         long count = item.repeated(state.facts()).count();
-        return "repeated, \"" + item.each().get().fact() + "\" has " + count + (count == 1 ? " entry" : " entries")
+        return "repeated, \"" + item.repeat().get().fact() + "\" has " + count + (count == 1 ? " entry" : " entries")
                 + " for it";
     }
 

@@ -56,7 +56,7 @@ final class SampleContent {
         List<Row> rows = new ArrayList<>(sample.rows());
         leading.ifPresent(row -> {
             Row head = rows.get(0);
-            rows.set(0, new Row(row.title(), row.note(), head.value(), head.to(), head.when()));
+            rows.set(0, new Row(row.title(), row.note(), head.value(), head.screen(), head.when()));
         });
         return rows.stream()
                 .filter(row -> row.when()
@@ -78,7 +78,7 @@ final class SampleContent {
 
     private Optional<Row> leadingIn(Screen screen) {
         return screen.wireframe().rows().stream()
-                .filter(row -> row.to().filter(place::equals).isPresent())
+                .filter(row -> row.screen().filter(place::equals).isPresent())
                 .findFirst();
     }
 
@@ -88,8 +88,8 @@ final class SampleContent {
                 said(row.note(), language),
                 said(row.value(), language),
                 seed(row),
-                row.to(),
-                row.to().map(walk::addressOf));
+                row.screen(),
+                row.screen().map(walk::addressOf));
     }
 
     private String seed(Row row) {

@@ -79,7 +79,7 @@ final class BarSteps {
                 .filter(bar -> bar.id().equals(step.owner()))
                 .flatMap(bar -> bar.menu().flatMap(plan.menus()::find).stream())
                 .anyMatch(menu -> menu.items().size() > 1
-                        || menu.items().stream().anyMatch(item -> item.each().isPresent()));
+                        || menu.items().stream().anyMatch(item -> item.repeat().isPresent()));
         return form.overflows().isPresent() && overflows || form.isOpened() && !Step.Toggle.isOverflow(step.bar());
     }
 

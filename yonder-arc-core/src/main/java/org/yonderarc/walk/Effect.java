@@ -13,7 +13,7 @@ public sealed interface Effect {
     static Effect of(Item item) {
         Target target = item.target();
         if (target instanceof Target.ToWeb web) {
-            return new OpenWeb(web.address(), web.opens());
+            return new OpenWeb(web.address(), web.openIn());
         }
         if (target instanceof Target.ToDocument document) {
             return new OpenDocument(document.file());
@@ -54,7 +54,7 @@ public sealed interface Effect {
     }
 
     /** A web address is to be opened. */
-    record OpenWeb(String address, Target.Opens where) implements Effect {
+    record OpenWeb(String address, Target.OpenIn where) implements Effect {
         @Override
         public String text() {
             return "open on the web: " + address;

@@ -17,8 +17,8 @@ final class Items {
     private final List<Item> repeated;
 
     Items(Plan plan) {
-        plan.items().filter(item -> item.each().isEmpty()).forEach(item -> fixed.putIfAbsent(item.id(), item));
-        this.repeated = plan.items().filter(item -> item.each().isPresent()).collect(toList());
+        plan.items().filter(item -> item.repeat().isEmpty()).forEach(item -> fixed.putIfAbsent(item.id(), item));
+        this.repeated = plan.items().filter(item -> item.repeat().isPresent()).collect(toList());
     }
 
     Optional<Item> find(String id, Map<String, FactValue> facts) {

@@ -25,7 +25,7 @@ final class Parts {
             boolean holdsPlaces = bar.forms().values().stream().anyMatch(Form::holdsPlaces);
             List<Item> own = bar.menu().flatMap(plan.menus()::find).stream()
                     .flatMap(menu -> menu.items().stream())
-                    .filter(item -> item.each().isEmpty())
+                    .filter(item -> item.repeat().isEmpty())
                     .filter(item -> item.screen()
                             .filter(screen -> bar.within().isPresent()
                                     && plan.isWithin(screen, bar.within().get()))
@@ -33,8 +33,8 @@ final class Parts {
                     .collect(toList());
             if (holdsPlaces && !own.isEmpty()) {
                 List<Item> ordered = Stream.concat(
-                                own.stream().filter(item -> bar.first().equals(Optional.of(item.id()))),
-                                own.stream().filter(item -> !bar.first().equals(Optional.of(item.id()))))
+                                own.stream().filter(item -> bar.defaultItem().equals(Optional.of(item.id()))),
+                                own.stream().filter(item -> !bar.defaultItem().equals(Optional.of(item.id()))))
                         .collect(toList());
                 plan.items()
                         .filter(item -> item.screen().equals(bar.within()))

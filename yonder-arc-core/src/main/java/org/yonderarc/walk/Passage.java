@@ -42,7 +42,7 @@ public record Passage(Transition transition, boolean forward) {
                 : Optional.empty();
         Transition transition = ofItem.or(screen::transition)
                 .or(() -> ofBar(plan, change.step()))
-                .orElse(plan.motion().screens());
+                .orElse(plan.motion().transition());
         return Optional.of(new Passage(transition, forward));
     }
 

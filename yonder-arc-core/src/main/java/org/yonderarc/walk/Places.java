@@ -45,7 +45,7 @@ final class Places {
             byPath.computeIfAbsent(screen.path().key(), key -> new TreeMap<>()).put(index++, screen);
         }
         plan.items().filter(item -> item.place().isPresent()).forEach(item -> {
-            if (item.each().isPresent()) {
+            if (item.repeat().isPresent()) {
                 repeated.add(item);
                 return;
             }

@@ -195,7 +195,7 @@ public final class Walk {
                         step,
                         state,
                         state,
-                        List.of(new Effect.OpenWeb(address, Target.Opens.BROWSER)),
+                        List.of(new Effect.OpenWeb(address, Target.OpenIn.BROWSER)),
                         "Its web page opens outside of the app."))
                 .orElseGet(() -> Change.refused(state, step, "\"" + here.screen() + "\" is not a web page."));
     }

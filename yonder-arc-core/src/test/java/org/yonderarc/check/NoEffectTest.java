@@ -26,16 +26,16 @@ class NoEffectTest {
                 Arguments.of("action", FormBuilder.bottom().action("a").whenFull(Form.WhenFull.SCROLL)),
                 Arguments.of("action", FormBuilder.bottom().action("a").whenFull(Form.WhenFull.WRAP)),
                 Arguments.of("", FormBuilder.bottom().action("a")),
-                Arguments.of("line", FormBuilder.rail().line(true).floating(8, 8, true, false)),
-                Arguments.of("", FormBuilder.rail().line(true)),
+                Arguments.of("line", FormBuilder.rail().border(true).floating(8, 8, true, false)),
+                Arguments.of("", FormBuilder.rail().border(true)),
                 Arguments.of("wraps", FormBuilder.top().wraps(true)),
-                Arguments.of("", FormBuilder.top().wraps(true).below(true, TopForm.Widths.TEXT)),
+                Arguments.of("", FormBuilder.top().wraps(true).ownRow(true, TopForm.ItemWidths.TEXT)),
                 Arguments.of(
                         "beneath collapsed",
-                        FormBuilder.drawer().beneath(0.5, 0, false).collapsed(80)),
-                Arguments.of("width", FormBuilder.drawer().width(200).share(0.5)),
+                        FormBuilder.drawer().beneath(0.5, 0, false).collapsedWidth(80)),
                 Arguments.of(
-                        "", FormBuilder.drawer().opens(DrawerForm.Opening.KEPT).collapsed(80)),
+                        "",
+                        FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS).collapsedWidth(80)),
                 Arguments.of(
                         "",
                         FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH).beneath(0.5, 0, false)));
@@ -68,8 +68,8 @@ class NoEffectTest {
                 .start("a")
                 .screen("a", screen -> screen.icon("home"))
                 .menu("main", menu -> menu.item("a"))
-                .bar(bar -> bar.menu("main").spoken("Parts").form(FormBuilder.rail()))
-                .bar(bar -> bar.spoken("Head").form(FormBuilder.top()));
+                .bar(bar -> bar.menu("main").spokenLabel("Parts").form(FormBuilder.rail()))
+                .bar(bar -> bar.spokenLabel("Head").form(FormBuilder.top()));
         assertEquals(
                 List.of("/bars/1/spoken"),
                 Check.plan(builder.build(), IconNames.ANY).stream()
@@ -92,11 +92,11 @@ class NoEffectTest {
         assertEquals(
                 List.of("/bars/0", "/bars/1/spoken"),
                 inOneLanguage(builder.bar(bar -> bar.menu("side")
-                                .spoken("Aside")
-                                .form(FormBuilder.drawer().edge(Form.Flank.TRAILING)))
+                                .spokenLabel("Aside")
+                                .form(FormBuilder.drawer().side(Form.Side.TRAILING)))
                         .bar(bar -> bar.id("lower")
                                 .menu("side")
-                                .spoken(Map.of("en", "Parts", "de", "Teile"))
+                                .spokenLabel(Map.of("en", "Parts", "de", "Teile"))
                                 .form(FormBuilder.bottom()))
                         .build()));
     }

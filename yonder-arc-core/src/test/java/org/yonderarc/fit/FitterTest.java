@@ -46,16 +46,17 @@ class FitterTest {
                             .selectedIcon("star")
                             .badge("news"))
                     .section("More", section -> section.signal(
-                                    "send", item -> item.enabled("signed-in").badge("drafts", Badge.Style.AUTO, 200))
+                                    "send", item -> item.enabled("signed-in").badge("drafts", Badge.Kind.AUTO, 200))
                             .signal("out", item -> item.when("signed-in").badge("observer"))
-                            .signal("wide", item -> item.minWidth(400))
+                            .signal("wide", item -> item.minWindowWidth(400))
                             .signal("lying", item -> item.orientation(Visibility.Orientation.LANDSCAPE))
-                            .signal("desk", item -> item.on("desktop"))
+                            .signal("desk", item -> item.showOn("desktop"))
                             .signal("hand", item -> item.pointer(Visibility.Pointer.COARSE)
-                                    .spoken("By hand")
-                                    .badge("drafts", Badge.Style.DOT, 9))))
+                                    .spokenLabel("By hand")
+                                    .badge("drafts", Badge.Kind.DOT, 9))))
             .bar(bar -> bar.menu("main").form("phone", FormBuilder.bottom()).form("tablet", FormBuilder.rail()))
-            .bar(bar -> bar.id("low").menu("main").within("map").on("tablet").form(FormBuilder.bottom()))
+            .bar(bar ->
+                    bar.id("low").menu("main").within("map").showOn("tablet").form(FormBuilder.bottom()))
             .topBar()
             .build();
 
@@ -214,7 +215,7 @@ class FitterTest {
                         });
                     }
                 })
-                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().most(most)))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().maxItems(most)))
                 .build();
     }
 

@@ -39,19 +39,19 @@ class WhyTest {
                     .item("c")
                     .signal("when", item -> item.when("in"))
                     .signal("dim", item -> item.enabled("in"))
-                    .signal("on", item -> item.on("desktop"))
-                    .signal("off", item -> item.off("phone"))
-                    .signal("wide", item -> item.minWidth(500))
-                    .signal("slim", item -> item.maxWidth(384))
+                    .signal("on", item -> item.showOn("desktop"))
+                    .signal("off", item -> item.hideOn("phone"))
+                    .signal("wide", item -> item.minWindowWidth(500))
+                    .signal("slim", item -> item.maxWindowWidth(384))
                     .signal("lies", item -> item.orientation(Visibility.Orientation.LANDSCAPE))
                     .signal("fine", item -> item.pointer(Visibility.Pointer.FINE))
                     .signal("sent", item -> item.slot(Item.Slot.OVERFLOW))
                     .signal("pinned", item -> item.slot(Item.Slot.BAR)))
             .menu("side", menu -> menu.signal("one", item -> {}).signal("two", item -> {}))
             .bar(bar -> bar.menu("main")
-                    .form("phone", FormBuilder.bottom().most(4))
-                    .form("tablet", FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
-            .bar(bar -> bar.menu("side").within("b").on("tablet").form(FormBuilder.bottom()))
+                    .form("phone", FormBuilder.bottom().maxItems(4))
+                    .form("tablet", FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS)))
+            .bar(bar -> bar.menu("side").within("b").showOn("tablet").form(FormBuilder.bottom()))
             .topBar()
             .build());
 
@@ -158,7 +158,7 @@ class WhyTest {
                         .form(
                                 "desktop",
                                 FormBuilder.drawer()
-                                        .opens(DrawerForm.Opening.KEPT)
+                                        .opens(DrawerForm.Opening.ALWAYS)
                                         .filter("wanted")))
                 .topBar()
                 .build());

@@ -75,13 +75,13 @@ class FanTest {
         assertEquals(List.of("a", "b", "c", "d"), ids(fan(plan(4, FormBuilder.radial()), Device.PHONE)));
         assertEquals(List.of("a", "b", "c", "d", "more:quick"), ids(fan(plan(8, FormBuilder.radial()), Device.PHONE)));
         assertEquals(
-                List.of("a", "more:quick"), ids(fan(plan(8, FormBuilder.radial().most(2)), Device.PHONE)));
+                List.of("a", "more:quick"), ids(fan(plan(8, FormBuilder.radial().maxItems(2)), Device.PHONE)));
     }
 
     /** Turned sideways a phone has less height, so a column holds fewer items. */
     @Test
     void aDeviceThatIsTurnedHoldsFewer() {
-        Plan plan = plan(8, FormBuilder.radial().most(8));
+        Plan plan = plan(8, FormBuilder.radial().maxItems(8));
         int upright = fan(plan, Device.PHONE).slots().size();
         int turned = fan(plan, Device.named("824x384")).slots().size();
         assertEquals(8, upright);
@@ -94,8 +94,8 @@ class FanTest {
     void itemsStandApartInEveryCorner(RadialForm.Corner corner) {
         for (RadialForm.Beside labels : RadialForm.Beside.values()) {
             for (String size : List.of("384x824", "824x384", "1280x800", "240x500")) {
-                Plan plan =
-                        plan(10, FormBuilder.radial().at(corner).labels(labels).most(8));
+                Plan plan = plan(
+                        10, FormBuilder.radial().position(corner).labels(labels).maxItems(8));
                 Device device = Device.named(size);
                 Layout.Bar bar = fan(plan, device);
                 var boxes = new ArrayList<Box>();
@@ -118,7 +118,7 @@ class FanTest {
     @ParameterizedTest
     @CsvSource({"LOWER_END, 1, 1", "LOWER_START, -1, 1", "LOWER, 0, 1", "END, 1, 0", "START, -1, 0"})
     void theButtonStandsWhereThePlanSays(RadialForm.Corner corner, int across, int down) {
-        Layout.Bar bar = fan(plan(3, FormBuilder.radial().at(corner)), Device.PHONE);
+        Layout.Bar bar = fan(plan(3, FormBuilder.radial().position(corner)), Device.PHONE);
         Box button = bar.buttons().get(0).target();
         double x = (button.centerX() - Device.PHONE.width() / 2) / (Device.PHONE.width() / 2);
         double y = (button.centerY() - Device.PHONE.height() / 2) / (Device.PHONE.height() / 2);
@@ -210,8 +210,8 @@ class FanTest {
                 .screen("d")
                 .menu("quick", menu -> menu.item("a").item("b").item("c").item("d"))
                 .bar(bar -> bar.menu("quick")
-                        .form("phone", FormBuilder.radial().most(2))
-                        .form("tablet", FormBuilder.bottom().most(2)))
+                        .form("phone", FormBuilder.radial().maxItems(2))
+                        .form("tablet", FormBuilder.bottom().maxItems(2)))
                 .build();
         Walk walk = Walk.of(plan);
         State open = walk.step(walk.start(), new Step.Toggle(Step.Toggle.overflow("quick")))

@@ -47,8 +47,8 @@ class FilterFieldTest {
                         .item("old-tools"))
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.drawer()
-                                .opens(DrawerForm.Opening.KEPT)
-                                .collapsed(72)
+                                .opens(DrawerForm.Opening.ALWAYS)
+                                .collapsedWidth(72)
                                 .filter("wanted")))
                 .build();
     }

@@ -45,7 +45,7 @@ class FoldingSectionsTest {
                     .section("Papers", Entry.Folds.PAGE, in -> in.item("rules"))
                     .section("Ways", in -> in.item("ways")))
             .bar(bar -> bar.menu("main")
-                    .form(FormBuilder.drawer().opens(DrawerForm.Opening.KEPT).collapsed(72)))
+                    .form(FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS).collapsedWidth(72)))
             .build();
 
     private final Walk walk = Walk.of(PLAN);

@@ -40,7 +40,7 @@ class HeadsTest {
                 .smallLogo(Scheme.DARK, "sign-dark.svg")
                 .fact("photo", "me.png")
                 .fact("observer", "Maren Aas")
-                .style("deep", style -> style.ground(ground -> ground.fill("#0b2f3c")))
+                .style("deep", style -> style.background(ground -> ground.fill("#0b2f3c")))
                 .screen("tides", screen -> screen.icon("droplet"))
                 .screen("account", screen -> screen.icon("user"))
                 .menu("main", menu -> menu.item("tides").item("account"))
@@ -74,7 +74,10 @@ class HeadsTest {
     }
 
     private static DrawerBuilder kept() {
-        return FormBuilder.drawer().opens(DrawerForm.Opening.KEPT).collapsed(72).logo(true);
+        return FormBuilder.drawer()
+                .opens(DrawerForm.Opening.ALWAYS)
+                .collapsedWidth(72)
+                .showLogo(true);
     }
 
     @Test
@@ -93,14 +96,14 @@ class HeadsTest {
         assertEquals(icon.x(), logo.area().x());
         for (Scene narrow : List.of(
                 scene(kept(), Scheme.LIGHT, new Step.Fold("main")),
-                scene(FormBuilder.rail().logo(true), Scheme.LIGHT))) {
+                scene(FormBuilder.rail().showLogo(true), Scheme.LIGHT))) {
             SceneNode.Picture small = picture(narrow, Part.Plain.LOGO);
             assertEquals("sign.svg", small.file());
             assertTrue(small.fit().isWhole() && small.area().right() <= 88);
         }
         assertEquals(
                 "logo.svg",
-                picture(scene(FormBuilder.grid("tides").logo(true), Scheme.LIGHT), Part.Plain.LOGO)
+                picture(scene(FormBuilder.grid("tides").showLogo(true), Scheme.LIGHT), Part.Plain.LOGO)
                         .file());
     }
 
@@ -118,7 +121,7 @@ class HeadsTest {
     @Test
     void aFactTellsThePictureOfThePersonAndTheFileOrInitialsStandInForIt() {
         var form = FormBuilder.drawer()
-                .opens(DrawerForm.Opening.KEPT)
+                .opens(DrawerForm.Opening.ALWAYS)
                 .header("usual.png", "{observer}", "")
                 .person("photo", "account");
         assertEquals("me.png", person(form).file());
@@ -143,7 +146,7 @@ class HeadsTest {
     @Test
     void longNamesAndNotesTakeASecondLineBeforeAnythingIsCutOff() {
         var form = FormBuilder.drawer()
-                .opens(DrawerForm.Opening.KEPT)
+                .opens(DrawerForm.Opening.ALWAYS)
                 .width(200)
                 .header("usual.png", "{observer}", "Observer at the stations of the northern shore");
         SceneNode.Group face =

@@ -49,9 +49,9 @@ class OverflowTest {
 
     @Test
     void soManyStandBeforeItAsThePlanSays() {
-        assertEquals(List.of("s0", "s1", "more:main"), inBar(walk(5, more -> more.after(2))));
+        assertEquals(List.of("s0", "s1", "more:main"), inBar(walk(5, more -> more.itemsBefore(2))));
         assertEquals(5, inBar(walk(5, more -> {})).size(), "all fit");
-        assertEquals(List.of("s0", "s1"), inBar(walk(2, more -> more.after(2))), "nothing is left over");
+        assertEquals(List.of("s0", "s1"), inBar(walk(2, more -> more.itemsBefore(2))), "nothing is left over");
     }
 
     private static State opened(Walk walk) {
@@ -63,7 +63,7 @@ class OverflowTest {
         Walk walk = walk(8, more -> more.label("Further"));
         Fitting open = Fitter.fit(walk, Device.PHONE, opened(walk));
         assertEquals("Further", open.one(Form.Kind.TOP).orElseThrow().title());
-        Walk sheet = walk(8, more -> more.label("Further").opens(Form.Overflow.Opens.SHEET));
+        Walk sheet = walk(8, more -> more.label("Further").presentation(Form.Overflow.Presentation.SHEET));
         assertEquals(
                 "S0",
                 Fitter.fit(sheet, Device.PHONE, opened(sheet))
@@ -73,11 +73,11 @@ class OverflowTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Form.Tiles.class)
-    void aSheetComesUpFromTheLowerEdgeAndLeavesTheContentToBeSeen(Form.Tiles tiles) {
+    @EnumSource(Form.TileLayout.class)
+    void aSheetComesUpFromTheLowerEdgeAndLeavesTheContentToBeSeen(Form.TileLayout tiles) {
         for (int count : new int[] {6, 60}) {
-            Walk walk =
-                    walk(count, more -> more.opens(Form.Overflow.Opens.SHEET).tiles(tiles));
+            Walk walk = walk(count, more -> more.presentation(Form.Overflow.Presentation.SHEET)
+                    .layout(tiles));
             Fitting fitting = Fitter.fit(walk, Device.PHONE, opened(walk));
             Layout layout = Layouter.layOut(fitting, new PlainMeasure());
             Layout.Bar sheet = layout.overflow().orElseThrow();

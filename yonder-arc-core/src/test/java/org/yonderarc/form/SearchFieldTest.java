@@ -53,9 +53,9 @@ class SearchFieldTest {
 
     @Test
     void ofATopBarStandsOnALineOfItsOwn() {
-        Layout.Bar without = bar(FormBuilder.top().below(true, TopForm.Widths.EQUAL), Device.PHONE);
+        Layout.Bar without = bar(FormBuilder.top().ownRow(true, TopForm.ItemWidths.EQUAL), Device.PHONE);
         Layout.Bar with =
-                bar(FormBuilder.top().below(true, TopForm.Widths.EQUAL).search("find"), Device.PHONE);
+                bar(FormBuilder.top().ownRow(true, TopForm.ItemWidths.EQUAL).search("find"), Device.PHONE);
         Layout.Slot field = field(with);
         assertEquals(without.box().height() + SearchBox.LINE, with.box().height());
         assertEquals(16, field.target().x());
@@ -76,8 +76,8 @@ class SearchFieldTest {
     @Test
     void ofADrawerStandsAboveTheOthers() {
         var form = FormBuilder.drawer()
-                .opens(DrawerForm.Opening.KEPT)
-                .collapsed(72)
+                .opens(DrawerForm.Opening.ALWAYS)
+                .collapsedWidth(72)
                 .footer("crew")
                 .search("find");
         Layout.Bar open = bar(form, Device.DESKTOP);

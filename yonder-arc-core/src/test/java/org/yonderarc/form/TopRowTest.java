@@ -80,9 +80,9 @@ class TopRowTest {
     @ValueSource(ints = {240, 320, 360, 412, 480, 600, 720, 900, 1280, 1920})
     void atAnyWidthNothingIsCutOffOrLiesOverAnother(int width) {
         for (boolean below : new boolean[] {false, true}) {
-            for (TopForm.Widths widths : TopForm.Widths.values()) {
+            for (TopForm.ItemWidths widths : TopForm.ItemWidths.values()) {
                 Layout.Bar bar = bar(
-                        form -> form.below(below, widths).subtitle("{place}"),
+                        form -> form.ownRow(below, widths).subtitle("{place}"),
                         new Device("window", width, 900, Insets.NONE));
                 double right = -1;
                 for (Layout.Slot slot : bar.list().slots()) {
@@ -104,12 +104,12 @@ class TopRowTest {
     @Test
     void itemsBelowTheTitleShareTheBarEquallyOrAreAsWideAsTheirText() {
         Layout.Bar equal =
-                bar(form -> form.below(true, TopForm.Widths.EQUAL), new Device("window", 800, 900, Insets.NONE));
+                bar(form -> form.ownRow(true, TopForm.ItemWidths.EQUAL), new Device("window", 800, 900, Insets.NONE));
         double each = equal.list().slots().get(0).target().width();
         assertTrue(equal.list().slots().stream().allMatch(slot -> slot.target().width() == each));
         assertEquals(800, each * 4 + 3 * 4, 1, "with 4 dp between them");
         Layout.Bar text =
-                bar(form -> form.below(true, TopForm.Widths.TEXT), new Device("window", 800, 900, Insets.NONE));
+                bar(form -> form.ownRow(true, TopForm.ItemWidths.TEXT), new Device("window", 800, 900, Insets.NONE));
         assertTrue(text.list().slots().get(0).target().width() < each);
         assertEquals(4, text.list().slots().get(0).target().x(), "its text, 12 dp further, stands below a title");
         double title = text.head().title().orElseThrow().baseline();
@@ -120,9 +120,9 @@ class TopRowTest {
     @ParameterizedTest
     @ValueSource(ints = {240, 300, 360, 480, 700, 1280})
     void itemsThatWrapAllShow(int width) {
-        for (TopForm.Widths widths : TopForm.Widths.values()) {
+        for (TopForm.ItemWidths widths : TopForm.ItemWidths.values()) {
             Layout.Bar bar = bar(
-                    form -> form.below(true, widths).wraps(true).most(24, more -> {}),
+                    form -> form.ownRow(true, widths).wraps(true).maxItems(24, more -> {}),
                     new Device("window", width, 900, Insets.NONE));
             List<Layout.Slot> slots = bar.list().slots();
             assertEquals(SCREENS, slots.stream().map(slot -> slot.item().id()).toList());
@@ -165,7 +165,9 @@ class TopRowTest {
                     }
                 })
                 .bar(bar -> bar.menu("main")
-                        .form(FormBuilder.top().below(true, TopForm.Widths.TEXT).most(24, more -> {})))
+                        .form(FormBuilder.top()
+                                .ownRow(true, TopForm.ItemWidths.TEXT)
+                                .maxItems(24, more -> {})))
                 .build();
         var walk = Walk.of(plan);
         Layout layout = Layouter.layOut(
@@ -190,8 +192,8 @@ class TopRowTest {
                 .menu("main", menu -> menu.item("tides"))
                 .bar(bar -> bar.menu("main").form(FormBuilder.bottom()))
                 .bar(bar -> bar.form(FormBuilder.top()
-                        .title(TopForm.Middle.NAME)
-                        .align(TopForm.Align.BY_DEVICE)
+                        .titleShows(TopForm.TitleContent.NAME)
+                        .alignTitle(TopForm.TitleAlignment.BY_DEVICE)
                         .subtitle("At {place}")))
                 .build());
         Layout.Head phone = head(walk, Device.PHONE);

@@ -88,9 +88,9 @@ public final class RandomPlans {
         if (random.nextInt(3) == 0 && !isAside) {
             builder.bar(bar -> bar.menu("side")
                     .form(FormBuilder.drawer()
-                            .edge(any(Form.Flank.values(), random))
+                            .side(any(Form.Side.values(), random))
                             .opens(any(DrawerForm.Opening.values(), random))
-                            .collapsed(72)));
+                            .collapsedWidth(72)));
         }
         if (random.nextInt(3) > 0 && !(form instanceof TopBuilder)) {
             builder.topBar();
@@ -101,21 +101,21 @@ public final class RandomPlans {
     private static void style(StyleBuilder style, Random random) {
         switch (random.nextInt(3)) {
             case 0 -> style.notch(40 + random.nextInt(30), random.nextInt(60) - 30);
-            case 1 -> style.line(any(Indicator.Edge.values(), random), any(Indicator.Along.values(), random), 3);
+            case 1 -> style.line(any(Indicator.Edge.values(), random), any(Indicator.Length.values(), random), 3);
             default -> style.indicator(any(Indicator.Kind.values(), random));
         }
         if (random.nextBoolean()) {
             style.tile(any(Tile.Shape.values(), random), 16 + random.nextInt(48))
-                    .badgeAt(any(Style.BadgeAt.values(), random));
+                    .badgePosition(any(Style.BadgePosition.values(), random));
         }
         if (random.nextInt(3) == 0) {
             double opacity = 0.5 + random.nextDouble() / 2;
             style.size(Size.PADDING_START, random.nextInt(40))
                     .size(Size.INDENT, random.nextInt(64))
-                    .ground(ground -> ground.fill(
+                    .background(ground -> ground.fill(
                                     fill -> fill.from("#7a1f5c").to("#12305a").angle(90))
                             .opacity(opacity)
-                            .edge("line", 2, true)
+                            .border("line", 2, true)
                             .shadow(true));
         }
     }
@@ -153,26 +153,26 @@ public final class RandomPlans {
                         });
                     }
                     menu.section("Folds", Entry.Folds.values()[random.nextInt(4)], in -> in.item("c0"));
-                    menu.item("one?one={id}", item -> item.each("all", 3));
+                    menu.item("one?one={id}", item -> item.repeat("all", 3));
                 });
         FormBuilder<?> form = richForm(random);
-        var along = Indicator.Along.values()[random.nextInt(3)];
+        var along = Indicator.Length.values()[random.nextInt(3)];
         double depth = random.nextInt(60) - 30;
         boolean notched = random.nextBoolean();
         double opacity = random.nextBoolean() ? 1 : random.nextDouble();
         var tile = Tile.Shape.values()[random.nextInt(3)];
-        var badgeAt = Style.BadgeAt.values()[random.nextInt(3)];
+        var badgeAt = Style.BadgePosition.values()[random.nextInt(3)];
         form.style(style -> (notched
                         ? style.notch(40 + random.nextInt(30), depth)
                         : style.line(Indicator.Edge.INNER, along, 3))
                 .tile(tile, 16 + random.nextInt(48))
-                .badgeAt(badgeAt)
+                .badgePosition(badgeAt)
                 .size(Size.SELECTED_SIZE, 10 + random.nextInt(12))
                 .size(Size.INDENT, random.nextInt(64))
                 .size(Size.PADDING_START, random.nextInt(40))
                 .size(Size.PADDING_END, random.nextInt(40))
                 .size(Size.PADDING_TOP, random.nextInt(40))
-                .ground(ground -> ground.fill("accent").opacity(opacity).edge("line", 2, true)));
+                .background(ground -> ground.fill("accent").opacity(opacity).border("line", 2, true)));
         return builder.bar(bar -> bar.menu("main").order("s1", "s0").form(form)).build();
     }
 
@@ -224,10 +224,10 @@ public final class RandomPlans {
     }
 
     private static FormBuilder<?> richForm(Random random) {
-        Form.Side side = Form.Side.values()[random.nextInt(3)];
-        Consumer<OverflowBuilder> overflow = more -> more.after(1 + random.nextInt(4))
-                .opens(Form.Overflow.Opens.values()[random.nextInt(2)])
-                .tiles(Form.Tiles.values()[random.nextInt(2)]);
+        Form.Alignment side = Form.Alignment.values()[random.nextInt(3)];
+        Consumer<OverflowBuilder> overflow = more -> more.itemsBefore(1 + random.nextInt(4))
+                .presentation(Form.Overflow.Presentation.values()[random.nextInt(2)])
+                .layout(Form.TileLayout.values()[random.nextInt(2)]);
         return switch (random.nextInt(5)) {
             case 0 ->
                 FormBuilder.bottom()
@@ -235,32 +235,32 @@ public final class RandomPlans {
                         .overflow(overflow);
             case 1 ->
                 FormBuilder.top()
-                        .align(TopForm.Align.values()[random.nextInt(3)])
+                        .alignTitle(TopForm.TitleAlignment.values()[random.nextInt(3)])
                         .subtitle(random.nextBoolean() ? "{n} of them" : "{n}")
                         .labels(Form.Labels.values()[random.nextInt(3)])
-                        .icons(Form.IconSide.values()[random.nextInt(4)])
-                        .below(random.nextBoolean(), TopForm.Widths.values()[random.nextInt(2)])
+                        .iconPosition(Form.IconPosition.values()[random.nextInt(4)])
+                        .ownRow(random.nextBoolean(), TopForm.ItemWidths.values()[random.nextInt(2)])
                         .wraps(random.nextBoolean())
-                        .items(side)
+                        .alignItems(side)
                         .search("s0")
-                        .most(2 + random.nextInt(10), overflow);
+                        .maxItems(2 + random.nextInt(10), overflow);
             case 2 ->
                 FormBuilder.drawer()
                         .opens(DrawerForm.Opening.values()[random.nextInt(4)])
-                        .edge(Form.Flank.values()[random.nextInt(2)])
-                        .share(0.2 + random.nextDouble() * 0.8)
+                        .side(Form.Side.values()[random.nextInt(2)])
+                        .widthPercent(20 + random.nextInt(81))
                         .beneath(1, random.nextInt(80), true, 0.5 + random.nextDouble() / 2)
-                        .collapsed(72)
+                        .collapsedWidth(72)
                         .search("s0")
                         .header("p.png", "Somebody of a long name", "Somewhere far away from here")
-                        .logo(random.nextBoolean());
+                        .showLogo(random.nextBoolean());
             case 3 ->
                 FormBuilder.rail()
-                        .logo(true)
-                        .items(side)
-                        .edge(Form.Flank.values()[random.nextInt(2)])
+                        .showLogo(true)
+                        .alignItems(side)
+                        .side(Form.Side.values()[random.nextInt(2)])
                         .floating(random.nextInt(60), random.nextInt(64), true, random.nextBoolean());
-            default -> FormBuilder.grid("s0").logo(true).tiles(Form.Tiles.values()[random.nextInt(2)]);
+            default -> FormBuilder.grid("s0").showLogo(true).layout(Form.TileLayout.values()[random.nextInt(2)]);
         };
     }
 
@@ -270,31 +270,31 @@ public final class RandomPlans {
         return switch (random.nextInt(7)) {
             case 0 ->
                 FormBuilder.rail()
-                        .edge(Form.Flank.values()[random.nextInt(2)])
+                        .side(Form.Side.values()[random.nextInt(2)])
                         .labels(labels)
                         .narrow(random.nextBoolean())
-                        .items(Form.Side.values()[random.nextInt(3)]);
+                        .alignItems(Form.Alignment.values()[random.nextInt(3)]);
             case 1 ->
                 FormBuilder.drawer()
-                        .edge(Form.Flank.values()[random.nextInt(2)])
+                        .side(Form.Side.values()[random.nextInt(2)])
                         .opens(DrawerForm.Opening.values()[random.nextInt(4)])
                         .header("p.png", "Somebody", "Somewhere")
-                        .collapsed(72)
+                        .collapsedWidth(72)
                         .footer("s0");
             case 2 ->
                 FormBuilder.radial()
-                        .at(RadialForm.Corner.values()[random.nextInt(5)])
-                        .most(2 + random.nextInt(7))
+                        .position(RadialForm.Corner.values()[random.nextInt(5)])
+                        .maxItems(2 + random.nextInt(7))
                         .labels(RadialForm.Beside.values()[random.nextInt(3)])
                         .scrim(random.nextBoolean());
-            case 3 -> FormBuilder.grid("s0").tiles(Form.Tiles.values()[random.nextInt(2)]);
+            case 3 -> FormBuilder.grid("s0").layout(Form.TileLayout.values()[random.nextInt(2)]);
             default -> {
                 var bottom = FormBuilder.bottom()
-                        .most(2 + random.nextInt(6))
+                        .maxItems(2 + random.nextInt(6))
                         .labels(labels)
-                        .icons(Form.IconSide.values()[random.nextInt(4)])
+                        .iconPosition(Form.IconPosition.values()[random.nextInt(4)])
                         .whenFull(Form.WhenFull.values()[random.nextInt(3)])
-                        .scrolling(Form.Scrolling.values()[random.nextInt(2)]);
+                        .onScroll(Form.Scrolling.values()[random.nextInt(2)]);
                 if (random.nextInt(3) == 0) {
                     bottom.action("s0");
                 }

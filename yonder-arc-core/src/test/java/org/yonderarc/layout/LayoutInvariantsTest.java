@@ -98,7 +98,7 @@ class LayoutInvariantsTest {
 
     private static boolean floats(Layout.Bar bar) {
         return bar.fitted().form() instanceof BottomForm bottom
-                && (bottom.floating().isPresent() || bottom.scrolling() == Form.Scrolling.LEAVES);
+                && (bottom.floating().isPresent() || bottom.onScroll() == Form.Scrolling.HIDE);
     }
 
     private static State state(Walk walk, Random random) {
@@ -187,7 +187,8 @@ class LayoutInvariantsTest {
 
     private static void equal(Layout.Bar bar, String context) {
         var bottom = (BottomForm) bar.fitted().form();
-        boolean beside = bottom.icons() == Form.IconSide.BEFORE || bottom.icons() == Form.IconSide.AFTER;
+        boolean beside =
+                bottom.iconPosition() == Form.IconPosition.BEFORE || bottom.iconPosition() == Form.IconPosition.AFTER;
         if (bottom.labels() == Form.Labels.SELECTED && beside
                 || bar.list().slots().isEmpty()) {
             return;

@@ -30,7 +30,7 @@ class ListLineTest {
                                 .badge("free")))
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.drawer()
-                                .opens(DrawerForm.Opening.KEPT)
+                                .opens(DrawerForm.Opening.ALWAYS)
                                 .width(width)))
                 .build());
         Device device = Device.DESKTOP.withText(textScale);

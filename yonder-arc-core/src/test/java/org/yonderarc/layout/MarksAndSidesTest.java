@@ -51,7 +51,7 @@ class MarksAndSidesTest {
 
     @Test
     void aLineIsAsLongAsTheIconTheLabelOrTheItem() {
-        for (Indicator.Along along : Indicator.Along.values()) {
+        for (Indicator.Length along : Indicator.Length.values()) {
             Layout.Slot slot = bottom(
                             FormBuilder.bottom(), style -> style.line(Indicator.Edge.OUTER, along, 2), Device.PHONE)
                     .slots()
@@ -139,8 +139,8 @@ class MarksAndSidesTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Form.Side.class)
-    void aFloatingBarHasAGreatestWidthAndStandsAtASide(Form.Side side) {
+    @EnumSource(Form.Alignment.class)
+    void aFloatingBarHasAGreatestWidthAndStandsAtASide(Form.Alignment side) {
         Layout.Bar bar =
                 bottom(FormBuilder.bottom().floating(16, 24, true, 40, 420, side), style -> {}, Device.DESKTOP);
         assertEquals(420, bar.box().width());
@@ -164,7 +164,7 @@ class MarksAndSidesTest {
     void aDrawerTakesAShareOfTheWindowAndThePageBehindItGetsSmaller() {
         var form = FormBuilder.drawer()
                 .opens(DrawerForm.Opening.BENEATH)
-                .share(0.7)
+                .widthPercent(70)
                 .beneath(1, 40, true, 0.8);
         Walk walk = walk(form, style -> {});
         State open = walk.step(walk.start(), new Step.Toggle("main")).after();
@@ -177,7 +177,7 @@ class MarksAndSidesTest {
         assertEquals(Device.PHONE.width() * 0.7, page.area().x(), 1e-9);
         assertEquals(Device.PHONE.height() * 0.8, page.area().height(), 1e-9);
         assertEquals(Device.PHONE.height() / 2, page.area().centerY(), 1e-9);
-        Walk whole = walk(FormBuilder.drawer().share(1), style -> {});
+        Walk whole = walk(FormBuilder.drawer().widthPercent(100), style -> {});
         State all = whole.step(whole.start(), new Step.Toggle("main")).after();
         assertEquals(
                 Device.PHONE.width(),

@@ -18,7 +18,7 @@ import org.yonderarc.walk.Walk;
 class RaisedBadgeTest {
     @ParameterizedTest
     @CsvSource({"3, AUTO", "120, AUTO", "3, DOT"})
-    void isOnTheRimOfTheCircleAndLeavesTheIconFree(int drafts, Badge.Style style) {
+    void isOnTheRimOfTheCircleAndLeavesTheIconFree(int drafts, Badge.Kind style) {
         var plan = PlanBuilder.app("Shore")
                 .start("surveys")
                 .fact("drafts", drafts)

@@ -48,18 +48,18 @@ class TrailingEdgeTest {
         return Layouter.layOut(Fitter.fit(walk, device, state), new PlainMeasure());
     }
 
-    static Stream<Function<Form.Flank, FormBuilder<?>>> forms() {
+    static Stream<Function<Form.Side, FormBuilder<?>>> forms() {
         return Stream.of(
-                edge -> FormBuilder.rail().edge(edge).line(true).logo(true),
-                edge -> FormBuilder.rail().edge(edge).floating(20, 16, true, false),
-                edge -> FormBuilder.drawer().edge(edge).opens(DrawerForm.Opening.OVER),
+                edge -> FormBuilder.rail().side(edge).border(true).showLogo(true),
+                edge -> FormBuilder.rail().side(edge).floating(20, 16, true, false),
+                edge -> FormBuilder.drawer().side(edge).opens(DrawerForm.Opening.OVER),
                 edge -> FormBuilder.drawer()
-                        .edge(edge)
-                        .opens(DrawerForm.Opening.KEPT)
+                        .side(edge)
+                        .opens(DrawerForm.Opening.ALWAYS)
                         .header("p.png", "Ulla Brink", "Quarry four")
-                        .collapsed(72),
+                        .collapsedWidth(72),
                 edge -> FormBuilder.drawer()
-                        .edge(edge)
+                        .side(edge)
                         .opens(DrawerForm.Opening.BESIDE)
                         .footer("stones"));
     }
@@ -76,9 +76,9 @@ class TrailingEdgeTest {
 
     @ParameterizedTest
     @MethodSource("forms")
-    void groundsItemsLinesAndContentAreMirrored(Function<Form.Flank, FormBuilder<?>> form) {
-        Walk before = Walk.of(plan(form.apply(Form.Flank.LEADING)));
-        Walk behind = Walk.of(plan(form.apply(Form.Flank.TRAILING)));
+    void groundsItemsLinesAndContentAreMirrored(Function<Form.Side, FormBuilder<?>> form) {
+        Walk before = Walk.of(plan(form.apply(Form.Side.LEADING)));
+        Walk behind = Walk.of(plan(form.apply(Form.Side.TRAILING)));
         State open = before.step(before.start(), new Step.Toggle("main")).after();
         Layout leading = layOut(before, DEVICE.mirrored(), open);
         Layout trailing = layOut(behind, DEVICE, open);
@@ -110,7 +110,7 @@ class TrailingEdgeTest {
     /** In a drawer, icons stand before labels, at whichever edge the drawer is. */
     @Test
     void whatIsReadStandsAsEver() {
-        Walk walk = Walk.of(plan(FormBuilder.drawer().edge(Form.Flank.TRAILING).opens(DrawerForm.Opening.KEPT)));
+        Walk walk = Walk.of(plan(FormBuilder.drawer().side(Form.Side.TRAILING).opens(DrawerForm.Opening.ALWAYS)));
         layOut(walk, DEVICE, walk.start())
                 .one(Form.Kind.DRAWER)
                 .orElseThrow()
@@ -122,7 +122,7 @@ class TrailingEdgeTest {
     /** The menu's button stands at the edge from which the drawer comes, and the title stays clear of it. */
     @Test
     void theMenuStandsWhereItsDrawerComesFrom() {
-        Walk walk = Walk.of(plan(FormBuilder.drawer().edge(Form.Flank.TRAILING)));
+        Walk walk = Walk.of(plan(FormBuilder.drawer().side(Form.Side.TRAILING)));
         Layout.Bar top = layOut(walk, DEVICE, walk.start()).one(Form.Kind.TOP).orElseThrow();
         assertEquals(1, top.buttons().size());
         Box button = top.buttons().get(0).target();
@@ -141,7 +141,7 @@ class TrailingEdgeTest {
                 .menu("main", menu -> menu.item("board"))
                 .menu("sift", menu -> menu.item("grain"))
                 .bar(bar -> bar.menu("main").form(FormBuilder.drawer()))
-                .bar(bar -> bar.menu("sift").form(FormBuilder.drawer().edge(Form.Flank.TRAILING)))
+                .bar(bar -> bar.menu("sift").form(FormBuilder.drawer().side(Form.Side.TRAILING)))
                 .topBar()
                 .build();
         Walk walk = Walk.of(plan);
@@ -163,7 +163,7 @@ class TrailingEdgeTest {
     @Test
     void fromRightToLeftItIsTheLeftEdge() {
         Walk walk = Walk.of(plan(FormBuilder.drawer()
-                .edge(Form.Flank.TRAILING)
+                .side(Form.Side.TRAILING)
                 .opens(DrawerForm.Opening.BENEATH)
                 .beneath(1, 20, true, 0.8)));
         State open = walk.step(walk.start(), new Step.Toggle("main")).after();
@@ -183,9 +183,9 @@ class TrailingEdgeTest {
     @Test
     void aRailStandsFree() {
         for (boolean over : new boolean[] {false, true}) {
-            for (Form.Side side : Form.Side.values()) {
+            for (Form.Alignment side : Form.Alignment.values()) {
                 Walk walk = Walk.of(
-                        plan(FormBuilder.rail().floating(20, 16, true, over).items(side)));
+                        plan(FormBuilder.rail().floating(20, 16, true, over).alignItems(side)));
                 Layout layout = layOut(walk, DEVICE, walk.start());
                 Layout.Bar rail = layout.one(Form.Kind.RAIL).orElseThrow();
                 Box top = layout.one(Form.Kind.TOP).orElseThrow().box();

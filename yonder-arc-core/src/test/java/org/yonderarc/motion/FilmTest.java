@@ -59,7 +59,7 @@ class FilmTest {
         builder.bar(bar -> bar.menu("main")
                         .form(FormBuilder.bottom()
                                 .labels(Form.Labels.values()[random.nextInt(3)])
-                                .icons(Form.IconSide.values()[random.nextInt(4)])
+                                .iconPosition(Form.IconPosition.values()[random.nextInt(4)])
                                 .style(style -> style.indicator(mark))))
                 .bar(bar -> bar.menu("side")
                         .form(FormBuilder.drawer().opens(DrawerForm.Opening.values()[random.nextInt(3)])))
@@ -221,8 +221,8 @@ class FilmTest {
         for (FormBuilder<?> free : List.of(
                 FormBuilder.bottom().floating(40, 20, true),
                 FormBuilder.rail().floating(40, 20, true, false),
-                FormBuilder.rail().edge(Form.Flank.TRAILING).floating(40, 20, true, false))) {
-            Walk walk = Walk.of(turning(free, FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)));
+                FormBuilder.rail().side(Form.Side.TRAILING).floating(40, 20, true, false))) {
+            Walk walk = Walk.of(turning(free, FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS)));
             Scene from = new View(walk, Device.PHONE, new PlainMeasure()).scene(walk.start());
             Scene to = new View(walk, Device.DESKTOP, new PlainMeasure()).scene(walk.start());
             var score = Score.of(Optional.empty(), walk.plan().motion());
@@ -271,7 +271,7 @@ class FilmTest {
     void aLabelStaysWithItsIconWhileABarFolds() {
         Walk walk = Walk.of(turning(
                 FormBuilder.bottom(),
-                FormBuilder.drawer().opens(DrawerForm.Opening.KEPT).collapsed(72)));
+                FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS).collapsedWidth(72)));
         Change change = walk.step(walk.start(), Steps.parse(walk.plan(), "fold:main"));
         var view = new View(walk, Device.DESKTOP, new PlainMeasure());
         for (Film film : List.of(
@@ -456,8 +456,8 @@ class FilmTest {
         Map<String, Box> first = boxes(from.nodes());
         Map<String, Box> middle = boxes(fade.at(60).nodes());
         first.forEach((key, box) -> assertEquals(box, middle.get(key), "nothing moves"));
-        var none =
-                new Motion(motion.select(), motion.states(), motion.drawers(), motion.screens(), Motion.Reduced.NONE);
+        var none = new Motion(
+                motion.select(), motion.states(), motion.drawers(), motion.transition(), Motion.Reduced.NONE);
         assertEquals(
                 0,
                 Film.of(from, to, new Score(Passage.of(walk, change), none, true, false, Optional.empty()))

@@ -25,17 +25,17 @@ import org.yonderarc.walk.Walk;
 
 class SwipeTest {
     private static Walk walk(DrawerForm.Opening opens) {
-        return walk(opens, Form.Flank.LEADING);
+        return walk(opens, Form.Side.LEADING);
     }
 
-    private static Walk walk(DrawerForm.Opening opens, Form.Flank edge) {
+    private static Walk walk(DrawerForm.Opening opens, Form.Side edge) {
         return Walk.of(PlanBuilder.app("Swipe")
                 .start("a")
                 .screen("a")
                 .screen("b", screen -> screen.under("a"))
                 .menu("main", menu -> menu.item("a").item("b"))
                 .bar(bar -> bar.menu("main")
-                        .form(FormBuilder.drawer().edge(edge).opens(opens).width(280)))
+                        .form(FormBuilder.drawer().side(edge).opens(opens).width(280)))
                 .topBar()
                 .build());
     }
@@ -96,7 +96,7 @@ class SwipeTest {
     })
     void aDrawerAtTheTrailingEdgeIsPulledFromThere(
             DrawerForm.Opening opens, String language, String steps, double x, double dx, String step) {
-        Walk walk = walk(opens, Form.Flank.TRAILING);
+        Walk walk = walk(opens, Form.Side.TRAILING);
         Optional<Swipe> swipe = Swipe.begin(view(walk, language), after(walk, steps), x, dx, false);
         assertEquals(
                 Optional.ofNullable(step),
@@ -107,7 +107,7 @@ class SwipeTest {
     void whatIsSwipedFromTheTrailingEdgeStaysUnderTheFinger() {
         for (DrawerForm.Opening opens :
                 new DrawerForm.Opening[] {DrawerForm.Opening.OVER, DrawerForm.Opening.BENEATH}) {
-            Walk walk = walk(opens, Form.Flank.TRAILING);
+            Walk walk = walk(opens, Form.Side.TRAILING);
             Swipe swipe =
                     Swipe.begin(view(walk, "en"), walk.start(), 382, -9, false).orElseThrow();
             for (double dx : new double[] {-20, -140, -279, -280, -500}) {

@@ -151,7 +151,7 @@ class NavigatorTest {
         for (FormBuilder<?> form : List.of(
                 FormBuilder.bottom(),
                 FormBuilder.rail(),
-                FormBuilder.drawer().opens(DrawerForm.Opening.KEPT),
+                FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS),
                 FormBuilder.top(),
                 FormBuilder.grid("a"))) {
             Plan plan = PlanBuilder.app("A")

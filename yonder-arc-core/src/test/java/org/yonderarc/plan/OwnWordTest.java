@@ -35,19 +35,19 @@ class OwnWordTest {
                 "zh", "ja", "ko"
             })
     void areKnownInManyLanguages(String language) {
-        assertTrue(OwnWord.known().contains(language));
-        for (OwnWord word : OwnWord.values()) {
+        assertTrue(BuiltInText.known().contains(language));
+        for (BuiltInText word : BuiltInText.values()) {
             String said = word.in(language);
             assertTrue(!said.isBlank(), () -> word + " in " + language);
-            assertEquals(word == OwnWord.BACK_TO, said.contains("{place}"), () -> word + " in " + language);
+            assertEquals(word == BuiltInText.BACK_TO, said.contains("{place}"), () -> word + " in " + language);
         }
-        assertTrue(OwnWord.BACK_TO.in(language, "Wax").contains("Wax"));
+        assertTrue(BuiltInText.BACK_TO.in(language, "Wax").contains("Wax"));
     }
 
     @ParameterizedTest
     @CsvSource({"de-AT, Mehr", "DE, Mehr", "no, Mer", "zh-Hant, 更多", "xx, More", "'', More"})
     void areTakenFromTheLanguageWithoutItsRegion(String tag, String more) {
-        assertEquals(more, OwnWord.MORE.in(tag));
+        assertEquals(more, BuiltInText.MORE.in(tag));
     }
 
     @Test
@@ -62,7 +62,7 @@ class OwnWordTest {
                 .screen("d")
                 .menu("main", menu -> menu.item("a").item("b").item("c").item("d"))
                 .topBar()
-                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().most(3)))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().maxItems(3)))
                 .build();
         var walk = Walk.of(plan);
         State state = walk.step(walk.start(), Steps.parse(plan, "open:below")).after();
@@ -92,15 +92,15 @@ class OwnWordTest {
     void areWordedByThePlanWhereItHasItsOwn() {
         var plan = PlanBuilder.app("Words")
                 .languages("en", "eo")
-                .says(OwnWord.MORE, Map.of("en", "All else", "eo", "Pli"))
-                .says(OwnWord.BACK_TO, "\u2190 {place}")
+                .builtInText(BuiltInText.MORE, Map.of("en", "All else", "eo", "Pli"))
+                .builtInText(BuiltInText.BACK_TO, "\u2190 {place}")
                 .start("a")
                 .screen("a")
                 .build();
-        assertEquals("All else", plan.app().own(OwnWord.MORE, "en"));
-        assertEquals("Pli", plan.app().own(OwnWord.MORE, "eo"));
-        assertEquals("\u2190 Wax", plan.app().own(OwnWord.BACK_TO, "eo", "Wax"));
-        assertEquals("Menu", plan.app().own(OwnWord.MENU, "eo"));
+        assertEquals("All else", plan.app().own(BuiltInText.MORE, "en"));
+        assertEquals("Pli", plan.app().own(BuiltInText.MORE, "eo"));
+        assertEquals("\u2190 Wax", plan.app().own(BuiltInText.BACK_TO, "eo", "Wax"));
+        assertEquals("Menu", plan.app().own(BuiltInText.MENU, "eo"));
         Finding missing = Check.plan(plan, IconNames.ANY).stream()
                 .filter(finding -> finding.code() == Code.MISSING_LANGUAGE)
                 .reduce((one, other) -> {
@@ -118,9 +118,9 @@ class OwnWordTest {
     void holesOtherThanThePlaceAreFound() {
         PlanBuilder plan = PlanBuilder.app("Words")
                 .fact("count", 2)
-                .says(OwnWord.MENU, "Menu ({count})")
-                .says(OwnWord.CLOSE, "Leave {place}")
-                .says(OwnWord.BACK_TO, "To {place}")
+                .builtInText(BuiltInText.MENU, "Menu ({count})")
+                .builtInText(BuiltInText.CLOSE, "Leave {place}")
+                .builtInText(BuiltInText.BACK_TO, "To {place}")
                 .start("a")
                 .screen("a");
         assertEquals(

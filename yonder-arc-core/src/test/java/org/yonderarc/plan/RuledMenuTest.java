@@ -41,12 +41,12 @@ class RuledMenuTest {
 
     @Test
     void allScreensOrThoseUnderOneInTheirOrderButForSome() {
-        assertEquals(List.of("tides", "guide", "map"), ids(plan(menu -> menu.every())));
-        assertEquals(List.of("tides", "map"), ids(plan(menu -> menu.every("guide"))));
-        assertEquals(List.of("plants", "animals"), ids(plan(menu -> menu.everyUnder("guide", false))));
+        assertEquals(List.of("tides", "guide", "map"), ids(plan(menu -> menu.allScreens())));
+        assertEquals(List.of("tides", "map"), ids(plan(menu -> menu.allScreens("guide"))));
+        assertEquals(List.of("plants", "animals"), ids(plan(menu -> menu.allScreensUnder("guide", false))));
         assertEquals(
                 List.of("plants", "wracks", "animals"),
-                ids(plan(menu -> menu.everyUnder("guide", true))),
+                ids(plan(menu -> menu.allScreensUnder("guide", true))),
                 "but not the one whose path needs a parameter");
     }
 
@@ -54,12 +54,12 @@ class RuledMenuTest {
     void whatAnotherItemLeadsToHasNoSecondOne() {
         assertEquals(
                 List.of("map", "tides", "guide"), ids(plan(menu -> menu.item("map", item -> item.label("The shore"))
-                        .every())));
+                        .allScreens())));
     }
 
     @Test
     void itsItemsAreItemsLikeAnyOther() {
-        Plan plan = plan(menu -> menu.item("tides").everyUnder("In the guide", "guide", true));
+        Plan plan = plan(menu -> menu.item("tides").allScreensUnder("In the guide", "guide", true));
         var walk = Walk.of(plan);
         State there = walk.step(walk.start(), new Step.Choose("wracks")).after();
         assertEquals("wracks", walk.shown(there).text());
@@ -72,14 +72,14 @@ class RuledMenuTest {
 
     @Test
     void anEmptyMenuIsAMenu() {
-        assertEquals(List.of(), ids(plan(menu -> menu.everyUnder("map", true))));
+        assertEquals(List.of(), ids(plan(menu -> menu.allScreensUnder("map", true))));
         assertEquals(List.of(), ids(plan(menu -> {})));
     }
 
     @Test
     void namesThatLeadNowhereAreTold() {
-        var told =
-                assertThrows(InvalidPlanException.class, () -> plan(menu -> menu.everyUnder("gide", false, "animls")));
+        var told = assertThrows(
+                InvalidPlanException.class, () -> plan(menu -> menu.allScreensUnder("gide", false, "animls")));
         assertTrue(told.getMessage().contains("/menus/main/0/every/under"), told.getMessage());
         assertTrue(told.getMessage().contains("/menus/main/0/every/without/0"), told.getMessage());
     }

@@ -8,8 +8,8 @@ import java.util.Random;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.yonderarc.build.BackgroundBuilder;
 import org.yonderarc.build.FormBuilder;
-import org.yonderarc.build.GroundBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
@@ -27,12 +27,12 @@ import org.yonderarc.walk.Walk;
 
 /** What lies behind bars, and what can be read on it. */
 class BarGroundTest {
-    private static View view(Consumer<GroundBuilder> ground) {
+    private static View view(Consumer<BackgroundBuilder> ground) {
         var plan = PlanBuilder.app("Brinelight")
                 .start("tides")
                 .fact("drafts", 2)
                 .colour("deep", "#0b4f6c", "#0a2f40")
-                .style("own", style -> style.ground(ground))
+                .style("own", style -> style.background(ground))
                 .screen("tides", screen -> screen.icon("droplet"))
                 .screen("map", screen -> screen.icon("map-pin"))
                 .menu("main", menu -> menu.item("tides").item("map", item -> item.badge("drafts")))
@@ -42,7 +42,7 @@ class BarGroundTest {
         return new View(Walk.of(plan), Device.PHONE, new PlainMeasure());
     }
 
-    private static Scene scene(Consumer<GroundBuilder> ground, Scheme scheme) {
+    private static Scene scene(Consumer<BackgroundBuilder> ground, Scheme scheme) {
         View view = view(ground);
         return view.with(Setting.of(Device.PHONE).with(scheme))
                 .scene(view.walk().start());
@@ -141,13 +141,13 @@ class BarGroundTest {
 
     @Test
     void edgesLieTowardsTheContentOrAllAroundOrNowhere() {
-        SceneNode.Group towards = bar(scene(ground -> ground.edge("accent", 2, false), Scheme.LIGHT), "bottom");
+        SceneNode.Group towards = bar(scene(ground -> ground.border("accent", 2, false), Scheme.LIGHT), "bottom");
         var line = (SceneNode.Rect) named(towards, "line");
         assertEquals(towards.area().y(), line.area().y());
         assertEquals(2, line.area().height());
-        SceneNode.Group around = bar(scene(ground -> ground.edge("accent", 2, true), Scheme.LIGHT), "bottom");
+        SceneNode.Group around = bar(scene(ground -> ground.border("accent", 2, true), Scheme.LIGHT), "bottom");
         assertEquals(2, ((SceneNode.Path) named(around, "line")).stroke().orElseThrow());
-        SceneNode.Group none = bar(scene(ground -> ground.edge("none", 1, false), Scheme.LIGHT), "bottom");
+        SceneNode.Group none = bar(scene(ground -> ground.border("none", 1, false), Scheme.LIGHT), "bottom");
         assertTrue(none.children().stream().noneMatch(node -> node.key().equals("line")));
     }
 
@@ -170,7 +170,7 @@ class BarGroundTest {
                 .menu("main", menu -> menu.item("tides").item("settings"))
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.drawer()
-                                .opens(DrawerForm.Opening.KEPT)
+                                .opens(DrawerForm.Opening.ALWAYS)
                                 .footer("settings")
                                 .style("own")))
                 .build();

@@ -36,7 +36,7 @@ class BeneathTest {
         var plan = PlanBuilder.app("Brinelight")
                 .start("tides")
                 .colour("deep", "#0b4f6c", "#0a2f40")
-                .style("own", style -> style.ground(ground -> ground.fill("deep")))
+                .style("own", style -> style.background(ground -> ground.fill("deep")))
                 .screen("tides", screen -> screen.icon("droplet"))
                 .screen("map", screen -> screen.icon("map-pin"))
                 .menu("main", menu -> menu.item("tides").item("map"))

@@ -37,7 +37,7 @@ import org.yonderarc.walk.Walk;
 
 /** Tiles, badges, tags, orders and distances of items. */
 class ItemLooksTest {
-    private static final FormBuilder<?> DRAWER = FormBuilder.drawer().opens(DrawerForm.Opening.KEPT);
+    private static final FormBuilder<?> DRAWER = FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS);
 
     private static Plan plan(FormBuilder<?> form, Consumer<StyleBuilder> style) {
         form.style(style);
@@ -115,11 +115,12 @@ class ItemLooksTest {
 
     @Test
     void badgesHaveColoursAndPlaces() {
-        Plan plan = plan(DRAWER, style -> style.badgeAt(Style.BadgeAt.UPPER)
+        Plan plan = plan(DRAWER, style -> style.badgePosition(Style.BadgePosition.UPPER)
                 .state(ItemState.DEFAULT, look -> look.badge("#ffd400")));
         Layout.Slot upper = slot(slots(plan, Device.DESKTOP), "a");
         assertTrue(upper.badge().orElseThrow().box().overlaps(upper.icon()), "at the icon, in a list too");
-        Layout.Slot lower = slot(slots(plan(DRAWER, style -> style.badgeAt(Style.BadgeAt.LOWER)), Device.DESKTOP), "a");
+        Layout.Slot lower =
+                slot(slots(plan(DRAWER, style -> style.badgePosition(Style.BadgePosition.LOWER)), Device.DESKTOP), "a");
         assertTrue(lower.badge().orElseThrow().box().centerY() > lower.icon().centerY());
         Layout.Slot usual = slot(slots(plan(DRAWER, style -> {}), Device.DESKTOP), "a");
         assertTrue(usual.badge().orElseThrow().box().x() > usual.label().get(0).left() + 40, "at the end");
@@ -211,7 +212,8 @@ class ItemLooksTest {
 
     @Test
     void aLabelThatIsCutOffBesideItsIconStandsBelowIt() {
-        Plan plan = plan(FormBuilder.bottom().icons(Form.IconSide.BEFORE), style -> style.size(Size.LABEL_SIZE, 22));
+        Plan plan = plan(
+                FormBuilder.bottom().iconPosition(Form.IconPosition.BEFORE), style -> style.size(Size.LABEL_SIZE, 22));
         Layout.Slot narrow = slot(slots(plan, new Device("narrow", 300, 700, Insets.NONE)), "a");
         assertTrue(narrow.label().get(0).box().y() > narrow.icon().bottom() - 6);
         assertEquals("Harbour", narrow.label().get(0).text());

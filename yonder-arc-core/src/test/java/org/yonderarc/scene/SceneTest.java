@@ -196,7 +196,7 @@ class SceneTest {
                         screen.row("Row " + i, "", "");
                     }
                 })
-                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.form(FormBuilder.top().onScroll(Form.Scrolling.HIDE)))
                 .build();
         var one = Walk.of(plan);
         for (double by : new double[] {0, 20, 56, 400}) {
@@ -222,7 +222,7 @@ class SceneTest {
                     }
                 })
                 .menu("main", menu -> menu.item("a"))
-                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().onScroll(Form.Scrolling.HIDE)))
                 .build());
         Setting setting = Setting.of(Device.PHONE);
         double way = 64 + 20;

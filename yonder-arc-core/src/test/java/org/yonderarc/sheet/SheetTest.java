@@ -180,8 +180,8 @@ class SheetTest {
                         .form(
                                 "desktop",
                                 FormBuilder.drawer()
-                                        .opens(DrawerForm.Opening.KEPT)
-                                        .collapsed(72)))
+                                        .opens(DrawerForm.Opening.ALWAYS)
+                                        .collapsedWidth(72)))
                 .bar(bar -> bar.form(FormBuilder.top()))
                 .build();
         Device device = text.startsWith("fold") ? Device.DESKTOP : Device.PHONE;
@@ -392,7 +392,7 @@ class SheetTest {
                 .screen("a", screen -> screen.icon("droplet"))
                 .screen("b", screen -> screen.icon("user"))
                 .menu("main", menu -> menu.item("a").item("b"))
-                .style("low", style -> style.ground(ground -> ground.fill("sea"))
+                .style("low", style -> style.background(ground -> ground.fill("sea"))
                         .state(ItemState.DEFAULT, state -> state.label(ink)))
                 .bar(bar -> bar.menu("main").form(FormBuilder.bottom().style("low")))
                 .topBar()
@@ -449,7 +449,7 @@ class SheetTest {
                 .screen("a")
                 .screen("b")
                 .menu("main", menu -> menu.item("a").item("b"))
-                .style("low", style -> style.ground(ground -> ground.shadow("#20406080", 20, 3, -4)))
+                .style("low", style -> style.background(ground -> ground.shadow("#20406080", 20, 3, -4)))
                 .selectMotion(MotionBuilder.lasting(420).easing("cubic-bezier(0.1, 0.2, 0.3, 0.4)"))
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.bottom().floating(16, 24, true).style("low")))

@@ -80,7 +80,7 @@ class RandomStageTest {
     private static FormBuilder<?> form(Random random) {
         DrawerForm.Opening[] openings = DrawerForm.Opening.values();
         return switch (random.nextInt(7)) {
-            case 0 -> FormBuilder.bottom().most(4);
+            case 0 -> FormBuilder.bottom().maxItems(4);
             case 1 -> FormBuilder.bottom().whenFull(Form.WhenFull.SCROLL);
             case 2 -> FormBuilder.rail();
             case 3 -> FormBuilder.radial();
@@ -89,7 +89,7 @@ class RandomStageTest {
                 FormBuilder.drawer()
                         .opens(openings[random.nextInt(openings.length)])
                         .width(260)
-                        .collapsed(72);
+                        .collapsedWidth(72);
         };
     }
 

@@ -16,12 +16,12 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Form;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.TopForm;
@@ -548,7 +548,7 @@ class StageTest {
                     }
                 })
                 .screen("survey", screen -> screen.path("/surveys/{survey}").under("surveys"))
-                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.form(FormBuilder.top().onScroll(Form.Scrolling.HIDE)))
                 .build();
         var on = new Theatre(plan, Surroundings.of(Device.PHONE), true);
         Access row = on.part("Survey 9");
@@ -693,7 +693,7 @@ class StageTest {
                 })
                 .screen("map", screen -> screen.icon("map-pin"))
                 .menu("main", menu -> menu.item("surveys").item("map"))
-                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().onScroll(Form.Scrolling.HIDE)))
                 .build();
     }
 
@@ -731,8 +731,8 @@ class StageTest {
                         menu.signal("signal-" + i, item -> {});
                     }
                 })
-                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().scrolling(Form.Scrolling.LEAVES)))
-                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().onScroll(Form.Scrolling.HIDE)))
+                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS)))
                 .build();
         var on = new Theatre(plan, Surroundings.of(Device.DESKTOP), true);
         String list = on.part("Signal 1").path();
@@ -919,14 +919,14 @@ class StageTest {
                         .item("c", item -> item.id("last")))
                 .bar(bar -> bar.id("head").form(FormBuilder.top()))
                 .bar(bar -> bar.menu("kinds")
-                        .spoken(Map.of("en", "Parts of the page", "ar", "\u0623\u062c\u0632\u0627\u0621"))
+                        .spokenLabel(Map.of("en", "Parts of the page", "ar", "\u0623\u062c\u0632\u0627\u0621"))
                         .within("a")
-                        .form(FormBuilder.top().below(true, TopForm.Widths.EQUAL)))
+                        .form(FormBuilder.top().ownRow(true, TopForm.ItemWidths.EQUAL)))
                 .bar(bar -> bar.menu("side")
                         .form(FormBuilder.drawer()
-                                .edge(Form.Flank.TRAILING)
-                                .opens(DrawerForm.Opening.KEPT)
-                                .collapsed(72)))
+                                .side(Form.Side.TRAILING)
+                                .opens(DrawerForm.Opening.ALWAYS)
+                                .collapsedWidth(72)))
                 .build();
         for (String language : List.of("en", "ar")) {
             var on = new Theatre(plan, Surroundings.of(Device.DESKTOP).in(language), false);
@@ -935,7 +935,7 @@ class StageTest {
             int tabs = heard.indexOf(
                     "NAVIGATION " + (language.equals("en") ? "Parts of the page" : "\u0623\u062c\u0632\u0627\u0621"));
             assertTrue(title >= 0 && tabs > title, heard::toString);
-            int collapse = heard.indexOf("BUTTON " + OwnWord.COLLAPSE.in(language));
+            int collapse = heard.indexOf("BUTTON " + BuiltInText.COLLAPSE.in(language));
             assertTrue(collapse >= 0 && collapse < heard.lastIndexOf("LINK C"), heard::toString);
             List<Part.Item> items = items(on.stage.still().nodes());
             assertEquals(
@@ -953,8 +953,8 @@ class StageTest {
                 .screen("b")
                 .menu("main", menu -> menu.item("a").item("b"))
                 .menu("side", menu -> menu.signal("send", item -> {}))
-                .bar(bar -> bar.menu("main").form(FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
-                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().edge(Form.Flank.TRAILING)))
+                .bar(bar -> bar.menu("main").form(FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS)))
+                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().side(Form.Side.TRAILING)))
                 .topBar()
                 .build();
         var on = new Theatre(plan, Device.DESKTOP);

@@ -56,8 +56,8 @@ class SurroundingsTest {
                 .screen("own", screen -> {})
                 .menu("main", menu -> menu.item("own"))
                 .bar(bar -> bar.form(FormBuilder.top()
-                        .style(style ->
-                                style.ground(ground -> ground.fill("surface").opacity(0.7)))))
+                        .style(style -> style.background(
+                                ground -> ground.fill("surface").opacity(0.7)))))
                 .bar(bar -> bar.menu("main").form(FormBuilder.bottom()))
                 .build();
         var theatre = new Theatre(plan, Device.PHONE, "own");

@@ -27,9 +27,9 @@ class BarStepsTest {
     private static FormBuilder<?> form(String name) {
         return switch (name) {
             case "over" -> FormBuilder.drawer();
-            case "kept" -> FormBuilder.drawer().opens(DrawerForm.Opening.KEPT);
+            case "kept" -> FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS);
             case "collapsible" ->
-                FormBuilder.drawer().opens(DrawerForm.Opening.KEPT).collapsed(72);
+                FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS).collapsedWidth(72);
             case "bottom" -> FormBuilder.bottom();
             case "wrapping" -> FormBuilder.bottom().whenFull(Form.WhenFull.WRAP);
             default -> FormBuilder.radial();

@@ -26,7 +26,7 @@ class GuardTest {
                     .item("crew")
                     .item("crew", item -> item.id("crew-news").stays())
                     .web("https://tables.example/tides", item -> item.label("Tables")
-                            .opens(Target.Opens.INSIDE))
+                            .openIn(Target.OpenIn.APP))
                     .document("papers/rules.pdf", item -> item.label("Rules"))
                     .signal("send", item -> item.enabled("drafts > 0")))
             .build());

@@ -74,7 +74,8 @@ class PartsTest {
         shows("animals", "animals", after("link:/animals", "choose:tides", "link:/guide"));
         assertEquals("animals", after("link:/animals", "link:/guide").place().text());
         Plan started = guide().start("guide")
-                .bar(bar -> bar.menu("kinds").within("guide").first("animals").form(FormBuilder.bottom()))
+                .bar(bar ->
+                        bar.menu("kinds").within("guide").defaultItem("animals").form(FormBuilder.bottom()))
                 .build();
         Walk other = Walk.of(started);
         assertEquals("animals", other.shown(other.start()).text());
@@ -117,7 +118,7 @@ class PartsTest {
     @Test
     void theFirstMayBeNamedAndOneThatDoesNotShowIsPassedOver() {
         Walk named = Walk.of(guide().bar(bar ->
-                        bar.menu("kinds").within("guide").first("animals").form(FormBuilder.bottom()))
+                        bar.menu("kinds").within("guide").defaultItem("animals").form(FormBuilder.bottom()))
                 .build());
         assertEquals(
                 "animals",
@@ -139,12 +140,12 @@ class PartsTest {
 
     @Test
     void theFirstIsAnItemOfTheBarOfAPart() {
-        var other = assertThrows(InvalidPlanException.class, () -> guide().bar(
-                        bar -> bar.menu("kinds").within("guide").first("tides").form(FormBuilder.bottom()))
+        var other = assertThrows(InvalidPlanException.class, () -> guide().bar(bar ->
+                        bar.menu("kinds").within("guide").defaultItem("tides").form(FormBuilder.bottom()))
                 .build());
         assertTrue(other.getMessage().contains("There is no item of this bar \"tides\""), other.getMessage());
         var everywhere = assertThrows(InvalidPlanException.class, () -> guide().bar(
-                        bar -> bar.menu("kinds").first("plants").form(FormBuilder.rail()))
+                        bar -> bar.menu("kinds").defaultItem("plants").form(FormBuilder.rail()))
                 .build());
         assertTrue(everywhere.getMessage().contains("stands everywhere"), everywhere.getMessage());
     }

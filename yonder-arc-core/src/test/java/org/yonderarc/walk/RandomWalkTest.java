@@ -248,8 +248,8 @@ class RandomWalkTest {
                 .bar(bar -> bar.id("side")
                         .menu("main")
                         .form(FormBuilder.drawer()
-                                .opens(DrawerForm.Opening.KEPT)
-                                .collapsed(80)))
+                                .opens(DrawerForm.Opening.ALWAYS)
+                                .collapsedWidth(80)))
                 .build();
     }
 

@@ -39,7 +39,7 @@ class RepeatedItemsTest {
             ListEntry.of("shawl", "Shawl"));
 
     private static Plan plan(List<ListEntry> entries, int most) {
-        DrawerBuilder drawer = FormBuilder.drawer().opens(DrawerForm.Opening.KEPT);
+        DrawerBuilder drawer = FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS);
         return PlanBuilder.app("Loom")
                 .start("home")
                 .fact("pieces", entries)
@@ -52,7 +52,7 @@ class RepeatedItemsTest {
                 .menu("main", menu -> menu.item("home", item -> item.badge("pieces"))
                         .section(
                                 "Pieces",
-                                section -> section.item("piece?piece={id}", item -> item.each("pieces", most))))
+                                section -> section.item("piece?piece={id}", item -> item.repeat("pieces", most))))
                 .bar(bar -> bar.menu("main").form(drawer))
                 .bar(bar -> bar.form(FormBuilder.top()))
                 .build();
@@ -71,7 +71,8 @@ class RepeatedItemsTest {
                     .fact("pieces", all)
                     .screen("home", screen -> screen.icon("home"))
                     .screen("piece", screen -> screen.path("/pieces/{piece}").icon("photo"))
-                    .menu("main", menu -> menu.item("home").item("piece?piece={id}", item -> item.each("pieces", 100)))
+                    .menu("main", menu -> menu.item("home")
+                            .item("piece?piece={id}", item -> item.repeat("pieces", 100)))
                     .bar(bar -> bar.menu("main").form(FormBuilder.rail()))
                     .build();
             var found = Check.plan(plan, IconNames.ANY).stream()
@@ -187,8 +188,8 @@ class RepeatedItemsTest {
                 .fact("pieces", List.of(new ListEntry("a", "A", Map.of("code", "7"))))
                 .screen("home", screen -> {})
                 .screen("piece", screen -> screen.path("/pieces/{piece}").parameter("piece", Parameter.Kind.NUMBER))
-                .menu("main", menu -> menu.item("home").item("piece?piece={code}", item -> item.each("pieces", 9)))
-                .bar(bar -> bar.menu("main").form(FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
+                .menu("main", menu -> menu.item("home").item("piece?piece={code}", item -> item.repeat("pieces", 9)))
+                .bar(bar -> bar.menu("main").form(FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS)))
                 .build();
         Walk of = Walk.of(plan);
         FactValue told = FactValue.of(
@@ -211,8 +212,8 @@ class RepeatedItemsTest {
                 .screen("home", screen -> {})
                 .screen("piece", screen -> screen.path("/pieces/{piece}").parameter("piece", Parameter.Kind.NUMBER))
                 .menu("main", menu -> menu.item("home")
-                        .item("piece?piece={badge}", item -> item.each("pieces", 9))
-                        .item("piece?piece={label}", item -> item.id("other").each("pieces", 9)))
+                        .item("piece?piece={badge}", item -> item.repeat("pieces", 9))
+                        .item("piece?piece={label}", item -> item.id("other").repeat("pieces", 9)))
                 .build());
         assertTrue(told.getMessage().contains("The entry \"shawl\" of \"pieces\" has no \"badge\""), told.getMessage());
         assertTrue(told.getMessage().contains("takes a number, not \"Shawl\""), told.getMessage());
@@ -238,7 +239,7 @@ class RepeatedItemsTest {
                 .screen("piece", screen -> screen.path("/pieces/{piece}"));
         var told = assertThrows(InvalidPlanException.class, () -> builder.menu(
                         "main", menu -> menu.item("home", item -> item.when("pieces > 1"))
-                                .item("piece?piece={id}", item -> item.each("name", 5)))
+                                .item("piece?piece={id}", item -> item.repeat("name", 5)))
                 .build());
         assertTrue(told.getMessage().contains("\"name\" is a text, and has no entries."), told.getMessage());
         assertFalse(told.getMessage().contains("pieces > 1"), told.getMessage());

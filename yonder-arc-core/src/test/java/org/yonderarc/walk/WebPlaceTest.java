@@ -52,7 +52,7 @@ class WebPlaceTest {
         Change visit = walk.step(there, Steps.parse(walk.plan(), "visit"));
         assertEquals(there, visit.after());
         assertEquals(
-                List.of(new Effect.OpenWeb("https://tables.example/gull%20point?v=1", Target.Opens.BROWSER)),
+                List.of(new Effect.OpenWeb("https://tables.example/gull%20point?v=1", Target.OpenIn.BROWSER)),
                 visit.effects());
         Change refused = walk.step(walk.start(), new Step.Visit());
         assertEquals(List.of(new Effect.Refused("\"tides\" is not a web page.")), refused.effects());

@@ -188,14 +188,14 @@ public final class NavigationMap {
             String own = key(screen);
             var targets = new java.util.TreeSet<String>();
             screen.wireframe().rows().stream()
-                    .map(Row::to)
+                    .map(Row::screen)
                     .flatMap(Optional::stream)
                     .map(Place::screen)
                     .forEach(targets::add);
             targets.forEach(to -> connect(parent, own, "screen:" + to, Kind.ROW));
             screen.under()
                     .filter(above -> plan.screens().get(above).wireframe().rows().stream()
-                            .noneMatch(row -> row.to()
+                            .noneMatch(row -> row.screen()
                                     .filter(to -> to.screen().equals(screen.id()))
                                     .isPresent()))
                     .ifPresent(above -> connect(parent, "screen:" + above, own, Kind.UNDER));

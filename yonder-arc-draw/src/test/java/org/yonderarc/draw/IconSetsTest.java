@@ -32,7 +32,7 @@ class IconSetsTest {
 
     private static Plan plan(IconSet set, String icon) {
         return PlanBuilder.app("Sets")
-                .icons(set)
+                .iconSet(set)
                 .start("a")
                 .screen("a", screen -> screen.title("A").icon(icon))
                 .screen("b", screen -> screen.title("B").icon("book"))

@@ -6,7 +6,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.files.ParseException;
 import org.yonderarc.files.PlanFile;
+import org.yonderarc.files.PlanTree;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.Finding;
 
@@ -62,14 +64,7 @@ public final class Fixes {
 
     /** One pass over the findings. All that can be mended is tried together, as a check of each would take long. */
     private static Optional<Outcome> round(PlanFile file, Reader read) {
-        // The last in the file first, so that the spots of the others stay right.
-        List<Finding> findings = file.findings().stream()
-                .filter(finding -> finding.fix().isPresent())
-                .sorted(Comparator.<Finding>comparingInt(
-                                finding -> finding.spot().line())
-                        .thenComparingInt(finding -> finding.spot().column())
-                        .reversed())
-                .toList();
+        List<Finding> findings = lastFirst(file.findings());
         Outcome outcome = together(new Outcome(file, List.of()), findings, read);
         return outcome.applied().isEmpty() ? Optional.empty() : Optional.of(outcome);
     }
@@ -112,6 +107,30 @@ public final class Fixes {
 
     private static String known(Finding finding) {
         return finding.code() + " " + finding.spot().line() + " " + finding.message();
+    }
+
+    /** A plan's text with today's names in place of older ones; as it is where it can't be read. */
+    static SourceText renamed(SourceText source) {
+        try {
+            String text = source.text();
+            for (Finding finding : lastFirst(PlanTree.read(source).renamed())) {
+                text = applied(text, finding).orElse(text);
+            }
+            return new SourceText(source.name(), text);
+        } catch (ParseException unreadable) {
+            return source;
+        }
+    }
+
+    /** The last in the file first, so that the spots of the others stay right. */
+    private static List<Finding> lastFirst(List<Finding> findings) {
+        return findings.stream()
+                .filter(finding -> finding.fix().isPresent())
+                .sorted(Comparator.<Finding>comparingInt(
+                                finding -> finding.spot().line())
+                        .thenComparingInt(finding -> finding.spot().column())
+                        .reversed())
+                .toList();
     }
 
     /** The text with one finding mended; nothing if its spot doesn't hold what the fix expects. */

@@ -9,9 +9,9 @@ import org.yonderarc.bind.PlanReader;
 import org.yonderarc.bind.Reading;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.DeviceKind;
 import org.yonderarc.plan.Form;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
@@ -42,13 +42,14 @@ final class LongForm {
             "id",
             "menu",
             "within",
-            "first",
+            "default-item",
+            "spoken-label",
             "order",
             "transition",
-            "on",
-            "off",
-            "min-width",
-            "max-width",
+            "show-on",
+            "hide-on",
+            "min-window-width",
+            "max-window-width",
             "orientation",
             "pointer");
 
@@ -105,7 +106,7 @@ final class LongForm {
                 || bar.get() instanceof MapValue map && map.entry("forms").isPresent()) {
             return Optional.empty();
         }
-        List<String> kinds = PlanReader.read(root).draft().kinds().stream()
+        List<String> kinds = PlanReader.read(root).draft().deviceKinds().stream()
                 .map(DeviceKind::id)
                 .toList();
         References.known("device kind", kind, kinds);
@@ -153,7 +154,8 @@ final class LongForm {
     /** The plan's own language, where a text gets another language beside it. */
     private Optional<String> language(String at, String key, Value text, Value other) throws EditException {
         App app = PlanReader.read(root).draft().app();
-        boolean isLanguage = app.languages().contains(key) || OwnWord.known().contains(key);
+        boolean isLanguage =
+                app.languages().contains(key) || BuiltInText.known().contains(key);
         if (!isLanguage || !(text instanceof TextValue) || !isSound(at, Trees.map(key, other))) {
             return Optional.empty();
         }

@@ -56,6 +56,18 @@ public final class PlanEditor {
      * @throws EditException with the reason, if it can't be done; nothing is changed then
      */
     public void apply(Edit edit) throws EditException {
+        SourceText before = source;
+        source = Fixes.renamed(source);
+        try {
+            applyToday(edit, before);
+        } catch (EditException refused) {
+            source = before;
+            throw refused;
+        }
+    }
+
+    /** Does an edit of a text that has no old names. */
+    private void applyToday(Edit edit, SourceText before) throws EditException {
         String text = source.text();
         Edit meant = edit instanceof Edit.Set set ? new LongForm(tree(text)).of(set) : edit;
         List<Edit> steps = new References(tree(text), ownIcons).steps(meant);
@@ -85,7 +97,7 @@ public final class PlanEditor {
             ownIcons.remove(erase.id());
             removedIcons.add(erase.id());
         }
-        become(text);
+        become(before, text);
     }
 
     /** Whether an edit changes files too, and so perhaps nothing in the text. */
@@ -130,8 +142,8 @@ public final class PlanEditor {
         }
     }
 
-    private void become(String text) {
-        done.push(source);
+    private void become(SourceText before, String text) {
+        done.push(before);
         undone.clear();
         source = new SourceText(source.name(), text);
     }
@@ -147,7 +159,7 @@ public final class PlanEditor {
         if (edits.isEmpty()) {
             return false;
         }
-        become(steps(source.text(), edits));
+        become(source, steps(source.text(), edits));
         return true;
     }
 
@@ -282,7 +294,7 @@ public final class PlanEditor {
 
     /** The things of the plan, where they stand in the text as it is now. */
     public Things things() throws EditException {
-        return new Things(new References(tree(source.text())));
+        return Things.of(source);
     }
 
     private Value tree(String text) throws EditException {

@@ -227,7 +227,7 @@ final class References {
             steps.add(new Edit.Set(item.pointer, Trees.map(ordered("screen", relink.place(), "id", relink.item()))));
             return;
         }
-        for (String other : List.of("web", "document", "signal", "tells", "opens")) {
+        for (String other : List.of("web", "document", "signal", "sets", "open-in")) {
             if (member(item.value, other).isPresent()) {
                 steps.add(new Edit.Remove(item.pointer + "/" + other));
             }
@@ -316,7 +316,7 @@ final class References {
                 .or(() -> text(line, "screen").map(References::screen))
                 .or(() -> text(line, "signal"))
                 .or(() -> text(line, "label").map(Ids::slug))
-                .or(() -> member(line, "tells").flatMap(References::told).map(Ids::slug));
+                .or(() -> member(line, "sets").flatMap(References::told).map(Ids::slug));
     }
 
     private static String screen(String place) {

@@ -133,7 +133,7 @@ final class Renaming implements Mentions {
             case FACT -> Optional.of("/facts");
             case STYLE -> Optional.of("/styles");
             case COLOUR -> Optional.of("/theme/colours");
-            case KIND -> Optional.of("/kinds");
+            case KIND -> Optional.of("/device-kinds");
             case ITEM, BAR, OWN_ICON -> Optional.empty();
         };
     }

@@ -5,10 +5,9 @@ import java.util.Optional;
 import org.yonderarc.bind.PlanReader;
 import org.yonderarc.bind.PlanWriter;
 import org.yonderarc.bind.Reading;
-import org.yonderarc.files.JsonTree;
 import org.yonderarc.files.ParseException;
+import org.yonderarc.files.PlanTree;
 import org.yonderarc.files.SourceText;
-import org.yonderarc.files.YamlTree;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Plan;
@@ -38,8 +37,7 @@ public final class Things {
      */
     public static Things of(SourceText source) throws EditException {
         try {
-            Value root = source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
-            return new Things(new References(root));
+            return new Things(new References(PlanTree.read(source).root()));
         } catch (ParseException trouble) {
             throw new EditException(
                     "The file can't be read: " + trouble.finding().message() + " Mend it first.");
@@ -85,7 +83,7 @@ public final class Things {
             case "fact" -> inCatalog("/facts", word, id);
             case "style" -> inCatalog("/styles", word, id);
             case "colour" -> inCatalog("/theme/colours", word, id);
-            case "kind" -> inCatalog("/kinds", word, id);
+            case "kind" -> inCatalog("/device-kinds", word, id);
             case "bar" -> bar(id);
             case "row" -> placed(id, "/screens", "/wireframe/rows");
             case "section" -> placed(id, "/menus", "");

@@ -24,7 +24,7 @@ public final class NestedTabs {
                 .screen("meal", screen -> screen.under("meals").path("/meals/{meal}"))
                 .menu("side", menu -> menu.item("news").item("huts"))
                 .menu("tabs", menu -> menu.item("beds").item("meals"))
-                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().opens(DrawerForm.Opening.KEPT)))
+                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS)))
                 .bar(bar -> bar.menu("tabs").within("huts").form(FormBuilder.bottom()))
                 .topBar()
                 .build();

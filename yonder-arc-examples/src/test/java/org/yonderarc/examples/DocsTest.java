@@ -34,7 +34,7 @@ import org.yonderarc.finding.Severity;
 import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.journey.Journeys;
 import org.yonderarc.journey.Rehearsal;
-import org.yonderarc.plan.OwnWord;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.State;
@@ -55,9 +55,10 @@ class DocsTest {
     @Test
     void theGuideCountsTheLanguagesThatTheLibraryKnows() throws Exception {
         // Norwegian has two tags.
-        long count = OwnWord.known().stream()
-                .map(tag ->
-                        Stream.of(OwnWord.values()).map(word -> word.in(tag)).toList())
+        long count = BuiltInText.known().stream()
+                .map(tag -> Stream.of(BuiltInText.values())
+                        .map(word -> word.in(tag))
+                        .toList())
                 .distinct()
                 .count();
         String guide = Files.readString(ROOT.resolve("docs/plan.md"));

@@ -29,6 +29,6 @@ final class ExamplePlans {
 
     /** The icons that a plan draws with. */
     static Icons icons(Plan plan) {
-        return new BundledIcons().in(plan.theme().icons());
+        return new BundledIcons().in(plan.theme().iconSet());
     }
 }

@@ -112,7 +112,7 @@ class HostsAgreeTest {
                 .menu("main", menu -> menu.item("a").item("b"))
                 .menu("side", menu -> menu.signal("send", item -> item.icon("send")))
                 .bar(bar -> bar.menu("main").form(FormBuilder.drawer()))
-                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().edge(Form.Flank.TRAILING)))
+                .bar(bar -> bar.menu("side").form(FormBuilder.drawer().side(Form.Side.TRAILING)))
                 .topBar()
                 .build();
         var around = Surroundings.of(Device.PHONE).in(language);

@@ -79,6 +79,7 @@ class MarlstepTest {
         var rail = scene.bar("rail").orElseThrow().area();
         assertEquals(20, rail.x());
         assertTrue(rail.height() < 500 && scene.screen().orElseThrow().area().x() == 0);
-        assertEquals(1.0, plan.devices().find("board").orElseThrow().scale().orElseThrow());
+        assertEquals(
+                1.0, plan.devices().find("board").orElseThrow().pixelRatio().orElseThrow());
     }
 }

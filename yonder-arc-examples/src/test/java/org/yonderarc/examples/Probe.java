@@ -31,9 +31,9 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.desktop.AppPanel;
 import org.yonderarc.navigator.Gate;
 import org.yonderarc.navigator.Navigator;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.DrawerForm;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -252,7 +252,7 @@ final class Probe {
         settle();
         say(
                 "mirrored",
-                on(() -> find(panel.getAccessibleContext(), OwnWord.MENU.in("ar"))
+                on(() -> find(panel.getAccessibleContext(), BuiltInText.MENU.in("ar"))
                                         .getAccessibleComponent()
                                         .getLocation()
                                         .x

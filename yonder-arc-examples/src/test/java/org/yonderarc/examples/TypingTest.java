@@ -29,7 +29,7 @@ class TypingTest {
                     .menu("main", menu -> menu.item("board").item("old-tools"))
                     .bar(bar -> bar.menu("main")
                             .form(FormBuilder.drawer()
-                                    .opens(DrawerForm.Opening.KEPT)
+                                    .opens(DrawerForm.Opening.ALWAYS)
                                     .filter("wanted")))
                     .build(),
             SwingUtilities::invokeLater);

@@ -34,13 +34,14 @@ final class Companions {
         this.folder = folder;
     }
 
-    static MergedTree merge(Value root, SiblingFiles folder) {
+    static MergedTree merge(PlanTree tree, SiblingFiles folder) {
         var run = new Companions(folder);
-        return new MergedTree(run.texts(run.tokens(root)), run.findings);
+        run.findings.addAll(tree.renamed());
+        return new MergedTree(run.texts(run.tokens(tree.root())), run.findings);
     }
 
     private Value tokens(Value root) {
-        Optional<TextValue> named = text(root, "theme", "tokens");
+        Optional<TextValue> named = text(root, "theme", "token-file");
         Optional<SourceText> source = named.flatMap(this::file);
         if (source.isEmpty()) {
             return root;
@@ -54,7 +55,7 @@ final class Companions {
     }
 
     private Value texts(Value root) {
-        Optional<TextValue> pattern = text(root, "app", "texts");
+        Optional<TextValue> pattern = text(root, "app", "text-files");
         List<String> languages = languages(root);
         if (pattern.isEmpty()) {
             return root;
@@ -63,9 +64,9 @@ final class Companions {
             findings.add(new Finding(
                     Code.BAD_VALUE,
                     pattern.get().spot(),
-                    "\"texts\" names a file for each language, but "
+                    "\"text-files\" names a file for each language, but "
                             + (languages.size() < 2 ? "the plan has fewer than two languages." : "has no {language}."),
-                    "Write \"languages: [ en, de ]\" and \"texts: 'texts/{language}.properties'\"."));
+                    "Write \"languages: [ en, de ]\" and \"text-files: 'texts/{language}.properties'\"."));
             return root;
         }
         Value merged = root;

@@ -86,10 +86,10 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
 
     private static PlanFile read(SourceText source, IconNames icons, FileNames files, List<PlanRule> own) {
         try {
-            var root = source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
+            PlanTree tree = PlanTree.read(source);
             MergedTree merged = files instanceof SiblingFiles folder
-                    ? Companions.merge(root, folder)
-                    : new MergedTree(root, List.of());
+                    ? Companions.merge(tree, folder)
+                    : new MergedTree(tree.root(), tree.renamed());
             Reading reading = CheckedReading.of(merged, icons, files, own);
             return new PlanFile(source, reading.findings(), reading.plan());
         } catch (ParseException trouble) {

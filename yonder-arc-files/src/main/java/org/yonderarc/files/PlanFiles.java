@@ -23,8 +23,8 @@ public final class PlanFiles {
         var files = new ArrayList<Path>();
         files.add(file);
         PlanMentions.files(plan).forEach(named -> beside(folder, named, files));
-        plan.theme().tokens().ifPresent(named -> beside(folder, named, files));
-        plan.app().texts().ifPresent(pattern -> plan.app()
+        plan.theme().tokenFile().ifPresent(named -> beside(folder, named, files));
+        plan.app().textFiles().ifPresent(pattern -> plan.app()
                 .languages()
                 .forEach(language -> beside(folder, pattern.replace("{language}", language), files)));
         Path icons = folder.resolve("icons");

@@ -14,8 +14,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.check.IconNames;
 import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
+import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Colour;
-import org.yonderarc.plan.OwnWord;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -179,11 +179,12 @@ class CompanionsTest {
                         .filter(found -> found.code() == Code.UNUSED_TEXT)
                         .toList());
         var app = read.plan().orElseThrow().app();
-        assertEquals("All", app.own(OwnWord.MENU, "en"));
-        assertEquals("Menuo", app.own(OwnWord.MENU, "eo"));
-        assertEquals("Pli", app.own(OwnWord.MORE, "eo"));
-        assertEquals("Plus", app.own(OwnWord.MORE, "fr"), "a language that only some words have keeps the usual ones");
-        assertEquals("Reen al Wax", app.own(OwnWord.BACK_TO, "eo", "Wax"));
+        assertEquals("All", app.own(BuiltInText.MENU, "en"));
+        assertEquals("Menuo", app.own(BuiltInText.MENU, "eo"));
+        assertEquals("Pli", app.own(BuiltInText.MORE, "eo"));
+        assertEquals(
+                "Plus", app.own(BuiltInText.MORE, "fr"), "a language that only some words have keeps the usual ones");
+        assertEquals("Reen al Wax", app.own(BuiltInText.BACK_TO, "eo", "Wax"));
     }
 
     @Test

@@ -34,7 +34,7 @@ class JourneyFileTest {
                     .item("map")
                     .item("crew")
                     .signal("send", item -> item.when("in"))
-                    .item("door", item -> item.on("desktop")))
+                    .item("door", item -> item.showOn("desktop")))
             .build();
 
     @TempDir

@@ -106,7 +106,7 @@ class RandomPlansTest {
                 menu.item("s" + i, item -> {
                     item.label(text(random));
                     if (random.nextBoolean()) {
-                        item.badge("n").when("not on and n < 3").minWidth(random.nextInt(900) / 8.0);
+                        item.badge("n").when("not on and n < 3").minWindowWidth(random.nextInt(900) / 8.0);
                     }
                 });
             }
@@ -115,10 +115,11 @@ class RandomPlansTest {
         return plan.colour(
                         Scheme.DARK, Role.ACCENT, "rgb(" + random.nextInt(256) + " 0 9 / 0." + random.nextInt(10) + ")")
                 .bar(bar -> bar.menu("main")
-                        .form("phone", FormBuilder.bottom().most(2 + random.nextInt(9)))
+                        .form("phone", FormBuilder.bottom().maxItems(2 + random.nextInt(9)))
                         .form("desktop", FormBuilder.drawer().width(160 + random.nextInt(300) / 3.0)))
-                .bar(bar -> bar.form(
-                        FormBuilder.top().line(random.nextBoolean()).title(TopForm.Middle.values()[random.nextInt(3)])))
+                .bar(bar -> bar.form(FormBuilder.top()
+                        .border(random.nextBoolean())
+                        .titleShows(TopForm.TitleContent.values()[random.nextInt(3)])))
                 .build();
     }
 

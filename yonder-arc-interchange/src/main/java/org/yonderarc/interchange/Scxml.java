@@ -386,7 +386,7 @@ public final class Scxml {
         // Of a repeated item, the event's data says which entry.
         return Stream.concat(
                 Stream.concat(item.when().stream(), item.enabled().stream()).map(this::expression),
-                item.each().map(each -> "(" + name(each.fact()) + ".indexOf(_event.data) >= 0)").stream());
+                item.repeat().map(each -> "(" + name(each.fact()) + ".indexOf(_event.data) >= 0)").stream());
     }
 
     private static String all(Stream<String> conditions) {

@@ -116,7 +116,7 @@ final class Choices {
     private static String kindOf(Plan plan, Device device) {
         String found = "";
         double from = -1;
-        for (DeviceKind kind : plan.kinds()) {
+        for (DeviceKind kind : plan.deviceKinds()) {
             if (kind.from() <= device.width() && kind.from() > from) {
                 from = kind.from();
                 found = kind.id();

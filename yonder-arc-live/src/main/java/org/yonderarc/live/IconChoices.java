@@ -23,7 +23,7 @@ final class IconChoices {
 
     /** Icons for a word; with none, those of a category; with neither, the plan's own and common ones. */
     static MapValue of(Plan plan, Icons all, String word, String category) {
-        Icons set = all.in(plan.theme().icons());
+        Icons set = all.in(plan.theme().iconSet());
         var names = new LinkedHashSet<String>();
         if (all instanceof PlanIcons own) {
             own.own().stream().filter(name -> name.contains(word)).sorted().forEach(names::add);

@@ -19,7 +19,7 @@ final class Motions {
                 "select", of(motion.select()),
                 "states", of(motion.states()),
                 "drawers", of(motion.drawers()),
-                "screens", of(motion.screens().timing()));
+                "screens", of(motion.transition().timing()));
     }
 
     private static MapValue of(Timing timing) {

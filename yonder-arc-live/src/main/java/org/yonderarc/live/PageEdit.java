@@ -157,7 +157,8 @@ final class PageEdit {
         all.put("id", Trees.text(id));
         if (item instanceof MapValue map) {
             map.entries().stream()
-                    .filter(entry -> !List.of("screen", "web", "document", "signal", "tells", "goes", "opens", "id")
+                    .filter(entry -> !List.of(
+                                    "screen", "web", "document", "signal", "sets", "navigates", "open-in", "id")
                             .contains(entry.key()))
                     .forEach(entry -> all.put(entry.key(), Trees.pointed(entry.value())));
         }
@@ -174,7 +175,7 @@ final class PageEdit {
                 || name.equals("facts")
                 || name.equals("menus")
                 || name.equals("styles")
-                || name.equals("kinds")) {
+                || name.equals("device-kinds")) {
             return "/" + name;
         }
         if (name.startsWith("rows:")) {

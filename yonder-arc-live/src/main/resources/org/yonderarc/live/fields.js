@@ -28,17 +28,17 @@ function kindOf(node, key) {
   if (isPaint(node)) { return 'paint'; }
   if (sized(node)) { return 'number'; }
   if (last === 'icon' || last === 'selected-icon') { return 'icon'; }
-  if (last === 'on' || last === 'off') { return 'json'; }
+  if (last === 'show-on' || last === 'hide-on') { return 'json'; }
   if (last === 'badge') { return 'badge'; }
   if (last === 'when' || last === 'enabled' || last === 'needs') { return 'condition'; }
   if (last === 'under' || last === 'otherwise' || last === 'start' || last === 'within') { return 'screen'; }
   if (last === 'fact' || last === 'scheme-fact') { return 'fact'; }
   if (last === 'style') { return 'style'; }
-  if (last === 'action' || last === 'search' || last === 'first') { return 'item'; }
-  if (last === 'transition' || last === 'screens' && node.anyOf) { return 'transition'; }
+  if (last === 'action' || last === 'search' || last === 'default-item') { return 'item'; }
+  if (last === 'transition') { return 'transition'; }
   if (listed(node)) { return 'list'; }
   if (node.enum) { return 'choice'; }
-  if (last === 'to' || last === 'screen') { return 'text'; }
+  if (last === 'screen') { return 'text'; }
   if (last === 'picture' || last === 'logo' || last === 'small-logo') { return 'picture'; }
   if (node.type === 'boolean') { return 'flag'; }
   if (node.type === 'number' || node.type === 'integer') { return 'number'; }
@@ -61,7 +61,7 @@ function members(key) {
   switch (key.split('/').pop()) {
     case 'actions': case 'footer': case 'order': return all('item');
     case 'required': return [...screens(), ...model.allLines().map(one => one.value.signal).filter(Boolean).map(id => [id, id])];
-    case 'without': case 'screens': return screens();
+    case 'except': case 'on-screens': return screens();
     case 'bars': return model.bars().map(bar => [model.barId(bar), model.title('bar:' + model.barId(bar))]);
     default: return undefined;
   }

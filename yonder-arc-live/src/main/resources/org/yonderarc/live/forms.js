@@ -50,16 +50,16 @@ export function forms(page, thing, value, fields) {
 /** Where it shows: a table of the kinds of devices. */
 export function kinds(page, thing, value) {
   const all = model.kinds();
-  const shows = one => (value.on === undefined || value.on.includes(one)) && !(value.off ?? []).includes(one);
+  const shows = one => (value['show-on'] === undefined || value['show-on'].includes(one)) && !(value['hide-on'] ?? []).includes(one);
   const set = (one, on) => {
     const now = all.filter(any => any === one ? on : shows(any));
     const deeds = [];
-    if (value.on !== undefined) { deeds.push({do: 'put', thing, key: 'on'}); }
-    if (value.off !== undefined) { deeds.push({do: 'put', thing, key: 'off'}); }
+    if (value['show-on'] !== undefined) { deeds.push({do: 'put', thing, key: 'show-on'}); }
+    if (value['hide-on'] !== undefined) { deeds.push({do: 'put', thing, key: 'hide-on'}); }
     if (now.length === 0) { page.tell('It would show nowhere. Remove it instead.', true); page.choose(thing); return; }
     if (now.length < all.length) {
       const off = all.filter(any => !now.includes(any));
-      deeds.push(now.length <= off.length ? {do: 'put', thing, key: 'on', value: now} : {do: 'put', thing, key: 'off', value: off});
+      deeds.push(now.length <= off.length ? {do: 'put', thing, key: 'show-on', value: now} : {do: 'put', thing, key: 'hide-on', value: off});
     }
     page.act(deeds);
   };

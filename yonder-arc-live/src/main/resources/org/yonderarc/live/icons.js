@@ -16,10 +16,10 @@ export async function pickIcon(page, current, chosen) {
   const search = el('input', {type: 'search', placeholder: 'What it stands for: tide, people, money', 'aria-label': 'What it stands for', autofocus: true});
   const category = el('select', {'aria-label': 'Category'}, el('option', {value: ''}, 'All categories'));
   const set = el('select', {'aria-label': 'Set', onchange: async () => {
-    await page.act({do: 'put', thing: 'theme', key: 'icons', ...(set.value === 'line' ? {} : {value: set.value})}, {anyway: true});
+    await page.act({do: 'put', thing: 'theme', key: 'icon-set', ...(set.value === 'line' ? {} : {value: set.value})}, {anyway: true});
     show();
-  }}, model.shape('theme', 'icons').enum.map(name => el('option', {value: name}, `Set: ${name}`)));
-  set.value = model.whole().theme?.icons ?? 'line';
+  }}, model.shape('theme', 'icon-set').enum.map(name => el('option', {value: name}, `Set: ${name}`)));
+  set.value = model.whole().theme?.['icon-set'] ?? 'line';
   const list = el('div', {className: 'icons'});
   const told = el('p', {className: 'meaning', role: 'status'});
   const pick = name => {

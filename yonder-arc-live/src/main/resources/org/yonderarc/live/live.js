@@ -161,7 +161,7 @@ function finding(one) {
 /** The thing that a place in the file belongs to. */
 function thingAt(pointer) {
   const names = pointer.split('/').slice(1).map(name => name.replaceAll('~1', '/').replaceAll('~0', '~'));
-  const catalogs = {screens: 'screen', facts: 'fact', styles: 'style', kinds: 'kind'};
+  const catalogs = {screens: 'screen', facts: 'fact', styles: 'style', 'device-kinds': 'kind'};
   if (names[0] in catalogs && names[1]) { return `${catalogs[names[0]]}:${names[1]}`; }
   if (names[0] === 'menus' && names[1] !== undefined && names[2] === undefined) {
     const bar = model.bars().find(one => one.menu === names[1]);

@@ -34,7 +34,7 @@ export function looks(page) {
     pairs,
     el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => byId('beside').click()}, 'Light and dark side by side')),
     el('h3', {}, 'For all bars'),
-    ['style', 'icons', 'font', 'colours', 'tokens'].map(key => field(page, {page, thing: 'theme', key, node: model.shape('theme', key)}, theme[key])),
+    ['style', 'icon-set', 'font', 'colours', 'token-file'].map(key => field(page, {page, thing: 'theme', key, node: model.shape('theme', key)}, theme[key])),
     font(page)
   ].flat();
 }

@@ -31,11 +31,11 @@ export function worded(text, language, said) {
 
 export const languages = () => plan.app?.languages ?? ['en'];
 
-export const kinds = () => Object.keys(plan.kinds ?? {phone: 0, tablet: 600, desktop: 1024});
+export const kinds = () => Object.keys(plan['device-kinds'] ?? {phone: 0, tablet: 600, desktop: 1024});
 
 /** The kind of devices that a width belongs to. */
 export function kindOf(width) {
-  const all = Object.entries(plan.kinds ?? {phone: 0, tablet: 600, desktop: 1024});
+  const all = Object.entries(plan['device-kinds'] ?? {phone: 0, tablet: 600, desktop: 1024});
   all.sort((a, b) => b[1] - a[1]);
   return (all.find(([, from]) => from <= width) ?? all[all.length - 1])[0];
 }
@@ -43,7 +43,7 @@ export function kindOf(width) {
 const screenOf = place => (place ?? '').split('?')[0];
 
 export const idOf = item => typeof item === 'string' ? screenOf(item)
-  : item.id ?? (item.screen ? screenOf(item.screen) : item.signal ?? slugOf(words(item.label) || (item.tells ? toldName(item.tells) : '')));
+  : item.id ?? (item.screen ? screenOf(item.screen) : item.signal ?? slugOf(words(item.label) || (item.sets ? toldName(item.sets) : '')));
 
 /** What an item is called that sets a fact and says nothing else: the text that the fact gets, or the fact and its value. */
 function toldName(tells) {
@@ -90,7 +90,7 @@ export function valueOf(thing) {
     case 'screen': return asMap(plan.screens?.[id], 'title');
     case 'fact': return plan.facts?.[id] === undefined ? undefined : asFact(plan.facts[id]);
     case 'style': return plan.styles?.[id];
-    case 'kind': return plan.kinds?.[id];
+    case 'kind': return plan['device-kinds']?.[id];
     case 'menu': return plan.menus?.[id];
     case 'item': case 'section': {
       const found = allLines().find(line => line.thing === thing);

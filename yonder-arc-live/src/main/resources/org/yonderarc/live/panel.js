@@ -12,7 +12,7 @@ const FIRST = {
   screen: ['title', 'icon', 'path', 'under', 'needs', 'otherwise', 'transition'],
   app: ['name', 'start', 'back'],
   section: ['section', 'folds', 'icon'],
-  row: ['title', 'note', 'value', 'to', 'when'],
+  row: ['title', 'note', 'value', 'screen', 'when'],
   fact: ['value', 'saved'],
   bar: []
 };
@@ -25,12 +25,12 @@ export const GUARD = ['needs', 'otherwise'];
 const unasked = Object.fromEntries(GUARD.map(key => [key, {unasked: true}]));
 
 /** What a row says, in the order of its line. */
-const ROW = ['title', 'note', 'value', 'to', 'when'];
+const ROW = ['title', 'note', 'value', 'screen', 'when'];
 
 /** Keys that have a place of their own in the panel. */
 const APART = {
-  item: ['id', 'screen', 'web', 'document', 'signal', 'tells', 'goes', 'opens', 'on', 'off'],
-  screen: ['wireframe'], section: ['items', 'id'], bar: ['id', 'menu', 'form', 'forms', 'on', 'off'], fact: [], app: [], row: [], style: []
+  item: ['id', 'screen', 'web', 'document', 'signal', 'sets', 'navigates', 'open-in', 'show-on', 'hide-on'],
+  screen: ['wireframe'], section: ['items', 'id'], bar: ['id', 'menu', 'form', 'forms', 'show-on', 'hide-on'], fact: [], app: [], row: [], style: []
 };
 
 export class Panel {
@@ -181,24 +181,24 @@ export class Panel {
   }
 
   target(thing, value) {
-    const kind = ['screen', 'web', 'document', 'signal', 'tells'].find(key => value[key] !== undefined) ?? 'screen';
+    const kind = ['screen', 'web', 'document', 'signal', 'sets'].find(key => value[key] !== undefined) ?? 'screen';
     const put = (to, text) => this.page.act({do: 'target', thing, kind: to, value: text});
     const fake = {...this.page, act: deed => put(kind, deed.value)};
     const single = Object.entries(model.whole().facts ?? {}).map(([id, fact]) => [id, fact?.value ?? fact]).filter(([, now]) => !Array.isArray(now));
     const chooser = el('select', {'aria-label': 'Kind of target', onchange: () => {
-      if (chooser.value === 'tells') {
+      if (chooser.value === 'sets') {
         const [fact, now] = single.find(([, any]) => typeof any === 'boolean') ?? single[0];
-        this.page.act({do: 'target', thing, kind: 'tells', value: {fact, ...typeof now === 'boolean' ? {} : {value: now}}});
+        this.page.act({do: 'target', thing, kind: 'sets', value: {fact, ...typeof now === 'boolean' ? {} : {value: now}}});
         return;
       }
       const texts = {web: 'https://example.org/', document: 'guide.pdf', signal: slug(model.named(thing)[1])};
       const start = Object.keys(model.whole().screens ?? {})[0];
       put(chooser.value, chooser.value === 'screen' ? start : texts[chooser.value]);
     }}, [['screen', 'A screen'], ['web', 'A web address'], ['document', 'A document'], ['signal', 'A signal to the app'],
-      ...single.length ? [['tells', 'A fact']] : []]
+      ...single.length ? [['sets', 'A fact']] : []]
       .map(([id, text]) => el('option', {value: id}, text)));
     chooser.value = kind;
-    if (kind === 'tells') { return this.told(thing, value, chooser); }
+    if (kind === 'sets') { return this.told(thing, value, chooser); }
     const made = kind === 'screen'
       ? field(fake, {thing, key: 'screen', required: true, widget: value.screen?.includes('?') ? 'text' : 'screen', label: 'Leads to', node: model.shape('item', 'screen')}, value.screen)
       : field(fake, {thing, key: kind, required: true, widget: 'text', label: 'Leads to', node: model.shape('item', kind)}, value[kind]);
@@ -209,16 +209,16 @@ export class Panel {
 
   /** The fact that an item sets, and to what. */
   told(thing, value, chooser) {
-    const told = typeof value.tells === 'string' ? {fact: value.tells} : value.tells;
+    const told = typeof value.sets === 'string' ? {fact: value.sets} : value.sets;
     const kind = fact => { const known = model.whole().facts?.[fact]; return typeof (known?.value ?? known); };
     const say = (fact, text) => {
       const given = {number: Number(text), boolean: text === 'true'}[kind(fact)] ?? text;
       const isSaid = text !== '' || kind(fact) === 'string';
-      this.page.act({do: 'target', thing, kind: 'tells', value: {fact, ...isSaid ? {value: given} : {}}});
+      this.page.act({do: 'target', thing, kind: 'sets', value: {fact, ...isSaid ? {value: given} : {}}});
     };
     const said = told.value === undefined ? '' : String(told.value);
     const part = (key, label, held, act) => field({...this.page, act: deed => act(deed.value ?? '')},
-      {thing, key: 'tells/' + key, label, required: key === 'fact', widget: key === 'fact' ? 'fact' : 'text', node: model.shape('told', key)}, held);
+      {thing, key: 'sets/' + key, label, required: key === 'fact', widget: key === 'fact' ? 'fact' : 'text', node: model.shape('told', key)}, held);
     const parts = [
       part('fact', 'Sets', told.fact, fact => say(fact, kind(fact) === kind(told.fact) ? said : '')),
       part('value', 'To', said, text => say(told.fact, text))];
@@ -270,7 +270,7 @@ export class Panel {
       const deeds = wanted.slice(0, rows.length).flatMap((row, index) => {
         const old = texts[index];
         return ROW.filter(key => model.words(old[key], language) !== (row[key] ?? '')).map(key =>
-          ({do: 'put', thing: `row:${id}/${index}`, key, ...(row[key] || typeof old[key] === 'object' ? {value: key === 'to' ? row[key] : model.worded(old[key], language, row[key] ?? '')} : {})}));
+          ({do: 'put', thing: `row:${id}/${index}`, key, ...(row[key] || typeof old[key] === 'object' ? {value: key === 'screen' ? row[key] : model.worded(old[key], language, row[key] ?? '')} : {})}));
       });
       const more = wanted.slice(rows.length);
       if (more.length && !rows.length) {
@@ -299,7 +299,7 @@ export class Panel {
       el('h3', {}, 'Shows on'),
       kinds(this.page, thing, value),
       this.renaming(thing),
-      el('details', {}, el('summary', {}, 'More'), this.fields(thing, value, 'bar', ['within', 'first', 'order', 'transition', 'min-width', 'max-width', 'orientation', 'pointer']))
+      el('details', {}, el('summary', {}, 'More'), this.fields(thing, value, 'bar', ['within', 'default-item', 'order', 'transition', 'min-window-width', 'max-window-width', 'orientation', 'pointer']))
     ].flat();
   }
 

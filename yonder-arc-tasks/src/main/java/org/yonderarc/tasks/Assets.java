@@ -73,7 +73,7 @@ public final class Assets {
 
     /** The icons of the plan's set, and those of the folder. */
     public Icons icons(Plan plan) {
-        return icons.in(plan.theme().icons());
+        return icons.in(plan.theme().iconSet());
     }
 
     /** The pictures of the folder. */

@@ -66,8 +66,10 @@ public final class DrawTask implements Task<Artifact> {
         var at = view.view(walk, studio.measure());
         Scene scene = at.scene(view.state(walk));
         Device device = at.setting().device();
-        double scale =
-                plan.devices().find(device.id()).flatMap(DevicePreset::scale).orElse(PictureOptions.DEFAULT_SCALE);
+        double scale = plan.devices()
+                .find(device.id())
+                .flatMap(DevicePreset::pixelRatio)
+                .orElse(PictureOptions.DEFAULT_SCALE);
         return picture.paint(framed ? Frame.around(scene, device) : scene, studio, scene.title(), scale);
     }
 

@@ -183,7 +183,7 @@ public final class FilmTask implements Task<Artifact> {
     private Film touched(Walk walk, View to, State state) {
         var untouched = new View(walk, to.setting().with(Interaction.NONE), to.measure());
         Motion own = walk.plan().motion();
-        var motion = new Motion(own.states(), own.states(), own.drawers(), own.screens(), own.reduced());
+        var motion = new Motion(own.states(), own.states(), own.drawers(), own.transition(), own.reduced());
         return Film.of(untouched.scene(state), to.scene(state), score(walk, to, motion));
     }
 

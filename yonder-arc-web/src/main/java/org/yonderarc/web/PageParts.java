@@ -106,7 +106,7 @@ public final class PageParts {
         makers.put("still", () -> still(plan, face));
         makers.put("findings", () -> findings);
         makers.put("no-findings", () -> findings.isEmpty() ? " hidden" : "");
-        makers.put("map", () -> new PageMap(plan, face, icons.in(plan.theme().icons()), pictures).html());
+        makers.put("map", () -> new PageMap(plan, face, icons.in(plan.theme().iconSet()), pictures).html());
         makers.put("no-map", () -> get("map").isEmpty() ? " hidden" : "");
         makers.put("licences", () -> licences(plan));
         makers.put("style", () -> resource("org/yonderarc/web/page.css"));
@@ -176,7 +176,7 @@ public final class PageParts {
 
     private static String licences(Plan plan) {
         return Markup.escape(
-                Licences.ofFont() + "\n\n" + Licences.of(plan.theme().icons()));
+                Licences.ofFont() + "\n\n" + Licences.of(plan.theme().iconSet()));
     }
 
     private String letters(Typeface face, Type.Weight weight) {
@@ -187,7 +187,7 @@ public final class PageParts {
     private String still(Plan plan, Typeface face) {
         var walk = Walk.of(plan);
         Scene start = new View(walk, Device.PHONE, face.measure()).scene(walk.start());
-        String svg = SvgPainter.within(icons.in(plan.theme().icons()), pictures, face, "still-")
+        String svg = SvgPainter.within(icons.in(plan.theme().iconSet()), pictures, face, "still-")
                 .paint(start);
         return svg.substring(svg.indexOf("<svg")).replaceFirst("<svg ", "<svg class=\"still\" ");
     }
@@ -228,7 +228,7 @@ public final class PageParts {
         var names = new TreeSet<>(Composer.OWN_ICONS);
         names.addAll(PlanMentions.icons(plan));
         var out = new StringBuilder();
-        Icons set = icons.in(plan.theme().icons());
+        Icons set = icons.in(plan.theme().iconSet());
         names.stream()
                 .flatMap(name -> Stream.of(set.art(name, false), set.art(name, true)))
                 .flatMap(Optional::stream)

@@ -73,10 +73,10 @@ class FansAndGridsTest {
                 .bar(bar -> bar.menu("all").form(FormBuilder.grid("start")))
                 .bar(bar -> bar.menu("quick")
                         .form(FormBuilder.radial()
-                                .most(3)
+                                .maxItems(3)
                                 .scrim(scrim)
                                 .overflow(more ->
-                                        more.label("Rest").icon("menu-2").tiles(Form.Tiles.CARDS))
+                                        more.label("Rest").icon("menu-2").layout(Form.TileLayout.CARDS))
                                 .button("Go", "plus", 45)))
                 .topBar()
                 .build();

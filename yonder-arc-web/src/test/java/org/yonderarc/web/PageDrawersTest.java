@@ -37,7 +37,7 @@ class PageDrawersTest {
                     .icon("world")))
             .menu("crew", menu -> menu.item("two", item -> item.id("people").label("People")))
             .bar(bar -> bar.menu("main").form(FormBuilder.drawer().footer("two", "outside")))
-            .bar(bar -> bar.menu("crew").form(FormBuilder.drawer().edge(Form.Flank.TRAILING)))
+            .bar(bar -> bar.menu("crew").form(FormBuilder.drawer().side(Form.Side.TRAILING)))
             .topBar()
             .build();
 

@@ -50,7 +50,7 @@ class PageFoldTest {
                         .section("Crew", in -> in.item("crew")))
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.drawer()
-                                .opens(DrawerForm.Opening.KEPT)
+                                .opens(DrawerForm.Opening.ALWAYS)
                                 .search("find")
                                 .filter("wanted")))
                 .build();

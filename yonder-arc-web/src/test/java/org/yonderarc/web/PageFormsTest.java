@@ -51,7 +51,9 @@ class PageFormsTest {
             .menu("side", menu -> menu.signal("send", item -> item.label("Send"))
                     .signal("out", item -> item.label("Out")))
             .bar(bar -> bar.menu("main")
-                    .form("phone", FormBuilder.bottom().most(3).style(style -> style.indicator(Indicator.Kind.NOTCH)))
+                    .form(
+                            "phone",
+                            FormBuilder.bottom().maxItems(3).style(style -> style.indicator(Indicator.Kind.NOTCH)))
                     .form("tablet", FormBuilder.rail()))
             .bar(bar -> bar.menu("side").form("phone", FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH)))
             .topBar()
@@ -176,7 +178,7 @@ class PageFormsTest {
                         screen.row("Row " + i, "", "");
                     }
                 })
-                .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.form(FormBuilder.top().onScroll(Form.Scrolling.HIDE)))
                 .build();
         Path page = folder.resolve("leaves.html");
         Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(plan));
@@ -204,7 +206,7 @@ class PageFormsTest {
                 })
                 .screen("b", screen -> screen.icon("droplet"))
                 .menu("main", menu -> menu.item("a").item("b"))
-                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().scrolling(Form.Scrolling.LEAVES)))
+                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().onScroll(Form.Scrolling.HIDE)))
                 .build();
         Path page = folder.resolve("retreats.html");
         Files.writeString(page, new PageWriter(new BundledIcons(), Pictures.NONE, Fonts.NONE).page(plan));

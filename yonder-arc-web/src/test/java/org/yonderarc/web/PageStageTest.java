@@ -84,7 +84,7 @@ class PageStageTest {
             .build();
 
     private static final Plan BOTTOM = builder()
-            .bar(bar -> bar.menu("main").form(FormBuilder.bottom().most(3)))
+            .bar(bar -> bar.menu("main").form(FormBuilder.bottom().maxItems(3)))
             .build();
 
     /** A bar that is scrolled sideways, below a top bar that leaves. */
@@ -112,7 +112,7 @@ class PageStageTest {
                     .item("four")
                     .item("five")
                     .item("six"))
-            .bar(bar -> bar.form(FormBuilder.top().scrolling(Form.Scrolling.LEAVES)))
+            .bar(bar -> bar.form(FormBuilder.top().onScroll(Form.Scrolling.HIDE)))
             .bar(bar -> bar.menu("main").form(FormBuilder.bottom().whenFull(Form.WhenFull.SCROLL)))
             .build();
 

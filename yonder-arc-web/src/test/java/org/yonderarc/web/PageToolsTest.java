@@ -132,16 +132,16 @@ class PageToolsTest {
             .fact("pieces", List.of(ListEntry.of("scarf", "Blue scarf")))
             .style(
                     "dyed",
-                    style -> style.ground(ground -> ground.fill(fill -> fill.from("#27356b")
+                    style -> style.background(ground -> ground.fill(fill -> fill.from("#27356b")
                             .through("#4a2d62", 0.3)
                             .to("#5a2d62")
                             .angle(90))))
             .screen("home", screen -> screen.icon("home"))
             .screen("library", screen -> screen.icon("book").web("https://patterns.example/all"))
             .screen("piece", screen -> screen.path("/pieces/{piece}"))
-            .menu(
-                    "main",
-                    menu -> menu.item("home").item("library").item("piece?piece={id}", item -> item.each("pieces", 20)))
+            .menu("main", menu -> menu.item("home")
+                    .item("library")
+                    .item("piece?piece={id}", item -> item.repeat("pieces", 20)))
             .bar(bar -> bar.menu("main")
                     .form(FormBuilder.rail().labels(Form.Labels.NONE).style("dyed")))
             .bar(bar -> bar.form(FormBuilder.top()))

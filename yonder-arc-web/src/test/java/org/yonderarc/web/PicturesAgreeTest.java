@@ -155,7 +155,7 @@ class PicturesAgreeTest {
     private static Plan forms(String form) {
         FormBuilder<?> main =
                 switch (form) {
-                    case "rail" -> FormBuilder.rail().line(true);
+                    case "rail" -> FormBuilder.rail().border(true);
                     case "radial" -> FormBuilder.radial();
                     case "grid" -> FormBuilder.grid("a");
                     case "notch" ->
@@ -165,12 +165,12 @@ class PicturesAgreeTest {
                     case "dyed" ->
                         FormBuilder.bottom()
                                 .action("b")
-                                .style(style -> style.ground(ground -> ground.fill(fill ->
+                                .style(style -> style.background(ground -> ground.fill(fill ->
                                         fill.from("#7a1f5c").to("#12305a").angle(90))));
                     default -> FormBuilder.bottom();
                 };
         DrawerForm.Opening opening = form.equals("kept")
-                ? DrawerForm.Opening.KEPT
+                ? DrawerForm.Opening.ALWAYS
                 : form.equals("beneath") ? DrawerForm.Opening.BENEATH : DrawerForm.Opening.OVER;
         DrawerBuilder side = FormBuilder.drawer()
                 .opens(opening)
@@ -191,12 +191,12 @@ class PicturesAgreeTest {
                         .divider()
                         .signal("out", item -> item.icon("logout")))
                 .screenMotion(MotionBuilder.lasting(300).kind(Transition.Kind.FADE))
-                .bar(bar -> (form.equals("rail") ? bar.on("tablet") : bar)
+                .bar(bar -> (form.equals("rail") ? bar.showOn("tablet") : bar)
                         .menu("main")
                         .form(main))
-                .bar(bar -> (form.equals("rail") ? bar.on("phone") : bar)
+                .bar(bar -> (form.equals("rail") ? bar.showOn("phone") : bar)
                         .menu("side")
-                        .form(isKept ? side.collapsed(80) : side))
+                        .form(isKept ? side.collapsedWidth(80) : side))
                 .topBar()
                 .build();
     }

@@ -10,20 +10,21 @@ import java.util.Optional;
  * What lies behind a bar. What it doesn't say is as in the style below it, at last what is usual for the form.
  *
  * @param fill its colour or gradient
- * @param edge its edge
+ * @param border its edge
  * @param shadow its shadow
  * @param opacity how much of the content beneath it hides, within {@link #OPACITY}; below 1, the content goes on beneath
  */
-public record Ground(Optional<Fill> fill, Optional<Edge> edge, Optional<Shadow> shadow, Optional<Double> opacity) {
+public record Background(
+        Optional<Fill> fill, Optional<Border> border, Optional<Shadow> shadow, Optional<Double> opacity) {
     /** Opacities. */
     public static final Range OPACITY = new Range(0, 1);
     /** Says nothing. */
-    public static final Ground NONE =
-            new Ground(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    public static final Background NONE =
+            new Background(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
-    public Ground {
+    public Background {
         Objects.requireNonNull(fill, "fill");
-        Objects.requireNonNull(edge, "edge");
+        Objects.requireNonNull(border, "edge");
         Objects.requireNonNull(shadow, "shadow");
         OPACITY.require(opacity, "the opacity of a bar");
     }
@@ -35,11 +36,11 @@ public record Ground(Optional<Fill> fill, Optional<Edge> edge, Optional<Shadow> 
      * @param width its width in dp, within {@link #WIDTH}
      * @param around whether it goes all around; otherwise it lies towards the content
      */
-    public record Edge(Paint paint, double width, boolean around) {
+    public record Border(Paint paint, double width, boolean around) {
         /** Widths in dp. */
         public static final Range WIDTH = new Range(0.5, 8);
 
-        public Edge {
+        public Border {
             Objects.requireNonNull(paint, "paint");
             WIDTH.require(width, "the width of a bar's edge");
         }
@@ -51,10 +52,10 @@ public record Ground(Optional<Fill> fill, Optional<Edge> edge, Optional<Shadow> 
     }
 
     /** This ground, and {@code base} where it says nothing. */
-    public Ground over(Ground base) {
-        return new Ground(
+    public Background over(Background base) {
+        return new Background(
                 fill.or(() -> base.fill),
-                edge.or(() -> base.edge),
+                border.or(() -> base.border),
                 shadow.or(() -> base.shadow),
                 opacity.or(() -> base.opacity));
     }

@@ -8,7 +8,7 @@ import java.util.Objects;
 import java.util.Set;
 
 /** The words that an app says of itself, whatever the plan says, in the languages that they are known in. */
-public enum OwnWord {
+public enum BuiltInText {
     /** What the button says that goes back; the place comes where the braces are. */
     BACK_TO("What the button says that goes back; the place comes where the braces are."),
     /** What the button says that opens a drawer. */
@@ -30,7 +30,7 @@ public enum OwnWord {
 
     private final String meaning;
 
-    OwnWord(String meaning) {
+    BuiltInText(String meaning) {
         this.meaning = meaning;
     }
 

@@ -1,0 +1,26 @@
+package org.yonderarc.files;
+
+import java.util.List;
+import org.yonderarc.finding.Finding;
+import org.yonderarc.tree.Value;
+
+/**
+ * The tree of a plan's text.
+ *
+ * @param root the tree, its keys named as this version names them
+ * @param renamed a finding with a fix for each key or word that the text has under an older name
+ */
+public record PlanTree(Value root, List<Finding> renamed) {
+    public PlanTree {
+        renamed = List.copyOf(renamed);
+    }
+
+    /**
+     * Reads JSON where the text's name ends in {@code .json}, YAML otherwise.
+     *
+     * @throws ParseException if it is neither
+     */
+    public static PlanTree read(SourceText source) throws ParseException {
+        return RenamedKeys.today(source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text()));
+    }
+}
