@@ -218,8 +218,8 @@ class FaultsTest {
                 plan,
                 """
                 yonder: 1
-                app: { name: Quay, start: a, languages: [ en, de ], texts: "texts/{language}.properties", logo: logo.svg }
-                theme: { tokens: colours.json }
+                app: { name: Quay, start: a, languages: [ en, de ], text-files: "texts/{language}.properties", logo: logo.svg }
+                theme: { token-file: colours.json }
                 screens: { a: { icon: home, picture: front.png }, b: { icon: own } }
                 menus: { main: [ a, b ] }
                 """);

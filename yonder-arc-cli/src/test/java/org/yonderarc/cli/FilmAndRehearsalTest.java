@@ -237,7 +237,7 @@ class FilmAndRehearsalTest {
                 """
                 yonder: 1
                 app: { name: Quarry Notes, start: board }
-                motion: { screens: none }
+                motion: { transition: none }
                 styles: { lined: { indicator: line } }
                 screens:
                   board: { icon: home }
@@ -247,7 +247,7 @@ class FilmAndRehearsalTest {
                 menus: { main: [ board, stones ], kinds: [ slate, chalk ] }
                 bars:
                   - { menu: main, form: bottom, style: lined }
-                  - { id: kinds, menu: kinds, within: stones, form: top, below: true, style: lined }
+                  - { id: kinds, menu: kinds, within: stones, form: top, own-row: true, style: lined }
                 """);
         assertEquals(0, yonder("film two.yaml choose:stones -o two.svg"), err::toString);
         String drawn = Files.readString(folder.resolve("two.svg"));

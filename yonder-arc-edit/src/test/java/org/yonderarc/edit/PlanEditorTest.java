@@ -37,7 +37,7 @@ class PlanEditorTest {
                 wireframe:
                   kind: list
                   rows:
-                    - { title: Pool, to: pool }
+                    - { title: Pool, screen: pool }
                     # the second
                     - Plain
               pool: { under: tides }

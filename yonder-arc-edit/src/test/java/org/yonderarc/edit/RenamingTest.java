@@ -20,7 +20,7 @@ class RenamingTest {
             app: { name: Quay, start: quay, languages: [ en, de ] }
             styles:
               calm: { icon-size: 26 }
-            kinds: { phone: 0, wide: 700 }
+            device-kinds: { phone: 0, wide: 700 }
             facts: { crates: 2, calm: false, port: north }
             screens:
               quay: { title: { en: "{crates} crates", de: "{crates} Kisten at {port}" } }
@@ -29,7 +29,7 @@ class RenamingTest {
             menus:
               main:
                 - { screen: quay, badge: crates, icon: box }
-                - { screen: calm, when: "crates>1 and  not (calm or port = 'crates')", icon: box, on: [ wide ] }
+                - { screen: calm, when: "crates>1 and  not (calm or port = 'crates')", icon: box, show-on: [ wide ] }
             bars:
               - { menu: main, forms: { phone: { form: bottom, style: calm }, wide: rail } }
               - top

@@ -30,7 +30,7 @@ class RowTextsTest {
                 wireframe:
                   kind: list
                   rows:
-                    - { title: { en: Bowl, de: Schale }, note: { en: "{fired} fired", de: "{fired} gebrannt" }, value: raku, to: "pot?pot=7" }
+                    - { title: { en: Bowl, de: Schale }, note: { en: "{fired} fired", de: "{fired} gebrannt" }, value: raku, screen: "pot?pot=7" }
                     - "{{ as it is }}"
               pot:
                 path: "/pots/{pot}"

@@ -28,7 +28,7 @@ class ThingsTest {
                 wireframe:
                   kind: list
                   rows:
-                    - { title: Pool, to: pool }
+                    - { title: Pool, screen: pool }
                     - Plain
               pool: { under: tides }
               map: Map      # the chart

@@ -48,7 +48,7 @@ class CompanionsTest {
                 read("""
                 yonder: 1
                 app: { name: A, start: a }
-                theme: { tokens: tokens.json, light: { line: "{brand.tone}" } }
+                theme: { token-file: tokens.json, light: { line: "{brand.tone}" } }
                 screens: { a: A, b: B }
                 menus: { main: [ a, b ] }
                 """)
@@ -65,7 +65,7 @@ class CompanionsTest {
                 read("""
                 yonder: 1
                 app: { name: A, start: a }
-                theme: { tokens: tokens.json, style: { thickness: "{bar.height}" } }
+                theme: { token-file: tokens.json, style: { thickness: "{bar.height}" } }
                 screens: { a: A, b: B }
                 menus: { main: [ a, b ] }
                 """)
@@ -91,7 +91,7 @@ class CompanionsTest {
                 read("""
                 yonder: 1
                 app: { name: A, start: a }
-                theme: { tokens: tokens.json, light: { line: "{brand.tone}" } }
+                theme: { token-file: tokens.json, light: { line: "{brand.tone}" } }
                 screens: { a: A, b: B }
                 menus: { main: [ a, b ] }
                 """)
@@ -103,7 +103,7 @@ class CompanionsTest {
     private static final String LANGUAGES =
             """
             yonder: 1
-            app: { name: A, start: a, languages: [ en, de ], texts: "texts/{language}.%s" }
+            app: { name: A, start: a, languages: [ en, de ], text-files: "texts/{language}.%s" }
             screens: { a: Tides, b: { title: Shore map } }
             menus:
               main:
@@ -165,7 +165,7 @@ class CompanionsTest {
         PlanFile read = read(
                 """
                 yonder: 1
-                app: { name: A, start: a, languages: [ en, eo ], texts: "texts/{language}.properties", says: { menu: All } }
+                app: { name: A, start: a, languages: [ en, eo ], text-files: "texts/{language}.properties", built-in-texts: { menu: All } }
                 screens: { a: A }
                 """);
         assertEquals(

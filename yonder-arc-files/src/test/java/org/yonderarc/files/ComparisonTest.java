@@ -55,7 +55,7 @@ class ComparisonTest {
             yonder: 1
             app: { name: Shore, start: tides }
             facts: { drafts: 2 }
-            kinds: { phone: 0, tablet: 600 }
+            device-kinds: { phone: 0, tablet: 600 }
             theme: { colours: { sand: "#ffeedd" } }
             screens: { tides: {}, map: {} }
             menus: { main: [ tides, map ] }

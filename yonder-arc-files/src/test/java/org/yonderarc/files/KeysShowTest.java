@@ -89,7 +89,7 @@ class KeysShowTest {
             app: { name: Quay, start: a, languages: [ en, de ], logo: logo.svg }
             facts: { n: 3, who: Ana, wanted: '', on: true, beds: [ { id: 1, label: North }, { id: 2, label: South } ] }
             screens:
-              a: { icon: home, wireframe: { kind: list, rows: [ { title: One, to: "d?x=1" }, { title: Two }, { title: Three }, { title: R4 }, { title: R5 }, { title: R6 }, { title: R7 }, { title: R8 }, { title: R9 }, { title: R10 }, { title: R11 }, { title: R12 }, { title: R13 }, { title: R14 }, { title: R15 }, { title: R16 }, { title: R17 }, { title: R18 }, { title: R19 } ] } }
+              a: { icon: home, wireframe: { kind: list, rows: [ { title: One, screen: "d?x=1" }, { title: Two }, { title: Three }, { title: R4 }, { title: R5 }, { title: R6 }, { title: R7 }, { title: R8 }, { title: R9 }, { title: R10 }, { title: R11 }, { title: R12 }, { title: R13 }, { title: R14 }, { title: R15 }, { title: R16 }, { title: R17 }, { title: R18 }, { title: R19 } ] } }
               b: { icon: map-pin, wireframe: detail }
               c: { icon: user }
               d: { title: "D {x}", under: a, path: "/d/{x}" }
@@ -105,7 +105,7 @@ class KeysShowTest {
                 - { signal: leave, label: Leave, icon: door, badge: n, enabled: n > 9 }
                 - { section: More, items: [ { screen: c, id: c }, e ] }
                 - divider
-                - { screen: f, badge: { fact: n, style: dot } }
+                - { screen: f, badge: { fact: n, kind: dot } }
               part: [ g, h ]
             """;
 

@@ -27,7 +27,7 @@ class PlanFileTest {
                   kind: list
                   rows:
                     - Plain
-                    - { title: "true", note: "12", value: "off", to: "survey?survey=4%201" }
+                    - { title: "true", note: "12", value: "off", screen: "survey?survey=4%201" }
               survey: { title: "Survey {survey}", under: surveys, path: "/surveys/{survey}", wireframe: chart }
             menus:
               main:
@@ -46,7 +46,7 @@ class PlanFileTest {
               "screens": {
                 "tides": "Tides",
                 "surveys": { "title": "Surveys", "icon": "clipboard-list", "wireframe": { "kind": "list",
-                  "rows": [ "Plain", { "title": "true", "note": "12", "value": "off", "to": "survey?survey=4%201" } ] } },
+                  "rows": [ "Plain", { "title": "true", "note": "12", "value": "off", "screen": "survey?survey=4%201" } ] } },
                 "survey": { "title": "Survey {survey}", "under": "surveys", "path": "/surveys/{survey}", "wireframe": "chart" }
               },
               "menus": { "main": [ "tides",

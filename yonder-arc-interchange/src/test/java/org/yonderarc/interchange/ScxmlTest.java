@@ -37,7 +37,7 @@ class ScxmlTest {
               door: {}
               pin: { path: "/map/{pin}", under: map }
             menus:
-              main: [ tides, map, crew, { id: send, signal: send, when: in }, { screen: door, on: [ desktop ] } ]
+              main: [ tides, map, crew, { id: send, signal: send, when: in }, { screen: door, show-on: [ desktop ] } ]
             bars: [ { menu: main } ]
             """);
 

@@ -47,14 +47,14 @@ class TellsTest {
             menus:
               main: [ pots, kilns ]
               side:
-                - { tells: { fact: glaze, value: bisque }, label: Bisque }
-                - { tells: { fact: glaze, value: raku } }
-                - { tells: dense, label: Dense }
-                - { tells: { fact: mode, value: dark }, label: Dark }
-                - { tells: { fact: level, value: 3 }, label: Three, id: three }
+                - { sets: { fact: glaze, value: bisque }, label: Bisque }
+                - { sets: { fact: glaze, value: raku } }
+                - { sets: dense, label: Dense }
+                - { sets: { fact: mode, value: dark }, label: Dark }
+                - { sets: { fact: level, value: 3 }, label: Three, id: three }
             bars:
               - { menu: main, form: bottom }
-              - { menu: side, form: drawer, id: side, opens: kept }
+              - { menu: side, form: drawer, id: side, opens: always }
             """;
 
     private static PlanFile file(String text) {

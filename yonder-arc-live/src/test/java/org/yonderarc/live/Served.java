@@ -27,7 +27,7 @@ final class Served implements AutoCloseable {
                 wireframe:
                   kind: list
                   rows:
-                    - { title: Pool, to: pool }
+                    - { title: Pool, screen: pool }
                     # the second
                     - Plain
               pool: { under: tides, icon: droplet }
