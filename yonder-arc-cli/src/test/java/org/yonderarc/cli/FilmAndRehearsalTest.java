@@ -107,7 +107,7 @@ class FilmAndRehearsalTest {
         String plan = "yonder: 1\napp: { name: A, start: a }\nscreens: { a: { icon: ICON }, b: { icon: book } }\n"
                 + "menus: { m: [ a, b ] }\nbars: [ { menu: m } ]\n";
         Files.writeString(folder.resolve("line.yaml"), plan.replace("ICON", "home"));
-        Files.writeString(folder.resolve("slim.yaml"), plan.replace("ICON", "house") + "theme: { icons: slim }\n");
+        Files.writeString(folder.resolve("slim.yaml"), plan.replace("ICON", "house") + "theme: { icon-set: slim }\n");
         assertEquals(3, yonder("compare line.yaml slim.yaml -o sets.svg"), err::toString);
         assertTrue(out.toString().contains("the set of icons"), out.toString());
         assertTrue(err.toString().contains("slim.yaml; icons that it lacks are those of "), err.toString());

@@ -112,7 +112,7 @@ class LargePlansTest {
         if (much.contains(Much.REQUIRED)) {
             out.append("  required: [ " + join(Math.min(100, screens), ", ", i -> "s" + i) + " ]\n");
         }
-        out.append("kinds: { " + join(kinds, ", ", i -> "k" + i + ": " + i * 60) + " }\n");
+        out.append("device-kinds: { " + join(kinds, ", ", i -> "k" + i + ": " + i * 60) + " }\n");
         if (much.contains(Much.DEVICES)) {
             out.append("devices: { " + join(20, ", ", i -> "d" + i + ": { width: " + (300 + i) + ", height: 700 }")
                     + " }\n");
@@ -166,7 +166,7 @@ class LargePlansTest {
                         bars,
                         "",
                         i -> "  - { menu: m" + i % menus + ", form: " + forms.get(i % 3) + ", id: b" + i
-                                + (bars > 1 ? ", within: s" + i % screens + ", on: [ k" + i % kinds + " ]" : "")
+                                + (bars > 1 ? ", within: s" + i % screens + ", show-on: [ k" + i % kinds + " ]" : "")
                                 + " }\n"));
         return out.toString();
     }

@@ -71,7 +71,7 @@ class NoEffectTest {
                 .bar(bar -> bar.menu("main").spokenLabel("Parts").form(FormBuilder.rail()))
                 .bar(bar -> bar.spokenLabel("Head").form(FormBuilder.top()));
         assertEquals(
-                List.of("/bars/1/spoken"),
+                List.of("/bars/1/spoken-label"),
                 Check.plan(builder.build(), IconNames.ANY).stream()
                         .filter(finding -> finding.code() == Code.NO_EFFECT)
                         .map(finding -> finding.spot().pointer())
@@ -90,7 +90,7 @@ class NoEffectTest {
                 .bar(bar -> bar.menu("main").form(FormBuilder.rail()));
         assertEquals(List.of(), inOneLanguage(builder.build()));
         assertEquals(
-                List.of("/bars/0", "/bars/1/spoken"),
+                List.of("/bars/0", "/bars/1/spoken-label"),
                 inOneLanguage(builder.bar(bar -> bar.menu("side")
                                 .spokenLabel("Aside")
                                 .form(FormBuilder.drawer().side(Form.Side.TRAILING)))

@@ -251,9 +251,9 @@ class PlanEditorTest {
                 "section:/menus/main/0=Today | `- tides\n    # to` | `- { section: Today, items: [ tides ] }\n    # to`",
                 "set:/screens/map/icon=map-pin | map: Map | map: { title: Map, icon: map-pin }",
                 "set:/menus/main/0/badge=drafts | `- tides\n    # to` | `- { screen: tides, badge: drafts }\n    # to`",
-                "set:/bars/1/scrolling=leaves | - top | - { form: top, scrolling: leaves }",
+                "set:/bars/1/on-scroll=hide | - top | - { form: top, on-scroll: hide }",
                 "set:/bars/0/forms/tablet=rail | `{ menu: main, form: drawer, footer: [ tides, rock ] }` | `menu: main\n    forms:\n      phone: { form: drawer, footer: [ tides, rock ] }\n      tablet: rail\n      desktop: { form: drawer, footer: [ tides, rock ] }`",
-                "set:/bars/0/forms/desktop/opens=kept | `{ menu: main, form: drawer, footer: [ tides, rock ] }` | `menu: main\n    forms:\n      phone: { form: drawer, footer: [ tides, rock ] }\n      tablet: { form: drawer, footer: [ tides, rock ] }\n      desktop: { form: drawer, footer: [ tides, rock ], opens: kept }`",
+                "set:/bars/0/forms/desktop/opens=always | `{ menu: main, form: drawer, footer: [ tides, rock ] }` | `menu: main\n    forms:\n      phone: { form: drawer, footer: [ tides, rock ] }\n      tablet: { form: drawer, footer: [ tides, rock ] }\n      desktop: { form: drawer, footer: [ tides, rock ], opens: always }`",
                 "set:/app/name=Shore: east and west | name: Shore | `name: \"Shore: east and west\"`",
                 "set:/app/name=#1 of {two} | name: Shore | `name: \"#1 of {two}\"`",
                 "set:/app/name={two} | name: Shore | `name: \"{two}\"`",
@@ -367,7 +367,7 @@ class PlanEditorTest {
                 """
                   - { form: top, actions: [ tides ], within: tides }
                   - { menu: main, id: fan, form: radial }
-                  - { menu: main, id: cards, form: grid, screens: [ tides, map ] }
+                  - { menu: main, id: cards, form: grid, on-screens: [ tides, map ] }
                   - { menu: main, id: side, forms: { phone: { form: rail, action: tides } } }
                 accepted:
                   - { code: no-icon, at: /screens/tides/title, because: It has none }

@@ -61,7 +61,7 @@ class BoundsTest {
     /** Of more than there may be, the first are read, and the plan has one finding for it. */
     @Test
     void whatGoesBeyondABoundIsOneFinding() {
-        String bars = "bars:\n" + lines(101, "  - { id: x%1$d, menu: main, within: b, on: [ phone ] }\n");
+        String bars = "bars:\n" + lines(101, "  - { id: x%1$d, menu: main, within: b, show-on: [ phone ] }\n");
         List<Finding> told = told("screens: { a: A, b: B }\n" + MENUS + bars, Code.TOO_LARGE);
         assertEquals(1, told.size());
         assertEquals(

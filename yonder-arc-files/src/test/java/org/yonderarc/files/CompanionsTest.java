@@ -193,7 +193,7 @@ class CompanionsTest {
         Files.writeString(outside, "{ \"a\": { \"b\": { \"$value\": \"#ffffff\" } } }");
         Files.createSymbolicLink(folder.resolve("tokens.json"), outside);
         PlanFile read =
-                read("yonder: 1\napp: { name: A, start: a }\ntheme: { tokens: tokens.json }\nscreens: { a: A }\n");
+                read("yonder: 1\napp: { name: A, start: a }\ntheme: { token-file: tokens.json }\nscreens: { a: A }\n");
         assertTrue(read.plan().isEmpty());
         assertEquals("unreadable-file", read.findings().get(0).code().id());
         Files.delete(outside);

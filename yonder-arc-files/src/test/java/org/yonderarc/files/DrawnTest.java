@@ -34,18 +34,18 @@ class DrawnTest {
             "form: bottom",
             "form: bottom, floating: { inset: 24 }",
             "form: top",
-            "form: top, below: true",
+            "form: top, own-row: true",
             "form: top, actions: [ a, b ]",
             "form: top, actions: [ a, b, c, d ], profile: { text: Ida Strand }",
-            "form: top, align: start, title: name, actions: [ d ]",
+            "form: top, align-title: start, title-shows: name, actions: [ d ]",
             "form: rail",
             "form: rail, style: { thickness: 120 }",
             "form: drawer",
-            "form: drawer, opens: kept",
-            "form: drawer, opens: kept, collapsed: 72",
+            "form: drawer, opens: always",
+            "form: drawer, opens: always, collapsed-width: 72",
             "form: radial",
-            "form: drawer, opens: kept, header: { title: Professor Ida Strand of the observatory and the harbour }",
-            "form: grid, screens: [ a ]");
+            "form: drawer, opens: always, header: { title: Professor Ida Strand of the observatory and the harbour }",
+            "form: grid, on-screens: [ a ]");
     private static final List<String> WORDS =
             List.of("Tides", "Field notebook", "Unternehmensberichterstattung der Inseln");
 
@@ -124,11 +124,11 @@ class DrawnTest {
             delimiter = '|',
             value = {
                 "{ menu: main, form: top, actions: [ b, c, d ], profile: { text: Ida } }|pushed-out",
-                "{ menu: main, form: drawer, opens: kept, width: 300 }, top|little-room",
-                "{ menu: main, on: [ phone ] }, top|no-navigation",
-                "{ menu: main, on: [ tablet, desktop ] }, top|no-navigation",
-                "{ menu: main, max-width: 500 }, top|no-navigation",
-                "{ menu: main, max-width: 500 }, { menu: main, id: other, form: rail, min-width: 500 }, top|",
+                "{ menu: main, form: drawer, opens: always, width: 300 }, top|little-room",
+                "{ menu: main, show-on: [ phone ] }, top|no-navigation",
+                "{ menu: main, show-on: [ tablet, desktop ] }, top|no-navigation",
+                "{ menu: main, max-window-width: 500 }, top|no-navigation",
+                "{ menu: main, max-window-width: 500 }, { menu: main, id: other, form: rail, min-window-width: 500 }, top|",
                 "{ menu: main }, top|",
                 "{ menu: main, form: top }|",
             })
@@ -177,10 +177,10 @@ class DrawnTest {
             delimiter = '|',
             value = {
                 "form: rail                | notch                        | ",
-                "form: drawer, opens: kept | notch                        | ",
-                "form: top, items: start   | notch                        | ",
-                "form: top, items: start, icons: after | notch            | ",
-                "form: drawer, opens: kept | { kind: notch, width: 90 }   | the circle of \"A\" lies over its label",
+                "form: drawer, opens: always | notch                        | ",
+                "form: top, align-items: start   | notch                        | ",
+                "form: top, align-items: start, icon-position: after | notch            | ",
+                "form: drawer, opens: always | { kind: notch, width: 90 }   | the circle of \"A\" lies over its label",
                 "form: rail                | { kind: notch, width: 60 }   | the circle of \"A\" lies over its label",
             })
     void aCircleKeepsOffItsLabel(String form, String mark, String told) {

@@ -51,8 +51,8 @@ class ForgottenPlacesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "{ screen: tides, short: 'T {x}' } | People | Hello | Note | Me | unknown-fact /menus/main/0/short",
-                "{ screen: tides, spoken: 'T {x}' } | People | Hello | Note | Me | unknown-fact /menus/main/0/spoken",
+                "{ screen: tides, short-label: 'T {x}' } | People | Hello | Note | Me | unknown-fact /menus/main/0/short-label",
+                "{ screen: tides, spoken-label: 'T {x}' } | People | Hello | Note | Me | unknown-fact /menus/main/0/spoken-label",
                 "{ screen: tides, note: 'T {x}' } | People | Hello | Note | Me | unknown-fact /menus/main/0/note",
                 "tides | '{x}' | Hello | Note | Me | unknown-fact /menus/main/2/section",
                 "tides | People | '{x}' | Note | Me | unknown-fact /bars/0/header/title",
@@ -149,11 +149,11 @@ class ForgottenPlacesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "on: [ phone ] | min-width: 600 | 0",
-                "max-width: 699 | min-width: 600 | 1",
-                "max-width: 599 | min-width: 600 | 0",
-                "on: [ tablet ] | on: [ phone, desktop ] | 0",
-                "on: [ tablet ] | min-width: 600 | 1",
+                "show-on: [ phone ] | min-window-width: 600 | 0",
+                "max-window-width: 699 | min-window-width: 600 | 1",
+                "max-window-width: 599 | min-window-width: 600 | 0",
+                "show-on: [ tablet ] | show-on: [ phone, desktop ] | 0",
+                "show-on: [ tablet ] | min-window-width: 600 | 1",
             })
     void barsClashWhereTheirWidthsMeet(String one, String other, int clashes) {
         String plan = simple("- { menu: main, id: a, form: bottom, " + one

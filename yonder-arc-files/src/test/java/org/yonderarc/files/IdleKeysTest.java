@@ -14,16 +14,16 @@ class IdleKeysTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "bottom  | note: N, value: V, short: S, slot: bar, selected-icon: star | note value",
-                "bottom, most: 2 | note: N, short: S | ",
-                "rail    | note: N, value: V, short: S, slot: bar, selected-icon: star | note slot value",
-                "drawer  | note: N, value: V, short: S, slot: bar, selected-icon: star | short slot",
-                "radial  | note: N, short: S | short",
-                "'grid, screens: [ a ]' | note: N, value: V, short: S, slot: bar, selected-icon: star | selected-icon short slot value",
-                "'grid, screens: [ a ], tiles: rows' | note: N, value: V | ",
-                "bottom  | opens: inside | opens",
-                "bottom  | goes: false | ",
-                "bottom  | most: 3 | most",
+                "bottom  | note: N, value: V, short-label: S, slot: bar, selected-icon: star | note value",
+                "bottom, max-items: 2 | note: N, short-label: S | ",
+                "rail    | note: N, value: V, short-label: S, slot: bar, selected-icon: star | note slot value",
+                "drawer  | note: N, value: V, short-label: S, slot: bar, selected-icon: star | short-label slot",
+                "radial  | note: N, short-label: S | short-label",
+                "'grid, on-screens: [ a ]' | note: N, value: V, short-label: S, slot: bar, selected-icon: star | selected-icon short-label slot value",
+                "'grid, on-screens: [ a ], layout: rows' | note: N, value: V | ",
+                "bottom  | open-in: app | open-in",
+                "bottom  | navigates: false | ",
+                "bottom  | max-items: 3 | max-items",
             })
     void ofItems(String form, String keys, String told) {
         assertEquals(
@@ -39,7 +39,7 @@ class IdleKeysTest {
                 "drawer | icon: star | icon",
                 "rail   | folds: folded, icon: star | folds",
                 "bottom | folds: folded | folds",
-                "'bottom, most: 2' | folds: folded | ",
+                "'bottom, max-items: 2' | folds: folded | ",
             })
     void ofSections(String form, String keys, String told) {
         assertEquals(
@@ -90,7 +90,7 @@ class IdleKeysTest {
                 "blur: 20, colour: accent | ",
             })
     void ofShadows(String keys, String told) {
-        String form = "bottom, style: { ground: { shadow: { " + keys + " } } }";
+        String form = "bottom, style: { background: { shadow: { " + keys + " } } }";
         assertEquals(told == null ? "" : told, told(form, "b", "c", "b: {}", "/bars/0/style/ground/shadow/"));
     }
 

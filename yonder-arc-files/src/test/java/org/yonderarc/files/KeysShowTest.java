@@ -138,13 +138,13 @@ class KeysShowTest {
                 "bottom", "",
                 "rail", "",
                 "drawer", "",
-                "drawer kept", "form: drawer, opens: kept, ",
+                "drawer kept", "form: drawer, opens: always, ",
                 "drawer beneath", "form: drawer, opens: beneath, ",
                 "top", "",
                 "radial", "",
-                "grid", "form: grid, screens: [ a ], ",
-                "grid rows", "form: grid, screens: [ a ], tiles: rows, ",
-                "grid cards", "form: grid, screens: [ a ], tiles: cards, "));
+                "grid", "form: grid, on-screens: [ a ], ",
+                "grid rows", "form: grid, on-screens: [ a ], layout: rows, ",
+                "grid cards", "form: grid, on-screens: [ a ], layout: cards, "));
         forms.forEach((name, form) -> {
             String kind = name.split(" ")[0];
             String bar = "  - { " + (form.isEmpty() ? "form: " + kind + ", " : form)
@@ -163,14 +163,14 @@ class KeysShowTest {
             }
         });
         String usual = LONG_LABEL + "bars: [ { menu: main, form: bottom, action: leave }, top ]\n";
-        String kept = "{ form: drawer, opens: kept, collapsed: 80, logo: true }";
+        String kept = "{ form: drawer, opens: always, collapsed-width: 80, show-logo: true }";
         String logos = HEAD + "bars: [ { menu: main, forms: { phone: { form: drawer, filter: wanted }, tablet: " + kept
                 + ", desktop: " + kept + " } }, top ]\n";
         out.add(new Host("theme", "theme: { light: { accent: '#0b3d91' } }\n" + usual, "/theme", "theme"));
         out.add(new Host("screen", usual, "/screens/b", "screen"));
         out.add(new Host(
                 "app",
-                List.of(logos, usual, HEAD + "bars: [ { menu: main, form: bottom, most: 3 }, top ]\n"),
+                List.of(logos, usual, HEAD + "bars: [ { menu: main, form: bottom, max-items: 3 }, top ]\n"),
                 "/app",
                 "app"));
         String numbered = usual.replace("path: \"/d/{x}\"", "path: \"/d/{x}{?y}\", parameters: { x: {}, y: {} }");

@@ -134,15 +134,15 @@ class TellsTest {
             delimiter = '|',
             quoteCharacter = '"',
             value = {
-                "tells: { fact: glaze, value: 3 } | bad-value /menus/side/0/tells/value",
-                "tells: glaze                     | bad-value /menus/side/0/tells",
-                "tells: { fact: gaze, value: x }  | unknown-fact /menus/side/0/tells/fact",
-                "tells: { fact: glaze, value: [] }| wrong-type /menus/side/0/tells/value",
-                "tells: dense, signal: x          | bad-value /menus/side/0",
-                "tells: level                     | bad-value /menus/side/0/tells",
+                "sets: { fact: glaze, value: 3 } | bad-value /menus/side/0/sets/value",
+                "sets: glaze                     | bad-value /menus/side/0/sets",
+                "sets: { fact: gaze, value: x }  | unknown-fact /menus/side/0/sets/fact",
+                "sets: { fact: glaze, value: [] }| wrong-type /menus/side/0/sets/value",
+                "sets: dense, signal: x          | bad-value /menus/side/0",
+                "sets: level                     | bad-value /menus/side/0/sets",
             })
     void whatCantBeToldIsSaid(String target, String told) {
-        var findings = file(PLAN.replace("tells: { fact: glaze, value: bisque }", target))
+        var findings = file(PLAN.replace("sets: { fact: glaze, value: bisque }", target))
                 .findings();
         assertTrue(
                 findings.stream()
@@ -195,7 +195,7 @@ class TellsTest {
     /** What has its id from a fact is referred to by it, and keeps it when the fact is renamed. */
     @Test
     void aRenamedFactLeavesTheIdsOfItemsAlone() throws Exception {
-        String text = PLAN.replace("label: Dense", "icon: list").replace("opens: kept", "footer: [ dense ]");
+        String text = PLAN.replace("label: Dense", "icon: list").replace("opens: always", "footer: [ dense ]");
         var editor = new PlanEditor(new SourceText("p.yaml", text));
         editor.apply(new Edit.Rename(Noun.FACT, "dense", "narrow"));
         PlanFile after = file(editor.source().text());
@@ -205,8 +205,7 @@ class TellsTest {
                         .filter(one -> one.code().severity() == Severity.ERROR)
                         .toList());
         assertTrue(
-                editor.source().text().contains("tells: narrow"),
-                editor.source().text());
+                editor.source().text().contains("sets: narrow"), editor.source().text());
     }
 
     @Test

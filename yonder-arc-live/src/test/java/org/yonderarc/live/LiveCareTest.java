@@ -124,10 +124,10 @@ class LiveCareTest {
         new Select(page.find("#panel select[aria-label='Kind of target']")).selectByVisibleText("A fact");
         // Nothing leads to the crew then.
         page.press("#sheet", "Do it anyway");
-        page.saved("tells: { fact: drafts, value: 2 }");
+        page.saved("sets: { fact: drafts, value: 2 }");
         page.settle();
         page.write("tells/value", "5");
-        page.saved("tells: { fact: drafts, value: 5 }");
+        page.saved("sets: { fact: drafts, value: 5 }");
         assertTrue(page.text().contains("id: crew"), page.text());
         page.settle();
         assertEquals("Crew", page.find("#panel h2").getText());
