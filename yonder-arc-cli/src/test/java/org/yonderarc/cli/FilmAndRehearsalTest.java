@@ -125,7 +125,7 @@ class FilmAndRehearsalTest {
 
     @Test
     void aMarkThatMovesIsAFilmWhereScreensDoNot() throws Exception {
-        Files.writeString(folder.resolve("still.yaml"), Brinelight.yaml() + "\nmotion: { screens: none }\n");
+        Files.writeString(folder.resolve("still.yaml"), Brinelight.yaml() + "\nmotion: { transition: none }\n");
         assertEquals(0, yonder("film still.yaml choose:map -o still.svg"), err::toString);
         assertTrue(out.toString().contains("Filmed choose:map, 200 ms"), "as long as the mark moves: " + out);
     }

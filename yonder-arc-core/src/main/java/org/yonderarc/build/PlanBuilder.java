@@ -265,7 +265,7 @@ public final class PlanBuilder {
     /** Sets how many pixels a picture has for each dp of a device of the plan's own, which was added before. */
     public PlanBuilder devicePixelRatio(String id, double scale) {
         var device = (MapValue) Objects.requireNonNull(devices.get(id), "there is no device \"" + id + "\"");
-        devices.put(id, Trees.with(device, "scale", Trees.number(scale)));
+        devices.put(id, Trees.with(device, "pixel-ratio", Trees.number(scale)));
         return this;
     }
 

@@ -26,12 +26,12 @@ class NoEffectTest {
                 Arguments.of("action", FormBuilder.bottom().action("a").whenFull(Form.WhenFull.SCROLL)),
                 Arguments.of("action", FormBuilder.bottom().action("a").whenFull(Form.WhenFull.WRAP)),
                 Arguments.of("", FormBuilder.bottom().action("a")),
-                Arguments.of("line", FormBuilder.rail().border(true).floating(8, 8, true, false)),
+                Arguments.of("border", FormBuilder.rail().border(true).floating(8, 8, true, false)),
                 Arguments.of("", FormBuilder.rail().border(true)),
                 Arguments.of("wraps", FormBuilder.top().wraps(true)),
                 Arguments.of("", FormBuilder.top().wraps(true).ownRow(true, TopForm.ItemWidths.TEXT)),
                 Arguments.of(
-                        "beneath collapsed",
+                        "beneath collapsed-width",
                         FormBuilder.drawer().beneath(0.5, 0, false).collapsedWidth(80)),
                 Arguments.of(
                         "",
@@ -56,7 +56,7 @@ class NoEffectTest {
                 .build();
         List<String> told = Check.plan(plan, IconNames.ANY).stream()
                 .filter(finding -> finding.code() == Code.NO_EFFECT)
-                .map(finding -> finding.message().replaceAll(".*, \"([a-z]+)\" has no effect: .+[.]", "$1"))
+                .map(finding -> finding.message().replaceAll(".*, \"([a-z-]+)\" has no effect: .+[.]", "$1"))
                 .toList();
         assertEquals(keys, String.join(" ", told));
     }

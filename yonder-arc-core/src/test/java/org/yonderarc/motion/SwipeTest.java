@@ -61,7 +61,7 @@ class SwipeTest {
         "BENEATH, en, '',          0,    9, Toggle",
         "OVER,    en, '',          40,   9, ",
         "OVER,    en, '',          4,   -9, ",
-        "KEPT,    en, '',          4,    9, ",
+        "ALWAYS,  en, '',          4,    9, ",
         "OVER,    en, open:b,      4,    9, Back",
         "OVER,    en, open:b,      200,  9, ",
         "OVER,    en, toggle:main, 200, -9, Close",

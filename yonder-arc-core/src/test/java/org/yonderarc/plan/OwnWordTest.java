@@ -124,7 +124,7 @@ class OwnWordTest {
                 .start("a")
                 .screen("a");
         assertEquals(
-                List.of("/app/says/menu", "/app/says/close"),
+                List.of("/app/built-in-texts/menu", "/app/built-in-texts/close"),
                 assertThrows(InvalidPlanException.class, plan::build).findings().stream()
                         .filter(finding -> finding.code() == Code.UNKNOWN_FACT)
                         .map(finding -> finding.spot().pointer())

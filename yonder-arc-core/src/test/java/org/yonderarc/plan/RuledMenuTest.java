@@ -80,8 +80,8 @@ class RuledMenuTest {
     void namesThatLeadNowhereAreTold() {
         var told = assertThrows(
                 InvalidPlanException.class, () -> plan(menu -> menu.allScreensUnder("gide", false, "animls")));
-        assertTrue(told.getMessage().contains("/menus/main/0/every/under"), told.getMessage());
-        assertTrue(told.getMessage().contains("/menus/main/0/every/without/0"), told.getMessage());
+        assertTrue(told.getMessage().contains("/menus/main/0/all-screens/under"), told.getMessage());
+        assertTrue(told.getMessage().contains("/menus/main/0/all-screens/except/0"), told.getMessage());
     }
 
     @Test

@@ -354,7 +354,7 @@ class PlanEditorTest {
         String renamed = edited(PLAN, "screen:tides=today", "screen:pool=rock-pool", "item:rock=stone");
         assertFalse(renamed.replace("title: Tides", "").contains("tides"), renamed);
         assertTrue(renamed.contains("footer: [ today, stone ]"), renamed);
-        assertTrue(renamed.contains("to: rock-pool"), renamed);
+        assertTrue(renamed.contains("screen: rock-pool"), renamed);
         var read = PlanFile.read(new SourceText("plan.yaml", renamed), IconNames.ANY);
         assertTrue(read.plan().isPresent(), () -> read.findings().toString());
     }

@@ -85,7 +85,7 @@ class ThingsTest {
     @Test
     void aScreenGoesWithTheItemsThatLeadToIt() throws Exception {
         String after = edited(PLAN, "remove:screen/pool");
-        String expected = PLAN.replace("{ title: Pool, to: pool }", "{ title: Pool }")
+        String expected = PLAN.replace("{ title: Pool, screen: pool }", "{ title: Pool }")
                 .replace("  pool: { under: tides }\n", "")
                 .replace("    # to the pool\n    - pool\n", "");
         assertEquals(expected, after);

@@ -91,17 +91,38 @@ final class Companions {
     private Optional<Map<String, String>> read(SourceText source, TextValue at) {
         try {
             if (source.name().endsWith(".xlf") || source.name().endsWith(".xliff")) {
-                return Optional.of(Xliff.read(source.text()));
+                return Optional.of(today(Xliff.read(source.text()), source.name(), at));
             }
             var properties = new Properties();
             properties.load(new StringReader(source.text()));
             var texts = new HashMap<String, String>();
             properties.stringPropertyNames().forEach(key -> texts.put(key, properties.getProperty(key)));
-            return Optional.of(texts);
+            return Optional.of(today(texts, source.name(), at));
         } catch (IOException | IllegalArgumentException broken) {
             unreadable(at, source.name() + ": " + broken.getMessage() + ".");
             return Optional.empty();
         }
+    }
+
+    private Map<String, String> today(Map<String, String> texts, String file, TextValue at) {
+        List<String> old = texts.keySet().stream()
+                .filter(key -> !RenamedKeys.textKey(key).equals(key))
+                .sorted()
+                .toList();
+        if (old.isEmpty()) {
+            return texts;
+        }
+        String first = old.get(0);
+        findings.add(
+                new Finding(
+                        Code.RENAMED_KEY,
+                        at.spot(),
+                        file + " has " + old.size() + (old.size() == 1 ? " key" : " keys") + " under an old name: \""
+                                + first + "\" is called \"" + RenamedKeys.textKey(first) + "\" now.",
+                        "Write \"built-in-texts.\" for \"says.\", \".short-label\" for \".short\" and \".spoken-label\" for \".spoken\"."));
+        var today = new HashMap<String, String>();
+        texts.forEach((key, text) -> today.put(RenamedKeys.textKey(key), text));
+        return today;
     }
 
     private Optional<SourceText> file(TextValue named) {

@@ -128,6 +128,13 @@ final class RenamedKeys {
         return new PlanTree(accepted, List.copyOf(run.findings.values()));
     }
 
+    /** The key of a text in a file of translations. */
+    static String textKey(String old) {
+        return old.startsWith("says.")
+                ? "built-in-texts" + old.substring("says".length())
+                : old.endsWith(".short") || old.endsWith(".spoken") ? old + "-label" : old;
+    }
+
     private static Optional<String> now(Map<String, List<Rename>> table, String old, String pointer) {
         return table.getOrDefault(old, List.of()).stream()
                 .filter(one -> one.where().matcher(pointer).matches())

@@ -261,7 +261,6 @@ class BuildersTest {
                                         .search("log")
                                         .filter("observer", "Look for")
                                         .footer("sign-out")
-                                        .width(280)
                                         .collapsedWidth(72)))
                 .bar(bar -> bar.id("head")
                         .within("tides")
@@ -335,7 +334,8 @@ class BuildersTest {
                 .bar(bar -> bar.menu("m").form(FormBuilder.radial().maxItems(40)))
                 .build());
         assertTrue(
-                wrong.getMessage().contains("bad-value at /bars/0/most: \"most\" takes a whole number from 2 to 8"),
+                wrong.getMessage()
+                        .contains("bad-value at /bars/0/max-items: \"max-items\" takes a whole number from 2 to 8"),
                 wrong.getMessage());
     }
 }

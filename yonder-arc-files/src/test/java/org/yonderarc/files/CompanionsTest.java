@@ -154,13 +154,13 @@ class CompanionsTest {
         Files.writeString(
                 folder.resolve("texts/eo.properties"),
                 """
-                says.menu = Menuo
-                says.more = Pli
-                says.back-to = Reen al {place}
-                says.collapse = Faldi
-                says.expand = Malfaldi
-                says.new = nova
-                says.close = Fermi
+                built-in-texts.menu = Menuo
+                built-in-texts.more = Pli
+                built-in-texts.back-to = Reen al {place}
+                built-in-texts.collapse = Faldi
+                built-in-texts.expand = Malfaldi
+                built-in-texts.new = nova
+                built-in-texts.close = Fermi
                 """);
         PlanFile read = read(
                 """

@@ -91,7 +91,7 @@ class IdleKeysTest {
             })
     void ofShadows(String keys, String told) {
         String form = "bottom, style: { background: { shadow: { " + keys + " } } }";
-        assertEquals(told == null ? "" : told, told(form, "b", "c", "b: {}", "/bars/0/style/ground/shadow/"));
+        assertEquals(told == null ? "" : told, told(form, "b", "c", "b: {}", "/bars/0/style/background/shadow/"));
     }
 
     private static String told(String form, String second, String third, String screen, String at) {

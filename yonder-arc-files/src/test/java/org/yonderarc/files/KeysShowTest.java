@@ -116,21 +116,21 @@ class KeysShowTest {
                     "b: { title: Whatever can be said of it in a bar, icon: map-pin, wireframe: { kind: list, rows: [ One, Two ] } }");
 
     /** Keys of which an item has one. */
-    private static final List<String> TARGETS = List.of("screen", "web", "document", "signal", "tells");
+    private static final List<String> TARGETS = List.of("screen", "web", "document", "signal", "sets");
 
     /** Keys that nothing in a picture can show, each with the reason. */
     private static final Map<String, String> ELSEWHERE = Map.ofEntries(
             Map.entry("section.id", "names the section for steps"),
             Map.entry("app.required", "is looked at by the check alone"),
-            Map.entry("app.links", "are the hosts of addresses from outside"),
-            Map.entry("app.texts", "names a file that the reader fills in before"),
+            Map.entry("app.link-schemes", "are the hosts of addresses from outside"),
+            Map.entry("app.text-files", "names a file that the reader fills in before"),
             Map.entry("theme.colours", "are names for styles"),
             Map.entry("parameter.kind", "is which addresses and links fit"),
             Map.entry("screen.under", "is where links lead as long as no item leads to a screen"),
-            Map.entry("theme.icons", "is the set that hosts look names up in"),
+            Map.entry("theme.icon-set", "is the set that hosts look names up in"),
             Map.entry("theme.font", "is the file that hosts set texts in"),
             Map.entry("theme.font.semibold", "is the file that hosts set texts in"),
-            Map.entry("theme.tokens", "names a file that the reader fills in before"));
+            Map.entry("theme.token-file", "names a file that the reader fills in before"));
 
     private static Stream<Host> hosts() {
         var out = new ArrayList<Host>();
@@ -157,7 +157,7 @@ class KeysShowTest {
             if (List.of("bottom", "rail", "top", "drawer kept").contains(name)) {
                 out.add(new Host(
                         name + " motion",
-                        HEAD + "motion: { drawers: 100, screens: none, reduced: none, states: 0 }\n" + bars,
+                        HEAD + "motion: { drawers: 100, transition: none, reduced: none, states: 0 }\n" + bars,
                         "/motion",
                         "motion"));
             }

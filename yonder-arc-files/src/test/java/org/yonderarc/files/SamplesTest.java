@@ -30,9 +30,9 @@ class SamplesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "x: { sample: 41 } | '{ title: R, to: \"d?x=7\" }' | d?x=41",
+                "x: { sample: 41 } | '{ title: R, screen: \"d?x=7\" }' | d?x=41",
                 "x: { sample: old harbour } | | d?x=old%20harbour",
-                "| '{ title: R, to: \"d?x=7&y=2\" }' | d?x=7",
+                "| '{ title: R, screen: \"d?x=7&y=2\" }' | d?x=7",
                 "| | d?x=x",
                 "x: number | | d?x=1",
                 "x: flag | | d?x=true",

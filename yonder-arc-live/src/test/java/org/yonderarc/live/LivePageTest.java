@@ -136,7 +136,7 @@ class LivePageTest {
         new Actions(browser).moveToElement(page.inApp("Pool")).click().perform();
         assertEquals("Row", page.find("#panel .path span").getText());
         page.write("note", "Deep");
-        page.saved("{ title: Pool, to: pool, note: Deep }");
+        page.saved("{ title: Pool, screen: pool, note: Deep }");
         page.settle();
         page.drag(page.inApp("Pool"), page.textInApp("Plain"), 0.5, 0.8);
         page.waitUntil(() -> page.text().indexOf("Plain") < page.text().indexOf("Pool"));
@@ -395,7 +395,7 @@ class LivePageTest {
     /** A save elsewhere changes what is shown, and nothing of where one is. */
     @Test
     void aSaveKeepsPlaceTrailFactsScrollAndFocus() throws Exception {
-        String rows = "        - { title: Pool, to: pool }\n";
+        String rows = "        - { title: Pool, screen: pool }\n";
         String many = Served.PLAN.replace(rows, rows + "        - Filler\n".repeat(30));
         Files.writeString(page.file, many);
         page.settle();
@@ -710,14 +710,14 @@ class LivePageTest {
                 .replace("start: tides }", "start: tides, languages: [ en, de ] }")
                 .replace(
                         "  crew: { icon: users }",
-                        "  crew: { icon: users, wireframe: { kind: list, rows: [ { title: { en: Ann, de: Anna }, to: map } ] } }");
+                        "  crew: { icon: users, wireframe: { kind: list, rows: [ { title: { en: Ann, de: Anna }, screen: map } ] } }");
         Files.writeString(page.file, plan);
         page.settle();
         page.choose("screen:crew");
         new Select(page.find("#panel select[aria-label='Language of Title']")).selectByVisibleText("de");
         page.waitUntil(() -> page.find("#rows-text").getAttribute("value").equals("Anna |  |  | map"));
         page.write("rows", "Anja | neu |  | tides");
-        page.saved("{ title: { en: Ann, de: Anja }, to: tides, note: neu }");
+        page.saved("{ title: { en: Ann, de: Anja }, screen: tides, note: neu }");
         page.settle();
         page.undo();
         assertEquals(plan, page.text());

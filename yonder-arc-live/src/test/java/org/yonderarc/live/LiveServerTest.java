@@ -55,7 +55,7 @@ class LiveServerTest {
                 "'do':'put','thing':'item:crew','key':'label','value':'Team' | - crew | - { screen: crew, label: Team }",
                 "'do':'put','thing':'item:map','key':'badge' | { screen: map, badge: drafts } | { screen: map }",
                 "'do':'put','thing':'app','key':'name','value':'Quay: east' | name: Shore, | name: \"Quay: east\",",
-                "'do':'rename','thing':'screen:pool','to':'basin' | to: pool } | to: basin }",
+                "'do':'rename','thing':'screen:pool','to':'basin' | screen: pool } | screen: basin }",
                 "'do':'target','thing':'item:map','kind':'screen','value':'pool' | { screen: map, badge: drafts } | { screen: pool, badge: drafts, id: map }",
                 "'do':'move','thing':'item:crew','to':'menu:main','before':'item:tides' | main:\\n | main:\\n    - crew\\n",
                 "'do':'wrap','thing':'item:crew','count':1,'heading':'People' | - crew | - { section: People, items: [ crew ] }",
