@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
+import org.yonderarc.codec.SwitchCodec;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
@@ -68,10 +69,11 @@ final class BottomHome extends FormHome<BottomForm> {
                 BottomForm::onScroll,
                 BottomForm.DEFAULT.onScroll(),
                 "What it does when the content scrolls: it leaves as one scrolls down, and comes back as one scrolls up.");
-        var floating = shape.optional(
+        var floating = shape.field(
                 "floating",
-                floating(),
+                new SwitchCodec<>(floating(), Floating.DEFAULT),
                 BottomForm::floating,
+                Optional.empty(),
                 "How it floats. Without it, it reaches from edge to edge.");
         var style = SharedShapes.style(shape, BottomForm::style);
         return shape.makes(got -> new BottomForm(
@@ -93,11 +95,16 @@ final class BottomHome extends FormHome<BottomForm> {
                 "inset",
                 Codecs.number(Floating.INSET),
                 Floating::inset,
-                16.0,
+                Floating.DEFAULT.inset(),
                 "Its distance from the edges in dp, and never less than what the device claims of them.");
         var radius = shape.field(
-                "radius", Codecs.number(Floating.RADIUS), Floating::radius, 24.0, "The radius of its corners in dp.");
-        var shadow = shape.field("shadow", Codecs.FLAG, Floating::shadow, true, "Whether it casts a shadow.");
+                "radius",
+                Codecs.number(Floating.RADIUS),
+                Floating::radius,
+                Floating.DEFAULT.radius(),
+                "The radius of its corners in dp.");
+        var shadow = shape.field(
+                "shadow", Codecs.FLAG, Floating::shadow, Floating.DEFAULT.shadow(), "Whether it casts a shadow.");
         var lower = shape.optional(
                 "bottom-offset",
                 Codecs.number(Floating.INSET),
@@ -112,7 +119,7 @@ final class BottomHome extends FormHome<BottomForm> {
                 "align",
                 Codecs.choice(Form.Alignment.values()),
                 Floating::align,
-                Form.Alignment.CENTER,
+                Floating.DEFAULT.align(),
                 "Where it stands where it is narrower than that.");
         return shape.makes(got -> new Floating(
                 got.get(inset), got.get(radius), got.get(shadow), got.get(lower), got.get(widest), got.get(align)));

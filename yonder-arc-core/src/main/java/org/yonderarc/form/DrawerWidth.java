@@ -7,6 +7,7 @@ import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.Context;
 import org.yonderarc.codec.Definitions;
 import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
@@ -58,7 +59,9 @@ record DrawerWidth(double dp, Optional<Double> share) {
     }
 
     private static double parse(String percent) {
-        double part = Double.parseDouble(percent.substring(0, percent.length() - 1)) / 100;
+        double part = Decimals.parse(percent.substring(0, percent.length() - 1))
+                        .orElseThrow(() -> new IllegalArgumentException("\"" + percent + "\" is not a percentage"))
+                / 100;
         DrawerForm.SHARE.require(part, "the width of a drawer as a part of the window's");
         return part;
     }

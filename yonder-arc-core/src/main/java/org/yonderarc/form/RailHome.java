@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
+import org.yonderarc.codec.SwitchCodec;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.layout.Layout;
@@ -63,10 +64,11 @@ final class RailHome extends FormHome<RailForm> {
                 "Whether a line closes it at the side.");
         var icons = SharedShapes.icons(shape, RailForm::iconPosition);
         var logo = SharedShapes.logo(shape, RailForm::showLogo);
-        var floating = shape.optional(
+        var floating = shape.field(
                 "floating",
-                floating(),
+                new SwitchCodec<>(floating(), Floating.DEFAULT),
                 RailForm::floating,
+                Optional.empty(),
                 "How it stands free, as high as its items. Without it, it reaches from edge to edge.");
         var style = SharedShapes.style(shape, RailForm::style);
         return shape.makes(got -> new RailForm(

@@ -162,6 +162,9 @@ public record BottomForm(
         public static final Range WIDEST = new Range(120, 4000);
         /** Radii of corners in dp. */
         public static final Range RADIUS = new Range(0, 64);
+        /** With all defaults. */
+        public static final Floating DEFAULT =
+                new Floating(16, 24, true, Optional.empty(), Optional.empty(), Alignment.CENTER);
 
         public Floating {
             INSET.require(inset, "the inset of a floating bar");

@@ -86,6 +86,9 @@ final class LongForm {
         Optional<String> stands = own.or(() -> KEYS.stream()
                 .filter(candidate -> isSame(place, Trees.map(candidate, shortForm)))
                 .findFirst());
+        if (stands.isEmpty() && isSame(place, Trees.map(Map.of()))) {
+            return new Edit.Set(at, Trees.map(key, value));
+        }
         if (stands.isEmpty()) {
             throw new EditException("\"" + at + "\" is " + FlowText.write(shortForm, false)
                     + " and takes no keys. Set the whole value instead.");

@@ -2,10 +2,13 @@ package org.yonderarc.examples;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.io.PrintStream;
+import java.io.UncheckedIOException;
 import java.lang.reflect.Method;
 import java.net.URL;
 import java.net.URLClassLoader;
@@ -13,10 +16,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.spi.ToolProvider;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -44,7 +51,7 @@ import org.yonderarc.walk.Walk;
 /** Every example in the README and the docs is run, and every link leads somewhere. */
 class DocsTest {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
-    private static final Pattern LINK = Pattern.compile("\\]\\(([^)#:]+)\\)");
+    private static final Pattern LINK = Pattern.compile("\\]\\(([^)#:]*)(?:#([^)]+))?\\)");
 
     static Stream<Path> documents() throws Exception {
         return Stream.concat(Stream.of(ROOT.resolve("README.md")), Files.list(ROOT.resolve("docs")))
@@ -69,14 +76,67 @@ class DocsTest {
     @MethodSource("documents")
     void linksLeadSomewhereAndPlansCheckClean(Path document) throws Exception {
         String text = Files.readString(document);
-        LINK.matcher(text)
-                .results()
-                .forEach(link -> assertTrue(
-                        Files.exists(document.resolveSibling(link.group(1))), document + " links to " + link.group(1)));
+        LINK.matcher(text).results().forEach(link -> {
+            Path target = link.group(1).isEmpty() ? document : document.resolveSibling(link.group(1));
+            assertTrue(Files.exists(target), document + " links to " + link.group(1));
+            assertTrue(
+                    link.group(2) == null || anchors(target).contains(link.group(2)),
+                    document + " links to " + link.group());
+        });
         for (String yaml : blocks(text, "yaml")) {
             var read = PlanFile.read(new SourceText(document + ".yaml", yaml), new BundledIcons());
             assertEquals(List.of(), read.findings(), () -> FindingText.report(read, FindingText.Colours.NONE));
         }
+    }
+
+    /** The anchors of a page's headings, as they are shown where the project is hosted. */
+    private static Set<String> anchors(Path page) {
+        try {
+            return Files.readString(page)
+                    .lines()
+                    .filter(line -> line.startsWith("#"))
+                    .map(line -> line.replaceFirst("^#+ ", "")
+                            .toLowerCase(Locale.ROOT)
+                            .replaceAll("[^\\p{L}\\p{N} -]", "")
+                            .replace(' ', '-'))
+                    .collect(Collectors.toSet());
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    /** A key that stands in one more place is looked at: whether it means the same there. */
+    @Test
+    void aKeyHasOneMeaningWhereverItStands() throws Exception {
+        String reference = Files.readString(ROOT.resolve("docs/plan.md"));
+        var places = new TreeMap<String, Set<String>>();
+        for (String part :
+                reference.substring(reference.indexOf("## Reference")).split("(?m)^### ")) {
+            String name = part.lines().findFirst().orElse("");
+            if (!List.of("colours", "look", "own words").contains(name)) {
+                keys(part).forEach(key -> places.computeIfAbsent(key, any -> new TreeSet<>())
+                        .add(name));
+            }
+        }
+        places.values().removeIf(names -> names.size() == 1);
+        String words = Files.readString(ROOT.resolve("docs/words.md"));
+        String shared = words.substring(words.indexOf("## Keys that stand in several places"));
+        var told = new TreeMap<String, Set<String>>();
+        for (String line : shared.lines().toList()) {
+            keys(line).forEach(key -> {
+                String in = line.replaceFirst(".*\\| (.*) \\|$", "$1");
+                assertNull(told.put(key, new TreeSet<>(List.of(in.split(", ")))), key + " has two meanings");
+            });
+        }
+        assertEquals(places, told);
+    }
+
+    private static List<String> keys(String tables) {
+        return Pattern.compile("(?m)^\\| `([a-z0-9-]+)` \\|")
+                .matcher(tables)
+                .results()
+                .map(row -> row.group(1))
+                .toList();
     }
 
     /** The classes that are shown stand in packages of the core, so they see what the core's own see. */

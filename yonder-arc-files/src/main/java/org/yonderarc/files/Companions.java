@@ -36,7 +36,7 @@ final class Companions {
 
     static MergedTree merge(PlanTree tree, SiblingFiles folder) {
         var run = new Companions(folder);
-        run.findings.addAll(tree.renamed());
+        run.findings.addAll(tree.told());
         return new MergedTree(run.texts(run.tokens(tree.root())), run.findings);
     }
 

@@ -89,7 +89,7 @@ public record PlanFile(SourceText source, List<Finding> findings, Optional<Plan>
             PlanTree tree = PlanTree.read(source);
             MergedTree merged = files instanceof SiblingFiles folder
                     ? Companions.merge(tree, folder)
-                    : new MergedTree(tree.root(), tree.renamed());
+                    : new MergedTree(tree.root(), tree.told());
             Reading reading = CheckedReading.of(merged, icons, files, own);
             return new PlanFile(source, reading.findings(), reading.plan());
         } catch (ParseException trouble) {

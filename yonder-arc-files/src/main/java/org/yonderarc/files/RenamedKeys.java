@@ -22,7 +22,7 @@ import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Value;
 
 /**
- * The keys and words that had another name in version 0.1. A plan that is written in them is read as if it were written in those of today,
+ * The keys and words that had another name in earlier versions. A plan that is written in those is read as if it were written in those of today,
  * and a finding with a fix tells each.
  */
 final class RenamedKeys {

@@ -126,7 +126,7 @@ class LiveCareTest {
         page.press("#sheet", "Do it anyway");
         page.saved("sets: { fact: drafts, value: 2 }");
         page.settle();
-        page.write("tells/value", "5");
+        page.write("sets/value", "5");
         page.saved("sets: { fact: drafts, value: 5 }");
         assertTrue(page.text().contains("id: crew"), page.text());
         page.settle();
