@@ -55,12 +55,12 @@ test('completion', () => {
   };
   const line = `yonder walk ${plan} choose:s`;
   // bash parts the last word at its colon, and completes what stands behind.
-  assert.deepEqual(run('bash', `source <(yonder completion bash); COMP_LINE='${line}'; COMP_POINT=\${#COMP_LINE}
+  assert.deepEqual(run('bash', `source <(yonder export --completion bash); COMP_LINE='${line}'; COMP_POINT=\${#COMP_LINE}
     COMP_WORDS=(yonder walk ${plan} choose : s); COMP_CWORD=5; _yonder; printf '%s\\n' "\${COMPREPLY[@]}"`), ['species', 'surveys']);
-  assert.deepEqual(run('fish', `yonder completion fish | source; complete -C '${line}'`), ['choose:species', 'choose:surveys']);
-  assert.deepEqual(run('zsh', `compdef() { }; compadd() { print -l -- $found }; source <(yonder completion zsh)
+  assert.deepEqual(run('fish', `yonder export --completion fish | source; complete -C '${line}'`), ['choose:species', 'choose:surveys']);
+  assert.deepEqual(run('zsh', `compdef() { }; compadd() { print -l -- $found }; source <(yonder export --completion zsh)
     words=(yonder walk ${plan} choose:s); CURRENT=4; _yonder`), ['choose:species', 'choose:surveys']);
   spawnSync('touch', ['x.yaml', 'x.yaml.history'], { cwd: made });
-  assert.deepEqual(run('bash', `source <(yonder completion bash); COMP_LINE='yonder check x'; COMP_POINT=14
+  assert.deepEqual(run('bash', `source <(yonder export --completion bash); COMP_LINE='yonder check x'; COMP_POINT=14
     COMP_WORDS=(yonder check x); COMP_CWORD=2; _yonder; printf '%s\\n' "\${COMPREPLY[@]}"`), ['x.yaml']);
 });

@@ -81,8 +81,12 @@ final class Candidates {
     private Stream<String> behind(String command) {
         return switch (command) {
             case "measure" -> BarWords.ALL.stream();
-            case "walk", "film" -> steps();
-            case "check", "compare", "rehearse" -> Stream.of(PLANS);
+            case "draw" -> steps();
+            case "walk" ->
+                now.isEmpty() || steps().noneMatch(step -> step.startsWith(now))
+                        ? Stream.concat(steps(), Stream.of(PLANS))
+                        : steps();
+            case "check", "compare" -> Stream.of(PLANS);
             default -> Stream.of();
         };
     }
@@ -105,7 +109,7 @@ final class Candidates {
 
     private Stream<String> values(OptionSpec option) {
         return switch (option.longestName()) {
-            case "--device" ->
+            case "--device", "--turn" ->
                 plan().map(Device::presets).orElse(Device.PRESETS).stream().map(Device::id);
             case "--scheme" -> Arrays.stream(Scheme.values()).map(Scheme::word);
             case "--language" -> plan().stream().flatMap(plan -> plan.app().languages().stream());
@@ -117,6 +121,8 @@ final class Candidates {
                         .flatMap(state -> items(plan).map(state::concat)));
             case "--across", "--down" -> Axes.NAMES.stream();
             case "--set" -> Stream.of("line", "slim");
+            case "--schema" -> Stream.of("plan", "journeys");
+            case "--completion" -> Stream.of("bash", "zsh", "fish", "man");
             case "--part" -> BarWords.ALL.stream();
             default -> Stream.of(FILES);
         };

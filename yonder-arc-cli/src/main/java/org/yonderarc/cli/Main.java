@@ -31,19 +31,13 @@ import picocli.CommandLine.ParseResult;
             CheckCommand.class,
             EditCommand.class,
             DrawCommand.class,
-            SheetCommand.class,
             CompareCommand.class,
             MeasureCommand.class,
-            MapCommand.class,
-            FilmCommand.class,
             WalkCommand.class,
-            RehearseCommand.class,
             PageCommand.class,
             LiveCommand.class,
             ExportCommand.class,
             IconsCommand.class,
-            SchemaCommand.class,
-            CompletionCommand.class,
             DemoCommand.class,
             CommandLine.HelpCommand.class,
         },
@@ -159,7 +153,7 @@ public final class Main implements Runnable {
                 .setExpandAtFiles(false)
                 .setParameterExceptionHandler(Main::misused)
                 .setExecutionExceptionHandler(Main::failed);
-        int status = command.execute(arguments);
+        int status = command.execute(OldWords.today(err, arguments));
         out.flush();
         err.flush();
         return status;

@@ -67,6 +67,11 @@ final class OutputFile {
                 .orElseThrow(() -> new Refusal(name + ": the name ends in " + Format.choice(made) + "."));
     }
 
+    /** Whether the name's extension says this format. */
+    boolean is(Format format) {
+        return Format.ofName(name).filter(format::equals).isPresent();
+    }
+
     /** Where the command says what it did. */
     PrintWriter said(CommandSpec spec) {
         return isStandardOutput()

@@ -1,5 +1,6 @@
 package org.yonderarc.cli;
 
+import java.util.Optional;
 import org.yonderarc.tasks.Format;
 import org.yonderarc.tasks.PictureOptions;
 import picocli.CommandLine.Option;
@@ -10,19 +11,29 @@ final class PictureFile {
             names = {"-o", "--output"},
             paramLabel = "FILE",
             required = true,
-            description = "The picture; its ending says which kind: .svg or .png.")
+            description = "The file that is made; its ending says which kind: .svg, .png, or .gif for a film.")
     private OutputFile output;
 
     @Option(
             names = "--scale",
             paramLabel = "N",
-            description = "Pixels of a PNG for each dp, 0.25 to 8. Default: that of the plan's own device, else 2.")
+            description =
+                    "Pixels for each dp, 0.25 to 8, of a film to 4. Default: that of the plan's own device, else 2; of a film 1.")
     private Double scale;
 
     @Option(
             names = "--outlines",
             description = "Texts of an SVG become shapes, for programs that read no embedded fonts.")
     private boolean isOutlined;
+
+    /** How many pixels for each dp, if that was said. */
+    Optional<Double> scale() {
+        return Optional.ofNullable(scale);
+    }
+
+    boolean isOutlined() {
+        return isOutlined;
+    }
 
     OutputFile output() {
         return output;

@@ -1,4 +1,4 @@
-# Completes yonder in bash: put "source <(yonder completion bash)" into ~/.bashrc.
+# Completes yonder in bash: put "source <(yonder export --completion bash)" into ~/.bashrc.
 _yonder() {
   local line="${COMP_LINE:0:COMP_POINT}" word now="" piece ending
   local -a words
@@ -21,7 +21,7 @@ _yonder() {
         ;;
       *) COMPREPLY+=("${word:$((${#now} - ${#piece}))}") ;;
     esac
-  done < <(yonder completion words -- "${words[@]:1}" "$now" 2> /dev/null)
+  done < <(yonder export --completion words -- "${words[@]:1}" "$now" 2> /dev/null)
   # After a colon, an equals sign or a folder, more follows.
   [[ ${#COMPREPLY[@]} != 1 || ${COMPREPLY[0]} != *[:=/] ]] || compopt -o nospace 2> /dev/null
 }

@@ -1,9 +1,9 @@
 #compdef yonder
-# Completes yonder in zsh: put "source <(yonder completion zsh)" into ~/.zshrc, behind compinit.
+# Completes yonder in zsh: put "source <(yonder export --completion zsh)" into ~/.zshrc, behind compinit.
 _yonder() {
   local word
   local -a found endings
-  for word in "${(@f)$(yonder completion words -- "${(@)words[2,CURRENT]}" 2> /dev/null)}"; do
+  for word in "${(@f)$(yonder export --completion words -- "${(@)words[2,CURRENT]}" 2> /dev/null)}"; do
     case "$word" in
       "<files>") _files ;;
       "<files>"*)

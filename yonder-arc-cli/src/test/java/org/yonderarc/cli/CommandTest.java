@@ -91,11 +91,63 @@ class CommandTest {
         return out.size();
     }
 
+    /** The commands of earlier versions do what they did, and say what they are called now. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "sheet PLAN -o s.svg --across scheme | draw",
+                "map PLAN -o m.svg | draw --map",
+                "film PLAN choose:surveys -o f.svg | draw --film",
+                "rehearse PLAN j.yaml | walk",
+                "schema | export --schema plan",
+                "schema --journeys --markdown | export --schema journeys",
+                "completion | export --completion",
+                "completion zsh | export --completion",
+            })
+    void wordsOfEarlierVersionsStillWork(String line, String now) throws Exception {
+        Files.writeString(folder.resolve("j.yaml"), "journeys: { Out: [ { do: choose:surveys, at: surveys } ] }\n");
+        String[] words = line.replace("PLAN", plan.toString())
+                .replaceAll("\\b([a-z]\\.[a-z]+)", folder + "/$1")
+                .split(" ");
+        assertEquals(0, yonder(words), err::toString);
+        String told = "Note: \"yonder " + words[0] + "\" is \"yonder " + now + "\" now;";
+        assertTrue(err.toString().startsWith(told), err::toString);
+        String before = out.toString();
+        out.getBuffer().setLength(0);
+        String[] today = (now + line.substring(words[0].length()).replace(" --journeys", ""))
+                .replace("PLAN", plan.toString())
+                .replaceAll("\\b([a-z]\\.[a-z]+)", folder + "/$1")
+                .split(" ");
+        if (!line.equals("completion")) {
+            assertEquals(0, yonder(today), err::toString);
+            assertEquals(before, out.toString());
+        }
+    }
+
+    /** Asked for together, or for another kind of drawing, options are refused rather than left aside. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "-o a.svg --map --across scheme | are three things",
+                "-o a.gif --map | are three things",
+                "choose:surveys -o a.png | steps are for a film",
+                "-o a.png --reduced | --reduced is for a film",
+                "-o a.png --map --frame | --frame is for a picture or a sheet",
+                "-o a.png --across scheme --why | --why is for one picture",
+                "choose:surveys -o a.gif --outlines | --outlines is for an SVG",
+            })
+    void nothingIsAskedForInVain(String options, String reason) {
+        assertEquals(2, yonder(("draw " + plan + " " + options).split(" ")));
+        assertTrue(err.toString().contains(reason), err::toString);
+    }
+
     @Test
     void theHelpOfSheetsNamesEveryAxis() {
-        assertEquals(0, yonder("sheet", "--help"));
+        assertEquals(0, yonder("draw", "--help"));
         for (String axis : Axes.NAMES) {
-            assertTrue(out.toString().matches("(?s).*Axes:[^.]*\\b" + axis + "\\b.*"), axis);
+            assertTrue(out.toString().matches("(?s).*What differs:[^.]*\\b" + axis + "\\b.*"), axis);
         }
     }
 
@@ -187,7 +239,7 @@ class CommandTest {
         assertEquals(
                 0,
                 yonder(
-                        "sheet",
+                        "draw",
                         file,
                         "-o",
                         sheet.toString(),
@@ -200,7 +252,7 @@ class CommandTest {
                 err::toString);
         assertTrue(Files.readString(sheet).contains(">state: disabled</text>"));
         Path map = folder.resolve("map.svg");
-        assertEquals(0, yonder("map", file, "-o", map.toString()), err::toString);
+        assertEquals(0, yonder("draw", "--map", file, "-o", map.toString()), err::toString);
         assertTrue(Files.readString(map).contains(">/surveys/{survey}</text>"));
         Path csv = folder.resolve("bottom.csv");
         assertEquals(0, yonder("measure", file, "bottom", "-o", csv.toString()), err::toString);
@@ -208,9 +260,10 @@ class CommandTest {
         Path tokens = folder.resolve("bottom.tokens.json");
         assertEquals(0, yonder("measure", file, "bottom", "-o", tokens.toString()), err::toString);
         assertTrue(Files.readString(tokens).contains("\"colorSpace\" : \"srgb\""));
-        assertEquals(2, yonder("sheet", file, "-o", sheet.toString(), "--across", "shceme"));
+        assertEquals(2, yonder("draw", file, "-o", sheet.toString(), "--across", "shceme"));
         assertTrue(err.toString().contains("Did you mean \"scheme\"?"), err.toString());
-        assertEquals(2, yonder("sheet", file, "-o", sheet.toString()));
+        assertEquals(2, yonder("draw", file, "-o", sheet.toString(), "--part", "bottom"));
+        assertTrue(err.toString().contains("--part is for a sheet. Give --across or --down."), err.toString());
         assertEquals(2, yonder("measure", file, "rail", "-o", csv.toString()));
         assertTrue(err.toString().contains("no rail is shown on phone"), err.toString());
         assertEquals(2, yonder("draw", file, "-o", sheet.toString(), "--device", "20000x10"));
@@ -369,7 +422,7 @@ class CommandTest {
     void schemaIsPrintedForEditorsAndForPeople() {
         assertEquals(0, yonder("schema"));
         assertTrue(out.toString().contains("https://json-schema.org/draft/2020-12/schema"));
-        assertEquals(0, yonder("schema", "--markdown"));
+        assertEquals(0, yonder("export", "--schema", "plan", "--markdown"));
         assertTrue(out.toString().contains("| `needs` | a condition |"), out.toString());
     }
 

@@ -194,7 +194,7 @@ class FaultsTest {
         return plans().stream()
                 .filter(plan -> !plan.toString().contains("slow"))
                 .filter(plan -> run("check", plan.toString()).status == 0)
-                .flatMap(plan -> Stream.of("draw", "map", "export", "film choose:b", "page")
+                .flatMap(plan -> Stream.of("draw", "draw --map", "export", "draw --film choose:b", "page")
                         .map(command -> DynamicTest.dynamicTest(plan.getFileName() + " " + command, () -> {
                             String ending =
                                     command.equals("export") ? "scxml" : command.equals("page") ? "html" : "svg";
@@ -243,7 +243,8 @@ class FaultsTest {
         for (Path input : List.of(
                 folder.resolve("logo.svg"), folder.resolve("front.png"), folder.resolve("icons/own.svg"), alias)) {
             byte[] before = Files.readAllBytes(input);
-            for (String command : List.of("draw", "map", "sheet --across scheme", "film choose:b", "measure bottom")) {
+            for (String command :
+                    List.of("draw", "draw --map", "draw --across scheme", "draw --film choose:b", "measure bottom")) {
                 var arguments = new ArrayList<>(List.of(command.split(" ")));
                 arguments.add(1, plan.toString());
                 arguments.addAll(List.of("-o", input.toString()));

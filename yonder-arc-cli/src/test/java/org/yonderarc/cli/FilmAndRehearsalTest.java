@@ -47,7 +47,7 @@ class FilmAndRehearsalTest {
     /** As the format says: GIF89a, times in hundredths of a second, the application extension for looping. */
     @Test
     void aFilmIsAnAnimationThatLoopsAtTheRightPace() throws Exception {
-        assertEquals(0, yonder("film plan.yaml choose:surveys -o a.gif --scale 0.25"), err::toString);
+        assertEquals(0, yonder("draw plan.yaml choose:surveys -o a.gif --scale 0.25"), err::toString);
         byte[] bytes = Files.readAllBytes(folder.resolve("a.gif"));
         assertEquals("GIF89a", new String(bytes, 0, 6, java.nio.charset.StandardCharsets.US_ASCII));
         assertTrue(new String(bytes, java.nio.charset.StandardCharsets.ISO_8859_1).contains("NETSCAPE2.0"));
@@ -70,15 +70,15 @@ class FilmAndRehearsalTest {
 
     @Test
     void aStripHasItsTimesAndTheWayOfWhatMoves() throws Exception {
-        assertEquals(0, yonder("film plan.yaml choose:surveys -o a.svg --frames 4"), err::toString);
+        assertEquals(0, yonder("draw --film plan.yaml choose:surveys -o a.svg --frames 4"), err::toString);
         String strip = Files.readString(folder.resolve("a.svg"));
         for (String time : List.of("0 ms", "100 ms", "200 ms", "300 ms")) {
             assertTrue(strip.contains(">" + time + "</text>"), time);
         }
         assertTrue(strip.contains("s middle from left to right over the time, 192 to 576 dp"), strip);
-        assertEquals(0, yonder("film plan.yaml --turn tablet -o b.png --scale 0.5"), err::toString);
+        assertEquals(0, yonder("draw --film plan.yaml --turn tablet -o b.png --scale 0.5"), err::toString);
         assertTrue(Files.size(folder.resolve("b.png")) > 10_000);
-        assertEquals(0, yonder("film plan.yaml choose:surveys -o c.svg --reduced"), err::toString);
+        assertEquals(0, yonder("draw --film plan.yaml choose:surveys -o c.svg --reduced"), err::toString);
         assertTrue(out.toString().contains("120 ms"), out.toString());
     }
 
@@ -86,13 +86,13 @@ class FilmAndRehearsalTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "film plan.yaml choose:surveys -o a.bmp           | the name ends in .gif, .png or .svg",
-                "film plan.yaml choose:surveys -o a.gif --frames 2 | --frames: 2 is outside of 3 to 12",
-                "film plan.yaml choose:surveys -o a.gif --scale 9  | --scale: 9.0 is outside of 0.25 to 4",
-                "film plan.yaml -o a.gif                          | there is nothing to film. Name a step",
-                "film plan.yaml choose:survys -o a.gif            | Did you mean \"surveys\"?",
-                "film plan.yaml tell:drafts=2 -o a.gif            | changes nothing that moves",
-                "film plan.yaml --turn phone -o a.gif             | nothing is shown otherwise there",
+                "draw --film plan.yaml choose:surveys -o a.bmp    | the name ends in .gif, .png or .svg",
+                "draw plan.yaml choose:surveys -o a.gif --frames 2 | --frames: 2 is outside of 3 to 12",
+                "draw plan.yaml choose:surveys -o a.gif --scale 9  | --scale: 9.0 is outside of 0.25 to 4",
+                "draw plan.yaml -o a.gif                          | there is nothing to film. Name a step",
+                "draw plan.yaml choose:survys -o a.gif            | Did you mean \"surveys\"?",
+                "draw plan.yaml tell:drafts=2 -o a.gif            | changes nothing that moves",
+                "draw plan.yaml --turn phone -o a.gif             | nothing is shown otherwise there",
                 "icons                                            | name either a word",
                 "icons water --of plan.yaml                       | name either a word",
             })
@@ -117,23 +117,23 @@ class FilmAndRehearsalTest {
 
     @Test
     void aTouchIsAFilm() throws Exception {
-        assertEquals(0, yonder("film plan.yaml --touch pressed:map -o press.svg"), err::toString);
+        assertEquals(0, yonder("draw --film plan.yaml --touch pressed:map -o press.svg"), err::toString);
         assertTrue(out.toString().startsWith("Filmed pressed:map, "), out.toString());
-        assertTrue(yonder("film plan.yaml -o none.svg") > 0);
+        assertTrue(yonder("draw --film plan.yaml -o none.svg") > 0);
         assertTrue(err.toString().contains("the state of an item (touch)"), err.toString());
     }
 
     @Test
     void aMarkThatMovesIsAFilmWhereScreensDoNot() throws Exception {
         Files.writeString(folder.resolve("still.yaml"), Brinelight.yaml() + "\nmotion: { transition: none }\n");
-        assertEquals(0, yonder("film still.yaml choose:map -o still.svg"), err::toString);
+        assertEquals(0, yonder("draw --film still.yaml choose:map -o still.svg"), err::toString);
         assertTrue(out.toString().contains("Filmed choose:map, 200 ms"), "as long as the mark moves: " + out);
     }
 
     @Test
     void aJourneyOnADeviceThatNobodyHasIsRefused() throws Exception {
         Files.writeString(folder.resolve("lost.yaml"), "device: phne\njourneys: { A: [ back ] }\n");
-        assertTrue(yonder("rehearse plan.yaml lost.yaml") > 1);
+        assertTrue(yonder("walk plan.yaml lost.yaml") > 1);
         assertTrue(
                 err.toString().contains("lost.yaml: there is no device \"phne\". Did you mean \"phone\"?"),
                 err.toString());
@@ -149,7 +149,7 @@ class FilmAndRehearsalTest {
                   To the surveys:
                     - { do: choose:surveys, at: surveys, selected: surveys, back: tides }
                 """);
-        assertEquals(0, yonder("rehearse plan.yaml good.yaml"), err::toString);
+        assertEquals(0, yonder("walk plan.yaml good.yaml"), err::toString);
         assertTrue(out.toString().contains("as expected  To the surveys"), out.toString());
         Files.writeString(
                 folder.resolve("bad.yaml"),
@@ -160,7 +160,7 @@ class FilmAndRehearsalTest {
                     - { do: choose:map, at: species }
                 """);
         Files.createDirectory(folder.resolve("shots"));
-        assertEquals(3, yonder("rehearse plan.yaml good.yaml bad.yaml -o shots"), err::toString);
+        assertEquals(3, yonder("walk plan.yaml good.yaml bad.yaml -o shots"), err::toString);
         String told = out.toString();
         assertTrue(told.contains("not so       ") && told.contains("species") && told.contains("map"), told);
         assertTrue(told.contains("2 journeys, 1 not as expected."), told);
@@ -183,7 +183,7 @@ class FilmAndRehearsalTest {
                 """);
         Files.writeString(folder.resolve("lost.yaml"), "journeys: { Lost: [ { do: choose:map, at: tides } ] }\n");
         Files.createDirectory(folder.resolve("shots"));
-        assertEquals(3, yonder("rehearse themed.yaml lost.yaml -o shots"), err::toString);
+        assertEquals(3, yonder("walk themed.yaml lost.yaml -o shots"), err::toString);
         var picture = ImageIO.read(folder.resolve("shots/lost.png").toFile());
         assertEquals(0xFFFBE9D2, picture.getRGB(4, picture.getHeight() - 4), "the bar's surface");
     }
@@ -249,7 +249,7 @@ class FilmAndRehearsalTest {
                   - { menu: main, form: bottom, style: lined }
                   - { id: kinds, menu: kinds, within: stones, form: top, own-row: true, style: lined }
                 """);
-        assertEquals(0, yonder("film two.yaml choose:stones -o two.svg"), err::toString);
+        assertEquals(0, yonder("draw --film two.yaml choose:stones -o two.svg"), err::toString);
         String drawn = Files.readString(folder.resolve("two.svg"));
         assertTrue(drawn.contains("s middle from left to right over the time, 96 to 288 dp"), drawn);
     }

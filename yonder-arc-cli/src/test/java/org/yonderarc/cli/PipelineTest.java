@@ -140,9 +140,9 @@ class PipelineTest {
         assertEquals("renamed", text(JsonText.read(out.toString()), 0, "what"));
         Files.writeString(old, PLAN.replace("start: tides", "start: tide"));
         assertEquals(1, yonder("compare", old, app("quay.yaml")));
-        assertEquals(3, yonder("rehearse", app("quay.yaml"), folder.resolve("journeys.yaml")));
-        assertEquals(1, yonder("rehearse", old, folder.resolve("journeys.yaml")));
-        assertEquals(2, yonder("rehearse", app("quay.yaml"), folder.resolve("none.yaml")));
+        assertEquals(3, yonder("walk", app("quay.yaml"), folder.resolve("journeys.yaml")));
+        assertEquals(1, yonder("walk", old, folder.resolve("journeys.yaml")));
+        assertEquals(2, yonder("walk", app("quay.yaml"), folder.resolve("none.yaml")));
     }
 
     @Test
@@ -150,8 +150,7 @@ class PipelineTest {
         Path xml = folder.resolve("report.xml");
         Path pictures = folder.resolve("made/failed");
         assertEquals(
-                3,
-                yonder("rehearse", app("quay.yaml"), folder.resolve("journeys.yaml"), "--junit", xml, "-o", pictures));
+                3, yonder("walk", app("quay.yaml"), folder.resolve("journeys.yaml"), "--junit", xml, "-o", pictures));
         assertTrue(Files.exists(pictures.resolve("astray.png")));
         var document = DocumentBuilderFactory.newInstance()
                 .newDocumentBuilder()
@@ -165,15 +164,9 @@ class PipelineTest {
         assertTrue(failures.item(0).getTextContent().contains("at should be \"tides\", but is \"map\""));
         Files.writeString(folder.resolve("others.yaml"), JOURNEYS);
         Path both = folder.resolve("made/both");
-        yonder(
-                "rehearse",
-                app("quay.yaml"),
-                folder.resolve("journeys.yaml"),
-                folder.resolve("others.yaml"),
-                "-o",
-                both);
+        yonder("walk", app("quay.yaml"), folder.resolve("journeys.yaml"), folder.resolve("others.yaml"), "-o", both);
         assertTrue(Files.exists(both.resolve("astray.png")) && Files.exists(both.resolve("astray-2.png")));
-        assertEquals(3, yonder("rehearse", app("quay.yaml"), folder.resolve("journeys.yaml"), "--json"));
+        assertEquals(3, yonder("walk", app("quay.yaml"), folder.resolve("journeys.yaml"), "--json"));
         Value report = JsonText.read(out.toString());
         assertEquals("Astray", text(report, 1, "journey"));
         assertTrue(text(report, 1, "difference").startsWith("Astray, line 3: at should be"));
@@ -192,7 +185,7 @@ class PipelineTest {
         "check, check app/inner/other.json",
         "check-many, check app",
         "compare, compare app/quay.yaml old.yaml",
-        "rehearse, rehearse app/quay.yaml journeys.yaml",
+        "journeys, walk app/quay.yaml journeys.yaml",
         "walk, walk app/quay.yaml choose:map back",
         "icons, icons water",
     })

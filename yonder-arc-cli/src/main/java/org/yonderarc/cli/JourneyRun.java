@@ -10,61 +10,44 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.SafeFile;
 import org.yonderarc.tasks.Project;
 import org.yonderarc.tasks.RehearsalReport;
 import org.yonderarc.tasks.RehearseTask;
-import picocli.CommandLine.ArgGroup;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
-@Command(
-        name = "rehearse",
-        description = "Walks journeys through a plan, and reports what isn't as expected.",
-        mixinStandardHelpOptions = true,
-        sortOptions = false,
-        footer = {
-            "",
-            "A leg of a journey: { do: choose:crew, at: sign-in, back: tides }",
-            "",
-            "Example:",
-            "  yonder rehearse brinelight.yaml journeys.yaml",
-            "  yonder rehearse brinelight.yaml journeys.yaml --junit report.xml -o failed",
-        })
-final class RehearseCommand implements Callable<Integer> {
-    @Spec
-    private CommandSpec spec;
-
-    @Mixin
-    private PlanArgument plan;
-
-    @Parameters(index = "1..*", arity = "1..*", paramLabel = "FILE", description = "The files with journeys.")
-    private List<Path> files = List.of();
-
-    @Option(
-            names = {"-o", "--output"},
-            paramLabel = "DIR",
-            description = "A folder for a picture of each journey that fails. Default: no pictures.")
-    private Optional<OutputFile> output = Optional.empty();
-
-    @ArgGroup(exclusive = true)
-    private Form form = new Form();
+/** Journeys that are walked: what came of each, its picture where it isn't as expected, and the reports. */
+final class JourneyRun {
+    private final CommandSpec spec;
+    private final PlanArgument plan;
+    private final List<Path> files;
+    private final Optional<OutputFile> output;
+    private final boolean json;
+    private final Optional<Path> junit;
 
     /** Where the pictures of journeys were written to. */
     private final Map<RehearsalReport.Entry, Path> drawn = new IdentityHashMap<>();
 
-    private static final class Form {
-        @Option(names = "--json", description = "What came of each journey as JSON.")
-        private boolean json;
-
-        @Option(names = "--junit", paramLabel = "FILE", description = "Also a report as JUnit XML, for build servers.")
-        private Optional<Path> junit = Optional.empty();
+    /**
+     * @param files the files of journeys
+     * @param output a folder for the pictures of those that are not as expected
+     * @param json whether what came of them is told as JSON
+     * @param junit a file for a report as JUnit XML
+     */
+    JourneyRun(
+            CommandSpec spec,
+            PlanArgument plan,
+            List<Path> files,
+            Optional<OutputFile> output,
+            boolean json,
+            Optional<Path> junit) {
+        this.spec = spec;
+        this.plan = plan;
+        this.files = files;
+        this.output = output;
+        this.json = json;
+        this.junit = junit;
     }
 
     private static void folder(Path wanted) throws Refusal {
@@ -92,8 +75,8 @@ final class RehearseCommand implements Callable<Integer> {
         return Optional.ofNullable(drawn.get(entry)).map(Path::toString);
     }
 
-    @Override
-    public Integer call() throws Exception {
+    /** Walks them; gives the exit status. */
+    int status() throws Exception {
         Project project = plan.project(spec.commandLine().getErr());
         if (output.isPresent()) {
             folder(output.get().path());
@@ -107,9 +90,8 @@ final class RehearseCommand implements Callable<Integer> {
                 .pictures(output.isPresent())
                 .build()
                 .run(project);
-        PrintWriter out = form.json
-                ? new PrintWriter(Writer.nullWriter())
-                : spec.commandLine().getOut();
+        PrintWriter out =
+                json ? new PrintWriter(Writer.nullWriter()) : spec.commandLine().getOut();
         Map<RehearsalReport.Entry, String> names = report.pictureNames();
         for (RehearsalReport.Entry entry : report.entries()) {
             if (entry.isExpected()) {
@@ -131,12 +113,12 @@ final class RehearseCommand implements Callable<Integer> {
             }
         }
         out.println(report.entries().size() + " journeys, " + report.failed() + " not as expected.");
-        if (form.json) {
+        if (json) {
             spec.commandLine().getOut().print(report.json(this::picture));
         }
-        if (form.junit.isPresent()) {
-            inputs(project).spare(form.junit.get());
-            SafeFile.write(form.junit.get(), report.junit(this::picture));
+        if (junit.isPresent()) {
+            inputs(project).spare(junit.get());
+            SafeFile.write(junit.get(), report.junit(this::picture));
         }
         return report.failed() == 0 ? Main.FINE : Main.DIFFERS;
     }
