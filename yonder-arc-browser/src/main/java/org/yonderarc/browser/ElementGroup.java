@@ -160,13 +160,13 @@ final class ElementGroup implements SceneNode.Visitor {
                 && had.fill().equals(node.fill());
         if (!stays) {
             String filled = "icon-" + node.name() + "-filled";
-            boolean hasTwin = node.filled() && painter.document().getElementById(filled) != null;
+            boolean hasFilled = node.filled() && painter.document().getElementById(filled) != null;
             Element element = shown.element();
             Page.style(element, "color", RenderedElement.css(node.fill()));
             element.setAttribute("class", "icon");
             element.setAttribute("aria-hidden", "true");
             Page.style(element, "transform", transform(node));
-            child(element, "use").setAttribute("href", "#" + (hasTwin ? filled : "icon-" + node.name()));
+            child(element, "use").setAttribute("href", "#" + (hasFilled ? filled : "icon-" + node.name()));
             shown.has(node);
         }
     }

@@ -118,14 +118,14 @@ final class CheckCommand implements Callable<Integer> {
             PlanFile read = plan.assets().read(store.source());
             outcome = Fixes.apply(read, plan.assets()::read);
             if (outcome.applied().isEmpty()) {
-                err.println("Nothing can be mended for certain.");
+                err.println("Nothing can be fixed automatically.");
                 return read;
             }
             store.save(outcome.file().source().text());
         }
         for (Finding finding : outcome.applied()) {
             Finding.Fix done = finding.fix().orElseThrow();
-            err.println("Mended line " + finding.spot().line() + ": " + FindingText.visible(done.from()) + " is now "
+            err.println("Fixed line " + finding.spot().line() + ": " + FindingText.visible(done.from()) + " is now "
                     + FindingText.visible(done.to()));
         }
         return outcome.file();

@@ -130,7 +130,7 @@ final class EditCommand implements Callable<Integer> {
         if (after.count(Severity.ERROR) > before.count(Severity.ERROR) && !force) {
             out.print(FindingText.report(after, Terminal.colours()));
             out.flush();
-            throw new Refusal("the change would bring new errors; nothing was written. Mend them, or give --force.");
+            throw new Refusal("the change would bring new errors; nothing was written. Fix them, or give --force.");
         }
         store.save(editor);
         tell(source, editor.source());

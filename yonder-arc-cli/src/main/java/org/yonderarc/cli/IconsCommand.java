@@ -47,7 +47,7 @@ import picocli.CommandLine.Spec;
             "",
             "Examples:",
             "  yonder icons money",
-            "  yonder icons water --twins -o water.png",
+            "  yonder icons water --filled -o water.png",
             "  yonder icons arrow left --category arrows",
             "  yonder icons boat --set slim",
             "  yonder icons --of brinelight.yaml",
@@ -91,7 +91,11 @@ final class IconsCommand implements Callable<Integer> {
                     "Icons of this set, line (default) or slim. With --of: as if the plan had it: what it lacks, and what could stand in.")
     private Optional<String> set = Optional.empty();
 
-    @Option(names = "--twins", description = "Only icons that have a filled twin for the selected state.")
+    @Option(names = "--filled", description = "Only icons that have a filled variant for the selected state.")
+    private boolean filled;
+
+    /** What {@code --filled} was called in earlier versions. */
+    @Option(names = "--twins", hidden = true)
     private boolean twins;
 
     @Option(names = "--most", paramLabel = "N", description = "How many at most, 1 to 500. Default: 20.")
@@ -136,7 +140,8 @@ final class IconsCommand implements Callable<Integer> {
         int width = uses.keySet().stream().mapToInt(String::length).max().orElse(0);
         var search = new IconSearch();
         uses.forEach((icon, where) -> {
-            String state = !icons.has(icon) ? "missing    " : icons.hasTwin(icon) ? "filled twin" : "           ";
+            String state =
+                    !icons.has(icon) ? "missing       " : icons.hasFilled(icon) ? "filled variant" : "              ";
             String whose = icons.own().contains(icon) ? "  of your own" : "";
             out.println(
                     icon + " ".repeat(width - icon.length()) + "  " + state + "  " + String.join(", ", where) + whose);
@@ -201,7 +206,7 @@ final class IconsCommand implements Callable<Integer> {
         Icons icons = new BundledIcons().in(of);
         List<IconSearch.Found> all = inSet(search, search.find(wanted, within, Integer.MAX_VALUE), of, icons);
         List<IconSearch.Found> found = all.stream()
-                .filter(icon -> !twins || icons.hasTwin(icon.name()))
+                .filter(icon -> !filled && !twins || icons.hasFilled(icon.name()))
                 .limit(most)
                 .toList();
         if (json) {
@@ -215,12 +220,12 @@ final class IconsCommand implements Callable<Integer> {
                 : spec.commandLine().getOut();
         PrintWriter out = json ? new PrintWriter(Writer.nullWriter()) : said;
         if (found.isEmpty()) {
-            out.println(all.isEmpty() ? nothing(wanted, search) : withoutTwins(wanted, all));
+            out.println(all.isEmpty() ? nothing(wanted, search) : withoutFilled(wanted, all));
             return Main.FINE;
         }
         int width = found.stream().mapToInt(icon -> icon.name().length()).max().orElse(0);
         for (IconSearch.Found icon : found) {
-            String twin = icons.hasTwin(icon.name()) ? "filled twin" : "           ";
+            String twin = icons.hasFilled(icon.name()) ? "filled variant" : "              ";
             String words = String.join(", ", icon.words().stream().limit(6).toList());
             out.println(icon.name() + " ".repeat(width - icon.name().length()) + "  " + twin + "  " + words);
         }
@@ -248,7 +253,7 @@ final class IconsCommand implements Callable<Integer> {
     private static Value tree(IconSearch.Found icon, Icons icons) {
         var out = new LinkedHashMap<String, Value>();
         out.put("icon", Trees.text(icon.name()));
-        out.put("twin", Trees.flag(icons.hasTwin(icon.name())));
+        out.put("filled", Trees.flag(icons.hasFilled(icon.name())));
         out.put("category", Trees.text(icon.category()));
         out.put("words", Trees.texts(icon.words()));
         return Trees.map(out);
@@ -260,9 +265,9 @@ final class IconsCommand implements Callable<Integer> {
                 + (near.isEmpty() ? " Try another word for it." : " Did you mean " + Suggestion.choice(near) + "?");
     }
 
-    private static String withoutTwins(String wanted, List<IconSearch.Found> all) {
+    private static String withoutFilled(String wanted, List<IconSearch.Found> all) {
         List<String> names = all.stream().limit(4).map(IconSearch.Found::name).toList();
-        return "No icon that means \"" + wanted + "\" has a filled twin. Without one there "
+        return "No icon that means \"" + wanted + "\" has a filled variant. Without one there "
                 + (names.size() == 1 ? "is " : "are ") + String.join(", ", names)
                 + "; set \"selected-icon\" for those.";
     }

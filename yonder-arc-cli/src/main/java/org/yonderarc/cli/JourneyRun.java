@@ -95,24 +95,23 @@ final class JourneyRun {
         Map<RehearsalReport.Entry, String> names = report.pictureNames();
         for (RehearsalReport.Entry entry : report.entries()) {
             if (entry.isExpected()) {
-                out.println(
-                        "as expected  " + FindingText.visible(entry.journey().name()));
+                out.println("passed  " + FindingText.visible(entry.journey().name()));
                 continue;
             }
-            out.println("not so       "
+            out.println("failed  "
                     + entry.outcome()
                             .difference()
                             .orElseThrow()
                             .lines()
                             .map(FindingText::visible)
-                            .reduce((a, b) -> a + "\n           " + b)
+                            .reduce((a, b) -> a + "\n        " + b)
                             .orElse(""));
             if (output.isPresent()) {
-                out.println("             picture: "
+                out.println("        picture: "
                         + write(project, entry, output.get().path().resolve(names.get(entry))));
             }
         }
-        out.println(report.entries().size() + " journeys, " + report.failed() + " not as expected.");
+        out.println(report.entries().size() + " journeys, " + report.failed() + " failed.");
         if (json) {
             spec.commandLine().getOut().print(report.json(this::picture));
         }

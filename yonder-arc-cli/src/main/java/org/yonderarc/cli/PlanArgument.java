@@ -88,7 +88,7 @@ final class PlanArgument {
         if (read.plan().isEmpty()) {
             err.print(FindingText.report(read, Terminal.colours()));
             err.flush();
-            throw new Refusal("the plan has errors; nothing was made of it. Mend them first.", Main.PLAN_HAS_ERRORS);
+            throw new Refusal("the plan has errors; nothing was made of it. Fix them first.", Main.PLAN_HAS_ERRORS);
         }
         if (!read.findings().isEmpty()) {
             err.println(FindingText.summary(read) + ". See them with: yonder check " + name());

@@ -354,8 +354,8 @@ class CommandTest {
 
     @Test
     void iconsAreFoundByMeaning() {
-        assertEquals(0, yonder("icons", "money", "--twins"));
-        assertTrue(out.toString().lines().allMatch(line -> line.contains("filled twin")), out.toString());
+        assertEquals(0, yonder("icons", "money", "--filled"));
+        assertTrue(out.toString().lines().allMatch(line -> line.contains("filled variant")), out.toString());
         assertTrue(out.toString().contains("coin"), out.toString());
         assertEquals(0, yonder("icons", "shoar"));
         assertTrue(out.toString().contains("No icon means \"shoar\". Did you mean"), out.toString());
@@ -372,7 +372,7 @@ class CommandTest {
         assertTrue(out.toString().lines().anyMatch(line -> line.startsWith("fish ")), out.toString());
         assertEquals(2, yonder("icons", "--category", "animls"));
         assertTrue(err.toString().contains("Did you mean \"animals\"?"), err.toString());
-        assertEquals(0, yonder("icons", "school", "--twins", "--category", "animals"));
+        assertEquals(0, yonder("icons", "school", "--filled", "--category", "animals"));
         Path picture = folder.resolve("icons.svg");
         assertEquals(0, yonder("icons", "heart", "--most", "3", "-o", picture.toString()));
         String svg = Files.readString(picture);
@@ -397,11 +397,11 @@ class CommandTest {
         Files.writeString(
                 faulty, Files.readString(faulty).replace("tidse", "tdes").replace("badge: drafts", "bagde: drafts"));
         assertEquals(0, yonder("check", "--fix", faulty.toString()));
-        assertTrue(err.toString().contains("Mended line 9: tdes is now tides"), err.toString());
+        assertTrue(err.toString().contains("Fixed line 9: tdes is now tides"), err.toString());
         assertTrue(err.toString().contains("bagde is now badge"), err.toString());
         assertEquals(Brinelight.yaml(), Files.readString(faulty));
         assertEquals(0, yonder("check", "--fix", faulty.toString()));
-        assertTrue(err.toString().endsWith("Nothing can be mended for certain.\n"), err.toString());
+        assertTrue(err.toString().endsWith("Nothing can be fixed automatically.\n"), err.toString());
     }
 
     @Test

@@ -150,7 +150,7 @@ class FilmAndRehearsalTest {
                     - { do: choose:surveys, at: surveys, selected: surveys, back: tides }
                 """);
         assertEquals(0, yonder("walk plan.yaml good.yaml"), err::toString);
-        assertTrue(out.toString().contains("as expected  To the surveys"), out.toString());
+        assertTrue(out.toString().contains("passed  To the surveys"), out.toString());
         Files.writeString(
                 folder.resolve("bad.yaml"),
                 """
@@ -162,8 +162,8 @@ class FilmAndRehearsalTest {
         Files.createDirectory(folder.resolve("shots"));
         assertEquals(3, yonder("walk plan.yaml good.yaml bad.yaml -o shots"), err::toString);
         String told = out.toString();
-        assertTrue(told.contains("not so       ") && told.contains("species") && told.contains("map"), told);
-        assertTrue(told.contains("2 journeys, 1 not as expected."), told);
+        assertTrue(told.contains("failed  ") && told.contains("species") && told.contains("map"), told);
+        assertTrue(told.contains("2 journeys, 1 failed."), told);
         assertEquals(
                 384,
                 ImageIO.read(folder.resolve("shots/to-the-map.png").toFile()).getWidth());
@@ -192,7 +192,7 @@ class FilmAndRehearsalTest {
     void theIconsOfAPlanAndWhatCouldStandIn() throws Exception {
         assertEquals(0, yonder("icons --of plan.yaml"));
         assertTrue(
-                out.toString().lines().anyMatch(line -> line.matches("droplet +filled twin +/screens/tides/icon")),
+                out.toString().lines().anyMatch(line -> line.matches("droplet +filled variant +/screens/tides/icon")),
                 out.toString());
         Files.writeString(folder.resolve("odd.yaml"), Brinelight.yaml().replace("icon: droplet", "icon: dropplet"));
         assertEquals(0, yonder("icons --of plan.yaml --set slim"));

@@ -252,7 +252,7 @@ final class MenuShape {
                 "selected-icon",
                 PlanCodecs.ICON,
                 Item::selectedIcon,
-                "The name of its icon while it is selected. Default: the filled twin of its icon.");
+                "The name of its icon while it is selected. Default: the filled variant of its icon.");
         var badge = shape.optional("badge", BADGE, Item::badge, "Its badge: a fact, or a map.");
         var tag = shape.optional(
                 "tag",

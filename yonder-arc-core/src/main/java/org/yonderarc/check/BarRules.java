@@ -81,8 +81,8 @@ final class BarRules {
                     pointer,
                     "The bars \"" + other.id() + "\" and \"" + bar.id() + "\" both stand at the " + edge.words() + " "
                             + Subject.on(kinds) + ".",
-                    (edge == Form.Edge.LEADING ? "Let one stand at the trailing edge, remove" : "Remove")
-                            + " one of them, or let them show on different device kinds or screens.");
+                    (edge == Form.Edge.LEADING ? "Put one at the trailing edge, remove" : "Remove")
+                            + " one of them, or show them on different device kinds or screens.");
         }
     }
 
@@ -240,7 +240,7 @@ final class BarRules {
                     Code.ONE_ITEM,
                     pointer,
                     "On a " + kind.id() + ", the bar \"" + bar.id() + "\" has one item.",
-                    "Add a second one, or do without the bar.");
+                    "Add a second item, or remove the bar.");
         }
         if (shown.count() > Forms.mostAtOnce(form)) {
             once(
@@ -288,9 +288,9 @@ final class BarRules {
                         "Give one of them another icon."));
     }
 
-    /** Icons of items that can be selected have a filled twin for it. */
+    /** Icons of items that can be selected have a filled variant for it. */
     private static void twins(Subject subject, Bar bar, ShownItems shown, List<Code> told) {
-        if (told.contains(Code.NO_TWIN)) {
+        if (told.contains(Code.NO_FILLED_ICON)) {
             return;
         }
         var fills = new HashMap<Optional<Style.Ref>, Boolean>();
@@ -301,10 +301,10 @@ final class BarRules {
                 .ifPresent(placed -> once(
                         subject,
                         told,
-                        Code.NO_TWIN,
+                        Code.NO_FILLED_ICON,
                         subject.iconPointer(placed),
                         "The icon \"" + subject.icon(placed.item()).orElseThrow() + "\" of \""
-                                + placed.item().id() + "\" has no filled twin.",
+                                + placed.item().id() + "\" has no filled variant.",
                         "Choose an icon that has one, or set \"selected-icon\"."));
     }
 
@@ -334,7 +334,7 @@ final class BarRules {
                         Code.HIDDEN_EVERYWHERE,
                         placed.pointer(),
                         "The item \"" + item.id() + "\" shows on no device.",
-                        "Let it show on some device kind, or remove it.");
+                        "Show it on at least one device kind, or remove it.");
             }
             boolean nameless =
                     item.spokenLabel().or(item::label).filter(BarRules::isBlank).isPresent();

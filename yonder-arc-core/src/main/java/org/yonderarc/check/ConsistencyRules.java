@@ -89,7 +89,7 @@ final class ConsistencyRules {
                     "On " + device.id() + ", the menu \"" + menu + "\" stands at the "
                             + words(first.what()) + " on \"" + first.screen() + "\", and at the " + words(edges)
                             + " on \"" + screen + "\".",
-                    "Let it stand at the same edge on both.");
+                    "Put it at the same edge on both.");
         }
     }
 

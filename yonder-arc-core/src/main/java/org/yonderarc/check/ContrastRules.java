@@ -24,7 +24,7 @@ final class ContrastRules {
                 "In the " + pair.scheme().word() + " scheme, " + pair.front().word() + " on "
                         + pair.ground().word() + " has a contrast of " + pair.rounded() + ":1; at least " + LEAST
                         + ":1 is needed.",
-                "Write \"" + pair.front().word() + ": '" + pair.proposal().hex() + "'\", or another ground.");
+                "Write \"" + pair.front().word() + ": '" + pair.proposal().hex() + "'\", or another background.");
     }
 
     /** Rounded down, so that a ratio that fails never reads as one that passes. */

@@ -19,7 +19,7 @@ import org.yonderarc.plan.Plan;
 
 /** Texts of bars that are cut off, each with the place where it is so most. */
 final class CutTexts {
-    private static final String SAY_LESS = "Say it in fewer words.";
+    private static final String SAY_LESS = "Shorten it.";
 
     private final Subject subject;
     private final Plan plan;
@@ -68,7 +68,7 @@ final class CutTexts {
                         : Subject.pointer("screens", fitting.place().screen(), "title"),
                 fitting,
                 Code.TEXT_CUT,
-                "Say it in fewer words, or let fewer actions stand beside it.");
+                "Shorten it, or put fewer actions beside it.");
     }
 
     private void label(Layout.Slot slot, Fitting fitting) {

@@ -58,7 +58,7 @@ final class DrawnColours {
                     "In " + where + (isMore ? ", for people who want more contrast, " : ", ") + what
                             + " has a contrast of " + ContrastRules.oneDecimal(seen.ratio()) + ":1; at least "
                             + Decimals.text(seen.least()) + ":1 is needed.",
-                    "Choose a colour that stands out more, or another ground.");
+                    "Choose a colour that stands out more, or another background.");
         }
     }
 

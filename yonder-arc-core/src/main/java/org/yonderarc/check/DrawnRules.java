@@ -122,7 +122,7 @@ final class DrawnRules {
                         "In a window of " + Decimals.text(width) + " dp"
                                 + (next == null ? " or more" : " to " + Decimals.text(next) + " dp")
                                 + ", no bar on the start screen leads anywhere.",
-                        "Let a bar show there too, or give it a form for that width.");
+                        "Show a bar there too, or give one a form for that width.");
                 return;
             }
         }

@@ -14,7 +14,7 @@ public interface IconNames {
         }
 
         @Override
-        public boolean hasTwin(String name) {
+        public boolean hasFilled(String name) {
             return true;
         }
 
@@ -32,8 +32,8 @@ public interface IconNames {
     /** Whether there is an icon with this name. */
     boolean has(String name);
 
-    /** Whether the icon has a filled twin. */
-    boolean hasTwin(String name);
+    /** Whether the icon has a filled variant. */
+    boolean hasFilled(String name);
 
     /** The names of the plan's own icons; never null, may be empty. */
     default Collection<String> own() {

@@ -63,7 +63,7 @@ final class LinkRules {
                         Code.PARENT_LOOP,
                         Subject.screen(screen, "under"),
                         "Going up from \"" + screen.id() + "\" leads back to \"" + screen.id() + "\".",
-                        "Let one screen of the loop stand under none.");
+                        "Remove \"under\" from one screen of the loop.");
             } else if (seen.size() > DEEPEST + 1 && !isDeep) {
                 isDeep = true;
                 subject.tell(

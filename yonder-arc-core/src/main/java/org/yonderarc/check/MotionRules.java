@@ -41,13 +41,13 @@ final class MotionRules {
                     Code.ODD_MOTION,
                     pointer,
                     "The motion takes " + Math.round(all) + " ms.",
-                    "Let it take " + Math.round(most) + " ms at most.");
+                    "Shorten it to " + Math.round(most) + " ms or less.");
         } else if (moving > 0 && moving < SHORTEST) {
             subject.tell(
                     Code.ODD_MOTION,
                     pointer,
                     "The motion takes " + Math.round(moving) + " ms.",
-                    "Let it take " + Math.round(SHORTEST) + " ms at least, or 0 for none.");
+                    "Lengthen it to at least " + Math.round(SHORTEST) + " ms, or write 0 for none.");
         }
     }
 }

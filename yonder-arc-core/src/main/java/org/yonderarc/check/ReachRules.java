@@ -116,7 +116,7 @@ final class ReachRules {
                     Code.TOO_DEEP,
                     Subject.screen(screen, "otherwise"),
                     "From \"" + screen.id() + "\" more than " + LONGEST_WAY + " screens lead on to one another.",
-                    "Let it lead to a screen that everybody may see.");
+                    "Lead to a screen that everybody may see.");
             return;
         }
         boolean circles = at.isPresent() && at.get().id().equals(screen.id()) && !seen.isEmpty();
@@ -128,7 +128,7 @@ final class ReachRules {
                     Code.REDIRECT_LOOP,
                     Subject.screen(screen, "otherwise"),
                     "\"" + screen.id() + "\" leads to " + named + " and back to itself.",
-                    "Let one of these screens be shown to everybody.");
+                    "Show one of these screens to everybody.");
         }
     }
 
@@ -152,7 +152,8 @@ final class ReachRules {
         subject.tell(
                 Code.START_GUARDED,
                 plan.app().start().isPresent() ? "/app/start" : "/app",
-                "With the facts as they are at first, \"" + start.id() + "\" can't be shown, and nothing in its place.",
+                "With the facts as they are at first, \"" + start.id()
+                        + "\" can't be shown, and nothing is shown in its place.",
                 "Add \"otherwise: ...\" to \"" + at.id() + "\", with a screen that everybody may see.");
     }
 

@@ -72,7 +72,7 @@ final class SafetyRules {
                     colon < 0
                             ? "Write it with its scheme: \"https://...\"."
                             : "Use one of " + String.join(", ", allowed)
-                                    + ", or list the scheme in \"app: { links: [ ... ] }\".");
+                                    + ", or list the scheme in \"app: { link-schemes: [ ... ] }\".");
         } else if (!plain || !hasHost) {
             subject.tell(
                     Code.UNSAFE_LINK,
@@ -125,6 +125,6 @@ final class SafetyRules {
                         Code.BAD_PICTURE,
                         pointer,
                         "The picture \"" + file + "\" isn't shown as it is: " + trouble + ".",
-                        "Save it anew as a PNG, a JPEG or an SVG of plain paths."));
+                        "Save it again as a PNG, a JPEG or an SVG of plain paths."));
     }
 }

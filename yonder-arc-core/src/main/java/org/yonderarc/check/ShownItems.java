@@ -13,7 +13,7 @@ import org.yonderarc.plan.Item;
  * @param items the items, in order
  * @param count how many there are at first, what is repeated counted as often as it shows
  * @param withoutIcon the ids of those that have no icon
- * @param withoutTwin those whose icon has no filled twin and that say no other for their selected state
+ * @param withoutTwin those whose icon has no filled variant and that say no other for their selected state
  * @param alike the first two with the same icon; no value where all differ
  */
 record ShownItems(
@@ -47,7 +47,7 @@ record ShownItems(
                 alike = Optional.of(new Alike(other, item.id(), icon.get()));
             }
             boolean wantsTwin = item.place().isPresent() && item.selectedIcon().isEmpty();
-            if (wantsTwin && !subject.icons().hasTwin(icon.get())) {
+            if (wantsTwin && !subject.icons().hasFilled(icon.get())) {
                 withoutTwin.add(placed);
             }
         }

@@ -53,7 +53,7 @@ final class StyleRules {
                     pointer,
                     "In the " + form.kind().word() + " bar \"" + bar.id()
                             + "\", the selected item differs from the others in its colour alone.",
-                    "Give its style an indicator or \"bold: selected\", or its items icons with filled twins."));
+                    "Give its style an indicator or \"bold: selected\", or its items icons with filled variants."));
         }
     }
 
@@ -81,6 +81,6 @@ final class StyleRules {
     private static boolean changes(Subject subject, Look look, Item item) {
         return item.selectedIcon().isPresent()
                 || look.isFilled(true) != look.isFilled(false)
-                        && subject.icon(item).filter(subject.icons()::hasTwin).isPresent();
+                        && subject.icon(item).filter(subject.icons()::hasFilled).isPresent();
     }
 }

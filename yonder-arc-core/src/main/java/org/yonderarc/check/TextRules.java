@@ -112,7 +112,7 @@ final class TextRules {
                         pointer,
                         "Screen readers call the bar \"" + bar.id() + "\" by the id of its menu, \""
                                 + Ids.asTitle(bar.menu().get()) + "\", in " + String.join(", ", languages) + ".",
-                        "Add \"spoken: { " + languages.get(0) + ": ..., " + languages.get(1) + ": ... }\".");
+                        "Add \"spoken-label: { " + languages.get(0) + ": ..., " + languages.get(1) + ": ... }\".");
             }
         }
     }
@@ -167,7 +167,7 @@ final class TextRules {
                     Code.HIDDEN_CHARACTERS,
                     placed.pointer(),
                     "The text holds control characters or characters that turn the direction of reading.",
-                    "Type the text anew.");
+                    "Type the text again.");
         }
         for (String word : placed.text() == Mentions.Text.LABEL ? text.split("[\\s\\-\u00AD]+") : new String[0]) {
             if (word.codePointCount(0, word.length()) > LONGEST_WORD) {

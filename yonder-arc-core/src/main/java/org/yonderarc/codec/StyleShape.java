@@ -242,7 +242,7 @@ public final class StyleShape {
                 "filled",
                 Codecs.choice(Style.Which.values()),
                 Style::filled,
-                "Which icons are shown filled; without a filled twin the outline stands in.");
+                "Which icons are shown filled; without a filled variant the outline stands in.");
         var ground = shape.field(
                 "background",
                 PaintShape.GROUND,

@@ -130,9 +130,9 @@ public final class Code {
     /** Items that look the same are told apart only by reading. */
     public static final Code SAME_ICON =
             known("same-icon", WARNING, "Items that look the same are told apart only by reading.");
-    /** Without a filled twin the selected item is told apart by colour alone. */
-    public static final Code NO_TWIN =
-            known("no-twin", ADVICE, "Without a filled twin the selected item is told apart by colour alone.");
+    /** Without a filled variant the selected item is told apart by colour alone. */
+    public static final Code NO_FILLED_ICON = known(
+            "no-filled-icon", ADVICE, "Without a filled variant the selected item is told apart by colour alone.");
     /** More than three buttons leave no room for the title. */
     public static final Code TOO_MANY_ACTIONS =
             known("too-many-actions", WARNING, "More than three buttons leave no room for the title.");

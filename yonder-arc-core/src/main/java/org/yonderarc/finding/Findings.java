@@ -56,7 +56,7 @@ public final class Findings {
                     more == 1
                             ? "There is one more finding \"" + code.id() + "\": here."
                             : "There are " + more + " more findings \"" + code.id() + "\"; here is the next of them.",
-                    "Mend those that are told first, then check again."));
+                    "Fix these first, then check again."));
         });
         return all;
     }

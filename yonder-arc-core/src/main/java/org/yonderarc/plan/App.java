@@ -50,7 +50,7 @@ public record App(
         smallLogos = Map.copyOf(smallLogos);
         Objects.requireNonNull(back, "back");
         builtInTexts = Map.copyOf(builtInTexts);
-        Objects.requireNonNull(textFiles, "texts");
+        Objects.requireNonNull(textFiles, "textFiles");
     }
 
     /** The app with this name, with all defaults. */

@@ -24,7 +24,7 @@ public record Background(
 
     public Background {
         Objects.requireNonNull(fill, "fill");
-        Objects.requireNonNull(border, "edge");
+        Objects.requireNonNull(border, "border");
         Objects.requireNonNull(shadow, "shadow");
         OPACITY.require(opacity, "the opacity of a bar");
     }

@@ -23,7 +23,7 @@ public record Badge(String fact, Kind kind, int cap) {
 
     public Badge {
         Objects.requireNonNull(fact, "fact");
-        Objects.requireNonNull(kind, "style");
+        Objects.requireNonNull(kind, "kind");
         if (cap < 1 || cap > 9999) {
             throw new IllegalArgumentException("a badge's cap is 1 to 9999, not " + cap);
         }

@@ -36,13 +36,13 @@ public record Bar(
     public Bar {
         Ids.require(id, "bar");
         Objects.requireNonNull(menu, "menu");
-        Objects.requireNonNull(spokenLabel, "spoken");
+        Objects.requireNonNull(spokenLabel, "spokenLabel");
         if (forms.isEmpty()) {
             throw new IllegalArgumentException("a bar needs a form");
         }
         forms = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(forms));
         Objects.requireNonNull(within, "within");
-        Objects.requireNonNull(defaultItem, "first");
+        Objects.requireNonNull(defaultItem, "defaultItem");
         order = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(order));
         Objects.requireNonNull(visibility, "visibility");
         Objects.requireNonNull(transition, "transition");

@@ -58,10 +58,10 @@ public record BottomForm(
         Objects.requireNonNull(whenFull, "whenFull");
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(labels, "labels");
-        Objects.requireNonNull(iconPosition, "icons");
+        Objects.requireNonNull(iconPosition, "iconPosition");
         Objects.requireNonNull(action, "action");
         ACTION_SIZE.require(actionSize, "the size of the main action");
-        Objects.requireNonNull(onScroll, "scrolling");
+        Objects.requireNonNull(onScroll, "onScroll");
         Objects.requireNonNull(floating, "floating");
         Objects.requireNonNull(style, "style");
     }

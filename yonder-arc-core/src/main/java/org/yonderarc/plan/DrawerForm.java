@@ -59,7 +59,7 @@ public record DrawerForm(
             Optional.empty());
 
     public DrawerForm {
-        Objects.requireNonNull(side, "flank");
+        Objects.requireNonNull(side, "side");
         Objects.requireNonNull(opens, "opens");
         Objects.requireNonNull(header, "header");
         footer = List.copyOf(footer);
@@ -167,7 +167,7 @@ public record DrawerForm(
     public record Filter(String fact, Optional<Words> placeholder) {
         public Filter {
             Objects.requireNonNull(fact, "fact");
-            Objects.requireNonNull(placeholder, "label");
+            Objects.requireNonNull(placeholder, "placeholder");
         }
     }
 
@@ -210,7 +210,7 @@ public record DrawerForm(
             Objects.requireNonNull(title, "title");
             Objects.requireNonNull(note, "note");
             Objects.requireNonNull(background, "background");
-            Objects.requireNonNull(photoFact, "photo");
+            Objects.requireNonNull(photoFact, "photoFact");
             Objects.requireNonNull(item, "item");
         }
     }

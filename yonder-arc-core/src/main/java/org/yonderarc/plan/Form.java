@@ -311,9 +311,9 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         public Overflow {
             Objects.requireNonNull(label, "label");
             Objects.requireNonNull(icon, "icon");
-            Objects.requireNonNull(layout, "tiles");
+            Objects.requireNonNull(layout, "layout");
             AFTER.require(itemsBefore, "the items before an overflow");
-            Objects.requireNonNull(presentation, "opens");
+            Objects.requireNonNull(presentation, "presentation");
             Objects.requireNonNull(profile, "profile");
             Objects.requireNonNull(style, "style");
         }
@@ -331,7 +331,7 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         public Profile {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(text, "text");
-            Objects.requireNonNull(photoFact, "photo");
+            Objects.requireNonNull(photoFact, "photoFact");
             Objects.requireNonNull(item, "item");
         }
     }

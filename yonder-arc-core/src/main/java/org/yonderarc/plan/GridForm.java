@@ -33,7 +33,7 @@ public record GridForm(
     public GridForm {
         onScreens = List.copyOf(onScreens);
         COLUMNS.require(columns, "the columns of a grid");
-        Objects.requireNonNull(layout, "tiles");
+        Objects.requireNonNull(layout, "layout");
         Objects.requireNonNull(style, "style");
     }
 

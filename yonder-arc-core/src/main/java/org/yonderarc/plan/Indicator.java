@@ -91,7 +91,7 @@ public record Indicator(
         WIDTH.require(width, "the width of a mark");
         THICKNESS.require(thickness, "the thickness of a mark");
         RADIUS.require(radius, "the radius of a mark");
-        Objects.requireNonNull(length, "along");
+        Objects.requireNonNull(length, "length");
         Objects.requireNonNull(picture, "picture");
         DEPTH.require(depth, "the depth of a notch");
         DISTANCE.require(distance, "the distance of a mark");

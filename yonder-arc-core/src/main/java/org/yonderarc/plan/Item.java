@@ -18,7 +18,7 @@ import java.util.stream.Stream;
  * @param note what is said about it where there is room, in tiles and lists
  * @param value what stands at its end where there is room, in lists
  * @param icon the name of its icon; by default that of its screen
- * @param selectedIcon the name of its icon while it is selected; by default the filled twin of the icon
+ * @param selectedIcon the name of its icon while it is selected; by default the filled variant of the icon
  * @param badge its badge
  * @param tag a word where a badge would stand, while none shows; may have holes for facts
  * @param when shown only while this holds
@@ -127,7 +127,7 @@ public record Item(
         Objects.requireNonNull(target, "target");
         Objects.requireNonNull(label, "label");
         Objects.requireNonNull(shortLabel, "shortLabel");
-        Objects.requireNonNull(spokenLabel, "spoken");
+        Objects.requireNonNull(spokenLabel, "spokenLabel");
         Objects.requireNonNull(note, "note");
         Objects.requireNonNull(value, "value");
         Objects.requireNonNull(icon, "icon");
@@ -140,7 +140,7 @@ public record Item(
         Objects.requireNonNull(slot, "slot");
         Objects.requireNonNull(visibility, "visibility");
         Objects.requireNonNull(style, "style");
-        Objects.requireNonNull(repeat, "each");
+        Objects.requireNonNull(repeat, "repeat");
         Objects.requireNonNull(of, "of");
     }
 

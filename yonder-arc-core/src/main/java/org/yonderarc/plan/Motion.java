@@ -32,7 +32,7 @@ public record Motion(Timing select, Timing states, Timing drawers, Transition tr
         Objects.requireNonNull(select, "select");
         Objects.requireNonNull(states, "states");
         Objects.requireNonNull(drawers, "drawers");
-        Objects.requireNonNull(transition, "screens");
+        Objects.requireNonNull(transition, "transition");
         Objects.requireNonNull(reduced, "reduced");
     }
 }

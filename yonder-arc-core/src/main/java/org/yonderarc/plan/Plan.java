@@ -47,7 +47,7 @@ public record Plan(
         Objects.requireNonNull(theme, "theme");
         Objects.requireNonNull(styles, "styles");
         Objects.requireNonNull(motion, "motion");
-        Objects.requireNonNull(deviceKinds, "kinds");
+        Objects.requireNonNull(deviceKinds, "deviceKinds");
         Objects.requireNonNull(devices, "devices");
         Objects.requireNonNull(facts, "facts");
         Objects.requireNonNull(screens, "screens");

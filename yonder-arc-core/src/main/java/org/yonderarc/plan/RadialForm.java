@@ -37,7 +37,7 @@ public record RadialForm(
             Corner.LOWER_END, 5, Overflow.DEFAULT, Beside.BESIDE, true, Words.of("Menu"), "plus", 45, Optional.empty());
 
     public RadialForm {
-        Objects.requireNonNull(position, "at");
+        Objects.requireNonNull(position, "position");
         MOST.require(maxItems, "the most items of a radial menu");
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(labels, "labels");

@@ -47,12 +47,12 @@ public record RailForm(
             Optional.empty());
 
     public RailForm {
-        Objects.requireNonNull(side, "flank");
+        Objects.requireNonNull(side, "side");
         Objects.requireNonNull(labels, "labels");
         Objects.requireNonNull(floating, "floating");
         Objects.requireNonNull(action, "action");
-        Objects.requireNonNull(alignItems, "items");
-        Objects.requireNonNull(iconPosition, "icons");
+        Objects.requireNonNull(alignItems, "alignItems");
+        Objects.requireNonNull(iconPosition, "iconPosition");
         Objects.requireNonNull(style, "style");
     }
 

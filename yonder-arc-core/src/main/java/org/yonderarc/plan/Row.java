@@ -20,7 +20,7 @@ public record Row(Words title, Words note, Words value, Optional<Place> screen, 
         Objects.requireNonNull(title, "title");
         Objects.requireNonNull(note, "note");
         Objects.requireNonNull(value, "value");
-        Objects.requireNonNull(screen, "to");
+        Objects.requireNonNull(screen, "screen");
         Objects.requireNonNull(when, "when");
     }
 }

@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param indicator the mark of the selected item
  * @param bold which labels are set in semibold
  * @param titleBold whether the title of a top bar, or the headings of a list, are set in semibold
- * @param filled which icons are shown filled; where one has no filled twin, its outline stands in
+ * @param filled which icons are shown filled; where one has no filled variant, its outline stands in
  * @param background what lies behind the bar; of a style of an item, nothing
  * @param tile what lies behind every icon
  * @param badgePosition where badges stand
@@ -85,9 +85,9 @@ public record Style(
         Objects.requireNonNull(bold, "bold");
         Objects.requireNonNull(titleBold, "titleBold");
         Objects.requireNonNull(filled, "filled");
-        Objects.requireNonNull(background, "ground");
+        Objects.requireNonNull(background, "background");
         Objects.requireNonNull(tile, "tile");
-        Objects.requireNonNull(badgePosition, "badgeAt");
+        Objects.requireNonNull(badgePosition, "badgePosition");
         sizes = Map.copyOf(sizes);
         states = Map.copyOf(states);
     }

@@ -32,7 +32,7 @@ public sealed interface Target {
     record ToWeb(String address, OpenIn openIn) implements Target {
         public ToWeb {
             Objects.requireNonNull(address, "address");
-            Objects.requireNonNull(openIn, "opens");
+            Objects.requireNonNull(openIn, "openIn");
         }
     }
 

@@ -52,10 +52,10 @@ public record Theme(
         dark = Map.copyOf(dark);
         Objects.requireNonNull(style, "style");
         Objects.requireNonNull(named, "named");
-        Objects.requireNonNull(iconSet, "icons");
+        Objects.requireNonNull(iconSet, "iconSet");
         Objects.requireNonNull(font, "font");
         Objects.requireNonNull(schemeFact, "schemeFact");
-        Objects.requireNonNull(tokenFile, "tokens");
+        Objects.requireNonNull(tokenFile, "tokenFile");
     }
 
     /** The plan's own colours of a scheme. */

@@ -70,16 +70,16 @@ public record TopForm(
             Optional.empty());
 
     public TopForm {
-        Objects.requireNonNull(titleShows, "title");
-        Objects.requireNonNull(alignItems, "items");
+        Objects.requireNonNull(titleShows, "titleShows");
+        Objects.requireNonNull(alignItems, "alignItems");
         actions = List.copyOf(actions);
         Objects.requireNonNull(profile, "profile");
-        Objects.requireNonNull(onScroll, "scrolling");
-        Objects.requireNonNull(alignTitle, "align");
+        Objects.requireNonNull(onScroll, "onScroll");
+        Objects.requireNonNull(alignTitle, "alignTitle");
         Objects.requireNonNull(subtitle, "subtitle");
         Objects.requireNonNull(labels, "labels");
-        Objects.requireNonNull(iconPosition, "icons");
-        Objects.requireNonNull(itemWidths, "widths");
+        Objects.requireNonNull(iconPosition, "iconPosition");
+        Objects.requireNonNull(itemWidths, "itemWidths");
         MOST.require(maxItems, "the most items of a top bar");
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(search, "search");

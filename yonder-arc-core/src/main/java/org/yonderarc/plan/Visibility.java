@@ -44,8 +44,8 @@ public record Visibility(
     public Visibility {
         showOn = List.copyOf(showOn);
         hideOn = List.copyOf(hideOn);
-        Objects.requireNonNull(minWindowWidth, "minWidth");
-        Objects.requireNonNull(maxWindowWidth, "maxWidth");
+        Objects.requireNonNull(minWindowWidth, "minWindowWidth");
+        Objects.requireNonNull(maxWindowWidth, "maxWindowWidth");
         Objects.requireNonNull(orientation, "orientation");
         Objects.requireNonNull(pointer, "pointer");
     }

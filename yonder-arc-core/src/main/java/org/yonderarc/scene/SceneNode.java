@@ -305,7 +305,7 @@ public sealed interface SceneNode {
      * @param key its key
      * @param area its box, square
      * @param name its name in the icon set
-     * @param filled whether its filled twin is wanted; without a twin the outline stands in
+     * @param filled whether its filled variant is wanted; without a twin the outline stands in
      * @param fill its colour
      * @param flipped whether it is mirrored, left to right
      * @param turn by how much it is turned around its middle, in degrees clockwise

@@ -171,7 +171,7 @@ public final class Walk {
                 state,
                 step,
                 guards.turnedAway(state, branch).at(branch, Trail.at(step.place())),
-                "The trail starts anew here.");
+                "The trail starts again here.");
     }
 
     private Change finish(State state, Step.Finish step) {

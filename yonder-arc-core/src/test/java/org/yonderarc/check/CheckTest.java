@@ -23,7 +23,7 @@ class CheckTest {
         IconNames icons = mock(IconNames.class);
         when(icons.in(any())).thenReturn(icons);
         when(icons.has(anyString())).thenReturn(true);
-        when(icons.hasTwin(anyString())).thenReturn(true);
+        when(icons.hasFilled(anyString())).thenReturn(true);
         assertFalse(Finding.anyError(Check.plan(Shore.plan(), icons)));
         verify(icons).has("droplet");
         verify(icons).has("clipboard-list");

@@ -48,12 +48,12 @@ public final class IconSheet {
 
     private static void cell(String name, Box box, Icons icons, TextMeasure measure, List<SceneNode> nodes) {
         nodes.add(new SceneNode.Rect("card-" + name, box, 12, colour(Role.SURFACE)));
-        boolean hasTwin = icons.hasTwin(name);
+        boolean hasFilled = icons.hasFilled(name);
         double middle = box.y() + 40;
-        double x = hasTwin ? box.centerX() - ICON * 0.7 : box.centerX();
+        double x = hasFilled ? box.centerX() - ICON * 0.7 : box.centerX();
         nodes.add(
                 new SceneNode.Icon("icon-" + name, Box.around(x, middle, ICON, ICON), name, false, colour(Role.TEXT)));
-        if (hasTwin) {
+        if (hasFilled) {
             Box twin = Box.around(box.centerX() + ICON * 0.7, middle, ICON, ICON);
             nodes.add(new SceneNode.Icon("twin-" + name, twin, name, true, colour(Role.ACCENT)));
         }

@@ -19,7 +19,7 @@ import org.yonderarc.plan.IconSet;
 
 /**
  * The icons of the folder {@code icons} beside a plan, over another set. Each is an SVG file whose name without its ending
- * is the icon's name, of lower case letters, digits and hyphens; {@code NAME-filled.svg} is its filled twin. What could run code or load something is left out.
+ * is the icon's name, of lower case letters, digits and hyphens; {@code NAME-filled.svg} is its filled variant. What could run code or load something is left out.
  */
 public final class PlanIcons implements Icons {
     /** The largest file that is read as an icon. */
@@ -105,8 +105,8 @@ public final class PlanIcons implements Icons {
     }
 
     @Override
-    public boolean hasTwin(String name) {
-        return own.containsKey(name) ? own.containsKey(name + TWIN) : others.hasTwin(name);
+    public boolean hasFilled(String name) {
+        return own.containsKey(name) ? own.containsKey(name + TWIN) : others.hasFilled(name);
     }
 
     @Override

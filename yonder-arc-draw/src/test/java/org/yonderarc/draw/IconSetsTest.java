@@ -57,7 +57,7 @@ class IconSetsTest {
 
     @Test
     void theSlimOneHasTwinsUnderTheNameOfTheirIcon() {
-        assertTrue(slim.has("house") && slim.hasTwin("house"));
+        assertTrue(slim.has("house") && slim.hasFilled("house"));
         assertFalse(slim.has("home") || slim.has("house-fill"));
         assertNotEquals(
                 slim.art("house", false).orElseThrow().shapes(),

@@ -64,7 +64,7 @@ class PaintersTest {
                 "</text><script>alert(1)</script>\uFFFD \"&' \u2013 " + HOSTILE.replace('\u0007', '\uFFFD'),
                 document.getElementsByTagName("title").item(0).getTextContent());
         var symbols = document.getElementsByTagName("symbol");
-        assertEquals(3, symbols.getLength(), "droplet, its filled twin and the chevron");
+        assertEquals(3, symbols.getLength(), "droplet, its filled variant and the chevron");
         assertEquals(4, document.getElementsByTagName("use").getLength());
         assertEquals("img", document.getDocumentElement().getAttribute("role"));
     }
@@ -291,8 +291,8 @@ class PaintersTest {
     @Test
     void iconsComeFromTheSetAndFromNowhereElse() {
         Icons icons = studio.icons();
-        assertTrue(icons.has("droplet") && icons.hasTwin("droplet"));
-        assertTrue(icons.has("users") && !icons.hasTwin("users"));
+        assertTrue(icons.has("droplet") && icons.hasFilled("droplet"));
+        assertTrue(icons.has("users") && !icons.hasFilled("users"));
         assertFalse(icons.art("users", true).orElseThrow().filled(), "without a twin the outline stands in");
         for (String name : List.of("", "../filled/droplet", "droplet.svg", "a/b", "no-such-icon")) {
             assertFalse(icons.has(name), name);

@@ -159,10 +159,10 @@ class PlanIconsTest {
     void ownIconsStandBeforeTheSetAndBringTheirTwins() throws Exception {
         with("home.svg", svg("viewBox=\"0 0 24 24\"", PATH));
         Icons icons = with("home-filled.svg", svg("viewBox=\"0 0 24 24\"", "<rect width=\"24\" height=\"24\"/>"));
-        assertTrue(icons.hasTwin("home"));
+        assertTrue(icons.hasFilled("home"));
         assertTrue(icons.art("home", true).orElseThrow().shapes().get(0).startsWith("<rect"));
         assertEquals(List.of("home"), List.copyOf(icons.own()));
         assertTrue(icons.has("anchor"), "the set is still there");
-        assertFalse(with("lone.svg", svg("viewBox=\"0 0 24 24\"", PATH)).hasTwin("lone"));
+        assertFalse(with("lone.svg", svg("viewBox=\"0 0 24 24\"", PATH)).hasFilled("lone"));
     }
 }

@@ -21,7 +21,7 @@ import org.yonderarc.files.SafeFile;
 import org.yonderarc.files.SourceText;
 
 /**
- * The icons of one's own beside a plan: SVG files in the folder {@code icons}, and their filled twins {@code NAME-filled.svg}. A file that
+ * The icons of one's own beside a plan: SVG files in the folder {@code icons}, and their filled variants {@code NAME-filled.svg}. A file that
  * goes out of use is moved into the folder {@code icons/removed}, and comes back as soon as the plan names it again.
  */
 public final class IconFiles {
@@ -41,7 +41,7 @@ public final class IconFiles {
         this.removed = folder.resolve("removed");
     }
 
-    /** The names of the icons; their filled twins have none of their own. */
+    /** The names of the icons; their filled variants have none of their own. */
     public List<String> names() {
         return listed(folder).stream()
                 .filter(name -> !name.endsWith(TWIN)

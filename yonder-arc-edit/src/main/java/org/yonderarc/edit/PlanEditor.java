@@ -302,7 +302,7 @@ public final class PlanEditor {
             return source.isJson() ? JsonTree.parse(text) : YamlTree.parse(text);
         } catch (ParseException trouble) {
             throw new EditException(
-                    "The file can't be read: " + trouble.finding().message() + " Mend it first.");
+                    "The file can't be read: " + trouble.finding().message() + " Fix it first.");
         }
     }
 }

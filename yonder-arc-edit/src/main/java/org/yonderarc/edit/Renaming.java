@@ -40,7 +40,7 @@ final class Renaming implements Mentions {
             throw new EditException("The plan has lines that can't be read, such as "
                     + reading.findings().get(0).spot().pointer() + ": "
                     + reading.findings().get(0).message()
-                    + " Mend them first, so that the renaming reaches everything.");
+                    + " Fix them first, so that the renaming reaches everything.");
         }
     }
 
@@ -108,7 +108,7 @@ final class Renaming implements Mentions {
     private void checkIcon() throws EditException {
         if (rename.to().endsWith("-filled")) {
             throw new EditException(
-                    "\"" + rename.to() + "\" would be the filled twin of another icon. Choose another name.");
+                    "\"" + rename.to() + "\" would be the filled variant of another icon. Choose another name.");
         }
         if (PlanMentions.icons(reading.draft()).contains(rename.to())) {
             throw new EditException("The plan uses another icon \"" + rename.to()

@@ -38,7 +38,7 @@ final class Splice {
                     .composeString(text)
                     .orElseThrow(() -> new EditException("The file is empty; there is nothing to change."));
         } catch (YamlEngineException wrong) {
-            throw new EditException("The file can't be read; mend it first: run the check.");
+            throw new EditException("The file can't be read. Run \"yonder check\", and fix it first.");
         }
     }
 

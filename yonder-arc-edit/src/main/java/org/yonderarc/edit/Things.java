@@ -40,7 +40,7 @@ public final class Things {
             return new Things(new References(PlanTree.read(source).root()));
         } catch (ParseException trouble) {
             throw new EditException(
-                    "The file can't be read: " + trouble.finding().message() + " Mend it first.");
+                    "The file can't be read: " + trouble.finding().message() + " Fix it first.");
         }
     }
 

@@ -122,7 +122,7 @@ class OwnIconsTest {
         "own-icon:krab=shell, There is no own icon \"krab\". Did you mean \"crab\"?",
         "own-icon:kelp=crab, There is an own icon \"crab\" already. Choose another name.",
         "own-icon:kelp=users, The plan uses another icon \"users\"",
-        "own-icon:kelp=crab-filled, \"crab-filled\" would be the filled twin of another icon.",
+        "own-icon:kelp=crab-filled, \"crab-filled\" would be the filled variant of another icon.",
         "own-icon:kelp=../x, \"../x\" is not an id: an id has lower case letters",
         "remove:own-icon/users, There is no own icon \"users\"."
     })

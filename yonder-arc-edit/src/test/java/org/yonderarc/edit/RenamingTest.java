@@ -34,7 +34,7 @@ class RenamingTest {
               - { menu: main, forms: { phone: { form: bottom, style: calm }, wide: rail } }
               - top
             accepted:
-              - { code: no-twin, at: /menus/main/0, because: drawn later }
+              - { code: no-filled-icon, at: /menus/main/0, because: drawn later }
             """;
 
     /** Each pair stands for what the plan says before and after; all the rest stays letter by letter. */

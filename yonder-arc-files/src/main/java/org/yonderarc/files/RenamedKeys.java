@@ -95,7 +95,8 @@ final class RenamedKeys {
             key(ITEM + "/open-in", "inside", "app"),
             key(FORM + "/on-scroll", "stays", "stay"),
             key(FORM + "/on-scroll", "leaves", "hide"),
-            key(FORM + "/opens", "kept", "always")));
+            key(FORM + "/opens", "kept", "always"),
+            key("/accepted/\\d+/code", "no-twin", "no-filled-icon")));
 
     private static final Pattern WIDTH = Pattern.compile(FORM + "/width");
 

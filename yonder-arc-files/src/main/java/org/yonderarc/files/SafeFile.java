@@ -116,7 +116,7 @@ public final class SafeFile {
         try {
             return file.toRealPath();
         } catch (IOException nowhere) {
-            throw new FileException(file, "this link leads nowhere.", "Name a file, or mend the link.");
+            throw new FileException(file, "this link leads nowhere.", "Name a file, or correct the link.");
         }
     }
 

@@ -23,7 +23,7 @@ class FaultyPlansTest {
         }
 
         @Override
-        public boolean hasTwin(String name) {
+        public boolean hasFilled(String name) {
             return has(name);
         }
 

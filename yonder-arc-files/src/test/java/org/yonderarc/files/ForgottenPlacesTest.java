@@ -112,7 +112,7 @@ class ForgottenPlacesTest {
             }
 
             @Override
-            public boolean hasTwin(String name) {
+            public boolean hasFilled(String name) {
                 return !name.equals("ripple");
             }
 
@@ -124,7 +124,7 @@ class ForgottenPlacesTest {
         List<Finding> findings =
                 PlanFile.read(new SourceText("plan.yaml", plan), some).findings();
         assertEquals(
-                List.of("no-twin /screens/map/icon 3:51"),
+                List.of("no-filled-icon /screens/map/icon 3:51"),
                 findings.stream()
                         .map(one -> one.code().id() + " " + one.spot().pointer() + " "
                                 + one.spot().line() + ":" + one.spot().column())

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.yonderarc.plan.IconSet;
 
-/** The open icon sets that come with the library: outlines, and filled twins of many. Thread-safe. */
+/** The open icon sets that come with the library: outlines, and filled variants of many. Thread-safe. */
 public final class BundledIcons implements Icons {
     /** So many icons are proposed for one that there isn't. */
     private static final int PROPOSED = 3;
@@ -56,7 +56,7 @@ public final class BundledIcons implements Icons {
     }
 
     @Override
-    public boolean hasTwin(String name) {
+    public boolean hasFilled(String name) {
         return isPlain(name) && set.file(name, true) != null;
     }
 

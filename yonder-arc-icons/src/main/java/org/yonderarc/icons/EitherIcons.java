@@ -27,8 +27,8 @@ record EitherIcons(Icons first, Icons second) implements Icons {
     }
 
     @Override
-    public boolean hasTwin(String name) {
-        return of(name).hasTwin(name);
+    public boolean hasFilled(String name) {
+        return of(name).hasFilled(name);
     }
 
     @Override

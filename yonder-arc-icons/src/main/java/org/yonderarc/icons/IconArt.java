@@ -7,7 +7,7 @@ import org.yonderarc.tree.Decimals;
  * The drawing of an icon on a grid of 24 by 24, in one colour.
  *
  * @param name the icon's name
- * @param filled whether this is the filled twin
+ * @param filled whether this is the filled variant
  * @param shapes its shapes as SVG elements without colours of their own: {@code <path d="..."/>}, filled with {@code currentColor} among others
  *     that are stroked; safe to be put into any document
  * @param stroked whether its shapes are stroked, with round caps and joins, and not filled, where they don't say otherwise

@@ -16,7 +16,7 @@ import org.yonderarc.plan.IconSet;
 
 /** Where a bundled set keeps its files, and how they are drawn; taken along when the library is built. Thread-safe. */
 enum IconPackage {
-    /** A folder of outlines, drawn as lines, and one of filled twins. */
+    /** A folder of outlines, drawn as lines, and one of filled variants. */
     LINE("line/") {
         @Override
         @Nullable
@@ -29,7 +29,7 @@ enum IconPackage {
             return new IconArt(name, filled, shapes, !filled, 2);
         }
     },
-    /** One folder of filled shapes on a grid of 16; filled twins are called so. */
+    /** One folder of filled shapes on a grid of 16; filled variants are called so. */
     SLIM("slim/") {
         @Override
         @Nullable
@@ -81,7 +81,7 @@ enum IconPackage {
         return root + file;
     }
 
-    /** The file of an icon, or of its filled twin; null where there is none. */
+    /** The file of an icon, or of its filled variant; null where there is none. */
     abstract @Nullable URL file(String name, boolean filled);
 
     abstract IconArt art(String name, boolean filled, List<String> shapes);

@@ -12,7 +12,7 @@ public interface Icons extends IconNames {
     }
 
     /**
-     * The drawing of an icon. Without a filled twin, the outline stands in.
+     * The drawing of an icon. Without a filled variant, the outline stands in.
      *
      * @return the drawing, or empty if there is no icon with this name
      */

@@ -29,7 +29,7 @@ public final class Generated {
 
     /** The first line; the name is one that may stand in a comment. */
     static String head(String from) {
-        return START + from + " by \"yonder export\". Make it anew when the plan changes.";
+        return START + from + " by \"yonder export\". Make it again when the plan changes.";
     }
 
     /** Whether a character stays in its line and takes no part in how others are read. */

@@ -65,7 +65,7 @@ final class Downloads {
         }
         PlanFile read = now.read();
         if (read.plan().isEmpty()) {
-            throw new Site.Bad(409, "The plan has errors; nothing was made of it. Mend them first.");
+            throw new Site.Bad(409, "The plan has errors; nothing was made of it. Fix them first.");
         }
         try {
             Artifact made = task(what, format).run(Project.of(read, plan.assets()));

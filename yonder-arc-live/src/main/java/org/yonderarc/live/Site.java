@@ -255,7 +255,7 @@ final class Site extends Handler.Abstract {
         return plan.now()
                 .good()
                 .flatMap(PlanFile::plan)
-                .orElseThrow(() -> new Bad(409, "The plan has had errors since the start. Mend them first."));
+                .orElseThrow(() -> new Bad(409, "The plan has had errors since the start. Fix them first."));
     }
 
     private void post(String path, Fields query, byte[] body, Response response, Callback callback) throws Exception {

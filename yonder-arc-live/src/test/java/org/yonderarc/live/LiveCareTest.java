@@ -183,7 +183,7 @@ class LiveCareTest {
     void aRenamingIsToldAsOne() {
         page.choose("screen:pool");
         page.write("id", "basin");
-        page.saved("to: basin");
+        page.saved("screen: basin");
         page.settle();
         assertTrue(page.told().startsWith("Screen \"pool\" renamed to \"basin\""), page.told());
         assertFalse(page.told().contains("removed"), page.told());

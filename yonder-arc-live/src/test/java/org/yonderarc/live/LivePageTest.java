@@ -78,7 +78,7 @@ class LivePageTest {
         page.saved("when: \"drafts > 0\"");
         page.settle();
         page.click("#kind-tablet");
-        page.saved("\"off\": [ tablet ]");
+        page.saved("hide-on: [ tablet ]");
         page.settle();
         page.select("screen", "Pool");
         page.press("#sheet", "Do it anyway");

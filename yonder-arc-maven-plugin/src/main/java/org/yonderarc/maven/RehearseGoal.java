@@ -59,10 +59,9 @@ public final class RehearseGoal extends PlanGoal {
                 report.junit(entry -> Optional.ofNullable(names.get(entry))
                                 .map(name -> reports.toPath().resolve(name).toString()))
                         .getBytes(StandardCharsets.UTF_8));
-        getLog().info(report.entries().size() + " journeys, " + report.failed() + " not as expected.");
+        getLog().info(report.entries().size() + " journeys, " + report.failed() + " failed.");
         if (report.failed() > 0) {
-            throw new MojoFailureException(
-                    "Journeys are not as expected. Pictures and a report are in " + reports + ".");
+            throw new MojoFailureException("Journeys failed. Pictures and a report are in " + reports + ".");
         }
     }
 }
