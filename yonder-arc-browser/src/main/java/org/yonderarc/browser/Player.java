@@ -129,7 +129,7 @@ final class Player implements Stage.Host {
     private static State moved(State then, State usual, Walk next) {
         Map<String, FactValue> told = new HashMap<>(then.facts());
         told.entrySet().removeIf(fact -> fact.getValue().equals(usual.facts().get(fact.getKey())));
-        var known = new State(then.branch(), then.trails(), told, then.open(), then.folded(), then.visited());
+        var known = new State(then.branch(), then.trails(), told, then.open(), then.collapsed(), then.visited());
         return SavedState.move(known, next).state();
     }
 
@@ -335,7 +335,7 @@ final class Player implements Stage.Host {
         if (then != null) {
             // What was closed stays closed on the way forward.
             Optional<String> open = number > entry ? Optional.empty() : then.open();
-            state = new State(then.branch(), then.trails(), state.facts(), open, state.folded(), then.visited());
+            state = new State(then.branch(), then.trails(), state.facts(), open, state.collapsed(), then.visited());
         } else {
             Optional<Place> outside = walk.placeAt(Page.address());
             String problem = outside.isEmpty()

@@ -39,7 +39,7 @@ final class Renamed {
         var visited = new ArrayList<String>();
         state.visited().forEach(branch -> visited.add(items.apply(branch)));
         var folded = new HashSet<String>();
-        state.folded().forEach(bar -> folded.add(names("bar").apply(bar)));
+        state.collapsed().forEach(bar -> folded.add(names("bar").apply(bar)));
         return new State(
                 items.apply(state.branch()), trails, facts, state.open().map(names("bar")), folded, visited);
     }

@@ -97,7 +97,7 @@ final class Candidates {
         return Stream.concat(kinds, plan().stream().flatMap(plan -> Stream.of(
                         items(plan).map(id -> "choose:" + id),
                         places(plan).map(place -> "open:" + place),
-                        bars(plan).flatMap(id -> Stream.of("toggle:" + id, "fold:" + id)),
+                        bars(plan).flatMap(id -> Stream.of("toggle:" + id, "collapse:" + id)),
                         facts(plan).map(fact -> "tell:" + fact))
                 .flatMap(each -> each)));
     }
@@ -114,7 +114,7 @@ final class Candidates {
             case "--scheme" -> Arrays.stream(Scheme.values()).map(Scheme::word);
             case "--language" -> plan().stream().flatMap(plan -> plan.app().languages().stream());
             case "--screen" -> plan().stream().flatMap(Candidates::places);
-            case "--open", "--fold" -> plan().stream().flatMap(Candidates::bars);
+            case "--open", "--collapse" -> plan().stream().flatMap(Candidates::bars);
             case "--tell" -> plan().stream().flatMap(Candidates::facts);
             case "--touch" ->
                 plan().stream().flatMap(plan -> STATES.stream()

@@ -46,7 +46,11 @@ final class LookOptions {
     @Option(names = "--open", paramLabel = "BAR", description = "The bar whose drawer or overflow is open.")
     private String open = "";
 
-    @Option(names = "--fold", paramLabel = "BAR", description = "The bar that is collapsed to icons.")
+    @Option(names = "--collapse", paramLabel = "BAR", description = "The bar that is collapsed to icons.")
+    private String collapse = "";
+
+    /** What {@code --collapse} was called in earlier versions. */
+    @Option(names = "--fold", hidden = true)
     private String fold = "";
 
     @Option(names = "--tell", paramLabel = "FACT=VALUE", description = "The value of a fact; may be given many times.")
@@ -62,7 +66,7 @@ final class LookOptions {
                 .scroll(scroll)
                 .touch(touch)
                 .open(open)
-                .fold(fold)
+                .collapse(collapse.isEmpty() ? fold : collapse)
                 .tell(facts);
         screen.ifPresent(options::screen);
         return options.build();

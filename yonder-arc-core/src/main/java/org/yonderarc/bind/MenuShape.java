@@ -165,15 +165,15 @@ final class MenuShape {
                 "id",
                 PlanCodecs.ID,
                 Entry.Section::id,
-                "Its id in its menu, for steps that fold it: fold:main.ID. Default: its heading in lower case.");
+                "Its id in its menu, for steps that collapse it: collapse:main.ID. Default: its heading in lower case.");
         var folds = shape.field(
-                "folds",
-                Codecs.choice(Entry.Folds.values()),
-                Entry.Section::folds,
-                Entry.Folds.NEVER,
-                "Whether people can fold it in lists: never; yes, and at first it is open, or folded; or as a page of its own.");
-        var icon =
-                shape.optional("icon", PlanCodecs.ICON, Entry.Section::icon, "The icon of its heading where it folds.");
+                "collapsible",
+                Codecs.choice(Entry.Collapsible.values()),
+                Entry.Section::collapsible,
+                Entry.Collapsible.NEVER,
+                "Whether people can collapse it in lists: never; yes, and at first it is open, or collapsed; or as a page of its own.");
+        var icon = shape.optional(
+                "icon", PlanCodecs.ICON, Entry.Section::icon, "The icon of its heading where it collapses.");
         return shape.makes(
                 got -> new Entry.Section(got.get(heading), got.get(items), got.get(id), got.get(folds), got.get(icon)));
     }

@@ -63,15 +63,15 @@ public final class MenuBuilder {
         return section(Translations.of(headings), define);
     }
 
-    /** Adds a section that people can fold, or a page of its own. */
-    public MenuBuilder section(String heading, Entry.Folds folds, Consumer<? super MenuBuilder> define) {
-        return section(heading, define).last("folds", word(folds));
+    /** Adds a section that people can collapse, or a page of its own. */
+    public MenuBuilder section(String heading, Entry.Collapsible how, Consumer<? super MenuBuilder> define) {
+        return section(heading, define).last("collapsible", word(how));
     }
 
     /** As {@link #section(String, Entry.Folds, Consumer)}, with an id of its own and an icon. */
     public MenuBuilder section(
-            String heading, Entry.Folds folds, String id, String icon, Consumer<? super MenuBuilder> define) {
-        return section(heading, folds, define).last("id", Trees.text(id)).last("icon", Trees.text(icon));
+            String heading, Entry.Collapsible how, String id, String icon, Consumer<? super MenuBuilder> define) {
+        return section(heading, how, define).last("id", Trees.text(id)).last("icon", Trees.text(icon));
     }
 
     private static Value word(Enum<?> word) {

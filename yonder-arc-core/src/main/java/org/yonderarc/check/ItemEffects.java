@@ -25,7 +25,7 @@ import org.yonderarc.plan.Menu;
 /** Keys of items and sections that do nothing in any bar that shows them. */
 final class ItemEffects {
     /** Keys that a place for the overflow always has a use for: it marks what is selected, and folds sections. */
-    private static final Set<String> FOLLOWS = Set.of("selected-icon", "folds");
+    private static final Set<String> FOLLOWS = Set.of("selected-icon", "collapsible");
 
     private final Subject subject;
     private final List<Device> devices;
@@ -77,7 +77,7 @@ final class ItemEffects {
     }
 
     private void section(Menu menu, Entry.Section section, String pointer) {
-        if (section.folds() == Entry.Folds.NEVER) {
+        if (section.collapsible() == Entry.Collapsible.NEVER) {
             section.icon().ifPresent(any -> tell(pointer, "icon", "", "only a section that folds shows one"));
             return;
         }
@@ -88,7 +88,7 @@ final class ItemEffects {
                 .filter(form -> mayOverflow(form, menu, section.list()))
                 .flatMap(form -> form.overflows().map(Forms::place).stream())
                 .collect(toList());
-        tell(List.of("folds"), all, places, pointer);
+        tell(List.of("collapsible"), all, places, pointer);
     }
 
     private Stream<Bar> bars(Menu menu, Optional<String> item) {

@@ -62,7 +62,7 @@ public record FittedItem(
 
     /** Whether it is the heading of a section that folds. */
     public boolean folds() {
-        return step instanceof Step.Fold;
+        return step instanceof Step.Collapse;
     }
 
     /** Whether it leads to the items that didn't fit. */

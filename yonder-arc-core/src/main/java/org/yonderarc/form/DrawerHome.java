@@ -190,7 +190,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         boolean kept = form.opens() == Opening.ALWAYS;
         boolean collapsed = form.collapsedWidth().isPresent()
                 && kept
-                && context.state().folded().contains(bar.id());
+                && context.state().collapsed().contains(bar.id());
         List<FittedItem> foot = context.apart(bar, form, form.named(), form.search());
         List<Item> inFoot = context.visible().items(menu).stream()
                 .filter(item -> form.footer().contains(item.id())
@@ -226,7 +226,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
         return new FittedBar.Button(
                 context.own(collapsed ? BuiltInText.EXPAND : BuiltInText.COLLAPSE),
                 OwnIcons.folds(form.side(), collapsed),
-                new Step.Fold(bar.id()));
+                new Step.Collapse(bar.id()));
     }
 
     @Override

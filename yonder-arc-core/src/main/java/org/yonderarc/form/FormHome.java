@@ -75,7 +75,7 @@ public abstract class FormHome<F extends Form> {
 
     /** The keys of items and sections that do nothing in this form, each with the reason: "its items have no second line". */
     Map<String, String> idleItem(F form) {
-        return Map.of("note", ROW, "value", ROW, "folds", "it shows no headings");
+        return Map.of("note", ROW, "value", ROW, "collapsible", "it shows no headings");
     }
 
     /** What shows of a bar: itself, and the place of its overflow where that is open. */

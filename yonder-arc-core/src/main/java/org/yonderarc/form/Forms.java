@@ -85,9 +85,9 @@ public final class Forms {
         return at(form).idleItem();
     }
 
-    /** Whether a form shows sections that a person folds. */
-    public static boolean folds(Form form) {
-        return !idleItem(form).containsKey("folds");
+    /** Whether a form shows sections that a person collapses. */
+    public static boolean collapses(Form form) {
+        return !idleItem(form).containsKey("collapsible");
     }
 
     /** What a bar is to a person who doesn't see it. */

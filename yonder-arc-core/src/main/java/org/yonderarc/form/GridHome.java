@@ -72,7 +72,7 @@ final class GridHome extends FormHome<GridForm> {
         idle.put("short-label", "long labels wrap");
         idle.put("slot", "it has room for all items");
         idle.put("selected-icon", "none of its items is ever selected");
-        idle.put("folds", "its sections are always open");
+        idle.put("collapsible", "its sections are always open");
         if (form.layout() != Form.TileLayout.ROWS) {
             idle.put("value", "only rows have room for one");
         }

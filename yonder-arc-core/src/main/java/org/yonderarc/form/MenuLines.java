@@ -57,8 +57,8 @@ final class MenuLines {
         folds &= wanted.isEmpty();
         if (folds) {
             for (Entry entry : menu.entries()) {
-                Optional<Entry.Section> page =
-                        entry.folding().filter(section -> section.folds() == Entry.Folds.PAGE && !isFolded(section));
+                Optional<Entry.Section> page = entry.folding()
+                        .filter(section -> section.collapsible() == Entry.Collapsible.PAGE && !isFolded(section));
                 List<Item> items = shown(entry, without);
                 if (page.isPresent() && !items.isEmpty()) {
                     section(page.get(), items);
@@ -111,7 +111,7 @@ final class MenuLines {
                 items.stream().anyMatch(item -> context.visible().isSelected(menu, item));
         lines.add(FittedBar.Line.of(heading(section, isFolded, isFolded && holdsSelected), false));
         if (!isFolded) {
-            add(items, section.folds() != Entry.Folds.PAGE);
+            add(items, section.collapsible() != Entry.Collapsible.PAGE);
         }
     }
 
@@ -120,14 +120,14 @@ final class MenuLines {
     }
 
     private boolean isFolded(Entry.Section section) {
-        return context.state().folded().contains(section.key(menu));
+        return context.state().collapsed().contains(section.key(menu));
     }
 
     /** The heading as something that can be chosen. */
     private FittedItem heading(Entry.Section section, boolean isFolded, boolean selected) {
         String key = section.key(menu);
         String label = context.filled(section.heading());
-        boolean isPage = section.folds() == Entry.Folds.PAGE;
+        boolean isPage = section.collapsible() == Entry.Collapsible.PAGE;
         boolean isBack = isPage && !isFolded;
         Optional<String> sign = isBack
                 ? Optional.empty()
@@ -142,7 +142,7 @@ final class MenuLines {
                 isBack ? Optional.of(OwnIcons.BACK) : section.icon(),
                 Optional.empty(),
                 Optional.empty(),
-                new Step.Fold(key),
+                new Step.Collapse(key),
                 false,
                 sign,
                 context.setting().touch().states(key, selected, true),

@@ -23,7 +23,7 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
 
     /** The section that it is, if it can be folded. */
     default Optional<Section> folding() {
-        return this instanceof Section section && section.folds != Folds.NEVER
+        return this instanceof Section section && section.collapsible != Collapsible.NEVER
                 ? Optional.of(section)
                 : Optional.empty();
     }
@@ -42,13 +42,13 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
     Entry map(UnaryOperator<Item> change);
 
     /** Whether people can fold a section. */
-    enum Folds {
+    enum Collapsible {
         /** It always shows. */
         NEVER,
         /** It can be folded; at first it shows. */
         OPEN,
         /** It can be unfolded; at first its heading shows alone. */
-        FOLDED,
+        COLLAPSED,
         /** Its heading leads to it, in place of the other entries, and back. */
         PAGE
     }
@@ -59,15 +59,15 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
      * @param heading what stands above them
      * @param list the items in order
      * @param id its id in its menu, for who folds it; by default its heading in lower case
-     * @param folds whether it can be folded
+     * @param collapsible whether it can be folded
      * @param icon the icon of its heading where it folds
      */
-    record Section(Words heading, List<Item> list, Optional<String> id, Folds folds, Optional<String> icon)
+    record Section(Words heading, List<Item> list, Optional<String> id, Collapsible collapsible, Optional<String> icon)
             implements Entry {
         public Section {
             Objects.requireNonNull(heading, "heading");
             Objects.requireNonNull(id, "id");
-            Objects.requireNonNull(folds, "folds");
+            Objects.requireNonNull(collapsible, "folds");
             Objects.requireNonNull(icon, "icon");
             list = List.copyOf(list);
         }
@@ -96,13 +96,13 @@ public sealed interface Entry permits Item, Entry.Section, Entry.Divider, Entry.
                             .sorted(Comparator.comparingInt(item -> Menu.rank(item, first)))
                             .collect(toList()),
                     id,
-                    folds,
+                    collapsible,
                     icon);
         }
 
         @Override
         public Entry map(UnaryOperator<Item> change) {
-            return new Section(heading, list.stream().map(change).collect(toList()), id, folds, icon);
+            return new Section(heading, list.stream().map(change).collect(toList()), id, collapsible, icon);
         }
     }
 

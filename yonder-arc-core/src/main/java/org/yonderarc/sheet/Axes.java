@@ -58,12 +58,12 @@ public final class Axes {
                 (asked, name) -> asked.words(
                         name, Form.Labels.values(), (shot, value) -> changed(shot, form -> form.withLabels(value))));
         known.put(
-                "icons",
+                "icon-position",
                 (asked, name) -> asked.words(
                         name,
                         Form.IconPosition.values(),
                         (shot, value) -> changed(shot, form -> form.withIconPosition(value))));
-        known.put("icon-style", Axes::iconStyles);
+        known.put("icon-fill", Axes::iconStyles);
         known.put(
                 "indicator",
                 (asked, name) -> asked.words(
@@ -74,9 +74,13 @@ public final class Axes {
         known.put("scroll", Axes::scrolls);
         known.put("fact", Axes::facts);
         known.put("open", Axes::openings);
-        known.put("fold", Axes::folds);
+        known.put("collapse", Axes::collapses);
         return Collections.unmodifiableMap(known);
     }
+
+    /** What axes were called in earlier versions. */
+    private static final Map<String, String> EARLIER =
+            Map.of("icons", "icon-position", "icon-style", "icon-fill", "fold", "collapse");
 
     /** Their names. */
     public static final List<String> NAMES = List.copyOf(KNOWN.keySet());
@@ -102,7 +106,7 @@ public final class Axes {
         String name = equals < 0 ? text : text.substring(0, equals);
         List<String> only =
                 equals < 0 ? List.of() : List.of(text.substring(equals + 1).split(","));
-        Maker maker = KNOWN.get(name);
+        Maker maker = KNOWN.get(EARLIER.getOrDefault(name, name));
         if (maker == null) {
             throw new IllegalArgumentException("there is no axis \"" + name + "\". "
                     + Suggestion.sentence(name, NAMES, "An axis is one of " + String.join(", ", NAMES) + "."));
@@ -321,8 +325,8 @@ public final class Axes {
     }
 
     /** Everything expanded, and each bar that can be collapsed. */
-    private Axis folds(String name) {
-        return bars(name, "expanded", Step.Fold::new, "can be collapsed: only a drawer that is kept open can");
+    private Axis collapses(String name) {
+        return bars(name, "expanded", Step.Collapse::new, "can be collapsed: only a drawer that is always open can");
     }
 
     private Axis bars(String name, String usual, Function<String, Step> step, String otherwise) {

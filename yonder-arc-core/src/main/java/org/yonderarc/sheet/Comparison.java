@@ -121,7 +121,7 @@ public record Comparison(Plan before, Plan after) {
         for (int i = 0; i < menu.entries().size(); i++) {
             Entry entry = menu.entries().get(i);
             if (entry instanceof Entry.Section section) {
-                frame.add(section.heading() + " " + section.id() + section.folds() + section.icon() + ":"
+                frame.add(section.heading() + " " + section.id() + section.collapsible() + section.icon() + ":"
                         + section.list().stream().map(Item::id).collect(toList()));
             } else if (entry instanceof Entry.AllScreens every) {
                 frame.add("rule at " + i + every.heading() + every.under() + every.deep() + every.except());

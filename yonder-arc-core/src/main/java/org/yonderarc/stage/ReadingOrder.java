@@ -258,7 +258,9 @@ record ReadingOrder(State state, Optional<String> dialog, boolean rightToLeft) {
         if (step instanceof Step.Toggle toggle) {
             return Optional.of(state.open().filter(toggle.bar()::equals).isPresent());
         }
-        return step instanceof Step.Fold fold ? Optional.of(!state.folded().contains(fold.bar())) : Optional.empty();
+        return step instanceof Step.Collapse fold
+                ? Optional.of(!state.collapsed().contains(fold.bar()))
+                : Optional.empty();
     }
 
     private static String inside(SceneNode.Group group) {

@@ -385,7 +385,7 @@ public final class Stage {
         return !still.walk().shown(before).equals(still.walk().shown(after))
                 || !before.branch().equals(after.branch())
                 || !before.open().equals(after.open())
-                || !before.folded().equals(after.folded());
+                || !before.collapsed().equals(after.collapsed());
     }
 
     private void remember(Change change) {

@@ -133,7 +133,7 @@ public final class Explanation {
         return inBar.contains(item)
                 && fitted.stream()
                         .filter(one -> one.id().equals(bar.id()) && one.standing() == FittedBar.Standing.OPEN)
-                        .filter(one -> Forms.folds(one.form()))
+                        .filter(one -> Forms.collapses(one.form()))
                         .anyMatch(one -> one.shown().stream()
                                 .noneMatch(shown -> isOf(shown, item)
                                         || one.person()
@@ -167,8 +167,8 @@ public final class Explanation {
         boolean isInSection = menu.entries().stream()
                 .flatMap(entry -> entry.folding().stream())
                 .anyMatch(section ->
-                        section.list().contains(item) && state.folded().contains(section.key(menu)));
-        return isInSection ? "hidden, its section is folded" : "hidden, a section stands in place of the others";
+                        section.list().contains(item) && state.collapsed().contains(section.key(menu)));
+        return isInSection ? "hidden, its section is collapsed" : "hidden, a section stands in place of the others";
     }
 
     private String item(Bar bar, Menu menu, Item item, List<Item> all, List<Item> inBar) {

@@ -22,20 +22,20 @@ final class BarSteps {
     private final Map<String, Collection<Form>> bars = new LinkedHashMap<>();
 
     /** The sections that can be folded, and how they are at first. */
-    private final Map<String, Entry.Folds> sections = new LinkedHashMap<>();
+    private final Map<String, Entry.Collapsible> sections = new LinkedHashMap<>();
 
     BarSteps(Plan plan) {
         this.plan = plan;
         plan.bars().forEach(bar -> bars.put(bar.id(), bar.forms().values()));
         plan.menus().forEach(menu -> menu.entries().stream()
                 .flatMap(entry -> entry.folding().stream())
-                .forEach(section -> sections.put(section.key(menu), section.folds())));
+                .forEach(section -> sections.put(section.key(menu), section.collapsible())));
     }
 
     /** The sections that are folded at first. */
-    Set<String> folded() {
+    Set<String> collapsed() {
         return sections.entrySet().stream()
-                .filter(section -> section.getValue() != Entry.Folds.OPEN)
+                .filter(section -> section.getValue() != Entry.Collapsible.OPEN)
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
@@ -97,7 +97,7 @@ final class BarSteps {
                 : new Change(step, state, state, List.of(), "Nothing is open.");
     }
 
-    Change fold(State state, Step.Fold step) {
+    Change collapse(State state, Step.Collapse step) {
         if (!folds(step.bar())) {
             return noBar(state, step, step.bar());
         }
@@ -108,7 +108,7 @@ final class BarSteps {
                     step,
                     "The bar \"" + step.bar() + "\" can't be collapsed: only a drawer that is kept open can.");
         }
-        var folded = new LinkedHashSet<>(state.folded());
+        var folded = new LinkedHashSet<>(state.collapsed());
         boolean expands = folded.remove(step.bar());
         if (!expands) {
             folded.add(step.bar());
@@ -125,7 +125,7 @@ final class BarSteps {
 
     private Change noBar(State state, Step step, String bar) {
         var known = new LinkedHashSet<>(bars.keySet());
-        if (step instanceof Step.Fold) {
+        if (step instanceof Step.Collapse) {
             known.addAll(sections.keySet());
         }
         return Change.refused(

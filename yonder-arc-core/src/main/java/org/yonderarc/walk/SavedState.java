@@ -48,7 +48,7 @@ public final class SavedState {
         var out = new StringBuilder(VERSION);
         part(out, 'b', List.of(state.branch()));
         state.open().ifPresent(open -> part(out, 'o', List.of(open)));
-        part(out, 'f', state.folded().stream().sorted().collect(toList()));
+        part(out, 'f', state.collapsed().stream().sorted().collect(toList()));
         part(out, 'v', state.visited());
         new TreeMap<>(state.trails()).forEach((branch, trail) -> {
             var words = new ArrayList<String>();
@@ -212,7 +212,7 @@ public final class SavedState {
                         trails,
                         facts,
                         state.open().filter(walk::hasBar),
-                        state.folded().stream().filter(walk::folds).collect(java.util.stream.Collectors.toSet()),
+                        state.collapsed().stream().filter(walk::collapses).collect(java.util.stream.Collectors.toSet()),
                         state.visited().stream()
                                 .filter(trails::containsKey)
                                 .filter(one -> !one.equals(now))

@@ -19,7 +19,7 @@ import org.yonderarc.plan.Place;
  * @param trails the trail of every branch that was visited, by branch
  * @param facts the value of every fact, by id
  * @param open the id of the bar whose drawer or overflow is open
- * @param folded the ids of the bars that are collapsed to icons, and of the sections that are folded
+ * @param collapsed the ids of the bars that are collapsed to icons, and of the sections that are folded
  * @param visited the branches that the person was on before, each once, the last one last
  */
 public record State(
@@ -27,7 +27,7 @@ public record State(
         Map<String, Trail> trails,
         Map<String, FactValue> facts,
         Optional<String> open,
-        Set<String> folded,
+        Set<String> collapsed,
         List<String> visited) {
     /** The branch of a start screen that no item leads to. No item can have this id. */
     public static final String LOOSE = "/";
@@ -36,7 +36,7 @@ public record State(
         trails = Map.copyOf(trails);
         facts = FactTable.of(facts);
         Objects.requireNonNull(open, "open");
-        folded = Collections.unmodifiableSet(new LinkedHashSet<>(folded));
+        collapsed = Collections.unmodifiableSet(new LinkedHashSet<>(collapsed));
         visited = List.copyOf(visited);
         if (!trails.containsKey(Objects.requireNonNull(branch, "branch"))) {
             throw new IllegalArgumentException("the branch \"" + branch + "\" has no trail");
@@ -50,22 +50,22 @@ public record State(
 
     /** The same place with other facts. */
     public State withFacts(Map<String, FactValue> other) {
-        return new State(branch, trails, other, open, folded, visited);
+        return new State(branch, trails, other, open, collapsed, visited);
     }
 
     /** The same with these bars collapsed, and these sections folded. */
-    State withFolded(Set<String> other) {
+    State withCollapsed(Set<String> other) {
         return new State(branch, trails, facts, open, other, visited);
     }
 
     /** The same with other trails. */
     State withTrails(Map<String, Trail> other) {
-        return new State(branch, other, facts, open, folded, visited);
+        return new State(branch, other, facts, open, collapsed, visited);
     }
 
     /** The same place with this bar's drawer or overflow open, or none. */
     public State withOpen(Optional<String> bar) {
-        return new State(branch, trails, facts, bar, folded, visited);
+        return new State(branch, trails, facts, bar, collapsed, visited);
     }
 
     /** The trail of the branch that the person is on. */
@@ -97,6 +97,6 @@ public record State(
             changed = new HashMap<>(trails);
             changed.put(other, trail);
         }
-        return new State(other, changed, facts, Optional.empty(), folded, before);
+        return new State(other, changed, facts, Optional.empty(), collapsed, before);
     }
 }

@@ -36,7 +36,7 @@ public sealed interface Step {
         /** What is open closes. */
         CLOSE,
         /** A bar is collapsed or spread. */
-        FOLD,
+        COLLAPSE,
         /** A fact is told. */
         TELL,
         /** Several facts are told. */
@@ -66,7 +66,7 @@ public sealed interface Step {
     default String text() {
         return switch (kind()) {
             case BACK, UP, VISIT, CLOSE, RESTART -> kind().word();
-            case CHOOSE, OPEN, REPLACE, RESET, FINISH, LINK, TOGGLE, FOLD, TELL, TELL_ALL, CLEAR, RESUME ->
+            case CHOOSE, OPEN, REPLACE, RESET, FINISH, LINK, TOGGLE, COLLAPSE, TELL, TELL_ALL, CLEAR, RESUME ->
                 kind().word() + ":" + what();
         };
     }
@@ -244,14 +244,14 @@ public sealed interface Step {
     }
 
     /** A bar is collapsed to icons, or expanded if it is collapsed; a section, {@code main.at-the-hut}, folds or unfolds. */
-    record Fold(String bar) implements Step {
-        public Fold {
+    record Collapse(String bar) implements Step {
+        public Collapse {
             Objects.requireNonNull(bar, "bar");
         }
 
         @Override
         public Kind kind() {
-            return Kind.FOLD;
+            return Kind.COLLAPSE;
         }
 
         @Override

@@ -39,7 +39,7 @@ public final class Steps {
             case VISIT -> alone(new Step.Visit(), colon);
             case TOGGLE -> new Step.Toggle(bar(plan, some(rest, "a bar: toggle:main")));
             case CLOSE -> alone(new Step.Close(), colon);
-            case FOLD -> new Step.Fold(bar(plan, some(rest, "a bar: fold:main")));
+            case COLLAPSE -> new Step.Collapse(bar(plan, some(rest, "a bar, or a section: collapse:main")));
             case TELL -> tell(plan, some(rest, "a fact and its value: tell:drafts=3"));
             case TELL_ALL -> tellAll(plan, some(rest, "facts and their values: tell-all:drafts=3&signed-in=true"));
             case CLEAR -> new Step.Clear(some(rest, "a branch: clear:surveys"));
@@ -62,6 +62,9 @@ public final class Steps {
     }
 
     private static Step.Kind kind(String word) {
+        if (word.equals("fold")) {
+            return Step.Kind.COLLAPSE; // as earlier versions called it
+        }
         List<Step.Kind> kinds = List.of(Step.Kind.values());
         return kinds.stream()
                 .filter(kind -> kind.word().equals(word))

@@ -74,7 +74,7 @@ public final class Walk {
                         startBranch,
                         Map.of(startBranch, places.trailTo(first, startBranch, item(startBranch, initial))),
                         initial)
-                .withFolded(bars.folded()));
+                .withCollapsed(bars.collapsed()));
     }
 
     /**
@@ -97,7 +97,7 @@ public final class Walk {
     }
 
     /** Whether the plan has a bar, or a section, with this id to fold. */
-    boolean folds(String id) {
+    boolean collapses(String id) {
         return bars.folds(id);
     }
 
@@ -138,7 +138,7 @@ public final class Walk {
             case VISIT -> visit(state, (Step.Visit) step);
             case TOGGLE -> bars.toggle(state, (Step.Toggle) step, shown(state));
             case CLOSE -> bars.close(state, (Step.Close) step);
-            case FOLD -> bars.fold(state, (Step.Fold) step);
+            case COLLAPSE -> bars.collapse(state, (Step.Collapse) step);
             case TELL -> facts.tell(state, (Step.Tell) step);
             case TELL_ALL -> facts.tellAll(state, (Step.TellAll) step);
             case CLEAR -> clear(state, (Step.Clear) step);
@@ -349,7 +349,7 @@ public final class Walk {
             return Change.moved(
                     state,
                     step,
-                    new State(after.branch(), after.trails(), after.facts(), after.open(), after.folded(), visited),
+                    new State(after.branch(), after.trails(), after.facts(), after.open(), after.collapsed(), visited),
                     to.get().equals(startBranch)
                             ? "At the branch's root: to the start's branch."
                             : "At the branch's root: to the branch before.");
@@ -399,7 +399,7 @@ public final class Walk {
         return Change.moved(
                 state,
                 step,
-                new State(state.branch(), trails, state.facts(), state.open(), state.folded(), visited),
+                new State(state.branch(), trails, state.facts(), state.open(), state.collapsed(), visited),
                 "The branch is as if it was never visited.");
     }
 

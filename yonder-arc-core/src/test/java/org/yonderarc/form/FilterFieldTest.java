@@ -41,7 +41,7 @@ class FilterFieldTest {
                 .screen("limestone", screen -> screen.icon("diamonds"))
                 .screen("old-tools", screen -> screen.title("Old TOOLS").icon("tools"))
                 .menu("main", menu -> menu.item("board")
-                        .section("Stones", Entry.Folds.FOLDED, in -> in.item("sandstone")
+                        .section("Stones", Entry.Collapsible.COLLAPSED, in -> in.item("sandstone")
                                 .item("limestone"))
                         .divider()
                         .item("old-tools"))
@@ -102,7 +102,8 @@ class FilterFieldTest {
             assertTrue(bar.list().slots().stream()
                     .allMatch(slot -> slot.target().y() >= field.target().bottom()));
         }
-        State folded = Walk.of(plan()).step(typed(""), new Step.Fold("main")).after();
+        State folded =
+                Walk.of(plan()).step(typed(""), new Step.Collapse("main")).after();
         assertFalse(bar(folded).filter().isPresent(), "collapsed, there is no room for it");
     }
 

@@ -40,9 +40,9 @@ class FoldingSectionsTest {
             .screen("rules", screen -> screen.title("Rules").icon("book"))
             .screen("ways", screen -> screen.title("Path").icon("map-pin"))
             .menu("main", menu -> menu.item("home")
-                    .section("At the hut", Entry.Folds.OPEN, in -> in.item("crew"))
-                    .section("Plans", Entry.Folds.FOLDED, "plans", "calendar", in -> in.item("rota"))
-                    .section("Papers", Entry.Folds.PAGE, in -> in.item("rules"))
+                    .section("At the hut", Entry.Collapsible.OPEN, in -> in.item("crew"))
+                    .section("Plans", Entry.Collapsible.COLLAPSED, "plans", "calendar", in -> in.item("rota"))
+                    .section("Papers", Entry.Collapsible.PAGE, in -> in.item("rules"))
                     .section("Ways", in -> in.item("ways")))
             .bar(bar -> bar.menu("main")
                     .form(FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS).collapsedWidth(72)))
@@ -95,23 +95,23 @@ class FoldingSectionsTest {
                         "Papers chevron-right",
                         "Ways",
                         "  Path"),
-                lines(after("fold:main.at-the-hut", "fold:main.plans")));
-        assertEquals(lines(walk.start()), lines(after("fold:main.plans", "fold:main.plans")));
+                lines(after("collapse:main.at-the-hut", "collapse:main.plans")));
+        assertEquals(lines(walk.start()), lines(after("collapse:main.plans", "collapse:main.plans")));
     }
 
     @Test
     void aPageStandsInPlaceOfTheOthersAndLeadsBack() {
-        State open = after("fold:main.papers");
+        State open = after("collapse:main.papers");
         assertEquals(List.of("Papers", "Rules"), lines(open));
         assertEquals(
                 Optional.of("arrow-left"),
                 bar(open).lines().get(0).item().orElseThrow().icon());
-        assertEquals(lines(walk.start()), lines(after("fold:main.papers", "fold:main.papers")));
+        assertEquals(lines(walk.start()), lines(after("collapse:main.papers", "collapse:main.papers")));
     }
 
     @Test
     void aFoldedSectionThatHoldsThePersonIsMarked() {
-        State state = after("choose:crew", "fold:main.at-the-hut");
+        State state = after("choose:crew", "collapse:main.at-the-hut");
         var heading = bar(state).lines().get(1).item().orElseThrow();
         assertTrue(heading.states().contains(ItemState.SELECTED));
         assertFalse(
@@ -122,19 +122,19 @@ class FoldingSectionsTest {
     void whereIconsStandAloneNothingIsFolded() {
         assertEquals(
                 List.of("Home", "At the hut", "  Crew", "Plans", "  Rota", "Papers", "  Rules", "Ways", "  Path"),
-                lines(after("fold:main")));
+                lines(after("collapse:main")));
     }
 
     @Test
     void whatIsFoldedIsSavedAndStartsOver() {
-        State state = after("fold:main.at-the-hut", "fold:main.plans");
+        State state = after("collapse:main.at-the-hut", "collapse:main.plans");
         assertEquals(
-                state.folded(),
-                SavedState.read(walk, SavedState.write(state)).state().folded());
+                state.collapsed(),
+                SavedState.read(walk, SavedState.write(state)).state().collapsed());
         assertEquals(
-                walk.start().folded(),
-                walk.step(state, new Step.Restart()).after().folded());
-        var refused = walk.step(state, new Step.Fold("main.plams"));
+                walk.start().collapsed(),
+                walk.step(state, new Step.Restart()).after().collapsed());
+        var refused = walk.step(state, new Step.Collapse("main.plams"));
         assertTrue(refused.refusal().orElseThrow().contains("Did you mean \"main.plans\"?"), refused.because());
     }
 
@@ -143,7 +143,7 @@ class FoldingSectionsTest {
         List<String> first = Explanation.explain(walk, Setting.of(Device.DESKTOP), walk.start());
         assertTrue(first.contains("  item crew: shown"), first.toString());
         assertTrue(first.contains("  item rota: hidden, its section is folded"), first.toString());
-        List<String> paged = Explanation.explain(walk, Setting.of(Device.DESKTOP), after("fold:main.papers"));
+        List<String> paged = Explanation.explain(walk, Setting.of(Device.DESKTOP), after("collapse:main.papers"));
         assertTrue(paged.contains("  item rules: shown"), paged.toString());
         assertTrue(
                 paged.stream().anyMatch(line -> line.startsWith("  item home: hidden, a section")), paged.toString());

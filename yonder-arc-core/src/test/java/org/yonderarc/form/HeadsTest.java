@@ -95,7 +95,7 @@ class HeadsTest {
                 .orElseThrow();
         assertEquals(icon.x(), logo.area().x());
         for (Scene narrow : List.of(
-                scene(kept(), Scheme.LIGHT, new Step.Fold("main")),
+                scene(kept(), Scheme.LIGHT, new Step.Collapse("main")),
                 scene(FormBuilder.rail().showLogo(true), Scheme.LIGHT))) {
             SceneNode.Picture small = picture(narrow, Part.Plain.LOGO);
             assertEquals("sign.svg", small.file());

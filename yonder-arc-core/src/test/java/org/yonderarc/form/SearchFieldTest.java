@@ -84,7 +84,7 @@ class SearchFieldTest {
         assertTrue(
                 open.list().slots().get(0).target().y() > field(open).target().bottom());
         assertEquals(1, open.list().slots().size());
-        Layout.Bar collapsed = bar(form, Device.DESKTOP, "fold:main");
+        Layout.Bar collapsed = bar(form, Device.DESKTOP, "collapse:main");
         assertEquals(List.of(), field(collapsed).label(), "its icon alone");
         assertTrue(field(collapsed).target().width() <= 72);
     }

@@ -78,7 +78,7 @@ public final class RandomPlans {
         builder.menu("side", menu -> menu.item("s0")
                 .signal("send", item -> item.icon("send"))
                 .divider()
-                .section("Folds", any(Entry.Folds.values(), random), in -> in.item("s1")));
+                .section("Folds", any(Entry.Collapsible.values(), random), in -> in.item("s1")));
         boolean rich = random.nextBoolean();
         FormBuilder<?> form = rich ? richForm(random) : form(random);
         form.style(style -> style(style, random));
@@ -152,7 +152,7 @@ public final class RandomPlans {
                             }
                         });
                     }
-                    menu.section("Folds", Entry.Folds.values()[random.nextInt(4)], in -> in.item("c0"));
+                    menu.section("Folds", Entry.Collapsible.values()[random.nextInt(4)], in -> in.item("c0"));
                     menu.item("one?one={id}", item -> item.repeat("all", 3));
                 });
         FormBuilder<?> form = richForm(random);

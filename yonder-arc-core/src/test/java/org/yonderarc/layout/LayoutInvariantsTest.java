@@ -108,7 +108,7 @@ class LayoutInvariantsTest {
         }
         for (String folds : List.of("main", "main.folds")) {
             state = random.nextInt(3) == 0
-                    ? walk.step(state, new Step.Fold(folds)).after()
+                    ? walk.step(state, new Step.Collapse(folds)).after()
                     : state;
         }
         return random.nextBoolean() ? walk.step(state, new Step.Toggle("main")).after() : state;

@@ -272,7 +272,7 @@ class FilmTest {
         Walk walk = Walk.of(turning(
                 FormBuilder.bottom(),
                 FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS).collapsedWidth(72)));
-        Change change = walk.step(walk.start(), Steps.parse(walk.plan(), "fold:main"));
+        Change change = walk.step(walk.start(), Steps.parse(walk.plan(), "collapse:main"));
         var view = new View(walk, Device.DESKTOP, new PlainMeasure());
         for (Film film : List.of(
                 Film.of(

@@ -57,8 +57,8 @@ class SheetTest {
         "state, 6",
         "form=bottom, 1",
         "labels, 3",
-        "icons, 4",
-        "icon-style, 2",
+        "icon-position, 4",
+        "icon-fill, 2",
         "indicator, 6",
         "contrast, 2",
         "text-scale, 3",
@@ -118,7 +118,7 @@ class SheetTest {
     void bothAxesCountInEveryPicture() {
         Shot base = shot(Shore.plan());
         Axis across = Axes.parse("indicator=line,dot", base);
-        Axis down = Axes.parse("icons=above,before", base);
+        Axis down = Axes.parse("icon-position=above,before", base);
         Scene sheet = Sheet.of(base, across, down, MEASURE);
         var shots = sheet.nodes().stream()
                 .filter(node -> node.key().startsWith("shot-"))
@@ -161,7 +161,7 @@ class SheetTest {
                 "screen=boats,boat?boat=7 | screen: boats, screen: boat?boat=7",
                 "fact=letters=0,letters=5 | letters: 0, letters: 5",
                 "open | open: closed, open: main",
-                "fold | fold: expanded, fold: main",
+                "collapse | collapse: expanded, collapse: main",
                 "screen=boat?bot=7 | ! needs the parameter {boat}",
                 "fact=letters=many | ! takes a number",
                 "fact | ! name values of others",
@@ -184,7 +184,7 @@ class SheetTest {
                                         .collapsedWidth(72)))
                 .bar(bar -> bar.form(FormBuilder.top()))
                 .build();
-        Device device = text.startsWith("fold") ? Device.DESKTOP : Device.PHONE;
+        Device device = text.startsWith("collapse") ? Device.DESKTOP : Device.PHONE;
         Shot base = new Shot(plan, Setting.of(device), Optional.empty(), List.of(), Optional.empty());
         if (captions.startsWith("! ")) {
             var refused = assertThrows(IllegalArgumentException.class, () -> Axes.parse(text, base));

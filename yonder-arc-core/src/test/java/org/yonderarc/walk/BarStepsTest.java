@@ -39,13 +39,13 @@ class BarStepsTest {
     @ParameterizedTest
     @CsvSource({
         "over, toggle:main, true",
-        "over, fold:main, false",
+        "over, collapse:main, false",
         "kept, toggle:main, false",
-        "kept, fold:main, false",
+        "kept, collapse:main, false",
         "collapsible, toggle:main, false",
-        "collapsible, fold:main, true",
+        "collapsible, collapse:main, true",
         "bottom, toggle:main, true",
-        "bottom, fold:main, false",
+        "bottom, collapse:main, false",
         "wrapping, toggle:main, false",
         "radial, toggle:main, true",
     })

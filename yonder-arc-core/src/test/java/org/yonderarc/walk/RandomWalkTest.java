@@ -101,7 +101,7 @@ class RandomWalkTest {
                 trail().set(trail().size() - 1, rest);
             } else if (step.equals("up")) {
                 up();
-            } else if (step.startsWith("fold")) {
+            } else if (step.startsWith("collapse")) {
                 if (!folded.remove(rest)) {
                     folded.add(rest);
                 }
@@ -270,7 +270,7 @@ class RandomWalkTest {
             case 9 -> random.nextInt(4) > 0 ? "clear:" + items.get(random.nextInt(items.size())) : "restart";
             case 10 -> "reset:" + screen;
             case 11 -> "up";
-            case 12 -> "fold:side";
+            case 12 -> "collapse:side";
             default -> "back";
         };
     }
@@ -327,7 +327,7 @@ class RandomWalkTest {
             List<String> trail =
                     state.trail().places().stream().map(Place::text).toList();
             String is = state.branch() + " " + trail + " " + walk.shown(state).text() + " " + effect(change) + " "
-                    + state.open().isPresent() + " " + state.visited() + " " + state.folded();
+                    + state.open().isPresent() + " " + state.visited() + " " + state.collapsed();
             String wanted = model.branch + " " + model.trail() + " " + model.shown() + " " + model.effect + " "
                     + model.open + " " + model.visited + " " + model.folded;
             if (!is.equals(wanted)) {

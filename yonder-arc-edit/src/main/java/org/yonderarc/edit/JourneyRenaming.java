@@ -22,6 +22,7 @@ final class JourneyRenaming {
             "replace", Noun.SCREEN,
             "reset", Noun.SCREEN,
             "toggle", Noun.BAR,
+            "collapse", Noun.BAR,
             "fold", Noun.BAR,
             "tell", Noun.FACT,
             "tell-all", Noun.FACT);

@@ -57,6 +57,7 @@ final class RenamedKeys {
             key(ITEM, "each", "repeat"),
             key(ITEM, "most", "max-items"),
             key(ITEM, "every", "all-screens"),
+            key(ITEM, "folds", "collapsible"),
             key(ITEM + "/all-screens", "without", "except"),
             key(ITEM + "/badge", "style", "kind"),
             key(SHOWN, "on", "show-on"),
@@ -92,6 +93,7 @@ final class RenamedKeys {
 
     /** Words by what they were; where they stand is told by the pointer of the value. */
     private static final Map<String, List<Rename>> WORDS = table(Stream.of(
+            key(ITEM + "/collapsible", "folded", "collapsed"),
             key(ITEM + "/open-in", "inside", "app"),
             key(FORM + "/on-scroll", "stays", "stay"),
             key(FORM + "/on-scroll", "leaves", "hide"),

@@ -192,7 +192,7 @@ class BuildersTest {
                                         .style(style -> style.bold(Style.Which.ALL))))
                         .section(
                                 "Papers",
-                                Entry.Folds.PAGE,
+                                Entry.Collapsible.PAGE,
                                 "shelf",
                                 "files",
                                 section -> section.item("tides", item -> item.id("paper")))

@@ -35,11 +35,11 @@ class IdleKeysTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "drawer | folds: folded, icon: star | ",
+                "drawer | collapsible: collapsed, icon: star | ",
                 "drawer | icon: star | icon",
-                "rail   | folds: folded, icon: star | folds",
-                "bottom | folds: folded | folds",
-                "'bottom, max-items: 2' | folds: folded | ",
+                "rail   | collapsible: collapsed, icon: star | folds",
+                "bottom | collapsible: collapsed | folds",
+                "'bottom, max-items: 2' | collapsible: collapsed | ",
             })
     void ofSections(String form, String keys, String told) {
         assertEquals(

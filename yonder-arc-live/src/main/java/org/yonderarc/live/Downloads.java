@@ -32,7 +32,7 @@ final class Downloads {
             "language",
             "text-scale",
             "open",
-            "fold",
+            "collapse",
             "across",
             "down",
             "part",
@@ -125,7 +125,7 @@ final class Downloads {
         given("scheme", view::scheme);
         given("language", view::language);
         given("open", view::open);
-        given("fold", view::fold);
+        given("collapse", view::collapse);
         given("touch", view::touch);
         number("text-scale", view::textScale);
         return view.build();

@@ -22,7 +22,7 @@ export function motion(page) {
   const isSpring = value.spring !== undefined;
   const put = (key, given) => page.act({do: 'put', thing: 'motion', key: `${part}/${key}`, ...(given === undefined ? {} : {value: given})});
   const at = (key, now) => field(page, {page, thing: 'motion', key: `${part}/${key}`, placeholder: now, node: {...model.shape(of, key), default: now}}, value[key]);
-  const toggle = el('div', {className: 'tabs', role: 'group', 'aria-label': 'How it is timed'},
+  const toggle = el('div', {className: 'tabs', role: 'group', 'aria-label': 'Timing'},
     [['A curve', false], ['A spring', true]].map(([text, sprung]) => el('button', {type: 'button', 'aria-pressed': String(isSpring === sprung), onclick: () => {
       if (sprung === isSpring) { return; }
       page.act(sprung

@@ -77,7 +77,7 @@ function frame(spec, value, control, ...more) {
   const head = el('div', {className: 'head'},
     el('label', {htmlFor: id}, spec.label),
     value !== undefined && !spec.required && !isFlag
-      ? el('button', {type: 'button', className: 'reset', 'aria-label': `Take ${spec.label} back to what holds without it`, onclick: () => spec.put(undefined)}, 'Reset')
+      ? el('button', {type: 'button', className: 'reset', 'aria-label': `Reset ${spec.label}`, onclick: () => spec.put(undefined)}, 'Reset')
       : '');
   const made = el('div', {className: 'field' + (isFlag ? ' flag' : '')}, head, control, ...more, says ?? '');
   made.dataset.key = spec.key;
@@ -123,7 +123,7 @@ const widgets = {
   picture(page, spec, value) {
     if (typeof value === 'object') { return widgets.json(page, spec, value); }
     const told = el('p', {className: 'states no', role: 'status'});
-    const bring = el('input', {type: 'file', accept: '.svg,.png,.jpg,.jpeg,.gif', 'aria-label': `Bring a file for ${spec.label}`, onchange: async () => {
+    const bring = el('input', {type: 'file', accept: '.svg,.png,.jpg,.jpeg,.gif', 'aria-label': `Upload a file for ${spec.label}`, onchange: async () => {
       const answer = await upload(bring.files[0], 'picture').catch(failed => ({why: String(failed.message ?? failed)}));
       if (answer.ok) { spec.put(answer.name); } else { told.textContent = answer.why; }
     }});
@@ -226,7 +226,7 @@ const widgets = {
     input.replaceWith(row);
     row.prepend(input);
     if (spec.node.anyOf && value !== undefined) {
-      row.append(el('button', {type: 'button', className: 'reset', 'aria-label': `Another ${spec.label} in the dark`,
+      row.append(el('button', {type: 'button', className: 'reset', 'aria-label': `Another ${spec.label} in the dark scheme`,
         onclick: () => spec.put({light: value, dark: value})}, 'Dark'));
     }
     return made;
@@ -254,16 +254,16 @@ const widgets = {
     const rows = el('ul', {className: 'rows'}, now.map((name, index) => el('li', {},
       el('span', {className: 'name'}, called(name)),
       tool('arrow-up', `Move ${called(name)} up`, () => put(now.map((one, at) => at === index - 1 ? name : at === index ? now[index - 1] : one)), {disabled: index === 0}),
-      tool('trash', `Take ${called(name)} out`, () => put(now.filter((one, at) => at !== index))))));
+      tool('trash', `Remove ${called(name)}`, () => put(now.filter((one, at) => at !== index))))));
     const add = name => {
       if (words.includes(name)) { spec.put(name === spec.node.default ? undefined : name); }
       else if (name && !now.includes(name)) { put([...now, name]); }
     };
     const more = known
       ? select(typeof value === 'string' ? value : undefined,
-        [['', now.length ? 'Another …' : words.length ? spec.node.default : 'none'], ...words.filter(word => word !== spec.node.default || now.length).map(word => [word, word]),
+        [['', now.length ? 'Add …' : words.length ? spec.node.default : 'none'], ...words.filter(word => word !== spec.node.default || now.length).map(word => [word, word]),
           ...known.filter(([id]) => !now.includes(id))], add)
-      : line('', add, {placeholder: now.length ? 'Another' : 'none'});
+      : line('', add, {placeholder: now.length ? 'Add' : 'none'});
     return frame(spec, value, more, rows);
   },
 
@@ -312,7 +312,7 @@ const widgets = {
     const input = line(value, spec.put, {placeholder: 'always', list: words.id});
     const look = later(150, async text => {
       const held = text && window.yonderApp ? window.yonderApp.holds(text) : '';
-      states.textContent = {yes: 'Holds now.', no: 'Does not hold now.', '': ''}[held] ?? held;
+      states.textContent = {yes: 'True now.', no: 'False now.', '': ''}[held] ?? held;
       states.classList.toggle('no', held !== 'yes' && held !== '' && held !== 'no');
       if (text && text !== value && (held === 'yes' || held === 'no')) {
         // Whether it can ever hold is for the check to say.

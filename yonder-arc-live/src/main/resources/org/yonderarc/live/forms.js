@@ -67,7 +67,7 @@ export function kinds(page, thing, value) {
     const id = `kind-${one}`;
     return el('tr', {},
       el('td', {}, el('label', {htmlFor: id}, one)),
-      el('td', {}, el('button', {type: 'button', className: 'small-view', 'aria-label': `Look at it on ${one}`, onclick: () => page.device(one)},
+      el('td', {}, el('button', {type: 'button', className: 'small-view', 'aria-label': `View on ${one}`, onclick: () => page.device(one)},
         el('img', {alt: '', loading: 'lazy', src: `view?kind=${encodeURIComponent(one)}&scheme=${page.dark() ? 'dark' : 'light'}&at=${page.now.revision}`}))),
       el('td', {}, el('input', {type: 'checkbox', id, checked: shows(one), onchange: event => set(one, event.target.checked)})));
   })));

@@ -3,7 +3,7 @@ import {el, sheet, byId} from './dom.js';
 import * as model from './model.js';
 
 export function handOver(page) {
-  const body = sheet('Hand over');
+  const body = sheet('Download');
   const told = el('p', {className: 'no', role: 'status'});
   const state = {device: byId('device-name').value || 'phone', scheme: byId('scheme').value || (page.dark() ? 'dark' : 'light')};
   const screen = byId('address').dataset.place;
@@ -21,7 +21,7 @@ export function handOver(page) {
     offer('All devices', 'A sheet of what is shown on every kind of device, in both schemes.', ['PNG', {what: 'sheet', as: 'png', across: 'device', down: 'scheme', ...(screen ? {screen} : {})}]),
     offer('Measures', 'The bar with its distances, as a picture, a table or design tokens.',
       ...['png', 'csv', 'json'].map(as => [as.toUpperCase(), {what: 'measure', as, word: bar, device: state.device, ...(screen ? {screen} : {})}])),
-    offer('A film', 'From here to the item that is chosen.', ['GIF', {what: 'film', as: 'gif', device: state.device, word: 'choose:' + itemToFilm(page)}]),
+    offer('A film', 'From the screen that is shown to the item that is chosen.', ['GIF', {what: 'film', as: 'gif', device: state.device, word: 'choose:' + itemToFilm(page)}]),
     offer('The map', 'Every screen, and what leads where.', ['PNG', {what: 'map', as: 'png'}], ['SVG', {what: 'map', as: 'svg'}]),
     offer('Places', 'The names of the plan for developers: a wrong one no longer compiles.', ['Java', {what: 'export', as: 'java'}], ['TypeScript', {what: 'export', as: 'ts'}]),
     offer('States', 'The navigation as a state machine, SCXML 1.0.', ['SCXML', {what: 'export', as: 'scxml'}])));

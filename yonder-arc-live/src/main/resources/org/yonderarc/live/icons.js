@@ -13,7 +13,7 @@ function remember(name) {
 
 export async function pickIcon(page, current, chosen) {
   const body = sheet('Choose an icon');
-  const search = el('input', {type: 'search', placeholder: 'What it stands for: tide, people, money', 'aria-label': 'What it stands for', autofocus: true});
+  const search = el('input', {type: 'search', placeholder: 'What it means: tide, people, money', 'aria-label': 'What it means', autofocus: true});
   const category = el('select', {'aria-label': 'Category'}, el('option', {value: ''}, 'All categories'));
   const set = el('select', {'aria-label': 'Set', onchange: async () => {
     await page.act({do: 'put', thing: 'theme', key: 'icon-set', ...(set.value === 'line' ? {} : {value: set.value})}, {anyway: true});
@@ -37,7 +37,7 @@ export async function pickIcon(page, current, chosen) {
     const rank = one => { const at = lately.indexOf(one.name); return at < 0 ? lately.length : at; };
     const icons = [...found.icons].sort((a, b) => rank(a) - rank(b));
     return () => {
-      told.textContent = icons.length ? '' : 'No icon has to do with that. Try another word, or drop a drawing of your own below.';
+      told.textContent = icons.length ? '' : 'No icon found. Try another word, or drop a drawing of your own below.';
       return icons.map(one => {
         const pair = el('span');
         // What the server sends is drawn by it, from cleaned shapes alone.
@@ -54,7 +54,7 @@ export async function pickIcon(page, current, chosen) {
       told.textContent = String(failed.message ?? failed);
     }
   };
-  const own = el('input', {type: 'file', accept: '.svg', 'aria-label': 'Bring an icon of your own', onchange: () => own.files[0] && bring(own.files[0])});
+  const own = el('input', {type: 'file', accept: '.svg', 'aria-label': 'Add an icon of your own', onchange: () => own.files[0] && bring(own.files[0])});
   const drop = el('div', {className: 'drop',
     ondragover: event => { event.preventDefault(); drop.classList.add('over'); },
     ondragleave: () => drop.classList.remove('over'),

@@ -313,7 +313,7 @@ function writtenElsewhere() {
 /** What others wrote is taken back too, but not without being told first. */
 async function turn(back) {
   const time = back && writtenElsewhere();
-  if (time && !await agreed(`This takes back what another program wrote at ${time}.`, 'Take it back')) { return; }
+  if (time && !await agreed(`This undoes what another program wrote at ${time}.`, 'Undo')) { return; }
   try {
     const answer = await server.turn(back);
     await load(answer.revision);

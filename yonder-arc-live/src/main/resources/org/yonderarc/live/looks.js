@@ -21,7 +21,7 @@ export function looks(page) {
     input.addEventListener('input', () => page.preview({do: 'put', thing: 'theme', key, value: input.value}));
     input.addEventListener('change', () => page.act({do: 'put', thing: 'theme', key, value: input.value}));
     return el('td', {}, input, theme[scheme]?.[role] === undefined ? '' : el('button', {
-      type: 'button', className: 'tool', 'aria-label': `Take ${role} in the ${scheme} scheme back to the usual`, title: 'Back to the usual',
+      type: 'button', className: 'tool', 'aria-label': `Reset ${role} in the ${scheme} scheme`, title: 'Reset',
       onclick: () => page.act({do: 'put', thing: 'theme', key})}, '↺'));
   };
   return [
@@ -30,7 +30,7 @@ export function looks(page) {
       el('tbody', {}, ROLES.map(role => el('tr', {},
         el('td', {title: model.shape('colours', role).description ?? ''}, role),
         SCHEMES.map(scheme => swatch(scheme, role)))))),
-    el('h3', {}, 'How much they stand out'),
+    el('h3', {}, 'Contrast'),
     pairs,
     el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => byId('beside').click()}, 'Light and dark side by side')),
     el('h3', {}, 'For all bars'),
@@ -46,7 +46,7 @@ function font(page) {
     const answer = await server.upload(input.files[0], 'font').catch(failed => ({why: String(failed.message ?? failed)}));
     if (answer.ok) { page.act({do: 'put', thing: 'theme', key: 'font', value: answer.name}); } else { told.textContent = answer.why; }
   }});
-  return el('div', {className: 'field'}, el('label', {htmlFor: 'bring-font'}, 'Bring a font'), input, told);
+  return el('div', {className: 'field'}, el('label', {htmlFor: 'bring-font'}, 'Add a font'), input, told);
 }
 
 function contrasts(page, all) {
@@ -55,7 +55,7 @@ function contrasts(page, all) {
     el('span', {}, `${one.front} on ${one.ground}, ${one.scheme}`),
     el('span', {className: 'ratio'}, `${one.ratio} : 1`),
     one.enough ? '' : el('button', {type: 'button', className: 'push', title: `Use ${one.proposal}, the nearest that passes`,
-      onclick: () => page.act({do: 'put', thing: 'theme', key: `${one.scheme}/${one.front}`, value: one.proposal}, {anyway: true})}, 'Mend'))));
+      onclick: () => page.act({do: 'put', thing: 'theme', key: `${one.scheme}/${one.front}`, value: one.proposal}, {anyway: true})}, 'Fix'))));
 }
 
 const STATES = ['rest', 'hover', 'pressed', 'focused', 'selected', 'disabled'];
@@ -67,7 +67,7 @@ export function look(page, thing, value) {
   if (!known.includes(state)) { state = known[0]; }
   const paints = model.keys(model.shape('style', state)).filter(one => one.key !== 'fill-opacity');
   return [
-    el('h3', {}, 'In the state'),
+    el('h3', {}, 'Colours by state'),
     el('div', {className: 'tabs', role: 'group', 'aria-label': 'State'}, known.map(one => el('button', {
       type: 'button', 'aria-pressed': String(one === state), onclick: () => { state = one; page.choose(thing); }}, one))),
     paints.map(node => field(page, {page, thing, key: `${state}/${node.key}`, node}, value?.[state]?.[node.key])),

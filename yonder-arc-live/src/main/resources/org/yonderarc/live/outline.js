@@ -177,7 +177,7 @@ export class Outline {
   /** Another item leads to a screen that no item leads to yet, or to a new one. */
   addItem(menu) {
     const screens = Object.keys(model.whole().screens ?? {});
-    const body = sheet('Another item');
+    const body = sheet('Add an item');
     const add = screen => {
       const taken = model.allLines().some(line => line.thing === 'item:' + screen);
       let id = screen;
@@ -186,31 +186,31 @@ export class Outline {
       this.page.act({do: 'add', to: 'menu:' + menu, value: taken ? {screen, id} : screen}, {anyway: true, then: 'item:' + id});
     };
     body.append(
-      el('p', {className: 'meaning'}, 'It leads to'),
+      el('p', {className: 'meaning'}, 'Leads to'),
       el('ul', {className: 'rows'}, screens.map(id => el('li', {},
         el('button', {type: 'button', className: 'push', onclick: () => add(id)}, model.title('screen:' + id))))),
       el('div', {className: 'ask'},
         el('button', {type: 'button', className: 'push', onclick: () => this.addScreen(id => [{do: 'add', to: 'menu:' + menu, value: id}])}, 'A new screen'),
         el('button', {type: 'button', className: 'push', onclick: () => this.addSection(menu)}, 'A section'),
-        el('button', {type: 'button', className: 'push', onclick: () => this.addMenu()}, 'Another menu')));
+        el('button', {type: 'button', className: 'push', onclick: () => this.addMenu()}, 'Add a menu')));
   }
 
   addSection(menu) {
     const last = model.lines(menu).filter(line => line.list === 'menu:' + menu && line.thing.startsWith('item:')).pop();
     if (!last) { this.page.tell('A section holds items: add one first.', true); return; }
-    askName('Another section, with the last item in it', 'Its heading', [], title =>
+    askName('Add a section with the last item in it', 'Its heading', [], title =>
       this.page.act({do: 'wrap', thing: last.thing, count: 1, heading: title}, {anyway: true, then: `section:${menu}/${last.index}`}));
   }
 
   addMenu() {
-    askName('Another menu', 'Its id', model.menus(), (title, id) => {
+    askName('Add a menu', 'Its id', model.menus(), (title, id) => {
       const first = Object.keys(model.whole().screens)[0];
       this.page.act({do: 'add', to: 'menus', key: id, value: [{screen: first, id: `${id}-${first}`}]}, {anyway: true});
     });
   }
 
   addBar() {
-    const body = sheet('Another bar');
+    const body = sheet('Add a bar');
     const add = value => {
       closeSheet();
       this.page.act({do: 'add', to: 'bars', value}, {anyway: true});
@@ -230,12 +230,12 @@ export class Outline {
   }
 
   addStyle() {
-    askName('Another style', 'Its name', Object.keys(model.whole().styles ?? {}), (title, id) =>
+    askName('Add a style', 'Its name', Object.keys(model.whole().styles ?? {}), (title, id) =>
       this.page.act({do: 'add', to: 'styles', key: id, value: {selected: {label: 'accent', icon: 'accent'}}}, {anyway: true, then: 'style:' + id}));
   }
 
   addFact() {
-    askName('Another fact', 'Its name', Object.keys(model.whole().facts ?? {}), (title, id) =>
+    askName('Add a fact', 'Its name', Object.keys(model.whole().facts ?? {}), (title, id) =>
       this.page.act({do: 'add', to: 'facts', key: id, value: 0}, {anyway: true, then: 'fact:' + id}));
   }
 }
@@ -262,7 +262,7 @@ export function askName(title, word, taken, made, given) {
 
 /** Adds a screen, and goes on with its id. */
 export function newScreen(page, then, otherwise) {
-  askName('Another screen', 'Its title', Object.keys(model.whole().screens ?? {}), async (title, id) => {
+  askName('Add a screen', 'Its title', Object.keys(model.whole().screens ?? {}), async (title, id) => {
     const isUsual = title === id.replaceAll('-', ' ').replace(/^./, first => first.toUpperCase());
     const made = await page.act({do: 'add', to: 'screens', key: id, value: isUsual ? {} : {title}}, {anyway: true});
     if (made && then) { then(id); } else if (made) { page.choose('screen:' + id, {from: 'outline'}); }

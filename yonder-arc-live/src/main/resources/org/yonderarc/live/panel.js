@@ -11,7 +11,7 @@ const FIRST = {
   item: ['label', 'icon', 'badge', 'when'],
   screen: ['title', 'icon', 'path', 'under', 'needs', 'otherwise', 'transition'],
   app: ['name', 'start', 'back'],
-  section: ['section', 'folds', 'icon'],
+  section: ['section', 'collapsible', 'icon'],
   row: ['title', 'note', 'value', 'screen', 'when'],
   fact: ['value', 'saved'],
   bar: []
@@ -81,11 +81,11 @@ export class Panel {
     }
     if (!['app', 'theme', 'motion'].includes(word)) {
       const isSection = word === 'section';
-      deeds.push(tool(isSection ? 'x' : 'trash', isSection ? 'Take the section away, its items stay' : 'Remove, with what refers to it',
+      deeds.push(tool(isSection ? 'x' : 'trash', isSection ? 'Remove the section and keep its items' : 'Remove, with what refers to it',
         () => isSection ? this.page.act({do: 'unwrap', thing}, {then: list}) : this.remove(thing, list)));
     }
     // On a phone there is no outline.
-    const choice = el('select', {className: 'narrow', 'aria-label': 'What is changed', onchange: () => this.page.choose(choice.value)},
+    const choice = el('select', {className: 'narrow', 'aria-label': 'What to edit', onchange: () => this.page.choose(choice.value)},
       this.page.things().map(([id, text]) => el('option', {value: id}, text)));
     choice.value = thing;
     return el('div', {}, choice,
@@ -252,8 +252,8 @@ export class Panel {
         tool('trash', `Remove ${names[index]}`, () => this.page.act({do: 'drop', thing: `row:${id}/${index}`}))))),
       el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => this.page.act(
         rows.length
-          ? {do: 'add', to: 'rows:' + id, value: {title: 'Another row'}}
-          : {do: 'put', thing, key: 'wireframe', value: {kind: wireframe.kind ?? 'list', rows: [{title: 'Another row'}]}})}, 'Add a row')),
+          ? {do: 'add', to: 'rows:' + id, value: {title: 'New row'}}
+          : {do: 'put', thing, key: 'wireframe', value: {kind: wireframe.kind ?? 'list', rows: [{title: 'New row'}]}})}, 'Add a row')),
       this.asLines(thing, id, wireframe, rows)];
   }
 
@@ -315,7 +315,7 @@ export class Panel {
     const lines = model.lines(model.named(thing)[1]).filter(line => line.list === thing);
     return [
       this.renaming(thing),
-      el('h3', {}, 'In it'),
+      el('h3', {}, 'Items'),
       el('ul', {className: 'rows'}, lines.map(line => el('li', {},
         el('button', {type: 'button', className: 'push', onclick: () => this.page.choose(line.thing)}, model.title(line.thing, this.page.language)))))];
   }
@@ -326,11 +326,11 @@ export class Panel {
     const meaning = model.shape('fact', 'value').description;
     const whole = model.whole().facts[model.named(thing)[1]];
     const isShort = typeof whole !== 'object' || Array.isArray(whole);
-    const spec = {thing: 'plan', key: isShort ? `facts/${model.named(thing)[1]}` : `facts/${model.named(thing)[1]}/value`, label: 'At first', required: true, node: {...node, description: meaning}};
+    const spec = {thing: 'plan', key: isShort ? `facts/${model.named(thing)[1]}` : `facts/${model.named(thing)[1]}/value`, label: 'Initial value', required: true, node: {...node, description: meaning}};
     // A fact always has a value: the empty one of its kind, where nothing is written.
     const empty = {number: 0, boolean: false, string: '', object: []};
     const kind = el('select', {'aria-label': 'Kind of value', onchange: () => this.page.act({do: 'put', thing: 'plan', key: spec.key, value: empty[kind.value]})},
-      [['number', 'A number'], ['boolean', 'Yes or no'], ['string', 'A text'], ['object', 'A list']].map(([id, text]) => el('option', {value: id}, text)));
+      [['number', 'A number'], ['boolean', 'True or false'], ['string', 'A text'], ['object', 'A list']].map(([id, text]) => el('option', {value: id}, text)));
     kind.value = typeof now;
     return [
       el('div', {className: 'field'}, el('div', {className: 'head'}, el('span', {className: 'title'}, 'Kind'), kind)),

@@ -197,7 +197,7 @@ class LivePageTest {
         page.saved("diary: { title: Log book, under: crew }");
         page.settle();
         page.press("#panel", "Add a row");
-        page.saved("rows: [ { title: Another row } ]");
+        page.saved("rows: [ { title: New row } ]");
         page.settle();
         page.choose("screen:map");
         page.press("#panel", "Remove, with what refers to it");
@@ -256,18 +256,18 @@ class LivePageTest {
     void coloursAreToldByTheirContrastAndMended() {
         page.choose("theme");
         String before = page.find("#panel .pairs").getText();
-        assertFalse(before.contains("Mend"), before);
+        assertFalse(before.contains("Fix"), before);
         browser.executeScript(
                 "const c = document.querySelector(\"#panel input[aria-label='accent in the light scheme']\");"
                         + "c.value = '#88ddee'; c.dispatchEvent(new Event('input')); window.colour = c;");
         // While it is dragged nothing is written, and the app shows it already.
-        page.waitUntil(() -> page.find("#panel .pairs").getText().contains("Mend"));
+        page.waitUntil(() -> page.find("#panel .pairs").getText().contains("Fix"));
         assertEquals(Served.PLAN, page.text());
         page.waitUntil(() -> isShown("rgb(136, 221, 238)"));
         browser.executeScript("window.colour.dispatchEvent(new Event('change'))");
         page.press("#sheet", "Leave it as it was");
         page.waitUntil(() -> !isShown("rgb(136, 221, 238)"));
-        page.waitUntil(() -> !page.find("#panel .pairs").getText().contains("Mend"));
+        page.waitUntil(() -> !page.find("#panel .pairs").getText().contains("Fix"));
         browser.executeScript(
                 "const c = document.querySelector(\"#panel input[aria-label='accent in the light scheme']\");"
                         + "c.value = '#88ddee'; c.dispatchEvent(new Event('change'));");
@@ -278,7 +278,7 @@ class LivePageTest {
         page.press("#sheet", "Do it anyway");
         page.saved("theme: { light: { accent: \"#88ddee\" } }");
         page.settle();
-        page.press("#panel .pairs", "Mend");
+        page.press("#panel .pairs", "Fix");
         page.waitUntil(() -> !page.text().contains("#88ddee"));
         page.settle();
         page.undoAll();
@@ -329,7 +329,7 @@ class LivePageTest {
         page.name("Calm");
         page.saved("styles: { calm: { selected: { label: accent, icon: accent } } }");
         page.settle();
-        page.press("#panel", "Another Label in the dark");
+        page.press("#panel", "Another Label in the dark scheme");
         page.saved("label: { light: accent, dark: accent }");
         page.settle();
         page.write("selected/label/dark", "text");

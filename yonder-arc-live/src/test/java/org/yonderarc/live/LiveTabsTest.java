@@ -128,12 +128,12 @@ class LiveTabsTest {
             Files.writeString(served.file, other);
             page.waitUntil(() -> page.find("#undo").getDomProperty("title").contains("what another program wrote at "));
             page.click("#undo");
-            page.waitUntil(() ->
-                    page.find("#sheet-title").getText().startsWith("This takes back what another program wrote at "));
+            page.waitUntil(
+                    () -> page.find("#sheet-title").getText().startsWith("This undoes what another program wrote at "));
             assertEquals(other, served.text());
             page.press("#sheet", "Leave it as it was");
             page.click("#undo");
-            page.press("#sheet", "Take it back");
+            page.press("#sheet", "Undo");
             page.waitUntil(() -> served(served).equals(Served.PLAN));
             page.waitUntil(() -> page.find("#undo").getDomProperty("title").startsWith("Undo (Ctrl"));
             assertFalse(page.find("#undo").isEnabled());

@@ -34,7 +34,7 @@ final class RandomDeeds {
             case 2 -> put("item:" + item, "icon", quoted(one(ICONS)));
             case 3 -> put("item:" + item, "badge", random.nextBoolean() ? null : quoted(one(keys("facts"))));
             case 4 -> put("item:" + item, "when", random.nextBoolean() ? null : quoted(one(keys("facts")) + " > 0"));
-            case 5 -> put("item:" + item, "off", random.nextBoolean() ? null : "[" + quoted(one(KINDS)) + "]");
+            case 5 -> put("item:" + item, "hide-on", random.nextBoolean() ? null : "[" + quoted(one(KINDS)) + "]");
             case 6, 7, 8 ->
                 deed("move", "item:" + item, "\"to\":\"menu:main\",\"before\":\"item:" + one(items()) + "\"");
             case 9 -> deed("wrap", "item:" + item, "\"count\":1,\"heading\":" + quoted(one(WORDS)));

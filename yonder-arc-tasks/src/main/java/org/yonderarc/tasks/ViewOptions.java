@@ -53,7 +53,7 @@ public final class ViewOptions {
         private double scroll;
         private String touch = "";
         private String open = "";
-        private String fold = "";
+        private String collapse = "";
         private List<String> facts = List.of();
 
         private Builder() {}
@@ -113,8 +113,8 @@ public final class ViewOptions {
         }
 
         /** The bar that is collapsed to icons; empty for none. */
-        public Builder fold(String bar) {
-            fold = bar;
+        public Builder collapse(String bar) {
+            collapse = bar;
             return this;
         }
 
@@ -135,7 +135,7 @@ public final class ViewOptions {
             copy.scroll = scroll;
             copy.touch = touch;
             copy.open = open;
-            copy.fold = fold;
+            copy.collapse = collapse;
             copy.facts = facts;
             return copy;
         }
@@ -229,8 +229,8 @@ public final class ViewOptions {
         for (String fact : set.facts) {
             steps.add(tell(plan, fact));
         }
-        if (!set.fold.isEmpty()) {
-            steps.add(new Step.Fold(Steps.bar(plan, set.fold)));
+        if (!set.collapse.isEmpty()) {
+            steps.add(new Step.Collapse(Steps.bar(plan, set.collapse)));
         }
         if (!set.open.isEmpty()) {
             steps.add(new Step.Toggle(Steps.bar(plan, set.open)));
@@ -247,8 +247,8 @@ public final class ViewOptions {
             if (set.screen.isPresent()) {
                 state = walk.arriveAt(state, Samples.of(walk.plan()).filled(Place.parse(set.screen.get())));
             }
-            if (!set.fold.isEmpty()) {
-                state = taken(walk, state, new Step.Fold(Steps.bar(walk.plan(), set.fold)));
+            if (!set.collapse.isEmpty()) {
+                state = taken(walk, state, new Step.Collapse(Steps.bar(walk.plan(), set.collapse)));
             }
             return set.open.isEmpty() ? state : taken(walk, state, new Step.Toggle(Steps.bar(walk.plan(), set.open)));
         } catch (IllegalArgumentException wrong) {

@@ -91,7 +91,7 @@ class PicturesAgreeTest {
         "beneath, 384, toggle:side",
         "over, 384, toggle:side",
         "rail, 800, ''",
-        "kept, 900, fold:side",
+        "kept, 900, collapse:side",
         "radial, 384, toggle:main",
         "grid, 384, ''",
     })
