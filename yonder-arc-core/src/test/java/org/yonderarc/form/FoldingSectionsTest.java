@@ -142,7 +142,7 @@ class FoldingSectionsTest {
     void whyAnItemIsHiddenIsSaid() {
         List<String> first = Explanation.explain(walk, Setting.of(Device.DESKTOP), walk.start());
         assertTrue(first.contains("  item crew: shown"), first.toString());
-        assertTrue(first.contains("  item rota: hidden, its section is folded"), first.toString());
+        assertTrue(first.contains("  item rota: hidden, its section is collapsed"), first.toString());
         List<String> paged = Explanation.explain(walk, Setting.of(Device.DESKTOP), after("collapse:main.papers"));
         assertTrue(paged.contains("  item rules: shown"), paged.toString());
         assertTrue(

@@ -385,7 +385,7 @@ class PlanEditorTest {
         String plan = PLAN.replace("    - tides\n", "    - tides\n    - { label: Nowhere }\n");
         var trouble = assertThrows(EditException.class, () -> edited(plan, "screen:tides=today"));
         assertTrue(trouble.getMessage().contains("can't be read"), trouble.getMessage());
-        assertTrue(trouble.getMessage().contains("Mend"), trouble.getMessage());
+        assertTrue(trouble.getMessage().contains("Fix"), trouble.getMessage());
     }
 
     @Test
@@ -478,7 +478,7 @@ class PlanEditorTest {
             {PLAN, "set:/app/name=Shore", "already"},
             {PLAN, "remove:/menus/main/9", "nothing at"},
             {PLAN, "move:/app/name=0", "list"},
-            {PLAN + "  broken: [", "set:/app/name=x", "Mend it first"},
+            {PLAN + "  broken: [", "set:/app/name=x", "Fix it first"},
             {aliased, "set:/screens/map/under=pool", "by hand"},
         }) {
             var trouble = assertThrows(EditException.class, () -> edited(wrong[0], wrong[1]), wrong[1]);

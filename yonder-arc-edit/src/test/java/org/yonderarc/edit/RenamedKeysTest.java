@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.files.FindingText;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.files.JsonTree;
 import org.yonderarc.files.PlanFile;
@@ -46,7 +47,7 @@ class RenamedKeysTest {
     @Test
     void everyKeyOfAnEarlierVersionMeansTheSame() throws Exception {
         PlanFile earlier = read("earlier.yaml", text("earlier.yaml"));
-        assertTrue(earlier.plan().isPresent());
+        assertTrue(earlier.plan().isPresent(), () -> FindingText.report(earlier, FindingText.Colours.NONE));
         assertTrue(renamed(earlier).stream().allMatch(finding -> finding.spot().isLocated()));
         Matcher row = Pattern.compile("(?m)^\\| [^|]+ \\| `([a-z-]+)` \\| `([a-z-]+)` \\|$")
                 .matcher(Files.readString(PAGE));

@@ -37,8 +37,8 @@ class IdleKeysTest {
             value = {
                 "drawer | collapsible: collapsed, icon: star | ",
                 "drawer | icon: star | icon",
-                "rail   | collapsible: collapsed, icon: star | folds",
-                "bottom | collapsible: collapsed | folds",
+                "rail   | collapsible: collapsed, icon: star | collapsible",
+                "bottom | collapsible: collapsed | collapsible",
                 "'bottom, max-items: 2' | collapsible: collapsed | ",
             })
     void ofSections(String form, String keys, String told) {
