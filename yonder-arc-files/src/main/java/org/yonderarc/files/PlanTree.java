@@ -29,6 +29,7 @@ public record PlanTree(Value root, List<Finding> renamed) {
      * @throws ParseException if it is neither
      */
     public static PlanTree read(SourceText source) throws ParseException {
-        return RenamedKeys.today(source.isJson() ? JsonTree.parse(source.text()) : YamlTree.parse(source.text()));
+        boolean isJson = source.isJson();
+        return RenamedKeys.today(isJson ? JsonTree.parse(source.text()) : YamlTree.parse(source.text()), isJson);
     }
 }

@@ -107,7 +107,11 @@ final class RenamedKeys {
     private final Map<String, Finding> findings = new LinkedHashMap<>();
     private final Map<String, String> pointers = new HashMap<>();
 
-    private RenamedKeys() {}
+    private final boolean isJson;
+
+    private RenamedKeys(boolean isJson) {
+        this.isJson = isJson;
+    }
 
     private static Rename key(String where, String old, String now) {
         return new Rename(Pattern.compile(where), old, now);
@@ -120,9 +124,13 @@ final class RenamedKeys {
         return table;
     }
 
-    /** The plan in the names of today, and a finding for each that is old. */
-    static PlanTree today(Value root) {
-        var run = new RenamedKeys();
+    /**
+     * The plan in the names of today, and a finding for each that is old.
+     *
+     * @param isJson whether it is written in JSON, where every text has quotes
+     */
+    static PlanTree today(Value root, boolean isJson) {
+        var run = new RenamedKeys(isJson);
         Value renamed = run.value(root, "");
         if (run.findings.isEmpty()) {
             return new PlanTree(root, List.of());
@@ -190,7 +198,7 @@ final class RenamedKeys {
     private Value percent(NumberValue share, String pointer) {
         String percent = NumberValue.plain(share.number() * 100) + "%";
         Spot spot = moved(share.spot(), pointer);
-        told(spot, NumberValue.plain(share.number()), percent);
+        told(spot, NumberValue.plain(share.number()), isJson ? "\"" + percent + "\"" : percent);
         return new TextValue(spot, percent);
     }
 
@@ -204,8 +212,8 @@ final class RenamedKeys {
                 new Finding(
                         Code.RENAMED_KEY,
                         spot,
-                        "\"" + old + "\" is called \"" + now + "\" now.",
-                        "Write \"" + now + "\"; `yonder check --fix` rewrites all of them.",
+                        "\"" + old + "\" is called \"" + now.replace("\"", "") + "\" now.",
+                        "Write \"" + now.replace("\"", "") + "\"; `yonder check --fix` rewrites all of them.",
                         Optional.of(new Finding.Fix(old, now))));
     }
 
