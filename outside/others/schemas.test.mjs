@@ -11,7 +11,7 @@ const Validator = ajv.default ?? ajv;
 const compiled = schema => new Validator({ strict: true, allErrors: true, logger: { log() {}, warn(text) { throw new Error(text); }, error(text) { throw new Error(text); } } }).compile(JSON.parse(schema));
 
 test('plans', () => {
-  const valid = compiled(yonder('schema'));
+  const valid = compiled(yonder('export', '--schema', 'plan'));
   for (const [name, path] of examples) {
     const plan = parse(readFileSync(path, 'utf8'));
     assert.ok(valid(plan), name + ': ' + JSON.stringify(valid.errors).slice(0, 400));
@@ -21,7 +21,7 @@ test('plans', () => {
 });
 
 test('journeys', () => {
-  const valid = compiled(yonder('schema', '--journeys'));
+  const valid = compiled(yonder('export', '--schema', 'journeys'));
   const journeys = parse(readFileSync(examples[0][1].replace('.yaml', '.journeys.yaml'), 'utf8'));
   assert.ok(valid(journeys), JSON.stringify(valid.errors));
   assert.ok(!valid({ ...journeys, jorneys: {} }));

@@ -62,8 +62,8 @@ const same = async (name, ...words) => {
 for (const [name, path] of examples) {
   test(`${name}, drawn`, () => same(name, 'draw', path, '--scheme', 'dark', '--frame'));
 }
-test('a sheet', () => same('sheet', 'sheet', examples[2][1], '--across', 'device', '--down', 'scheme', '--frame'));
-test('a map', () => same('map', 'map', examples[0][1]));
+test('a sheet', () => same('sheet', 'draw', examples[2][1], '--across', 'device', '--down', 'scheme', '--frame'));
+test('a map', () => same('map', 'draw', examples[0][1], '--map'));
 test('measures', () => {
   const svg = join(made, 'measures.svg');
   yonder('measure', examples[0][1], 'bottom', '-o', svg);

@@ -61,11 +61,11 @@ class LiveGuideTest {
         var out = new ArrayList<String>();
         boolean isIn = false;
         for (String line : guide.lines().toList()) {
-            if (line.startsWith("```")) {
+            if (line.equals("<!-- live") || line.equals("-->")) {
                 if (isIn) {
                     out.add("");
                 }
-                isIn = line.equals("```live");
+                isIn = line.equals("<!-- live");
             } else if (isIn) {
                 out.add(line);
             }
