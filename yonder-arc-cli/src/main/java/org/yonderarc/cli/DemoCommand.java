@@ -80,25 +80,26 @@ final class DemoCommand implements Callable<Integer> {
         made.write(PLAN, plan);
         var assets = Assets.beside(to.resolve(PLAN));
         Project project = Project.of(assets.read(new SourceText(PLAN, plan)), assets);
-        out.print("1. The plan and its check\n\n  " + FindingText.report(project.file(), Terminal.colours()));
-
-        out.println("\n2. A picture of every screen, in both schemes, as PNG and SVG\n");
         int pictures = draw(project, made);
-        out.println("  " + pictures + " pictures in " + to.resolve("screens"));
-
-        out.println("\n3. A short journey\n");
-        out.println(
-                WalkTask.builder().steps(JOURNEY).build().run(project).text().indent(2));
-
-        out.println("4. What designers look at side by side, and hand on\n");
         looks(project, made);
-        out.println("  " + to.resolve("states.png") + ": the states of an item in both schemes");
-        out.println("  " + to.resolve("map.png") + ": every screen, and what leads where");
-        out.println("  " + to.resolve("bottom.png") + " and bottom.csv: the bottom bar, measured");
-        out.println("  " + to.resolve("surveys.gif") + ": what choosing the surveys looks like");
-        out.println("\n5. A prototype to click\n");
+        made.write(
+                "walk.txt",
+                WalkTask.builder().steps(JOURNEY).build().run(project).text());
         made.write("brinelight.html", PageTask.builder().build().run(project).bytes());
-        out.println("  " + to.resolve("brinelight.html") + ": open it in a browser; it needs no network");
+        out.println("Open this in a browser, and click through the app; it needs no network:\n");
+        out.println("  " + to.resolve("brinelight.html"));
+        out.println("\nIt was made from the plan in the same folder, as was all of this:\n");
+        List.of(
+                        "brinelight.yaml  the plan",
+                        "screens          " + pictures + " pictures: each screen in both schemes, as PNG and SVG",
+                        "states.png       the states of an item in both schemes",
+                        "map.png          every screen, and what leads where",
+                        "bottom.png       the bottom bar, measured; bottom.csv has the figures",
+                        "surveys.gif      what choosing the surveys looks like",
+                        "walk.txt         a walk through the app, step by step")
+                .forEach(line -> out.println("  " + line));
+        out.print("\nThe check has read the plan:\n\n  " + FindingText.report(project.file(), Terminal.colours()));
+        out.println("\nNext, change it and see the app change: yonder live " + to.resolve(PLAN) + " --open");
         List<Path> kept = made.done();
         if (!kept.isEmpty()) {
             out.println("\nLeft as they are, because they are not as a demo made them:\n");

@@ -337,7 +337,7 @@ class CommandTest {
         try (var pictures = Files.list(made.resolve("screens"))) {
             assertEquals(44, pictures.count());
         }
-        assertTrue(out.toString().contains("44 pictures in " + made.resolve("screens")), out.toString());
+        assertTrue(out.toString().lines().count() < 30 && out.toString().contains("44 pictures"), out.toString());
     }
 
     @ParameterizedTest

@@ -7,6 +7,7 @@ import org.yonderarc.codec.Fields;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.Value;
 
 /**
@@ -19,6 +20,16 @@ public final class PlanReader {
     /** Reads {@code root}; the findings are those of the reader alone. */
     public static Reading read(Value root) {
         var context = new Context("the plan");
+        if (root instanceof MapValue map && isNewer(map)) {
+            context.report(
+                    Code.NEWER_FORMAT,
+                    map.entry("yonder").orElseThrow().value().spot(),
+                    "This plan is made for a newer Yonder Arc than this one, which knows format " + Plan.FORMAT + ".",
+                    "Update Yonder Arc; leave the file as it is.");
+            var nothing = new MapValue(root.spot(), List.of());
+            return new Reading(
+                    draft(nothing, new Context("")), context.findings().list(), context.dropped());
+        }
         if (root instanceof MapValue map) {
             return new Reading(draft(map, context), context.findings().list(), context.dropped());
         }
@@ -29,6 +40,16 @@ public final class PlanReader {
                 "Start the file with \"yonder: " + Plan.FORMAT + "\" and the keys app, screens and menus.");
         var nothing = new MapValue(root.spot(), List.of());
         return new Reading(draft(nothing, new Context("")), context.findings().list(), context.dropped());
+    }
+
+    /** Whether a plan is in a format that this version doesn't know yet; it is neither read nor changed. */
+    public static boolean isNewer(Value root) {
+        return root instanceof MapValue map
+                && map.entry("yonder")
+                        .filter(entry -> entry.value() instanceof NumberValue format
+                                && format.number() >= Plan.FORMAT + 1
+                                && format.number() == Math.rint(format.number()))
+                        .isPresent();
     }
 
     /** The plan as far as it can be read, even where required keys are missing. */

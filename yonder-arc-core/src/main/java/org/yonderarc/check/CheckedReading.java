@@ -37,7 +37,7 @@ public final class CheckedReading {
     public static Reading of(MergedTree merged, IconNames icons, FileNames files, List<PlanRule> own) {
         Value root = merged.root();
         Reading read = PlanReader.read(root);
-        if (!(root instanceof MapValue)) {
+        if (!(root instanceof MapValue) || PlanReader.isNewer(root)) {
             return read;
         }
         var all = new ArrayList<>(read.findings());

@@ -27,6 +27,9 @@ public final class Code {
     /** A key that nobody reads has no effect, whatever it was meant to do. */
     public static final Code UNKNOWN_KEY =
             known("unknown-key", ERROR, "A key that nobody reads has no effect, whatever it was meant to do.");
+    /** Read as an older one, it could lose what it says. */
+    public static final Code NEWER_FORMAT =
+            known("newer-format", ERROR, "Read as an older one, it could lose what it says.");
     /** The next version won't know the old name. */
     public static final Code RENAMED_KEY = known("renamed-key", WARNING, "The next version won't know the old name.");
     /** Without it there is nothing to show or to link to. */

@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import org.yonderarc.bind.PlanReader;
 import org.yonderarc.files.JsonTree;
 import org.yonderarc.files.ParseException;
 import org.yonderarc.files.SourceText;
@@ -56,6 +57,10 @@ public final class PlanEditor {
      * @throws EditException with the reason, if it can't be done; nothing is changed then
      */
     public void apply(Edit edit) throws EditException {
+        if (PlanReader.isNewer(tree(source.text()))) {
+            throw new EditException(
+                    "This plan is made for a newer Yonder Arc, and is left as it is. Update Yonder Arc first.");
+        }
         SourceText before = source;
         source = Fixes.renamed(source);
         try {

@@ -1,6 +1,7 @@
 package org.yonderarc.edit;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
@@ -110,6 +111,21 @@ class RenamedKeysTest {
                 """,
                 editor.source().text());
         editor.undo();
+        assertEquals(plan, editor.source().text());
+    }
+
+    /** What a newer version wrote is neither read as if it were older nor touched. */
+    @Test
+    void aPlanOfANewerVersionIsLeftAsItIs() {
+        String plan = "yonder: 2\napp: { name: A, start: a, novel: 1 }\nscreens: { a: { short: B } }\n";
+        PlanFile file = read("plan.yaml", plan);
+        assertEquals(
+                List.of("newer-format"),
+                file.findings().stream().map(finding -> finding.code().id()).toList());
+        assertEquals(plan, Fixes.apply(file, IconNames.ANY).file().source().text());
+        var editor = new PlanEditor(file.source());
+        var refused = assertThrows(EditException.class, () -> editor.apply(Edit.parse("screen:a=b")));
+        assertTrue(refused.getMessage().contains("Update Yonder Arc first"), refused.getMessage());
         assertEquals(plan, editor.source().text());
     }
 

@@ -1,6 +1,7 @@
 package org.yonderarc.files;
 
 import java.util.List;
+import org.yonderarc.bind.PlanReader;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.finding.Findings;
 import org.yonderarc.tree.Value;
@@ -30,6 +31,7 @@ public record PlanTree(Value root, List<Finding> renamed) {
      */
     public static PlanTree read(SourceText source) throws ParseException {
         boolean isJson = source.isJson();
-        return RenamedKeys.today(isJson ? JsonTree.parse(source.text()) : YamlTree.parse(source.text()), isJson);
+        Value root = isJson ? JsonTree.parse(source.text()) : YamlTree.parse(source.text());
+        return PlanReader.isNewer(root) ? new PlanTree(root, List.of()) : RenamedKeys.today(root, isJson);
     }
 }

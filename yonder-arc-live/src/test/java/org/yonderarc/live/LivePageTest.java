@@ -305,10 +305,10 @@ class LivePageTest {
         page.press("#panel", "Move Map up");
         page.saved("actions: [ map, crew ]");
         page.settle();
-        page.press("#panel", "Take Map out");
+        page.press("#panel", "Remove Map");
         page.saved("actions: [ crew ]");
         page.settle();
-        page.press("#panel", "Take Crew out");
+        page.press("#panel", "Remove Crew");
         page.waitUntil(() -> !page.text().contains("actions"));
         page.settle();
         page.choose("app");
