@@ -253,7 +253,7 @@ final class MenuShape {
                 PlanCodecs.ICON,
                 Item::selectedIcon,
                 "The name of its icon while it is selected. Default: the filled variant of its icon.");
-        var badge = shape.optional("badge", BADGE, Item::badge, "Its badge: a fact, or a map.");
+        var badge = shape.optional("badge", BADGE, Item::badge, "The fact that its badge shows.");
         var tag = shape.optional(
                 "tag",
                 PlanCodecs.WORDS,

@@ -319,7 +319,7 @@ public final class Codecs {
                         .add(new Finding(
                                 Code.BAD_VALUE,
                                 value.spot(),
-                                Context.capitalised(context.subject()) + " can't be \"" + word.get() + "\".",
+                                context.opening() + " can't be \"" + word.get() + "\".",
                                 Suggestion.sentence(word.get(), words(), "Write " + Suggestion.choice(words()) + "."),
                                 Suggestion.fix(word.get(), words())));
             }

@@ -39,7 +39,7 @@ public record Context(String subject, Findings findings, Set<String> dropped) {
         report(
                 Code.TOO_LARGE,
                 spot,
-                capitalised(subject) + " takes at most " + most + ", but here are " + all.size() + ".",
+                opening() + " takes at most " + most + ", but here are " + all.size() + ".",
                 "Leave the rest out; no app needs as many.");
         return all.subList(0, most);
     }
@@ -51,7 +51,7 @@ public record Context(String subject, Findings findings, Set<String> dropped) {
             report(
                     Code.BAD_VALUE,
                     text.spot(),
-                    capitalised(subject) + " holds half of a character: a surrogate without its other half.",
+                    opening() + " holds half of a character: a surrogate without its other half.",
                     "Write the whole character, or leave it out.");
             return "";
         }
@@ -62,7 +62,7 @@ public record Context(String subject, Findings findings, Set<String> dropped) {
         report(
                 Code.TOO_LARGE,
                 text.spot(),
-                capitalised(subject) + " takes at most " + Bounds.TEXT + " characters, but here are " + length + ".",
+                opening() + " takes at most " + Bounds.TEXT + " characters, but here are " + length + ".",
                 "Write a shorter one; nobody reads as much in a menu.");
         return all.substring(0, all.offsetByCodePoints(0, Bounds.TEXT));
     }
@@ -71,13 +71,18 @@ public record Context(String subject, Findings findings, Set<String> dropped) {
         report(
                 Code.WRONG_TYPE,
                 value.spot(),
-                capitalised(subject) + " takes " + wanted + ", but here is " + value.kind() + ".",
+                opening() + " takes " + wanted + ", but here is " + value.kind() + ".",
                 remedy);
     }
 
     public void badValue(Value value, String problem, String remedy) {
         boolean ends = problem.endsWith(".") || problem.endsWith("?");
         report(Code.BAD_VALUE, value.spot(), capitalised(problem) + (ends ? "" : "."), remedy);
+    }
+
+    /** What is being read, as a sentence begins with it. */
+    public String opening() {
+        return subject.startsWith("\"") || subject.startsWith("the ") ? capitalised(subject) : "The " + subject;
     }
 
     public static String capitalised(String text) {

@@ -84,7 +84,7 @@ public final class Fields {
                         .add(new Finding(
                                 Code.UNKNOWN_KEY,
                                 entry.keySpot(),
-                                Context.capitalised(context.subject()) + " has no key \"" + entry.key() + "\".",
+                                context.opening() + " has no key \"" + entry.key() + "\".",
                                 remedy,
                                 Suggestion.fix(entry.key(), free())));
             }

@@ -176,7 +176,7 @@ public final class Shape<R> implements Codec<R> {
                         .report(
                                 Code.MISSING_KEY,
                                 from.map().spot(),
-                                Context.capitalised(got.context().subject()) + " has no \"" + field.key() + "\".",
+                                got.context().opening() + " has no \"" + field.key() + "\".",
                                 "Add \"" + field.key() + ": ...\": " + field.doc());
             }
         }

@@ -492,7 +492,7 @@ class LivePageTest {
         page.write("name", "");
         page.waitUntil(() -> page.find("#note").isDisplayed());
         assertTrue(
-                page.find("#note").getText().contains("App has no \"name\""),
+                page.find("#note").getText().contains("The app has no \"name\""),
                 page.find("#note").getText());
         assertEquals("Shore", page.find("#panel [data-key='name'] input").getAttribute("value"));
         assertEquals(Served.PLAN, page.text());
