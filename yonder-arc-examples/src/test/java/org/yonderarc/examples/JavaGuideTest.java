@@ -23,43 +23,18 @@ class JavaGuideTest {
     void theGuidePrintsWhatItSays(@TempDir Path folder) throws Exception {
         var expected = new ArrayList<String>();
         var code = new StringBuilder();
+        var imports = new StringBuilder();
         for (String part : Files.readString(GUIDE).split("(?m)^```java\n")) {
             // What stands before the first block is text.
             if (!part.startsWith("#")) {
                 String block = part.substring(0, part.indexOf("\n```"));
-                code.append(block).append('\n');
+                (block.startsWith("import ") ? imports : code).append(block).append('\n');
                 block.lines()
                         .map(PRINTED::matcher)
                         .filter(Matcher::find)
                         .forEach(printed -> expected.add(printed.group(1).strip()));
             }
         }
-        String imports = List.of(
-                        "java.nio.file.*",
-                        "java.util.*",
-                        "javax.swing.*",
-                        "org.yonderarc.build.*",
-                        "org.yonderarc.check.PlanRule",
-                        "org.yonderarc.desktop.*",
-                        "org.yonderarc.draw.*",
-                        "org.yonderarc.files.*",
-                        "org.yonderarc.finding.*",
-                        "org.yonderarc.fit.*",
-                        "org.yonderarc.icons.*",
-                        "org.yonderarc.layout.TextMeasure",
-                        "org.yonderarc.navigator.*",
-                        "org.yonderarc.plan.*",
-                        "org.yonderarc.scene.*",
-                        "org.yonderarc.stage.*",
-                        "org.yonderarc.tasks.*",
-                        "org.yonderarc.tree.Spot",
-                        "org.yonderarc.walk.*")
-                .stream()
-                .map(name -> "import " + name + ";\n")
-                .reduce("", String::concat);
-        // Where a name is in two packages, the guide means these.
-        imports +=
-                "import org.yonderarc.navigator.Gate;\nimport org.yonderarc.walk.State;\nimport org.yonderarc.plan.Form;\n";
         Files.writeString(
                 folder.resolve("Guide.java"),
                 imports + "class Guide {\n public static void main(String[] none) throws Exception {\n" + code
