@@ -180,7 +180,7 @@ function thingAt(pointer) {
 }
 
 function findings() {
-  const body = sheet('What the check has found');
+  const body = sheet('Findings');
   body.append(el('ul', {className: 'findings'}, page.now.findings.map(one => finding(one))));
 }
 
@@ -245,7 +245,7 @@ function trouble(now) {
   const chip = byId('found');
   chip.hidden = now.findings.length === 0;
   chip.classList.toggle('bad', errors.length > 0);
-  chip.textContent = errors.length ? `${errors.length} ${errors.length > 1 ? 'errors' : 'error'}` : `${rest} to look at`;
+  chip.textContent = errors.length ? `${errors.length} ${errors.length > 1 ? 'errors' : 'error'}` : `${rest} ${rest > 1 ? 'findings' : 'finding'}`;
   const box = byId('trouble');
   box.hidden = now.sound;
   if (!now.sound) {

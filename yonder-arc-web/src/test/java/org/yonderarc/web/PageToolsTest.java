@@ -348,7 +348,7 @@ class PageToolsTest {
         assertTrue(regions().get(0).startsWith("1. "), regions()::toString);
         assertTrue(regions().get(1).startsWith("2. "), regions()::toString);
         browser.findElements(By.cssSelector(".label button")).stream()
-                .filter(button -> button.getText().equals("Take away"))
+                .filter(button -> button.getText().equals("Remove this device"))
                 .findFirst()
                 .orElseThrow()
                 .click();
