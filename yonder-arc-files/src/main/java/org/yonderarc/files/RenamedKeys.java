@@ -130,11 +130,11 @@ final class RenamedKeys {
      * @param isJson whether it is written in JSON, where every text has quotes
      */
     static PlanTree today(Value root, boolean isJson) {
-        var run = new RenamedKeys(isJson);
-        Value renamed = run.value(root, "");
-        if (run.findings.isEmpty()) {
+        if (!isOld(root)) {
             return new PlanTree(root, List.of());
         }
+        var run = new RenamedKeys(isJson);
+        Value renamed = run.value(root, "");
         Value accepted = run.accepted(renamed);
         return new PlanTree(accepted, List.copyOf(run.findings.values()));
     }
@@ -146,11 +146,31 @@ final class RenamedKeys {
                 : old.endsWith(".short") || old.endsWith(".spoken") ? old + "-label" : old;
     }
 
+    /** Whether something in a tree has an old name: most plans have none, and are looked through without being copied. */
+    private static boolean isOld(Value value) {
+        String pointer = value.spot().pointer();
+        if (value instanceof MapValue map) {
+            for (MapValue.Entry entry : map.entries()) {
+                if (now(KEYS, entry.key(), pointer).isPresent() || isOld(entry.value())) {
+                    return true;
+                }
+            }
+            return false;
+        }
+        return value instanceof ListValue list
+                ? list.items().stream().anyMatch(RenamedKeys::isOld)
+                : value instanceof TextValue text
+                        && now(WORDS, text.text(), pointer).isPresent();
+    }
+
     private static Optional<String> now(Map<String, List<Rename>> table, String old, String pointer) {
-        return table.getOrDefault(old, List.of()).stream()
-                .filter(one -> one.where().matcher(pointer).matches())
-                .map(Rename::now)
-                .findFirst();
+        List<Rename> renames = table.get(old);
+        return renames == null
+                ? Optional.empty()
+                : renames.stream()
+                        .filter(one -> one.where().matcher(pointer).matches())
+                        .map(Rename::now)
+                        .findFirst();
     }
 
     private Value value(Value value, String pointer) {
