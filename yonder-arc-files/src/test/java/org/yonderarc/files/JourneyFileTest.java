@@ -106,7 +106,7 @@ class JourneyFileTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "journeys: { A: [ { do: back, att: x } ] } | line 1: Leg has no key \"att\". Did you mean \"at\"?",
+                "journeys: { A: [ { do: back, att: x } ] } | line 1: The leg has no key \"att\". Did you mean \"at\"?",
                 "journey: { A: [] }                        | Did you mean \"journeys\"?",
                 "device: Ph ne                             | \"Ph ne\" is not the name of a device",
                 "journeys: { A: 3 }                        | takes a list, but here is a number",
