@@ -111,7 +111,8 @@ final class JourneyRun {
                         + write(project, entry, output.get().path().resolve(names.get(entry))));
             }
         }
-        out.println(report.entries().size() + " journeys, " + report.failed() + " failed.");
+        out.println(report.entries().size() + (report.entries().size() == 1 ? " journey, " : " journeys, ")
+                + report.failed() + " failed.");
         if (json) {
             spec.commandLine().getOut().print(report.json(this::picture));
         }

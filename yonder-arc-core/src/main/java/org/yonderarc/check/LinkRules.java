@@ -282,9 +282,7 @@ final class LinkRules {
     }
 
     private static String hole(Target target) {
-        return target instanceof Target.ToFact
-                ? "/tells/value"
-                : target instanceof Target.ToScreen ? "/screen" : "/web";
+        return target instanceof Target.ToFact ? "/sets/value" : target instanceof Target.ToScreen ? "/screen" : "/web";
     }
 
     /** What says which scheme is shown is a text. */

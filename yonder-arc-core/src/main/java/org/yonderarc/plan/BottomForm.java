@@ -54,7 +54,7 @@ public record BottomForm(
             Optional.empty());
 
     public BottomForm {
-        MOST.require(maxItems, "the most items of a bottom bar");
+        MOST.require(maxItems, "the number of items of a bottom bar");
         Objects.requireNonNull(whenFull, "whenFull");
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(labels, "labels");

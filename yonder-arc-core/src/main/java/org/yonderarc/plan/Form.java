@@ -98,7 +98,7 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
         return Map.of();
     }
 
-    /** Whether it is opened and closed: a drawer that isn't kept open, a fan. */
+    /** Whether it is opened and closed: a drawer that isn't always open, a fan. */
     default boolean isOpened() {
         return false;
     }

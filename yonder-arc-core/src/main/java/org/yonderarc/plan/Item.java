@@ -73,7 +73,7 @@ public record Item(
 
         public Repeat {
             Ids.require(fact, "fact");
-            MOST.require(maxItems, "the most items of a list");
+            MOST.require(maxItems, "the number of items of a list");
         }
     }
 

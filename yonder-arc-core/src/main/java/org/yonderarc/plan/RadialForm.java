@@ -38,7 +38,7 @@ public record RadialForm(
 
     public RadialForm {
         Objects.requireNonNull(position, "position");
-        MOST.require(maxItems, "the most items of a radial menu");
+        MOST.require(maxItems, "the number of items of a radial menu");
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(labels, "labels");
         Objects.requireNonNull(label, "label");

@@ -80,7 +80,7 @@ public record TopForm(
         Objects.requireNonNull(labels, "labels");
         Objects.requireNonNull(iconPosition, "iconPosition");
         Objects.requireNonNull(itemWidths, "itemWidths");
-        MOST.require(maxItems, "the most items of a top bar");
+        MOST.require(maxItems, "the number of items of a top bar");
         Objects.requireNonNull(overflow, "overflow");
         Objects.requireNonNull(search, "search");
         Objects.requireNonNull(style, "style");
@@ -98,7 +98,7 @@ public record TopForm(
             idle.put("wraps", "only items on an \"own-row\" go onto further lines");
         }
         if (hasItems && !ownRow && alignTitle != TitleAlignment.CENTER) {
-            idle.put("align", "beside items the title stands at the start");
+            idle.put("align-title", "beside items the title stands at the start");
         }
         Form.elsewhere("actions", actions, ofPerson(), search, idle);
         return idle;

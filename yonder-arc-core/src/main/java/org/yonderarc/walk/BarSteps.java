@@ -106,7 +106,7 @@ final class BarSteps {
             return Change.refused(
                     state,
                     step,
-                    "The bar \"" + step.bar() + "\" can't be collapsed: only a drawer that is kept open can.");
+                    "The bar \"" + step.bar() + "\" can't be collapsed: only a drawer that is always open can.");
         }
         var folded = new LinkedHashSet<>(state.collapsed());
         boolean expands = folded.remove(step.bar());

@@ -29,6 +29,7 @@ class NoEffectTest {
                 Arguments.of("border", FormBuilder.rail().border(true).floating(8, 8, true, false)),
                 Arguments.of("", FormBuilder.rail().border(true)),
                 Arguments.of("wraps", FormBuilder.top().wraps(true)),
+                Arguments.of("align-title", FormBuilder.top().alignTitle(TopForm.TitleAlignment.START)),
                 Arguments.of("", FormBuilder.top().wraps(true).ownRow(true, TopForm.ItemWidths.TEXT)),
                 Arguments.of(
                         "beneath collapsed-width",

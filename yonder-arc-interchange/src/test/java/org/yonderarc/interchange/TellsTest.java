@@ -140,9 +140,11 @@ class TellsTest {
                 "sets: { fact: glaze, value: [] }| wrong-type /menus/side/0/sets/value",
                 "sets: dense, signal: x          | bad-value /menus/side/0",
                 "sets: level                     | bad-value /menus/side/0/sets",
+                "repeat: jars, id: x, sets: { fact: glaze, value: '{nope}' } | missing-parameter /menus/side/0/sets/value",
             })
     void whatCantBeToldIsSaid(String target, String told) {
-        var findings = file(PLAN.replace("sets: { fact: glaze, value: bisque }", target))
+        var findings = file(PLAN.replace("sets: { fact: glaze, value: bisque }", target)
+                        .replace("level: 1 }", "level: 1, jars: [ One ] }"))
                 .findings();
         assertTrue(
                 findings.stream()
