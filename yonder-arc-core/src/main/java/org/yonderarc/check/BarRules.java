@@ -21,6 +21,7 @@ import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
+import org.yonderarc.plan.Titles;
 import org.yonderarc.plan.Words;
 
 /** Bars as people see them: on each device kind, with the items that show there. */
@@ -283,8 +284,8 @@ final class BarRules {
                         told,
                         Code.SAME_ICON,
                         pointer,
-                        "In the bar \"" + bar.id() + "\", \"" + alike.first() + "\" and \"" + alike.second()
-                                + "\" have the same icon \"" + alike.icon() + "\".",
+                        "In the bar \"" + bar.id() + "\", " + alike.first() + " and " + alike.second()
+                                + " have the same icon \"" + alike.icon() + "\".",
                         "Give one of them another icon."));
     }
 
@@ -303,8 +304,8 @@ final class BarRules {
                         told,
                         Code.NO_FILLED_ICON,
                         subject.iconPointer(placed),
-                        "The icon \"" + subject.icon(placed.item()).orElseThrow() + "\" of \""
-                                + placed.item().id() + "\" has no filled variant.",
+                        "The icon \"" + subject.icon(placed.item()).orElseThrow() + "\" of "
+                                + Titles.of(subject.plan(), placed.item()) + " has no filled variant.",
                         "Choose an icon that has one, or set \"selected-icon\"."));
     }
 
@@ -333,7 +334,7 @@ final class BarRules {
                 subject.tell(
                         Code.HIDDEN_EVERYWHERE,
                         placed.pointer(),
-                        "The item \"" + item.id() + "\" shows on no device.",
+                        "The item " + Titles.of(subject.plan(), item) + " shows on no device.",
                         "Show it on at least one device kind, or remove it.");
             }
             boolean nameless =

@@ -22,6 +22,7 @@ import org.yonderarc.layout.Marks;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Titles;
 import org.yonderarc.walk.State;
 
 /** What stands in bars has room there, covers nothing and stays in the window, and the bars leave the content room. */
@@ -92,8 +93,8 @@ final class BoxRules {
                 .forEach(item -> subject.tell(
                         Code.PUSHED_OUT,
                         Objects.requireNonNull(items.get(item.id())).pointer(),
-                        "On " + fitting.device().id() + ", the bar \"" + bar.id() + "\" has no room for \"" + item.id()
-                                + "\": it goes to the overflow.",
+                        "On " + fitting.device().id() + ", the bar \"" + bar.id() + "\" has no room for "
+                                + Titles.of(plan, item) + ": it goes to the overflow.",
                         "Pin fewer items to the bar, or use another form there."));
     }
 

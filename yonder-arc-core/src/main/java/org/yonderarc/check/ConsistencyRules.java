@@ -1,5 +1,6 @@
 package org.yonderarc.check;
 
+import static java.util.stream.Collectors.joining;
 import static org.yonderarc.portable.Lists.toList;
 
 import java.util.ArrayList;
@@ -20,6 +21,7 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Samples;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Titles;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Walk;
 
@@ -87,8 +89,9 @@ final class ConsistencyRules {
                     bar,
                     menu,
                     "On " + device.id() + ", the menu \"" + menu + "\" stands at the "
-                            + words(first.what()) + " on \"" + first.screen() + "\", and at the " + words(edges)
-                            + " on \"" + screen + "\".",
+                            + words(first.what()) + " on " + Titles.ofScreen(subject.plan(), first.screen())
+                            + ", and at the " + words(edges)
+                            + " on " + Titles.ofScreen(subject.plan(), screen) + ".",
                     "Put it at the same edge on both.");
         }
     }
@@ -112,15 +115,17 @@ final class ConsistencyRules {
             tell(
                     bar,
                     edge.name(),
-                    "On " + device.id() + ", the " + edge.words() + " leads to " + names(before) + " on \""
-                            + first.screen() + "\", but to " + names(then) + " on \"" + screen + "\".",
+                    "On " + device.id() + ", the " + edge.words() + " leads to " + names(before) + " on "
+                            + Titles.ofScreen(subject.plan(), first.screen()) + ", but to " + names(then) + " on "
+                            + Titles.ofScreen(subject.plan(), screen) + ".",
                     "Keep one order for the items that both have.");
         }
     }
 
-    private static String names(List<String> screens) {
+    private String names(List<String> screens) {
         var some = new ArrayList<>(screens.subList(0, Math.min(5, screens.size())));
-        return String.join(", ", some) + (some.size() < screens.size() ? " ..." : "");
+        return some.stream().map(id -> Titles.ofScreen(subject.plan(), id)).collect(joining(", "))
+                + (some.size() < screens.size() ? " ..." : "");
     }
 
     private static List<String> common(List<String> all, List<String> others) {

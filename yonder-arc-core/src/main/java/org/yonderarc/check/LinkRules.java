@@ -27,6 +27,7 @@ import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Target;
+import org.yonderarc.plan.Titles;
 
 /** Names that have to lead somewhere: screens, menus, bars, items, device kinds, icons. */
 final class LinkRules {
@@ -62,14 +63,14 @@ final class LinkRules {
                 subject.tell(
                         Code.PARENT_LOOP,
                         Subject.screen(screen, "under"),
-                        "Going up from \"" + screen.id() + "\" leads back to \"" + screen.id() + "\".",
+                        "Going up from " + Titles.of(plan, screen) + " leads back to it.",
                         "Remove \"under\" from one screen of the loop.");
             } else if (seen.size() > DEEPEST + 1 && !isDeep) {
                 isDeep = true;
                 subject.tell(
                         Code.TOO_DEEP,
                         Subject.screen(screen, "under"),
-                        "More than " + DEEPEST + " screens stand above \"" + screen.id() + "\".",
+                        "More than " + DEEPEST + " screens stand above " + Titles.of(plan, screen) + ".",
                         "Let one of them stand under none, or under the start.");
             }
         }
@@ -84,8 +85,8 @@ final class LinkRules {
                     subject.tell(
                             Code.UNKNOWN_PARAMETER,
                             Subject.screen(screen, "parameters") + "/" + parameter.id(),
-                            "The path " + screen.path() + " of \"" + screen.id() + "\" has no parameter {"
-                                    + parameter.id() + "}.",
+                            "The path " + screen.path() + " of " + Titles.of(subject.plan(), screen)
+                                    + " has no parameter {" + parameter.id() + "}.",
                             Suggestion.sentence(parameter.id(), names, "Remove it, or add it to the path."));
                 }
                 if (parameter.sample().isPresent() && screen.path().options().contains(parameter.id())) {
@@ -102,7 +103,7 @@ final class LinkRules {
                         .ifPresent(sample -> subject.tell(
                                 Code.BAD_PARAMETER,
                                 Subject.screen(screen, "parameters") + "/" + parameter.id() + "/sample",
-                                "{" + parameter.id() + "} of \"" + screen.id() + "\" takes "
+                                "{" + parameter.id() + "} of " + Titles.of(subject.plan(), screen) + " takes "
                                         + parameter.kind().words() + ", not \"" + sample + "\".",
                                 "Write a sample of that kind, or change the kind."));
             }
@@ -111,7 +112,8 @@ final class LinkRules {
                 subject.tell(
                         Code.DUPLICATE_PATH,
                         Subject.screen(screen, "path"),
-                        "\"" + screen.id() + "\" and \"" + owner + "\" have the same path " + screen.path() + ".",
+                        Titles.of(subject.plan(), screen) + " and " + Titles.ofScreen(subject.plan(), owner)
+                                + " have the same path " + screen.path() + ".",
                         "Give one of them another path.");
             }
         }
@@ -123,8 +125,8 @@ final class LinkRules {
                 subject.tell(
                         Code.NO_EFFECT,
                         Subject.screen(screen, "otherwise"),
-                        "\"otherwise\" has no effect here: \"" + screen.id()
-                                + "\" has no \"needs\", so it is always shown.",
+                        "\"otherwise\" has no effect here: " + Titles.of(subject.plan(), screen)
+                                + " has no \"needs\", so it is always shown.",
                         "Say with \"needs\" when it can be shown, or leave it out.");
             }
             screen.otherwise()

@@ -22,6 +22,7 @@ import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Target;
+import org.yonderarc.plan.Titles;
 
 /** Who can get where: unreachable screens, redirects, dead ends, and what must always be within reach. */
 final class ReachRules {
@@ -61,7 +62,7 @@ final class ReachRules {
                 subject.tell(
                         Code.UNREACHABLE_SCREEN,
                         Subject.pointer("screens", screen.id()),
-                        "No item, row or parent leads to \"" + screen.id() + "\".",
+                        "No item, row or parent leads to " + Titles.of(plan, screen) + ".",
                         "Add an item for it to a menu, or put it under another screen.");
             }
         }
@@ -90,8 +91,8 @@ final class ReachRules {
                 subject.tell(
                         Code.NO_WAY_ROUND,
                         Subject.screen(screen, "needs"),
-                        "While \"" + screen.needs().get().text() + "\" doesn't hold, \"" + screen.id()
-                                + "\" has nothing to show.",
+                        "While \"" + screen.needs().get().text() + "\" doesn't hold, " + Titles.of(plan, screen)
+                                + " has nothing to show.",
                         "Add \"otherwise: ...\", the screen that is shown then.");
             }
             redirect(subject, screen);
@@ -115,19 +116,21 @@ final class ReachRules {
             subject.tell(
                     Code.TOO_DEEP,
                     Subject.screen(screen, "otherwise"),
-                    "From \"" + screen.id() + "\" more than " + LONGEST_WAY + " screens lead on to one another.",
+                    "From " + Titles.of(plan, screen) + " more than " + LONGEST_WAY
+                            + " screens lead on to one another.",
                     "Lead to a screen that everybody may see.");
             return;
         }
         boolean circles = at.isPresent() && at.get().id().equals(screen.id()) && !seen.isEmpty();
         if (circles && Situations.any(Condition.all(failing), subject.initialFacts())) {
-            List<String> path = List.copyOf(seen);
+            List<String> path =
+                    seen.stream().map(id -> Titles.ofScreen(plan, id)).collect(toList());
             String named = String.join(" to ", path.size() > 6 ? path.subList(0, 5) : path)
                     + (path.size() > 6 ? " and " + (path.size() - 5) + " more" : "");
             subject.tell(
                     Code.REDIRECT_LOOP,
                     Subject.screen(screen, "otherwise"),
-                    "\"" + screen.id() + "\" leads to " + named + " and back to itself.",
+                    Titles.of(plan, screen) + " leads to " + named + " and back to itself.",
                     "Show one of these screens to everybody.");
         }
     }
@@ -152,9 +155,9 @@ final class ReachRules {
         subject.tell(
                 Code.START_GUARDED,
                 plan.app().start().isPresent() ? "/app/start" : "/app",
-                "With the facts as they are at first, \"" + start.id()
-                        + "\" can't be shown, and nothing is shown in its place.",
-                "Add \"otherwise: ...\" to \"" + at.id() + "\", with a screen that everybody may see.");
+                "With the facts as they are at first, " + Titles.of(plan, start)
+                        + " can't be shown, and nothing is shown in its place.",
+                "Add \"otherwise: ...\" to " + Titles.of(plan, at) + ", with a screen that everybody may see.");
     }
 
     static void deadEnds(Subject subject) {
@@ -171,7 +174,7 @@ final class ReachRules {
                 subject.tell(
                         Code.DEAD_END,
                         Subject.screen(screen, "bars"),
-                        "\"" + screen.id() + "\" shows no bar and nothing that leads on.",
+                        Titles.of(plan, screen) + " shows no bar and nothing that leads on.",
                         "Show the top bar on it, or a row that leads somewhere.");
             }
         }
@@ -196,7 +199,8 @@ final class ReachRules {
             missing.forEach((when, kinds) -> subject.tell(
                     Code.REQUIRED_MISSING,
                     pointer,
-                    "No bar leads to \"" + required + "\" " + Subject.on(kinds) + when + ".",
+                    "No bar leads to " + Titles.ofScreen(subject.plan(), required) + " " + Subject.on(kinds) + when
+                            + ".",
                     "Add an item for it to a menu that shows then and there."));
         }
     }

@@ -8,6 +8,7 @@ import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Target;
+import org.yonderarc.plan.Titles;
 
 /** Plans are untrusted: where their links and files may point. */
 final class SafetyRules {
@@ -37,8 +38,8 @@ final class SafetyRules {
                         .forEach(hole -> subject.tell(
                                 Code.UNKNOWN_PARAMETER,
                                 pointer,
-                                "The path " + screen.path() + " of \"" + screen.id() + "\" has no parameter {" + hole
-                                        + "}.",
+                                "The path " + screen.path() + " of " + Titles.of(subject.plan(), screen)
+                                        + " has no parameter {" + hole + "}.",
                                 Suggestion.sentence(hole, names, "Add it to the path.")));
                 String filled = address.fill(hole -> Optional.of("x"));
                 if (filled.startsWith("http://") || filled.startsWith("https://")) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.plan.Item;
+import org.yonderarc.plan.Titles;
 
 /**
  * What a menu shows on devices of a kind, worked out once for all bars that show it.
@@ -39,12 +40,12 @@ record ShownItems(
                     : item.repeated(subject.initialFacts()).count();
             Optional<String> icon = subject.icon(item);
             if (icon.isEmpty()) {
-                withoutIcon.add(item.id());
+                withoutIcon.add(Titles.of(subject.plan(), item));
                 continue;
             }
-            String other = byIcon.putIfAbsent(icon.get(), item.id());
+            String other = byIcon.putIfAbsent(icon.get(), Titles.of(subject.plan(), item));
             if (other != null && alike.isEmpty()) {
-                alike = Optional.of(new Alike(other, item.id(), icon.get()));
+                alike = Optional.of(new Alike(other, Titles.of(subject.plan(), item), icon.get()));
             }
             boolean wantsTwin = item.place().isPresent() && item.selectedIcon().isEmpty();
             if (wantsTwin && !subject.icons().hasFilled(icon.get())) {

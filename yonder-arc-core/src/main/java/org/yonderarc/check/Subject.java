@@ -19,6 +19,7 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
+import org.yonderarc.plan.Titles;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Spot;
@@ -197,14 +198,16 @@ final class Subject {
                 .forEach(name -> tell(
                         Code.MISSING_PARAMETER,
                         pointer,
-                        "\"" + screen + "\" needs the parameter {" + name + "} of its path " + target.path() + ".",
+                        Titles.of(plan, target) + " needs the parameter {" + name + "} of its path " + target.path()
+                                + ".",
                         "Write \"" + screen + "?" + name + "=...\", or link to a screen without parameters."));
         parameters.keySet().stream()
                 .filter(name -> !names.contains(name))
                 .forEach(name -> tell(
                         Code.UNKNOWN_PARAMETER,
                         pointer,
-                        "The path " + target.path() + " of \"" + screen + "\" has no parameter {" + name + "}.",
+                        "The path " + target.path() + " of " + Titles.of(plan, target) + " has no parameter {" + name
+                                + "}.",
                         Suggestion.sentence(name, names, "Remove it.")));
         parameters.forEach((name, value) -> {
             // What an entry of a list fills is known only while the app runs.
@@ -212,7 +215,7 @@ final class Subject {
                 tell(
                         Code.BAD_PARAMETER,
                         pointer,
-                        "{" + name + "} of \"" + screen + "\" takes "
+                        "{" + name + "} of " + Titles.of(plan, target) + " takes "
                                 + target.kindOf(name).words() + ", not \"" + value + "\".",
                         "Write one, or change its kind below \"parameters\" of \"" + screen + "\".");
             }

@@ -12,6 +12,7 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Target;
+import org.yonderarc.plan.Titles;
 
 /**
  * The reducer of one plan: from a state and a step to a change. Pure and thread-safe; a step never throws, one that
@@ -267,10 +268,10 @@ public final class Walk {
         }
         Item item = known.get();
         if (item.when().filter(condition -> !condition.holds(state.facts())).isPresent()) {
-            return Change.refused(state, step, "The item \"" + item.id() + "\" is hidden now.");
+            return Change.refused(state, step, "The item " + Titles.of(plan, item) + " is hidden now.");
         }
         if (!isEnabled(item, state)) {
-            return Change.refused(state, step, "The item \"" + item.id() + "\" can't be chosen now.");
+            return Change.refused(state, step, "The item " + Titles.of(plan, item) + " can't be chosen now.");
         }
         Optional<String> problem = item.of().isPresent() ? item.place().flatMap(this::problem) : Optional.empty();
         if (problem.isPresent()) {

@@ -96,7 +96,7 @@ class BoundsTest {
         assertEquals(List.of(), told(deep, Code.PARENT_LOOP));
         List<Finding> told = told(deep, Code.TOO_DEEP);
         assertEquals(1, told.size());
-        assertEquals("More than 100 screens stand above \"s100\".", told.get(0).message());
+        assertEquals("More than 100 screens stand above \"S100\".", told.get(0).message());
     }
 
     @Test

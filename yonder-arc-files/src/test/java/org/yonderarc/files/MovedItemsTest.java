@@ -15,9 +15,9 @@ class MovedItemsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "{ menu: a, form: bottom } | { id: z, menu: a, form: rail } | menu \"a\" stands at the lower edge on \"one\", and at the leading edge on \"two\"",
-                "{ menu: a, form: bottom } | { id: z, menu: b, form: bottom } | lower edge leads to one, two on \"one\", but to two, one on \"two\"",
-                "{ menu: a, form: bottom } | { id: z, menu: a, form: bottom, order: [ two ] } | lower edge leads to one, two on \"one\", but to two, one on \"two\"",
+                "{ menu: a, form: bottom } | { id: z, menu: a, form: rail } | menu \"a\" stands at the lower edge on \"Tides\" (one), and at the leading edge on \"Two\"",
+                "{ menu: a, form: bottom } | { id: z, menu: b, form: bottom } | lower edge leads to \"Tides\" (one), \"Two\" on \"Tides\" (one), but to \"Two\", \"Tides\" (one) on \"Two\"",
+                "{ menu: a, form: bottom } | { id: z, menu: a, form: bottom, order: [ two ] } | lower edge leads to \"Tides\" (one), \"Two\" on \"Tides\" (one), but to \"Two\", \"Tides\" (one) on \"Two\"",
                 "{ menu: a, form: bottom } | { id: z, menu: c, form: bottom } | ",
                 "{ menu: a, form: bottom } | { id: z, menu: b, form: rail } | ",
                 "{ menu: a, forms: { phone: bottom, tablet: rail } } | { id: z, menu: a, forms: { phone: bottom, tablet: rail } } | ",
@@ -30,7 +30,7 @@ class MovedItemsTest {
                         """
                         yonder: 1
                         app: { name: Quay, start: one }
-                        screens: { one: { bars: [ a ] }, two: { bars: [ z ] }, three: { bars: [ z ] } }
+                        screens: { one: { title: Tides, bars: [ a ] }, two: { bars: [ z ] }, three: { bars: [ z ] } }
                         menus: { a: [ one, two ], b: [ two, one ], c: [ one, three, two ] }
                         bars: [ %s, %s ]
                         """

@@ -14,8 +14,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.bind.PlanReader;
 import org.yonderarc.check.IconNames;
@@ -43,6 +48,43 @@ class SchemaTest {
         JsonSchema meta = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
                 .getSchema(java.net.URI.create("https://json-schema.org/draft/2020-12/schema"));
         assertEquals(List.of(), List.copyOf(meta.validate(JSON.readTree(PlanFile.schema()))));
+    }
+
+    /** Samples of values, samples of texts and the folder of icons, which messages quote as they quote keys. */
+    private static final Set<String> QUOTED =
+            Set.of("en", "geo", "false", "on", "off", "https", "http", "shore-map", "wanted", "icons");
+
+    /** What a finding names in quotes, and what it points to, is a key of the schema or a word that one takes. */
+    @Test
+    void findingsNameKeysThatThereAre() throws Exception {
+        var known = new HashSet<>(QUOTED);
+        words(JSON.readTree(PlanFile.schema()), known);
+        var quoted = Pattern.compile("\\\\\"([a-z][a-z.-]*)(?::[^\"\\\\]*)?\\\\\"|\"/([a-z][a-z-]*)");
+        var unknown = new TreeSet<String>();
+        int count = 0;
+        for (String part : List.of("check", "form", "fit", "bind")) {
+            try (Stream<Path> files = Files.walk(Path.of("../yonder-arc-core/src/main/java/org/yonderarc", part))) {
+                for (Path file : files.filter(Files::isRegularFile).toList()) {
+                    var matcher = quoted.matcher(Files.readString(file));
+                    while (matcher.find()) {
+                        String name = matcher.group(1) == null ? matcher.group(2) : matcher.group(1);
+                        count++;
+                        Stream.of(name.split("\\."))
+                                .filter(key -> !key.isEmpty() && !known.contains(key))
+                                .forEach(key -> unknown.add(file.getFileName() + ": " + key));
+                    }
+                }
+            }
+        }
+        assertEquals(Set.of(), unknown);
+        assertTrue(count > 100, "names are looked at: " + count);
+    }
+
+    private static void words(JsonNode schema, Set<String> known) {
+        schema.path("properties").fieldNames().forEachRemaining(known::add);
+        schema.path("enum").forEach(word -> known.add(word.asText()));
+        known.add(schema.path("const").asText());
+        schema.forEach(inner -> words(inner, known));
     }
 
     @Test

@@ -18,8 +18,13 @@ export function field(page, spec, value) {
   return widgets[widget](page, {...spec, put, label: spec.label ?? asLabel(key)}, value);
 }
 
+/** Keys that read as half a sentence only beside their neighbours in a plan. */
+const LABELS = {when: 'Shown when', enabled: 'Enabled when', needs: 'Shown only if', otherwise: 'Otherwise shows'};
+
 const asLabel = key => {
-  const last = key.split('/').pop().replaceAll('-', ' ');
+  const name = key.split('/').pop();
+  if (LABELS[name]) { return LABELS[name]; }
+  const last = name.replaceAll('-', ' ');
   return last.charAt(0).toUpperCase() + last.slice(1);
 };
 

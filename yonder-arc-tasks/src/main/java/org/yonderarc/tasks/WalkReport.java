@@ -70,11 +70,11 @@ public record WalkReport(String text, String json, State end, Optional<String> r
             String leading = state.trail()
                     .below()
                     .map(below -> "back to " + Fitter.title(walk.plan(), below.top(), state))
-                    .orElse("nothing");
+                    .orElse("none");
             line("at", title + "  " + walk.addressOf(place));
             line("trail", trail);
             line("selected", selected);
-            line("leading", leading);
+            line("leading button", leading);
             json.put("screen", Trees.text(place.screen()));
             json.put("address", Trees.text(walk.addressOf(place)));
             json.put("title", Trees.text(title));
@@ -89,7 +89,7 @@ public record WalkReport(String text, String json, State end, Optional<String> r
         private void line(String name, String value) {
             out.append("  ")
                     .append(name)
-                    .append(" ".repeat(11 - name.length()))
+                    .append(" ".repeat(16 - name.length()))
                     .append(FindingText.visible(value))
                     .append('\n');
         }
