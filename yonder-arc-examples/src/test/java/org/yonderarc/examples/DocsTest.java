@@ -20,6 +20,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.spi.ToolProvider;
@@ -223,6 +224,21 @@ class DocsTest {
             plan.setAccessible(true);
             var written = new SourceText("plan.yaml", blocks(readme, "yaml").get(0));
             assertEquals(PlanFile.read(written, new BundledIcons()).plan().orElseThrow(), plan.invoke(null));
+        }
+    }
+
+    /** The project is built and tested by itself; what the guide shows of it stands in it, line for line. */
+    @Test
+    void theFirstAppIsTheOneThatIsBuilt() throws Exception {
+        String guide = Files.readString(ROOT.resolve("docs/first-app.md"));
+        List<MatchResult> blocks = Pattern.compile("```\\w+ file=(\\S+)\n(.*?)```", Pattern.DOTALL)
+                .matcher(guide)
+                .results()
+                .toList();
+        assertTrue(blocks.size() >= 8, () -> "blocks: " + blocks.size());
+        for (MatchResult block : blocks) {
+            String file = Files.readString(ROOT.resolve("outside/app").resolve(block.group(1)));
+            assertTrue(file.contains(block.group(2)), () -> block.group(1) + " has no " + block.group(2));
         }
     }
 

@@ -19,7 +19,7 @@ import org.yonderarc.plan.Screen;
  */
 public final class JavaPlaces {
     /** The classes within it. */
-    private static final Set<String> INNER = Set.of("Items", "Facts", "Signals", "Bars", "Written");
+    private static final Set<String> INNER = Set.of("Screens", "Items", "Facts", "Signals", "Bars", "Written");
 
     /** Words that are keywords only where a type is named (Java Language Specification 17, 3.9). */
     private static final Set<String> CONTEXTUAL = Set.of("var", "yield", "record", "sealed", "permits");
@@ -106,6 +106,7 @@ public final class JavaPlaces {
             throw new IllegalArgumentException("the plan has more screens and parameters than a class of Java can hold;"
                     + " write its names as TypeScript, or part the plan");
         }
+        names("Screens", "The ids of all screens, to compare that of a place with.", named.screens());
         names("Items", "The items of the menus.", named.items());
         names("Facts", "What the app tells.", named.facts());
         names("Signals", "What the app is told.", named.signals());

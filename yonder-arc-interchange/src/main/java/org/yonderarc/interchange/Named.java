@@ -35,6 +35,13 @@ final class Named {
         return words(screen.title()) + ", " + screen.path();
     }
 
+    /** The screens by their ids. */
+    Map<String, String> screens() {
+        var out = new LinkedHashMap<String, String>();
+        plan.screens().forEach(screen -> out.put(screen.id(), about(screen)));
+        return out;
+    }
+
     /** The items by their ids: what each says, and in which menu. */
     Map<String, String> items() {
         var out = new LinkedHashMap<String, String>();
