@@ -7,7 +7,7 @@ import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Plan;
 
-/** Everything that a plan mentions, as the reader's keys say it of themselves. */
+/** Every name that a plan mentions, as the shapes of the reader report them. */
 public final class PlanMentions {
     private PlanMentions() {}
 

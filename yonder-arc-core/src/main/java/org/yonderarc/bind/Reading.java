@@ -14,7 +14,7 @@ import org.yonderarc.tree.JsonPointer;
 import org.yonderarc.tree.Spot;
 
 /**
- * What came of reading a plan.
+ * The result of reading a plan: the plan if it can be used, and the findings.
  *
  * @param draft the plan as far as it could be read, for the check; not fit for use where there are errors
  * @param findings everything noticed, in the order of the file; never null, may be empty

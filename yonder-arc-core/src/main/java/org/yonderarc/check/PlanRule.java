@@ -5,7 +5,7 @@ import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
 
 /**
- * A rule of one's own: what a team wants of its plans beyond what the library finds. It is asked after the library's rules, and only where
+ * A custom rule: what a team wants of its plans beyond what the library finds. It is asked after the library's rules, and only where
  * they find no error; what an author accepts is left out, as of any finding.
  *
  * <pre>{@code

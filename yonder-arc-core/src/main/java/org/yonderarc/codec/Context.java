@@ -12,7 +12,7 @@ import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Value;
 
 /**
- * What is being read, in the words of a message, and where findings go.
+ * The context of what is being read: what messages call it, and where findings are collected.
  *
  * @param subject {@code "title"}, or {@code screen "survey"}
  * @param findings what was noticed so far

@@ -10,7 +10,7 @@ import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
 /**
- * What is off by default, and on either with all defaults or as a map says.
+ * A setting that is off by default; {@code true} turns it on with all defaults, a map with values of its own.
  *
  * @param inner the map
  * @param defaults what {@code true} stands for

@@ -2,7 +2,7 @@ package org.yonderarc.finding;
 
 import java.util.Locale;
 
-/** How much a finding matters. */
+/** The severity of a finding. */
 public enum Severity {
     /** The plan can't be used until this is mended. */
     ERROR,

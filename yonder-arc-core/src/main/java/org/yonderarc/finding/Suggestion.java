@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import org.yonderarc.tree.Spot;
 
-/** Finds the names that somebody may have meant. */
+/** Finds names that are similar to a misspelled one. */
 public final class Suggestion {
     /** Longer names are not compared: no id is this long, and the cost is quadratic. */
     private static final int LONGEST = 64;

@@ -15,7 +15,7 @@ import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
 
 /**
- * Everything about one form of bars. Who adds a form writes its record in {@code plan} and one of these, and names both in
+ * Everything about one form of a bar. To add a form, write its record in {@code plan} and one of these, and list both in
  * {@link Form.Kind} and {@link Forms}.
  *
  * @param <F> the form

@@ -13,7 +13,7 @@ import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Style;
 import org.yonderarc.tree.MapValue;
 
-/** What a style says in vain. */
+/** Keys of a style that have no effect in a form. */
 public final class IdleStyles {
     private IdleStyles() {}
 

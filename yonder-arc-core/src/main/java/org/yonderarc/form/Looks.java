@@ -13,7 +13,7 @@ import org.yonderarc.plan.Size;
 import org.yonderarc.plan.StateLook;
 import org.yonderarc.plan.Style;
 
-/** The one place where styles are laid over each other: item, form, theme, what is usual for the form. */
+/** Merges styles in one place: item, form, theme, what is usual for the form. */
 public final class Looks {
     private Looks() {}
 

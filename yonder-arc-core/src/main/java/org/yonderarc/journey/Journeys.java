@@ -9,7 +9,7 @@ import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Value;
 
 /**
- * What came of reading a file of journeys.
+ * The result of reading a file of journeys.
  *
  * @param list the journeys in order; none where there are errors
  * @param findings everything noticed; never null, may be empty

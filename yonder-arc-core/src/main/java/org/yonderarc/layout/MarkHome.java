@@ -8,7 +8,7 @@ import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Paint;
 import org.yonderarc.plan.Role;
 
-/** Everything about one kind of mark. Who adds a kind writes one of these, and names it in {@link Marks}. */
+/** Everything about one kind of mark. To add a kind, write one of these, and list it in {@link Marks}. */
 public interface MarkHome {
     /** The edge of an item that lies towards the content. */
     enum Inner {

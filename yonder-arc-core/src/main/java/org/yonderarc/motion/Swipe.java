@@ -22,7 +22,7 @@ import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
 
 /**
- * A finger that moves sideways, and the step that it takes by hand. From the leading edge it goes one place back, or pulls a
+ * A horizontal drag, and the step that it takes. From the leading edge it goes one place back, or pulls a
  * drawer open where there is no way back; from the trailing edge it pulls a drawer there; anywhere else it pushes an open
  * drawer closed. While it is down the film follows it;
  * when it is lifted, the step is taken or not.

@@ -4,7 +4,7 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * A finding that the author accepts.
+ * A finding that the plan's author accepts, so that it isn't reported.
  *
  * @param code the code of the finding
  * @param at the JSON Pointer of what it is about, or of something above it; no value for everywhere

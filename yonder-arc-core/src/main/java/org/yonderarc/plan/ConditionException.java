@@ -1,6 +1,6 @@
 package org.yonderarc.plan;
 
-/** A text that is no condition. */
+/** Thrown for a text that isn't a condition. */
 public final class ConditionException extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
 

@@ -9,8 +9,7 @@ import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.Type;
 
 /**
- * Moves and scales nodes, or mirrors them left to right. Mirroring turns what points in reading direction, and leaves alone
- * what doesn't: letters, pictures and most icons.
+ * Moves and scales nodes, or mirrors them left to right. Mirroring flips what points in reading direction, and leaves everything else as it is: letters, pictures and most icons.
  *
  * @param mirrors whether left becomes right
  * @param scale how much larger everything gets

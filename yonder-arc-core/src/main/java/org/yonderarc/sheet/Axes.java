@@ -37,7 +37,7 @@ import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
-/** The axes that sheets can have. Who adds one names it in {@link #KNOWN}. */
+/** The axes that sheets can have. To add one, list it in {@link #KNOWN}. */
 public final class Axes {
     /** How an axis is made of the values that were asked for. */
     private interface Maker {

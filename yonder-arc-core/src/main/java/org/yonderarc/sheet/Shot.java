@@ -19,7 +19,7 @@ import org.yonderarc.walk.Step;
 import org.yonderarc.walk.Walk;
 
 /**
- * What one picture of a plan shows.
+ * What a single picture of a plan shows.
  *
  * @param plan the plan
  * @param setting on what, in which language and scheme, touched where

@@ -2,7 +2,7 @@ package org.yonderarc.tree;
 
 import java.util.Optional;
 
-/** Is told of each key in which two things differ. */
+/** Receives each key in which two things differ. */
 @FunctionalInterface
 public interface Changes {
     /**

@@ -5,7 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * What came of a step.
+ * The result of a step.
  *
  * @param step the step
  * @param before the state before it

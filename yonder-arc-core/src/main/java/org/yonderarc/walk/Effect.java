@@ -4,7 +4,7 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Target;
 
-/** Something that the app has to do, or to know, because of a step. */
+/** Something that the app has to do or know because of a step. */
 public sealed interface Effect {
     /** The effect in words: {@code signal: sign-out}. */
     String text();

@@ -11,7 +11,7 @@ import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Transition;
 
 /**
- * How a change is to be shown: which transition plays, and in which direction.
+ * How a change is shown: which transition plays, and in which direction.
  *
  * @param transition the transition
  * @param forward whether it plays forward: deeper, or to an item further on; otherwise backward

@@ -1,6 +1,6 @@
 package org.yonderarc.edit;
 
-/** An edit that can't be done. The message says why, and what to do; nothing was changed. */
+/** Thrown for an edit that can't be made. The message says why, and what to do; nothing was changed. */
 public final class EditException extends Exception {
     private static final long serialVersionUID = 1L;
 

@@ -21,7 +21,7 @@ import org.yonderarc.files.SafeFile;
 import org.yonderarc.files.SourceText;
 
 /**
- * The icons of one's own beside a plan: SVG files in the folder {@code icons}, and their filled variants {@code NAME-filled.svg}. A file that
+ * The custom icons beside a plan: SVG files in the folder {@code icons}, and their filled variants {@code NAME-filled.svg}. A file that
  * goes out of use is moved into the folder {@code icons/removed}, and comes back as soon as the plan names it again.
  */
 public final class IconFiles {

@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** A file that can't be read or written. The message names the file, the reason and a way out. */
+/** Thrown for a file that can't be read or written. The message names the file, the reason and a way out. */
 public final class FileException extends Exception {
     private static final long serialVersionUID = 1L;
 

@@ -4,7 +4,7 @@ import org.yonderarc.finding.Code;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.tree.Spot;
 
-/** A text that is no YAML or no JSON, or is too much of it. */
+/** Thrown for a text that isn't YAML or JSON, or exceeds the limits. */
 public final class ParseException extends Exception {
     private static final long serialVersionUID = 1L;
 

@@ -5,7 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/** What tells a source file that was generated from a plan from one that a person wrote. */
+/** Recognises source files that were generated from a plan, so that a person's own are never overwritten. */
 public final class Generated {
     private static final String START = "// Made from ";
 

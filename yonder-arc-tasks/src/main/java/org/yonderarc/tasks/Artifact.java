@@ -3,7 +3,7 @@ package org.yonderarc.tasks;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
-/** What a task has made: the content of a file, and what people should know of it. */
+/** The result of a task: the content of a file, and what people should know about it. */
 public final class Artifact {
     private final Format format;
     private final byte[] bytes;

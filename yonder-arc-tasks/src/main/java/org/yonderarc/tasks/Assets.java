@@ -17,7 +17,7 @@ import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.icons.Icons;
 import org.yonderarc.plan.Plan;
 
-/** What plans of one folder are drawn with: the icons, pictures and fonts in it, and the bundled ones. They are read when first used. */
+/** Everything that plans of one folder are drawn with: the icons, pictures and fonts in it, and the bundled ones. They are read when first used. */
 public final class Assets {
     /** Read once: they never change. */
     private static final Icons BUNDLED = new BundledIcons();

@@ -34,7 +34,7 @@ public final class CompareTask implements Task<CompareTask.Differences> {
             this.before = before;
         }
 
-        /** What is looked at, and on what device. */
+        /** What is shown, and on what device. */
         public Builder view(ViewOptions value) {
             view = value;
             return this;

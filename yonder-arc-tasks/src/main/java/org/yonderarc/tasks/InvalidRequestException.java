@@ -3,7 +3,7 @@ package org.yonderarc.tasks;
 import java.util.Locale;
 import org.yonderarc.finding.Brief;
 
-/** What was asked for can't be made; the message is a sentence for people that says why and what to do. */
+/** Thrown when what was asked for can't be made. The message is a sentence for people that says why and what to do. */
 public final class InvalidRequestException extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
 

@@ -44,7 +44,7 @@ public final class MeasureTask implements Task<Artifact> {
 
         private Builder() {}
 
-        /** What is looked at, and on what device. */
+        /** What is shown, and on what device. */
         public Builder view(ViewOptions value) {
             view = value;
             return this;

@@ -7,7 +7,7 @@ import org.yonderarc.draw.PngPainter;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.scene.Scene;
 
-/** How a scene becomes a file: as SVG or as PNG, and how large. */
+/** The format of a picture (SVG or PNG) and its size. */
 public final class PictureOptions {
     /** Pixels for each dp, where nobody says how many. */
     static final double DEFAULT_SCALE = 2;

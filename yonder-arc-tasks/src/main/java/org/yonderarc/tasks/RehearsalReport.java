@@ -16,7 +16,7 @@ import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
 /**
- * What came of journeys.
+ * The result of walking journeys.
  *
  * @param entries one for each, in the order of the files
  */

@@ -24,7 +24,7 @@ import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
 /**
- * What is looked at, and on what device. Without options it is the start screen on a phone, in the light scheme. Whether a plan has what is
+ * What is shown, and on what device. Without options it is the start screen on a phone, in the light scheme. Whether a plan has what is
  * named is asked when a task runs.
  */
 public final class ViewOptions {
