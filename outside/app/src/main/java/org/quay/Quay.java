@@ -104,7 +104,7 @@ public final class Quay {
     Optional<Component> content(Place place) {
         return switch (place.screen()) {
             case Places.Screens.BOATS -> Optional.of(boats());
-            case Places.Screens.BOAT -> Optional.of(boat(Integer.parseInt(place.parameters().get("boat"))));
+            case Places.Screens.BOAT -> Optional.of(boat(place.integer("boat").orElseThrow()));
             case Places.Screens.MAIL -> Optional.of(mail());
             case Places.Screens.SIGN_IN -> Optional.of(signIn());
             default -> Optional.empty();
@@ -115,10 +115,10 @@ public final class Quay {
         return list(harbour.boats(), index -> navigator.open(Places.boat(index + 1)));
     }
 
-    private JComponent boat(int number) {
+    private JComponent boat(long number) {
         List<String> boats = harbour.boats();
         return page(
-                new JLabel(number <= boats.size() ? boats.get(number - 1) + " is at berth " + (number + 8) : "No such boat"),
+                new JLabel(number <= boats.size() ? boats.get((int) number - 1) + " is at berth " + (number + 8) : "No such boat"),
                 new JLabel("Notes"),
                 new JTextArea(6, 30));
     }

@@ -28,8 +28,9 @@ import picocli.CommandLine.Spec;
 
 @Command(
         name = "export",
-        description = "Writes the plan's names as Java or TypeScript, or the navigation as a state machine in SCXML;"
-                + " prints schemas for editors, and completion for shells.",
+        description =
+                "Writes the plan's names as Java, Kotlin, Swift or TypeScript, or the navigation as a state machine in SCXML;"
+                        + " prints schemas for editors, and completion for shells.",
         mixinStandardHelpOptions = true,
         sortOptions = false,
         footer = {
@@ -41,6 +42,8 @@ import picocli.CommandLine.Spec;
             "",
             "Examples:",
             "  yonder export brinelight.yaml -o Places.java --package org.brinelight.app",
+            "  yonder export brinelight.yaml -o Places.kt",
+            "  yonder export brinelight.yaml -o Places.swift",
             "  yonder export brinelight.yaml -o places.ts",
             "  yonder export brinelight.yaml -o brinelight.scxml",
             "  yonder export --schema plan > plan.schema.json",
@@ -64,10 +67,13 @@ final class ExportCommand implements Callable<Integer> {
             names = {"-o", "--output"},
             paramLabel = "FILE",
             description =
-                    "What is written; its ending says which: .java, .ts or .scxml. A Java class is named as its file.")
+                    "What is written; its ending says which: .java, .kt, .swift, .ts or .scxml. A class, object or type is named as its file.")
     private OutputFile output;
 
-    @Option(names = "--package", paramLabel = "NAME", description = "The package of a Java class; without it, none.")
+    @Option(
+            names = "--package",
+            paramLabel = "NAME",
+            description = "The package of a Java class or a Kotlin object; without it, none.")
     private String packageName;
 
     @ArgGroup(exclusive = true)
@@ -148,9 +154,9 @@ final class ExportCommand implements Callable<Integer> {
                                     : "Missing required option: '--output=FILE'");
         }
         var plan = new PlanArgument(Path.of(words.get(0)));
-        Format format = output.format(Format.SCXML, Format.JAVA, Format.TYPESCRIPT);
-        if (packageName != null && format != Format.JAVA) {
-            throw new Refusal("--package is for a Java class; " + output + " is none.");
+        Format format = output.format(Format.SCXML, Format.JAVA, Format.KOTLIN, Format.SWIFT, Format.TYPESCRIPT);
+        if (packageName != null && format != Format.JAVA && format != Format.KOTLIN) {
+            throw new Refusal("--package is for a Java class or a Kotlin object; " + output + " is none.");
         }
         var task = ExportTask.builder().format(format);
         Optional.ofNullable(packageName).ifPresent(task::packageName);

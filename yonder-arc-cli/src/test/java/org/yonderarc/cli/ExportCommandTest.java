@@ -41,6 +41,13 @@ class ExportCommandTest {
         Path ts = folder.resolve("places.ts");
         assertEquals(0, export(PLAN, "-o", ts.toString()));
         assertTrue(Files.readString(ts).contains("log: { day: string };"));
+        Path kotlin = folder.resolve("QuayPlaces.kt");
+        assertEquals(0, export(PLAN, "-o", kotlin.toString(), "--package", "org.quay"));
+        assertTrue(Files.readString(kotlin).contains("package org.quay\n"));
+        assertTrue(Files.readString(kotlin).contains("object QuayPlaces {"));
+        Path swift = folder.resolve("QuayPlaces.swift");
+        assertEquals(0, export(PLAN, "-o", swift.toString()));
+        assertTrue(Files.readString(swift).contains("static func log(day: String) -> String {"));
         Path states = folder.resolve("quay.scxml");
         assertEquals(0, export(PLAN, "-o", states.toString()));
         assertTrue(Files.readString(states).contains("<scxml"));
@@ -50,12 +57,15 @@ class ExportCommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "places.kt | | the name ends in .scxml, .java or .ts",
-                "places | | the name ends in .scxml, .java or .ts",
+                "places.rs | | the name ends in .scxml, .java, .kt, .swift or .ts",
+                "places | | the name ends in .scxml, .java, .kt, .swift or .ts",
                 "places.ts | org.quay | --package is for a Java class",
                 "my-places.java | | \"my-places\" can't be the name of a Java class.",
                 "Places.java | org.1 | \"org.1\" can't be the name of a Java package",
-                "quay.yaml | | the name ends in .scxml, .java or .ts",
+                "quay.yaml | | the name ends in .scxml, .java, .kt, .swift or .ts",
+                "my-places.kt | | \"my-places\" can't be the name of a Kotlin object",
+                "my-places.swift | | \"my-places\" can't be the name of a Swift type",
+                "Places.swift | org.quay | --package is for a Java class or a Kotlin object",
             })
     void whatCanNotBeWrittenIsToldAndNothingIs(String name, String packageName, String why) throws Exception {
         String file = folder.resolve(name).toString();

@@ -86,8 +86,11 @@ final class ScreenShape {
 
     private static Shape<Parameter> parameter() {
         var shape = new Shape<Parameter>("parameter", "What a parameter of a path takes.");
-        var kind = shape.field(
-                "kind", Codecs.choice(Parameter.Kind.values()), Parameter::kind, Parameter.Kind.TEXT, "What it takes.");
+        var kind = shape.optional(
+                "kind",
+                Codecs.choice(Parameter.Kind.values()),
+                Parameter::kind,
+                "What it takes. Default: what a path that begins alike says of it, else a text.");
         var sample = shape.optional(
                 "sample",
                 SAMPLE,

@@ -97,16 +97,18 @@ final class LinkRules {
                                     + "} may be left out, and previews leave it out.",
                             "Remove it.");
                 }
+                Parameter.Kind kind = subject.kinds().of(screen, parameter.id());
                 parameter
                         .sample()
-                        .filter(sample -> !parameter.kind().takes(sample))
+                        .filter(sample -> !kind.takes(sample))
                         .ifPresent(sample -> subject.tell(
                                 Code.BAD_PARAMETER,
                                 Subject.screen(screen, "parameters") + "/" + parameter.id() + "/sample",
                                 "{" + parameter.id() + "} of " + Titles.of(subject.plan(), screen) + " takes "
-                                        + parameter.kind().words() + ", not \"" + sample + "\".",
+                                        + kind.words() + ", not \"" + sample + "\".",
                                 "Write a sample of that kind, or change the kind."));
             }
+            screen.parameters().forEach(parameter -> alike(subject, screen, parameter));
             String owner = owners.putIfAbsent(screen.path().shape(), screen.id());
             if (owner != null) {
                 subject.tell(
@@ -117,6 +119,26 @@ final class LinkRules {
                         "Give one of them another path.");
             }
         }
+    }
+
+    /** Paths that begin alike take the same there: going up from one leads to the other. */
+    private static void alike(Subject subject, Screen screen, Parameter parameter) {
+        if (parameter.kind().isEmpty()) {
+            return;
+        }
+        subject.kinds()
+                .other(screen, parameter.id())
+                .filter(other -> !subject.kinds()
+                        .of(other, parameter.id())
+                        .equals(parameter.kind().get()))
+                .ifPresent(other -> subject.tell(
+                        Code.PARAMETER_CLASH,
+                        Subject.screen(screen, "parameters") + "/" + parameter.id(),
+                        "{" + parameter.id() + "} takes "
+                                + parameter.kind().get().words() + " on " + Titles.of(subject.plan(), screen) + ", but "
+                                + subject.kinds().of(other, parameter.id()).words() + " on "
+                                + Titles.of(subject.plan(), other) + ", whose path begins alike.",
+                        "Say what it takes once; the other path inherits it."));
     }
 
     static void guards(Subject subject) {

@@ -17,6 +17,7 @@ import org.yonderarc.plan.Entry;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
+import org.yonderarc.plan.ParameterKinds;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Titles;
@@ -27,6 +28,7 @@ import org.yonderarc.tree.Spot;
 /** What the rules look at, and where they tell what they notice. What several rules ask is worked out once. */
 final class Subject {
     private final Plan plan;
+    private final ParameterKinds kinds;
     private final IconNames icons;
     private final FileNames files;
     private final Mentioned mentioned;
@@ -49,6 +51,7 @@ final class Subject {
      */
     Subject(Plan plan, IconNames icons, FileNames files, Mentioned mentioned, RuleFindings findings) {
         this.plan = plan;
+        this.kinds = new ParameterKinds(plan.screens());
         this.icons = icons;
         this.files = files;
         this.mentioned = mentioned;
@@ -62,6 +65,11 @@ final class Subject {
 
     Plan plan() {
         return plan;
+    }
+
+    /** What the parameters of paths take. */
+    ParameterKinds kinds() {
+        return kinds;
     }
 
     IconNames icons() {
@@ -211,12 +219,12 @@ final class Subject {
                         Suggestion.sentence(name, names, "Remove it.")));
         parameters.forEach((name, value) -> {
             // What an entry of a list fills is known only while the app runs.
-            if (!target.kindOf(name).takes(value) && value.indexOf('{') < 0) {
+            if (!kinds.of(target, name).takes(value) && value.indexOf('{') < 0) {
                 tell(
                         Code.BAD_PARAMETER,
                         pointer,
                         "{" + name + "} of " + Titles.of(plan, target) + " takes "
-                                + target.kindOf(name).words() + ", not \"" + value + "\".",
+                                + kinds.of(target, name).words() + ", not \"" + value + "\".",
                         "Write one, or change its kind below \"parameters\" of \"" + screen + "\".");
             }
         });

@@ -78,6 +78,15 @@ public record Place(String screen, Map<String, String> parameters) {
     }
 
     /**
+     * The value of a parameter that takes a whole number.
+     *
+     * @throws IllegalArgumentException if it has a value that is none
+     */
+    public Optional<Long> integer(String parameter) {
+        return typed(parameter, Parameter.Kind.INTEGER).map(Long::valueOf);
+    }
+
+    /**
      * The value of a parameter that takes {@code true} or {@code false}.
      *
      * @throws IllegalArgumentException if it has another value

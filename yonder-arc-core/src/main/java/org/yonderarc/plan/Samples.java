@@ -12,10 +12,12 @@ import java.util.stream.Stream;
  */
 public final class Samples {
     private final Plan plan;
+    private final ParameterKinds kinds;
     private final Map<String, Map<String, String>> linked = new HashMap<>();
 
     private Samples(Plan plan) {
         this.plan = plan;
+        this.kinds = new ParameterKinds(plan.screens());
         Stream<Place> rows = plan.screens().stream()
                 .flatMap(screen -> screen.wireframe().rows().stream())
                 .flatMap(row -> row.screen().stream());
@@ -33,9 +35,9 @@ public final class Samples {
     }
 
     /** What an entry of a list fills is known only while the app runs. */
-    private static boolean fits(Place place, Screen screen) {
+    private boolean fits(Place place, Screen screen) {
         return place.parameters().entrySet().stream()
-                .allMatch(one -> screen.kindOf(one.getKey()).takes(one.getValue())
+                .allMatch(one -> kinds.of(screen, one.getKey()).takes(one.getValue())
                         && one.getValue().indexOf('{') < 0);
     }
 
@@ -59,9 +61,9 @@ public final class Samples {
                     .find(name)
                     .flatMap(Parameter::sample)
                     .or(() -> Optional.ofNullable(known.get(name)))
-                    .orElseGet(() -> switch (screen.get().kindOf(name)) {
+                    .orElseGet(() -> switch (kinds.of(screen.get(), name)) {
                         case TEXT -> name;
-                        case NUMBER -> "1";
+                        case NUMBER, INTEGER -> "1";
                         case FLAG -> "true";
                     }));
         }

@@ -51,11 +51,6 @@ public record Screen(
         Objects.requireNonNull(web, "web");
     }
 
-    /** What a parameter of the path takes. */
-    public Parameter.Kind kindOf(String parameter) {
-        return parameters.find(parameter).map(Parameter::kind).orElse(Parameter.Kind.TEXT);
-    }
-
     /** The path that a screen has where the plan gives none. */
     public static PathTemplate defaultPath(String id) {
         return PathTemplate.parse("/" + id);

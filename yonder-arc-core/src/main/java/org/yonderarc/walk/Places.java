@@ -17,6 +17,7 @@ import org.yonderarc.finding.Suggestion;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Parameter;
+import org.yonderarc.plan.ParameterKinds;
 import org.yonderarc.plan.PathTemplate;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Place;
@@ -29,6 +30,7 @@ final class Places {
     private static final int UNFIT = 1000;
 
     private final Plan plan;
+    private final ParameterKinds kinds;
     /** The items that lead to a screen, in the order of the menus. */
     private final Map<String, List<Item>> leading = new HashMap<>();
 
@@ -40,6 +42,7 @@ final class Places {
 
     Places(Plan plan) {
         this.plan = plan;
+        this.kinds = new ParameterKinds(plan.screens());
         int index = 0;
         for (Screen screen : plan.screens()) {
             byPath.computeIfAbsent(screen.path().key(), key -> new TreeMap<>()).put(index++, screen);
@@ -84,7 +87,7 @@ final class Places {
             if (!names.contains(name)) {
                 return Optional.of("\"" + place.screen() + "\" has no parameter {" + name + "}.");
             }
-            Parameter.Kind kind = screen.get().kindOf(name);
+            Parameter.Kind kind = kinds.of(screen.get(), name);
             if (!kind.takes(parameter.getValue())) {
                 return Optional.of("{" + name + "} of \"" + place.screen() + "\" takes " + kind.words() + ", not \""
                         + parameter.getValue() + "\".");

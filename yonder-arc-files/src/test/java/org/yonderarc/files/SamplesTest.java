@@ -49,6 +49,7 @@ class SamplesTest {
                 "x: { sample: '' }                   | bad-value /screens/d/parameters/x/sample",
                 "x: { sample: LONG }                 | bad-value /screens/d/parameters/x/sample",
                 "x: { sample: [ 1 ] }                | wrong-type /screens/d/parameters/x/sample",
+                "x: { kind: integer, sample: 1.5 }    | bad-parameter /screens/d/parameters/x/sample",
                 "x: { kind: number, sample: north }  | bad-parameter /screens/d/parameters/x/sample",
                 "y: { sample: 1 }                    | no-effect /screens/d/parameters/y/sample",
             },

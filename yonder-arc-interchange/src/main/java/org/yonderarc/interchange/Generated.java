@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.stream.Collectors;
 
 /** Recognises source files that were generated from a plan, so that a person's own are never overwritten. */
 public final class Generated {
@@ -30,6 +31,16 @@ public final class Generated {
     /** The first line; the name is one that may stand in a comment. */
     static String head(String from) {
         return START + from + " by \"yonder export\". Make it again when the plan changes.";
+    }
+
+    /** A text within a comment: nothing in it begins or ends a comment, ends the line, or turns the direction. */
+    static String comment(String text) {
+        return text.strip()
+                .codePoints()
+                .mapToObj(c -> isPlain(c) ? Character.toString(c) : " ")
+                .collect(Collectors.joining())
+                .replace("/*", "/ *")
+                .replace("*/", "* /");
     }
 
     /** Whether a character stays in its line and takes no part in how others are read. */

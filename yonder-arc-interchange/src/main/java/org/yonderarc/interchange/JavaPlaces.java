@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import javax.lang.model.SourceVersion;
 import org.yonderarc.plan.Parameter;
+import org.yonderarc.plan.ParameterKinds;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
 
@@ -30,6 +31,7 @@ public final class JavaPlaces {
             "Object",
             "Number",
             "Boolean",
+            "Long",
             "StringBuilder",
             "IllegalArgumentException",
             "AssertionError");
@@ -37,6 +39,7 @@ public final class JavaPlaces {
     private static final int MOST_CONSTANTS = 65_000;
 
     private final Named named;
+    private final ParameterKinds kinds;
     private final Plan plan;
     /** What takes an entry of the constant pool: names and texts once as such, texts once more as what is loaded. */
     private final Set<String> constants = new HashSet<>();
@@ -47,6 +50,7 @@ public final class JavaPlaces {
     private JavaPlaces(Plan plan) {
         this.plan = plan;
         this.named = new Named(plan);
+        this.kinds = new ParameterKinds(plan.screens());
     }
 
     /**
@@ -157,12 +161,13 @@ public final class JavaPlaces {
         for (int i = 0; i < parameters.size(); i++) {
             String parameter = parameters.get(i);
             boolean isRequired = screen.path().required().contains(parameter);
-            Parameter.Kind kind = screen.kindOf(parameter);
+            Parameter.Kind kind = kinds.of(screen, parameter);
             line("     * @param " + names.get(i) + " " + kind.words() + (isRequired ? "" : "; null leaves it out"));
             String type =
                     switch (kind) {
                         case TEXT -> "String";
                         case NUMBER -> "Number";
+                        case INTEGER -> isRequired ? "long" : "Long";
                         case FLAG -> isRequired ? "boolean" : "Boolean";
                     };
             takes.add(type + " " + names.get(i));

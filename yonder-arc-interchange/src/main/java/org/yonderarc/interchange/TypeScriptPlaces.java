@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import org.yonderarc.plan.Fact;
 import org.yonderarc.plan.FactValue;
 import org.yonderarc.plan.Parameter;
+import org.yonderarc.plan.ParameterKinds;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Screen;
 
@@ -15,12 +16,14 @@ import org.yonderarc.plan.Screen;
  */
 public final class TypeScriptPlaces {
     private final Named named;
+    private final ParameterKinds kinds;
     private final Plan plan;
     private final StringBuilder out = new StringBuilder();
 
     private TypeScriptPlaces(Plan plan) {
         this.plan = plan;
         this.named = new Named(plan);
+        this.kinds = new ParameterKinds(plan.screens());
     }
 
     /**
@@ -33,9 +36,9 @@ public final class TypeScriptPlaces {
     }
 
     private String write(String from) {
-        line(Generated.head(inComment(from)));
+        line(Generated.head(Generated.comment(from)));
         line("");
-        line("/** The screens of " + inComment(plan.app().name()) + ", each with its parameters. */");
+        line("/** The screens of " + Generated.comment(plan.app().name()) + ", each with its parameters. */");
         line("export interface Screens {");
         plan.screens().forEach(screen -> member(screen.id(), named.about(screen), parameters(screen)));
         line("}");
@@ -81,25 +84,25 @@ public final class TypeScriptPlaces {
     }
 
     private void member(String id, String about, String type) {
-        line("  /** " + inComment(about) + ". */");
+        line("  /** " + Generated.comment(about) + ". */");
         line("  " + (id.contains("-") ? "\"" + id + "\"" : id) + ": " + type + ";");
     }
 
-    private static String parameters(Screen screen) {
+    private String parameters(Screen screen) {
         if (screen.path().names().isEmpty()) {
             return "Record<string, never>";
         }
         return screen.path().names().stream()
                 .map(name -> (name.contains("-") ? "\"" + name + "\"" : name)
                         + (screen.path().required().contains(name) ? ": " : "?: ")
-                        + type(screen.kindOf(name)))
+                        + type(kinds.of(screen, name)))
                 .collect(Collectors.joining("; ", "{ ", " }"));
     }
 
     private static String type(Parameter.Kind kind) {
         return switch (kind) {
             case TEXT -> "string";
-            case NUMBER -> "number";
+            case NUMBER, INTEGER -> "number";
             case FLAG -> "boolean";
         };
     }
@@ -125,19 +128,10 @@ public final class TypeScriptPlaces {
         line("export type " + type + " =");
         var left = new StringBuilder();
         all.forEach((id, about) -> left.append("  /** ")
-                .append(inComment(about))
+                .append(Generated.comment(about))
                 .append(". */\n  | \"")
                 .append(id)
                 .append("\"\n"));
         out.append(left, 0, left.length() - 1).append(";\n");
-    }
-
-    /** A text within a comment: nothing in it ends the comment or the line, or turns the direction. */
-    private static String inComment(String text) {
-        return text.strip()
-                .codePoints()
-                .mapToObj(c -> Generated.isPlain(c) ? Character.toString(c) : " ")
-                .collect(Collectors.joining())
-                .replace("*/", "* /");
     }
 }

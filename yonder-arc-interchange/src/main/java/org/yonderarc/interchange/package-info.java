@@ -1,4 +1,4 @@
-/** Plans for other programs: names as Java and TypeScript, state machines in SCXML, findings in SARIF. */
+/** Plans for other programs: names as Java, Kotlin, Swift and TypeScript, state machines in SCXML, findings in SARIF. */
 @NullMarked
 package org.yonderarc.interchange;
 

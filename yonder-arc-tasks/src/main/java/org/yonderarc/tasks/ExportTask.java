@@ -3,11 +3,13 @@ package org.yonderarc.tasks;
 import java.nio.file.Path;
 import java.util.List;
 import org.yonderarc.interchange.JavaPlaces;
+import org.yonderarc.interchange.KotlinPlaces;
 import org.yonderarc.interchange.Scxml;
+import org.yonderarc.interchange.SwiftPlaces;
 import org.yonderarc.interchange.TypeScriptPlaces;
 import org.yonderarc.plan.Plan;
 
-/** A plan for other programs: its names as Java or TypeScript, or the navigation as a state machine. */
+/** A plan for other programs: its names as Java, Kotlin, Swift or TypeScript, or the navigation as a state machine. */
 public final class ExportTask implements Task<Artifact> {
     private final Format format;
     private final String packageName;
@@ -32,19 +34,19 @@ public final class ExportTask implements Task<Artifact> {
 
         private Builder() {}
 
-        /** {@link Format#JAVA} or {@link Format#TYPESCRIPT} for the plan's names, {@link Format#SCXML} for a state machine. Default: Java. */
+        /** {@link Format#JAVA}, {@link Format#KOTLIN}, {@link Format#SWIFT} or {@link Format#TYPESCRIPT} for the plan's names, {@link Format#SCXML} for a state machine. Default: Java. */
         public Builder format(Format value) {
             format = value;
             return this;
         }
 
-        /** The package of a Java class; empty for none. */
+        /** The package of a Java class or a Kotlin object; empty for none. */
         public Builder packageName(String value) {
             packageName = value;
             return this;
         }
 
-        /** The name of a Java class. Default: {@code Places}. */
+        /** The name of the class, object or type. Default: {@code Places}. */
         public Builder className(String value) {
             className = value;
             return this;
@@ -58,7 +60,7 @@ public final class ExportTask implements Task<Artifact> {
 
     @Override
     public Artifact run(Project project, ProgressListener progress) {
-        format.among(List.of(Format.JAVA, Format.TYPESCRIPT, Format.SCXML));
+        format.among(List.of(Format.JAVA, Format.KOTLIN, Format.SWIFT, Format.TYPESCRIPT, Format.SCXML));
         Plan plan = project.plan();
         String from = Path.of(project.file().source().name()).getFileName().toString();
         try {
@@ -66,6 +68,8 @@ public final class ExportTask implements Task<Artifact> {
                     format,
                     switch (format) {
                         case JAVA -> JavaPlaces.write(plan, from, packageName, className);
+                        case KOTLIN -> KotlinPlaces.write(plan, from, packageName, className);
+                        case SWIFT -> SwiftPlaces.write(plan, from, className);
                         case TYPESCRIPT -> TypeScriptPlaces.write(plan, from);
                         default -> Scxml.write(plan);
                     },

@@ -30,6 +30,10 @@ public enum Format {
     JAVA("java", "text/plain; charset=utf-8"),
     /** A TypeScript module. */
     TYPESCRIPT("ts", "text/plain; charset=utf-8"),
+    /** A Kotlin object. */
+    KOTLIN("kt", "text/plain; charset=utf-8"),
+    /** A Swift type. */
+    SWIFT("swift", "text/plain; charset=utf-8"),
     /** A state machine in SCXML 1.0. */
     SCXML("scxml", "application/xml");
 
