@@ -85,8 +85,8 @@ class ArchitectureTest {
             String name = file.toString().replace('\\', '/');
             boolean isHome = name.matches(".*/(plan|form|build|examples)/[^/]*");
             boolean isCode = name.endsWith(".java") || name.endsWith(".js");
-            // The starters that "new" writes are plans, and have names of their own.
-            boolean isNew = name.endsWith("/NewCommand.java");
+            // The plans to start from have names of their own.
+            boolean isNew = name.endsWith("/Starter.java");
             String text = isCode ? Files.readString(file) : "";
             if (!isHome
                     && !isNew

@@ -8,8 +8,9 @@ import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
-import org.yonderarc.live.FirstPlan;
 import org.yonderarc.live.LiveServer;
+import org.yonderarc.plan.Ids;
+import org.yonderarc.tasks.Starter;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -75,13 +76,14 @@ final class LiveCommand implements Callable<Integer> {
         return Main.FINE;
     }
 
-    /** The smallest plan, to go on from. */
+    /** The plan that "new" writes, to go on from. */
     private void begin(PrintWriter out) throws Exception {
         String name = file.getFileName().toString();
         if (!name.matches(".+\\.(yaml|yml|json)")) {
             throw new Refusal(file + ": there is no such file. A plan that is to be begun ends in .yaml or .json.");
         }
-        FirstPlan.write(file);
+        String title = Ids.asTitle(Ids.slug(name.substring(0, name.lastIndexOf('.'))));
+        Starter.write(file, title, Starter.ARRANGEMENTS.get(0));
         out.println("Began " + file + ".");
     }
 

@@ -167,7 +167,7 @@ class CommandTest {
         String page = folder.resolve("odd.html").toString();
         assertEquals(0, yonder("page", odd.toString(), "-o", page));
         assertTrue(err.toString().startsWith(odd + ": 0 errors, 1 warning."), err.toString());
-        assertTrue(Files.readString(Path.of(page)).contains("No item, row or parent leads to &quot;lonely&quot;."));
+        assertTrue(Files.readString(Path.of(page)).contains("No item, row or parent leads to &quot;Lonely&quot;."));
     }
 
     @Test
@@ -310,13 +310,13 @@ class CommandTest {
                                 """
                 open:survey?survey=41
                   Opened on top of the trail.
-                  at         Survey 41  /surveys/41
-                  trail      surveys > survey?survey=41
-                  selected   surveys
-                  leading    back to Surveys
+                  at              Survey 41  /surveys/41
+                  trail           surveys > survey?survey=41
+                  selected        surveys
+                  leading button  back to Surveys
                 """),
                 out.toString());
-        assertTrue(out.toString().contains("  effect     leave\n"), out.toString());
+        assertTrue(out.toString().contains("  effect          leave\n"), out.toString());
     }
 
     @Test

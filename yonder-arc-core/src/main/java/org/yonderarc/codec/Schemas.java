@@ -28,12 +28,18 @@ public final class Schemas {
                 Trees.map("properties", Trees.map(key, Trees.flag(true))), "required", Trees.texts(List.of(key)));
     }
 
-    /** The schema of files of a shape, as a tree. */
-    public static MapValue of(Shape<?> shape, String title) {
+    /**
+     * The schema of files of a shape, as a tree.
+     *
+     * @param id its URN (RFC 8141), with the version of the format
+     * @param title what editors call it
+     */
+    public static MapValue of(Shape<?> shape, String id, String title) {
         var definitions = new Definitions();
         MapValue object = shape.object(definitions);
         var out = new LinkedHashMap<String, Value>();
         out.put("$schema", Trees.text("https://json-schema.org/draft/2020-12/schema"));
+        out.put("$id", Trees.text(id));
         out.put("title", Trees.text(title));
         object.entries().forEach(entry -> out.put(entry.key(), entry.value()));
         out.put("$defs", definitions.all());

@@ -34,7 +34,7 @@ public record Journeys(List<Journey> list, List<Finding> findings) {
 
     /** The JSON Schema (draft 2020-12) of files of journeys. */
     public static MapValue schema() {
-        return Schemas.of(JourneyShape.FILE, "Yonder Arc journeys");
+        return Schemas.of(JourneyShape.FILE, "urn:yonder-arc:journeys:1", "Yonder Arc journeys");
     }
 
     /** The reference as Markdown: a heading and a table of keys for each shape. */

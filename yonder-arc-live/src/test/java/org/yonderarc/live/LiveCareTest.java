@@ -92,7 +92,7 @@ class LiveCareTest {
         new Actions(browser).doubleClick(page.find("#sheet[open] .ask button")).perform();
         page.waitUntil(() -> !page.text().contains("badge: drafts"));
         page.settle();
-        assertEquals("Item map removed. No item, row or parent leads to \"map\".", page.told());
+        assertEquals("Item map removed. No item, row or parent leads to \"Map\".", page.told());
         page.undo();
         assertEquals(PLAN, page.text());
         page.settle();

@@ -16,6 +16,7 @@ import org.yonderarc.check.IconNames;
 import org.yonderarc.chromium.Chromium;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
+import org.yonderarc.tasks.Starter;
 
 /** The demo plan comes of an empty folder by the page alone, with the steps of the guide. */
 class LiveGuideTest {
@@ -31,7 +32,7 @@ class LiveGuideTest {
         List<String> steps = steps(guide);
         assertTrue(steps.size() > 150, "steps: " + steps.size());
         Path file = folder.resolve("brinelight.yaml");
-        FirstPlan.write(file);
+        Starter.write(file, "Brinelight", Starter.ARRANGEMENTS.get(0));
         ChromeDriver browser = Chromium.start(1280, 940);
         try (var server = LiveServer.start(file, 0, folder.resolve("keys"))) {
             page = new LivePage(browser, file);
@@ -94,6 +95,10 @@ class LiveGuideTest {
         String value = is < 0 ? "" : rest.substring(is + 3);
         switch (word) {
             case "choose" -> page.choose(rest);
+            case "remove" -> {
+                page.choose(rest);
+                done(() -> page.press("#panel", "Remove, with what refers to it"));
+            }
             case "write" -> done(() -> page.write(key, value));
             case "select" -> done(() -> page.select(key, value));
             case "icon" -> done(() -> page.icon(rest));

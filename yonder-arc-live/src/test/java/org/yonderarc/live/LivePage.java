@@ -151,7 +151,7 @@ final class LivePage {
     /** Says yes where the page asks whether somebody is sure. */
     void sure() {
         browser.executeScript("const yes = [...document.querySelectorAll('#sheet[open] button')].find(b =>"
-                + " b.textContent === 'Do it anyway'); if (yes) { yes.click(); }");
+                + " ['Do it anyway', 'Remove'].includes(b.textContent)); if (yes) { yes.click(); }");
     }
 
     /** Answers what the page asks in a sheet, by a name. */

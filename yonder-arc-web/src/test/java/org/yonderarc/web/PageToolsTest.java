@@ -225,7 +225,7 @@ class PageToolsTest {
                 .filter(text -> text.contains("lonely"))
                 .findFirst()
                 .orElseThrow();
-        assertTrue(lonely.startsWith("warning No item, row or parent leads to \"lonely\"."), lonely);
+        assertTrue(lonely.startsWith("warning No item, row or parent leads to \"Lonely & far\" (lonely)."), lonely);
         assertTrue(lonely.contains("3 | screens: { tides: { icon: droplet }, lonely: Lonely & far }"), lonely);
         open(SHORE);
         assertFalse(browser.findElement(By.id("findings-title")).isDisplayed());
