@@ -11,7 +11,7 @@ public final class Version {
 
     private Version() {}
 
-    /** The number: {@code 0.2.0}. */
+    /** The number: {@code 0.3.0}. */
     public static String number() {
         return BUILT.getProperty("version");
     }

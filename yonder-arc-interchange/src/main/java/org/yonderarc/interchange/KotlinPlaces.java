@@ -163,6 +163,11 @@ public final class KotlinPlaces extends NamesWriter {
     }
 
     @Override
+    boolean hasConstantBesideFunction() {
+        return true;
+    }
+
+    @Override
     String identifier(String id) {
         String name = Named.camel(id);
         return KEYWORDS.contains(name) ? "`" + name + "`" : name;

@@ -69,6 +69,9 @@ abstract class NamesWriter {
 
     abstract void openGroup(String type, String about);
 
+    /** Whether a screen that can be shown without parameters has a constant beside its function. */
+    abstract boolean hasConstantBesideFunction();
+
     /** The functions that those of the screens use. */
     abstract void helpers();
 
@@ -77,7 +80,7 @@ abstract class NamesWriter {
 
     private void screen(Screen screen) {
         String about = Generated.comment(named.about(screen));
-        if (screen.path().required().isEmpty()) {
+        if (screen.path().names().isEmpty() || screen.path().required().isEmpty() && hasConstantBesideFunction()) {
             constant("    ", screen.id(), about);
         }
         if (screen.path().names().isEmpty()) {

@@ -207,6 +207,12 @@ public final class SwiftPlaces extends NamesWriter {
     }
 
     @Override
+    boolean hasConstantBesideFunction() {
+        // A constant and a function of one name would be ambiguous.
+        return false;
+    }
+
+    @Override
     String identifier(String id) {
         String name = Named.camel(id);
         return KEYWORDS.contains(name) ? "`" + name + "`" : name;
