@@ -110,6 +110,27 @@ const deeds = (plan, machine) => {
   return { items, screens, told };
 };
 
+// The walk over the items of the conformance vectors: what is chosen, and back.
+for (const [name, path] of examples) {
+  test(`${name}, vectors`, async () => {
+    const plan = parse(readFileSync(path, 'utf8'));
+    const { walks } = JSON.parse(written(name + '.vectors.json', 'export', path));
+    const text = written(name + '.vectors.scxml', 'export', path);
+    const machine = new Machine(await model(join(made, name + '.vectors.scxml')));
+    const { items } = deeds(plan, text);
+    let count = 0;
+    for (const { step, shown, effects } of walks.items.slice(1)) {
+      const item = items.find(one => 'choose:' + one.id === step);
+      if (step === 'back' ? effects.includes('leave') : !item || effects.includes('refused')) continue;
+      step === 'back' ? machine.send('back') : machine.send('choose.' + item.event, item.data);
+      if (machine.shown !== 'nothing') {
+        assert.equal(machine.shown, shown.split('?')[0], `step ${++count}: ${step}`);
+      }
+    }
+    assert.ok(count >= 6, `${count} steps`);
+  });
+}
+
 for (const [name, path] of [['quay', join(here, 'quay.yaml')], ...examples]) {
   for (const seed of name === 'quay' ? [1, 2, 3] : [1]) {
     test(`${name}, walk ${seed}`, async () => {

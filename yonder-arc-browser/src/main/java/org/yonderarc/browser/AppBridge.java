@@ -42,14 +42,15 @@ final class AppBridge {
                 nothing -> player.saved(),
                 player::holds,
                 player::rename,
+                player::outcomes,
                 (device, path) -> player.finder(device).thing(path),
                 (device, thing) -> String.join("\n", player.finder(device).paths(thing)));
     }
 
     @JSBody(
-            params = {"useIt", "followIt", "goThere", "saved", "holds", "renameIt", "thing", "paths"},
+            params = {"useIt", "followIt", "goThere", "saved", "holds", "renameIt", "outcomes", "thing", "paths"},
             script =
-                    "window.yonderApp = {use: useIt, follow: followIt, go: goThere, state: saved, holds: holds, rename: renameIt, thing: thing, paths: paths};"
+                    "window.yonderApp = {use: useIt, follow: followIt, go: goThere, state: saved, holds: holds, rename: renameIt, outcomes: outcomes, thing: thing, paths: paths};"
                             + "document.dispatchEvent(new CustomEvent('yonder-ready'));")
     private static native void open(
             Answer useIt,
@@ -58,6 +59,7 @@ final class AppBridge {
             Answer saved,
             Answer holds,
             Answer renameIt,
+            Answer outcomes,
             Lookup thing,
             Lookup paths);
 

@@ -22,6 +22,7 @@ import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.SavedState;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
+import org.yonderarc.walk.Vectors;
 import org.yonderarc.walk.Walk;
 
 /**
@@ -136,6 +137,15 @@ final class Player implements Stage.Host {
     /** The state as text. */
     String saved() {
         return SavedState.write(state);
+    }
+
+    /** What follows from each step of a walk of its own, which the person's place has no part in: a line for each. */
+    String outcomes(String steps) {
+        var lines = new ArrayList<String>();
+        for (Vectors.Outcome outcome : Vectors.outcomes(walk.plan(), Split.at(steps, '\n'))) {
+            lines.add(outcome.text());
+        }
+        return String.join("\n", lines);
     }
 
     /** Is where another page is; gives why not, or nothing. */

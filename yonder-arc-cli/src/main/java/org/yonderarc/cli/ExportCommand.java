@@ -29,8 +29,8 @@ import picocli.CommandLine.Spec;
 @Command(
         name = "export",
         description =
-                "Writes the plan's names as Java, Kotlin, Swift or TypeScript, or the navigation as a state machine in SCXML;"
-                        + " prints schemas for editors, and completion for shells.",
+                "Writes the plan's names as Java, Kotlin, Swift or TypeScript, the navigation as a state machine in SCXML,"
+                        + " or conformance vectors; prints schemas for editors, and completion for shells.",
         mixinStandardHelpOptions = true,
         sortOptions = false,
         footer = {
@@ -46,6 +46,7 @@ import picocli.CommandLine.Spec;
             "  yonder export brinelight.yaml -o Places.swift",
             "  yonder export brinelight.yaml -o places.ts",
             "  yonder export brinelight.yaml -o brinelight.scxml",
+            "  yonder export brinelight.yaml -o brinelight.vectors.json",
             "  yonder export --schema plan > plan.schema.json",
             "  yonder export --completion man > yonder.1",
         })
@@ -67,7 +68,7 @@ final class ExportCommand implements Callable<Integer> {
             names = {"-o", "--output"},
             paramLabel = "FILE",
             description =
-                    "What is written; its ending says which: .java, .kt, .swift, .ts or .scxml. A class, object or type is named as its file.")
+                    "What is written; its ending says which: .java, .kt, .swift, .ts, .scxml or .vectors.json. A class, object or type is named as its file.")
     private OutputFile output;
 
     @Option(
@@ -154,7 +155,8 @@ final class ExportCommand implements Callable<Integer> {
                                     : "Missing required option: '--output=FILE'");
         }
         var plan = new PlanArgument(Path.of(words.get(0)));
-        Format format = output.format(Format.SCXML, Format.JAVA, Format.KOTLIN, Format.SWIFT, Format.TYPESCRIPT);
+        Format format = output.format(
+                Format.SCXML, Format.JAVA, Format.KOTLIN, Format.SWIFT, Format.TYPESCRIPT, Format.VECTORS);
         if (packageName != null && format != Format.JAVA && format != Format.KOTLIN) {
             throw new Refusal("--package is for a Java class or a Kotlin object; " + output + " is none.");
         }
@@ -162,7 +164,10 @@ final class ExportCommand implements Callable<Integer> {
         Optional.ofNullable(packageName).ifPresent(task::packageName);
         output.stem().ifPresent(task::className);
         Project project = plan.project(spec.commandLine().getErr());
-        if (format != Format.SCXML && !output.isStandardOutput() && !Generated.isReplaceable(output.path())) {
+        if (format != Format.SCXML
+                && format != Format.VECTORS
+                && !output.isStandardOutput()
+                && !Generated.isReplaceable(output.path())) {
             throw new Refusal(output + ": this file was not made by yonder export, and is kept. Name another one.");
         }
         output.write(task.build().run(project), plan.inputs(project), spec);

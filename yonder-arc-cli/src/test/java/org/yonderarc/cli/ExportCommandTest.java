@@ -48,6 +48,9 @@ class ExportCommandTest {
         Path swift = folder.resolve("QuayPlaces.swift");
         assertEquals(0, export(PLAN, "-o", swift.toString()));
         assertTrue(Files.readString(swift).contains("static func log(day: String) -> String {"));
+        Path vectors = folder.resolve("quay.vectors.json");
+        assertEquals(0, export(PLAN, "-o", vectors.toString()));
+        assertTrue(Files.readString(vectors).contains("\"step\" : \"open:log?day=day\""));
         Path states = folder.resolve("quay.scxml");
         assertEquals(0, export(PLAN, "-o", states.toString()));
         assertTrue(Files.readString(states).contains("<scxml"));
@@ -57,12 +60,12 @@ class ExportCommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "places.rs | | the name ends in .scxml, .java, .kt, .swift or .ts",
-                "places | | the name ends in .scxml, .java, .kt, .swift or .ts",
+                "places.rs | | the name ends in .scxml, .java, .kt, .swift, .ts or .vectors.json",
+                "places | | the name ends in .scxml, .java, .kt, .swift, .ts or .vectors.json",
                 "places.ts | org.quay | --package is for a Java class",
                 "my-places.java | | \"my-places\" can't be the name of a Java class.",
                 "Places.java | org.1 | \"org.1\" can't be the name of a Java package",
-                "quay.yaml | | the name ends in .scxml, .java, .kt, .swift or .ts",
+                "quay.yaml | | the name ends in .scxml, .java, .kt, .swift, .ts or .vectors.json",
                 "my-places.kt | | \"my-places\" can't be the name of a Kotlin object",
                 "my-places.swift | | \"my-places\" can't be the name of a Swift type",
                 "Places.swift | org.quay | --package is for a Java class or a Kotlin object",

@@ -31,6 +31,7 @@ import org.yonderarc.tasks.Format;
 import org.yonderarc.tree.ListValue;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Value;
+import org.yonderarc.walk.Vectors;
 
 /** Files that earlier versions wrote are read as they were meant; see docs/stability.md. */
 class StabilityTest {
@@ -130,6 +131,31 @@ class StabilityTest {
             }
         }
         assertEquals(List.of(), untold);
+    }
+
+    /** Walks go as they went; a runtime that was held to the vectors of a version stays right. */
+    @ParameterizedTest
+    @MethodSource("versions")
+    void conformanceVectorsHold(Path version) throws Exception {
+        int steps = 0;
+        for (String example : StoredFiles.EXAMPLES) {
+            var stored = StoredVectors.read(version.resolve(example + ".vectors.json"));
+            for (var walk : stored.walks().entrySet()) {
+                List<Vectors.Outcome> now = Vectors.outcomes(
+                        stored.plan(),
+                        walk.getValue().stream()
+                                .skip(1)
+                                .map(StoredVectors.Step::step)
+                                .toList());
+                for (int i = 0; i < now.size(); i++) {
+                    StoredVectors.Step was = walk.getValue().get(i);
+                    assertEquals(
+                            was.outcome(), now.get(i), example + ", " + walk.getKey() + " " + i + ": " + was.step());
+                }
+                steps += now.size();
+            }
+        }
+        assertTrue(steps > 1500, "steps: " + steps);
     }
 
     /** A file of a later format is told, and left as it is. */

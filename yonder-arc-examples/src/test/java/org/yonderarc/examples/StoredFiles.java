@@ -30,6 +30,9 @@ final class StoredFiles {
     /** What the steps of the saved state are. */
     static final List<String> STEPS = List.of("choose:surveys", "open:survey?survey=41", "choose:map", "tell:drafts=5");
 
+    /** The plans whose conformance vectors are kept. */
+    static final List<String> EXAMPLES = List.of("brinelight", "crumbtray", "hutline", "loomstead", "marlstep");
+
     /** The packages that apps use, each with the module that it is in. */
     private static final Map<String, String> PACKAGES = Map.of(
             "plan",
@@ -74,6 +77,9 @@ final class StoredFiles {
                 "faulty.yaml",
                 "yonder: 1\napp: { name: Quay, start: tidse }\nscreens: { tides: Tides, log: { icno: x } }\n");
         write(folder, "findings.json", findings(folder.resolve("faulty.yaml")));
+        for (String plan : EXAMPLES) {
+            write(folder, plan + ".vectors.json", export(examples.resolve(plan + ".yaml"), Format.VECTORS));
+        }
         for (Format format : List.of(Format.JAVA, Format.KOTLIN, Format.SWIFT, Format.TYPESCRIPT, Format.SCXML)) {
             write(folder, "names." + format.extension(), export(folder.resolve("brinelight.yaml"), format));
         }

@@ -7,9 +7,10 @@ import org.yonderarc.interchange.KotlinPlaces;
 import org.yonderarc.interchange.Scxml;
 import org.yonderarc.interchange.SwiftPlaces;
 import org.yonderarc.interchange.TypeScriptPlaces;
+import org.yonderarc.interchange.VectorsJson;
 import org.yonderarc.plan.Plan;
 
-/** A plan for other programs: its names as Java, Kotlin, Swift or TypeScript, or the navigation as a state machine. */
+/** A plan for other programs: its names as Java, Kotlin, Swift or TypeScript, the navigation as a state machine, or conformance vectors. */
 public final class ExportTask implements Task<Artifact> {
     private final Format format;
     private final String packageName;
@@ -34,7 +35,8 @@ public final class ExportTask implements Task<Artifact> {
 
         private Builder() {}
 
-        /** {@link Format#JAVA}, {@link Format#KOTLIN}, {@link Format#SWIFT} or {@link Format#TYPESCRIPT} for the plan's names, {@link Format#SCXML} for a state machine. Default: Java. */
+        /** {@link Format#JAVA}, {@link Format#KOTLIN}, {@link Format#SWIFT} or {@link Format#TYPESCRIPT} for the plan's names, {@link Format#SCXML} for a state machine,
+         * {@link Format#VECTORS} for conformance vectors. Default: Java. */
         public Builder format(Format value) {
             format = value;
             return this;
@@ -60,7 +62,8 @@ public final class ExportTask implements Task<Artifact> {
 
     @Override
     public Artifact run(Project project, ProgressListener progress) {
-        format.among(List.of(Format.JAVA, Format.KOTLIN, Format.SWIFT, Format.TYPESCRIPT, Format.SCXML));
+        format.among(
+                List.of(Format.JAVA, Format.KOTLIN, Format.SWIFT, Format.TYPESCRIPT, Format.SCXML, Format.VECTORS));
         Plan plan = project.plan();
         String from = Path.of(project.file().source().name()).getFileName().toString();
         try {
@@ -71,6 +74,7 @@ public final class ExportTask implements Task<Artifact> {
                         case KOTLIN -> KotlinPlaces.write(plan, from, packageName, className);
                         case SWIFT -> SwiftPlaces.write(plan, from, className);
                         case TYPESCRIPT -> TypeScriptPlaces.write(plan, from);
+                        case VECTORS -> VectorsJson.write(plan);
                         default -> Scxml.write(plan);
                     },
                     "");

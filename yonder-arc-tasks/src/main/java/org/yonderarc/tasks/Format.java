@@ -20,6 +20,8 @@ public enum Format {
     CSV("csv", "text/csv; charset=utf-8"),
     /** Design tokens, in the format of the W3C Design Tokens Community Group. */
     TOKENS("tokens.json", "application/json"),
+    /** Conformance vectors, in JSON. */
+    VECTORS("vectors.json", "application/json"),
     /** JSON, RFC 8259. */
     JSON("json", "application/json"),
     /** Plain text for people. */

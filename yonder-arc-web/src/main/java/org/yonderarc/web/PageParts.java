@@ -55,6 +55,9 @@ public final class PageParts {
 
     private static final String SCRIPT = "org/yonderarc/browser/yonder-arc.js";
 
+    /** The licence of what the player is compiled with. */
+    private static final String RUNTIME_LICENCE = "org/yonderarc/browser/LICENSE-Apache-2.0.txt";
+
     private final Icons icons;
     private final Pictures pictures;
     private final PageWords words;
@@ -176,7 +179,9 @@ public final class PageParts {
 
     private static String licences(Plan plan) {
         return Markup.escape(
-                Licences.ofFont() + "\n\n" + Licences.of(plan.theme().iconSet()));
+                Licences.ofFont() + "\n\n" + Licences.of(plan.theme().iconSet())
+                        + "\n\nThe player holds the runtime of TeaVM, by Alexey Andreev and others, under this license:\n\n"
+                        + resource(RUNTIME_LICENCE));
     }
 
     private String letters(Typeface face, Type.Weight weight) {

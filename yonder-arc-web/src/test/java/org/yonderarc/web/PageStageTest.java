@@ -582,6 +582,7 @@ class PageStageTest {
         assertTrue(page.contains("<noscript><p"));
         String licences = browser.findElement(By.cssSelector("details pre")).getDomProperty("textContent");
         assertTrue(licences.contains("SIL OPEN FONT LICENSE") && licences.contains("MIT License"), licences);
+        assertTrue(licences.contains("TeaVM") && licences.contains("Apache License"), licences);
         Chromium.complaints(browser);
         open(browser, "drawer");
         assertTrue(browser.findElements(By.cssSelector(".still")).isEmpty());
