@@ -5,7 +5,6 @@ module org.yonderarc.examples {
     requires transitive org.yonderarc.core;
     requires transitive org.yonderarc.files;
     requires transitive org.yonderarc.draw;
-    requires transitive org.yonderarc.desktop;
     requires org.jline;
 
     exports org.yonderarc.examples;

@@ -18,11 +18,13 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.IntConsumer;
 import javax.swing.BorderFactory;
 import javax.swing.JButton;
+import javax.swing.JCheckBox;
 import javax.swing.JComponent;
 import javax.swing.JFrame;
 import javax.swing.JLabel;
 import javax.swing.JList;
 import javax.swing.JPanel;
+import javax.swing.JScrollPane;
 import javax.swing.JTextArea;
 import javax.swing.JTextField;
 import javax.swing.SwingUtilities;
@@ -120,7 +122,9 @@ public final class Quay {
         return page(
                 new JLabel(number <= boats.size() ? boats.get((int) number - 1) + " is at berth " + (number + 8) : "No such boat"),
                 new JLabel("Notes"),
-                new JTextArea(6, 30));
+                new JScrollPane(new JTextArea(6, 30)),
+                new JCheckBox("Ready to sail", true),
+                new JButton("Save"));
     }
 
     private JComponent mail() {
@@ -161,6 +165,7 @@ public final class Quay {
 
     private static JComponent page(JComponent... parts) {
         var page = new JPanel(new GridBagLayout());
+        page.setBorder(BorderFactory.createEmptyBorder(16, 0, 16, 0));
         for (int row = 0; row < parts.length; row++) {
             page.add(parts[row], new GridBagConstraints(
                     0, row, 1, 1, 1, row == parts.length - 1 ? 1 : 0, FIRST_LINE_START, NONE, new Insets(8, 24, 8, 24), 0, 0));

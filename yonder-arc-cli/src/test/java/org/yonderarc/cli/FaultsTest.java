@@ -306,7 +306,7 @@ class FaultsTest {
         Files.writeString(plan, Files.readString(plan).replace("b: {", "b: { title: B\u00e4ume,"));
         Outcome said = process(List.of("LC_ALL=C"), "walk", plan.toString(), "choose:b");
         assertEquals(0, said.status, said.said);
-        assertTrue(said.said.contains("at         B\u00e4ume"), said.said);
+        assertTrue(said.said.contains("at              B\u00e4ume"), said.said);
         Files.writeString(plan, Files.readString(plan).replace("front.png", "k\u00fcste.png"));
         Files.move(folder.resolve("front.png"), folder.resolve("k\u00fcste.png"));
         Outcome named = process(List.of("LC_ALL=C"), "check", plan.toString());

@@ -5,6 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.yonderarc.sheet.SheetPlans.MEASURE;
+import static org.yonderarc.sheet.SheetPlans.plan;
+import static org.yonderarc.sheet.SheetPlans.shot;
+import static org.yonderarc.sheet.SheetPlans.whole;
 
 import java.util.HashSet;
 import java.util.List;
@@ -16,39 +20,21 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.Shore;
 import org.yonderarc.build.FormBuilder;
-import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
-import org.yonderarc.layout.Box;
-import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.DrawerForm;
-import org.yonderarc.plan.Item;
-import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
-import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
-import org.yonderarc.tree.ListValue;
-import org.yonderarc.tree.MapValue;
-import org.yonderarc.tree.NumberValue;
-import org.yonderarc.tree.Value;
-import org.yonderarc.walk.Step;
 
-/** Sheets, measures and comparisons say what is really there. */
+/** Sheets: their axes, captions and frames. */
 class SheetTest {
-    private static final PlainMeasure MEASURE = new PlainMeasure();
-
-    private static Shot shot(Plan plan) {
-        return new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom"));
-    }
-
     @ParameterizedTest
     @CsvSource({
         "device=phone;phone-small;tablet, 3",
@@ -78,19 +64,6 @@ class SheetTest {
         // The facts of this plan change nothing in its bar.
         boolean same = text.equals("fact");
         assertEquals(same ? 1 : count, distinct.size());
-    }
-
-    private static Shot longList() {
-        Plan plan = PlanBuilder.app("A")
-                .start("a")
-                .screen("a", screen -> {
-                    screen.wireframe(Wireframe.Kind.LIST);
-                    for (int i = 0; i < 20; i++) {
-                        screen.row("Row " + i, "", "");
-                    }
-                })
-                .build();
-        return new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
     }
 
     @Test
@@ -203,99 +176,6 @@ class SheetTest {
         assertEquals(2, pictures.size());
     }
 
-    private static SceneNode.Group group(Scene scene, String key) {
-        return scene.nodes().stream()
-                .filter(node -> node.key().equals(key))
-                .map(SceneNode.Group.class::cast)
-                .findFirst()
-                .orElseThrow();
-    }
-
-    @Test
-    void measuresAreThoseOfThePicture() {
-        var rows = new Measures(shot(Shore.plan()), MEASURE).all();
-        var byPart = rows.stream().collect(Collectors.toMap(Measures.Measure::part, row -> row));
-        assertEquals(128, byPart.get("item:map").box().width(), "a third of 384");
-        assertEquals("accent", byPart.get("item:tides label").role());
-        assertEquals(
-                shot(Shore.plan())
-                        .plan()
-                        .theme()
-                        .colour(Scheme.LIGHT, Role.ACCENT)
-                        .css(),
-                byPart.get("item:tides label").colour());
-        assertEquals("Inter 12 semibold", byPart.get("item:tides label").type());
-        assertEquals("Inter 12 regular", byPart.get("item:map label").type());
-        String csv = MeasureTable.csv(new Measures(shot(Shore.plan()), MEASURE));
-        assertEquals(rows.size() + 1, csv.split("\r\n").length);
-        assertThrows(
-                IllegalArgumentException.class,
-                () -> new Measures(
-                        new Shot(
-                                Shore.plan(),
-                                Setting.of(Device.PHONE),
-                                Optional.empty(),
-                                List.of(),
-                                Optional.of("rail")),
-                        MEASURE));
-    }
-
-    private static Plan plan(boolean changed) {
-        var builder = PlanBuilder.app("Shore")
-                .start("tides")
-                .screen("tides", screen -> screen.icon(changed ? "ripple" : "droplet"))
-                .screen("map", screen -> screen.title(changed ? "Chart" : "Map"))
-                .screen("crew")
-                .menu("main", menu -> {
-                    if (changed) {
-                        menu.item("crew")
-                                .item("tides")
-                                .item("map", item -> item.slot(Item.Slot.BAR))
-                                .item("log");
-                    } else {
-                        menu.item("tides").item("map").item("crew").item("old");
-                    }
-                });
-        builder.screen(changed ? "log" : "old");
-        return changed ? builder.colour(Scheme.DARK, Role.ACCENT, "#abcdef").build() : builder.build();
-    }
-
-    @Test
-    void aComparisonFindsEachChangeAndNothingElse() {
-        assertEquals(List.of(), new Comparison(plan(false), plan(false)).differences());
-        assertTrue(new Comparison(plan(false), plan(false))
-                .pictures(whole(plan(false)), MEASURE)
-                .isEmpty());
-        var comparison = new Comparison(plan(false), plan(true));
-        List<String> changes = comparison.differences().stream()
-                .map(change -> change.what() + " " + change.text())
-                .filter(text -> !text.contains("tint") && !text.contains("accent-text"))
-                .toList();
-        assertEquals(
-                List.of(
-                        "removed screen old",
-                        "restyled screen tides: icon droplet is now ripple",
-                        "renamed screen map: title \"Map\" is now \"Chart\"",
-                        "added screen log",
-                        "removed item old",
-                        "added item log",
-                        "moved item crew: place 3 of main, now place 1 of main",
-                        "changed item map: slot auto is now bar",
-                        "restyled dark accent: #66cbd0 is now #abcdef"),
-                changes);
-        Scene pictures = comparison.pictures(whole(plan(true)), MEASURE).orElseThrow();
-        List<String> captions = pictures.nodes().stream()
-                .filter(SceneNode.Text.class::isInstance)
-                .map(node -> ((SceneNode.Text) node).line().text())
-                .toList();
-        assertTrue(captions.containsAll(List.of("Before", "After", "tides", "map", "crew")), captions.toString());
-        assertFalse(captions.contains("log"), "there is no before of it");
-    }
-
-    private static Shot whole(Plan plan) {
-        return new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
-    }
-
     @Test
     void aPlacedSceneKeepsItsProportions() {
         Scene scene = whole(Shore.plan()).scene(MEASURE);
@@ -355,130 +235,24 @@ class SheetTest {
         assertTrue(bar.area().height() > 150, "only the button is shown: " + bar.area());
     }
 
-    /** What stands on a badge is told as that, though other roles have its colour; what the grid leaves over is no distance. */
-    @Test
-    void measuresTellTheRoleOfABadgeAndNoDistanceThatNobodySees() {
+    private static Shot longList() {
         Plan plan = PlanBuilder.app("A")
                 .start("a")
-                .fact("n", 3)
-                .screen("a", screen -> screen.icon("droplet"))
-                .screen("b", screen -> screen.icon("book"))
-                .screen("c", screen -> screen.icon("user"))
-                .menu("main", menu -> menu.item("a", item -> item.badge("n"))
-                        .item("b")
-                        .item("c"))
+                .screen("a", screen -> {
+                    screen.wireframe(Wireframe.Kind.LIST);
+                    for (int i = 0; i < 20; i++) {
+                        screen.row("Row " + i, "", "");
+                    }
+                })
                 .build();
-        var shot = new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom"));
-        var measures = new Measures(shot, MEASURE).all();
-        assertEquals(
-                List.of("badge-text"),
-                measures.stream()
-                        .filter(one -> one.part().endsWith("badge text"))
-                        .map(Measures.Measure::role)
-                        .toList());
-        assertTrue(measures.stream()
-                .filter(one -> one.part().startsWith("distance"))
-                .allMatch(one -> one.box().width() >= 0.05 || one.box().height() >= 0.05));
-        assertTrue(measures.stream().noneMatch(one -> one.part().equals("distance item:c to bottom")));
+        return new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.empty());
     }
 
-    /** Where two roles have one colour, the role is the one that the colour comes from; a colour written out has none. */
-    @Test
-    void measuresTellWhereAColourComesFrom() {
-        String ink = Theme.DEFAULT.colour(Scheme.LIGHT, Role.TEXT).css();
-        Plan plan = PlanBuilder.app("Quay")
-                .colour(Scheme.LIGHT, Role.ACCENT, ink)
-                .colour("sea", "#ffffff", "#000000")
-                .screen("a", screen -> screen.icon("droplet"))
-                .screen("b", screen -> screen.icon("user"))
-                .menu("main", menu -> menu.item("a").item("b"))
-                .style("low", style -> style.background(ground -> ground.fill("sea"))
-                        .state(ItemState.DEFAULT, state -> state.label(ink)))
-                .bar(bar -> bar.menu("main").form(FormBuilder.bottom().style("low")))
-                .topBar()
-                .build();
-        assertEquals("sea", measure(plan, "bottom", "ground").role());
-        assertEquals(ink, measure(plan, "bottom", "item:b label").colour());
-        assertEquals("", measure(plan, "bottom", "item:b label").role());
-        assertEquals("text", measure(plan, "top", "title text").role());
-        assertEquals("surface", measure(plan, "top", "ground").role());
-    }
-
-    private static Measures.Measure measure(Plan plan, String part, String name, Step... steps) {
-        var shot = new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(steps), Optional.of(part));
-        return new Measures(shot, MEASURE)
-                .all().stream()
-                        .filter(one -> one.part().equals(name))
-                        .findFirst()
-                        .orElseThrow();
-    }
-
-    private static Plan plan(FormBuilder<?> form) {
-        return PlanBuilder.app("Quay")
-                .screen("a", screen -> screen.icon("droplet"))
-                .screen("b", screen -> screen.icon("user"))
-                .menu("main", menu -> menu.item("a").item("b"))
-                .style("deep", style -> style.notch(50, 10, 4))
-                .bar(bar -> bar.menu("main").form(form))
-                .topBar()
-                .build();
-    }
-
-    /** The gap of a notch, and the page beside a drawer that lies beneath it: moved by half of the drawer, smaller, in the middle. */
-    @Test
-    void measuresTellTheNotchAndThePage() {
-        Plan notched = plan(FormBuilder.bottom().style("deep"));
-        assertEquals(
-                4, measure(notched, "bottom", "distance mark to notch").box().width());
-        Plan beneath =
-                plan(FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH).beneath(0.5, 30, true, 0.75));
-        Measures.Measure page = measure(beneath, "drawer", "page at 75 %", new Step.Toggle("main"));
-        assertEquals(new Box(150, 103, 288, 618), page.box());
-        assertEquals(30, page.radius());
-        assertEquals(
-                150,
-                measure(beneath, "drawer", "distance window to page", new Step.Toggle("main"))
-                        .box()
-                        .width());
-    }
-
-    /** As the Design Tokens Format Module writes them: type shadow, duration and cubicBezier. */
-    @Test
-    void tokensHaveTheShadowAndTheTimes() {
-        Plan plan = PlanBuilder.app("Quay")
-                .screen("a")
-                .screen("b")
-                .menu("main", menu -> menu.item("a").item("b"))
-                .style("low", style -> style.background(ground -> ground.shadow("#20406080", 20, 3, -4)))
-                .selectMotion(MotionBuilder.lasting(420).easing("cubic-bezier(0.1, 0.2, 0.3, 0.4)"))
-                .bar(bar -> bar.menu("main")
-                        .form(FormBuilder.bottom().floating(16, 24, true).style("low")))
-                .build();
-        Value tokens = MeasureTokens.tokens(
-                new Measures(
-                        new Shot(plan, Setting.of(Device.PHONE), Optional.empty(), List.of(), Optional.of("bottom")),
-                        MEASURE),
-                false);
-        assertEquals(20, number(tokens, "shadow", "$value", "blur", "value"));
-        assertEquals(3, number(tokens, "shadow", "$value", "offsetX", "value"));
-        assertEquals(-4, number(tokens, "shadow", "$value", "offsetY", "value"));
-        assertEquals(0.5, number(tokens, "shadow", "$value", "color", "alpha"));
-        assertEquals(420, number(tokens, "time", "select-duration", "$value", "value"));
-        var curve = (ListValue) at(tokens, "time", "select-easing", "$value");
-        assertEquals(
-                List.of(0.1, 0.2, 0.3, 0.4),
-                curve.items().stream().map(one -> ((NumberValue) one).number()).toList());
-    }
-
-    private static Value at(Value value, String... keys) {
-        Value here = value;
-        for (String key : keys) {
-            here = ((MapValue) here).entry(key).orElseThrow().value();
-        }
-        return here;
-    }
-
-    private static double number(Value value, String... keys) {
-        return ((NumberValue) at(value, keys)).number();
+    private static SceneNode.Group group(Scene scene, String key) {
+        return scene.nodes().stream()
+                .filter(node -> node.key().equals(key))
+                .map(SceneNode.Group.class::cast)
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -17,14 +17,9 @@ import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.IntStream;
-import javax.imageio.ImageIO;
-import javax.imageio.stream.MemoryCacheImageOutputStream;
 import org.yonderarc.icons.IconArt;
 import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.Box;
@@ -76,15 +71,7 @@ public final class PngPainter {
      *     the picture would have more than {@link #MOST_PIXELS}
      */
     public byte[] paint(Scene scene, double scale) {
-        var out = new ByteArrayOutputStream();
-        try {
-            var stream = new MemoryCacheImageOutputStream(out);
-            ImageIO.write(image(scene, scale), "png", stream);
-            stream.close();
-        } catch (IOException impossible) {
-            throw new UncheckedIOException("writing to memory", impossible);
-        }
-        return out.toByteArray();
+        return PngFile.write(image(scene, scale));
     }
 
     /** The scene as an opaque image; parameters as in {@link #paint}. */

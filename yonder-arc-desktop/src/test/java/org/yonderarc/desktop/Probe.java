@@ -1,4 +1,4 @@
-package org.yonderarc.examples;
+package org.yonderarc.desktop;
 
 import java.awt.AWTEvent;
 import java.awt.Component;
@@ -28,7 +28,6 @@ import javax.swing.SwingUtilities;
 import javax.swing.UIManager;
 import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.PlanBuilder;
-import org.yonderarc.desktop.AppPanel;
 import org.yonderarc.navigator.Gate;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.BuiltInText;
@@ -58,7 +57,7 @@ final class Probe {
         try {
             robot = new Robot();
             robot.setAutoDelay(30);
-            open(Brinelight.plan());
+            open(DeskApp.demo());
             bars();
             typing();
             flood();

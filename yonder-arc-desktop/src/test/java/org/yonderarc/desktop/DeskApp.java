@@ -1,4 +1,4 @@
-package org.yonderarc.examples;
+package org.yonderarc.desktop;
 
 import java.awt.BasicStroke;
 import java.awt.BorderLayout;
@@ -13,6 +13,7 @@ import java.awt.RenderingHints;
 import java.awt.event.MouseAdapter;
 import java.awt.event.MouseEvent;
 import java.awt.geom.Path2D;
+import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
 import javax.swing.BorderFactory;
@@ -20,65 +21,34 @@ import javax.swing.JButton;
 import javax.swing.JCheckBox;
 import javax.swing.JComboBox;
 import javax.swing.JComponent;
-import javax.swing.JFrame;
 import javax.swing.JLabel;
 import javax.swing.JPanel;
 import javax.swing.JScrollPane;
 import javax.swing.JTable;
 import javax.swing.JTextField;
-import javax.swing.SwingUtilities;
-import javax.swing.UIManager;
-import javax.swing.UnsupportedLookAndFeelException;
 import javax.swing.table.DefaultTableModel;
-import org.yonderarc.desktop.AppPanel;
 import org.yonderarc.draw.Studio;
+import org.yonderarc.files.PlanFile;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.Place;
+import org.yonderarc.plan.Plan;
 
 /** The demo as an app in a window, with components of its own: a table, a form and a map that it paints. */
-public final class DeskApp {
+final class DeskApp {
     private final Navigator navigator;
 
     /** An app that a navigator of the demo plan runs. */
-    public DeskApp(Navigator navigator) {
+    DeskApp(Navigator navigator) {
         this.navigator = navigator;
     }
 
-    /**
-     * Opens the window.
-     *
-     * @param arguments the address to begin at, if any: {@code /surveys/41}
-     */
-    public static void main(String[] arguments) {
-        var navigator = new Navigator(Brinelight.plan(), SwingUtilities::invokeLater);
-        for (String address : arguments) {
-            navigator.follow(address);
-        }
-        SwingUtilities.invokeLater(() -> {
-            look();
-            var frame = new JFrame("Brinelight");
-            frame.setDefaultCloseOperation(JFrame.EXIT_ON_CLOSE);
-            AppPanel panel = new DeskApp(navigator).panel();
-            frame.add(panel);
-            // The app's own components look as the bars do.
-            UIManager.getDefaults().putAll(panel.lookDefaults());
-            SwingUtilities.updateComponentTreeUI(frame);
-            frame.setSize(1000, 720);
-            frame.setVisible(true);
-        });
-    }
-
-    /** A current look and feel where it is on the class path, else the platform's usual one. */
-    private static void look() {
-        try {
-            UIManager.setLookAndFeel("com.formdev.flatlaf.FlatLightLaf");
-        } catch (ReflectiveOperationException | UnsupportedLookAndFeelException absent) {
-            System.getLogger(DeskApp.class.getName()).log(System.Logger.Level.DEBUG, "the usual look", absent);
-        }
+    static Plan demo() {
+        return PlanFile.require(
+                Path.of("../yonder-arc-examples/src/main/resources/org/yonderarc/examples/brinelight.yaml"));
     }
 
     /** The bars, with the app's own content between them. */
-    public AppPanel panel() {
+    AppPanel panel() {
         return new AppPanel(navigator, new Studio(), this::content);
     }
 

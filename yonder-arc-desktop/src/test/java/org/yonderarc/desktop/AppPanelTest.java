@@ -1,4 +1,4 @@
-package org.yonderarc.examples;
+package org.yonderarc.desktop;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
