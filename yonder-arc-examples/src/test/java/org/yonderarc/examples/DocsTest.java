@@ -15,6 +15,7 @@ import java.net.URLClassLoader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -32,6 +33,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yonderarc.bind.PlanReference;
+import org.yonderarc.bind.PlanSchema;
 import org.yonderarc.edit.Edit;
 import org.yonderarc.edit.PlanEditor;
 import org.yonderarc.files.FindingText;
@@ -44,6 +46,9 @@ import org.yonderarc.journey.Journeys;
 import org.yonderarc.journey.Rehearsal;
 import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.tree.ListValue;
+import org.yonderarc.tree.MapValue;
+import org.yonderarc.tree.Value;
 import org.yonderarc.walk.Effect;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Steps;
@@ -224,6 +229,41 @@ class DocsTest {
             plan.setAccessible(true);
             var written = new SourceText("plan.yaml", blocks(readme, "yaml").get(0));
             assertEquals(PlanFile.read(written, new BundledIcons()).plan().orElseThrow(), plan.invoke(null));
+        }
+    }
+
+    /** What the text of a guide writes as a key with its value is a key: examples are run, but sentences are not. */
+    @ParameterizedTest
+    @MethodSource("documents")
+    void keysInSentencesAreKeys(Path document) throws Exception {
+        var known = new HashSet<>(
+                Set.of("again", "surveys", "refused", "guest", "map", "phone", "tablet", "desktop", "signal"));
+        words(PlanSchema.schema(), known);
+        String text = Files.readString(document).replaceAll("(?s)```.*?```", "");
+        Set<String> unknown = Pattern.compile("`([^`]+)`")
+                .matcher(text)
+                .results()
+                .map(code -> code.group(1))
+                .filter(code -> !code.startsWith("#"))
+                .flatMap(code -> Pattern.compile("(?<![\\w/:.-])([a-z][a-z-]*):\\s")
+                        .matcher(code)
+                        .results())
+                .map(key -> key.group(1))
+                .filter(key -> !known.contains(key))
+                .collect(Collectors.toSet());
+        assertEquals(Set.of(), unknown);
+    }
+
+    private static void words(Value schema, Set<String> known) {
+        if (schema instanceof MapValue map) {
+            for (MapValue.Entry entry : map.entries()) {
+                if (entry.key().equals("properties") && entry.value() instanceof MapValue keys) {
+                    keys.entries().forEach(key -> known.add(key.key()));
+                }
+                words(entry.value(), known);
+            }
+        } else if (schema instanceof ListValue list) {
+            list.items().forEach(item -> words(item, known));
         }
     }
 
