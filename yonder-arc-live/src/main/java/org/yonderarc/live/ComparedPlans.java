@@ -66,7 +66,7 @@ final class ComparedPlans {
             return all.filter(Files::isRegularFile)
                     .map(file -> file.getFileName().toString())
                     .filter(name -> name.matches(".*\\.(yaml|yml|json)"))
-                    .filter(name -> !name.contains(".journeys."))
+                    .filter(name -> !name.startsWith(".") && !name.contains(".journeys."))
                     .filter(name -> !name.equals(plan.file().getFileName().toString()))
                     .sorted()
                     .limit(50)

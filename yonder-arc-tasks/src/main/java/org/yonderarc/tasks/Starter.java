@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -26,7 +27,7 @@ public final class Starter {
 
     /**
      * Writes a plan, and beside it the JSON Schema by which editors complete its keys: the hidden file {@code .plan.schema.json}, which
-     * the plan's first line names. A plan in JSON has no comments, and no schema is written for it.
+     * the plan's first line names; a file of that name that is no schema of plans stays. A plan in JSON has no comments, and no schema is written for it.
      *
      * @param file the plan; with the ending .json it is written as JSON, else as YAML
      * @param name the app's name, as people read it
@@ -45,8 +46,20 @@ public final class Starter {
                             .orElseThrow()));
             return;
         }
-        SafeFile.write(file.resolveSibling(SCHEMA), PlanFile.schema());
+        Path schema = file.resolveSibling(SCHEMA);
+        if (isOurs(schema)) {
+            SafeFile.write(schema, PlanFile.schema());
+        }
         SafeFile.write(file, "# yaml-language-server: $schema=" + SCHEMA + "\n" + text);
+    }
+
+    /** Whether the schema may be written: there is none, or one of ours. */
+    private static boolean isOurs(Path schema) {
+        try {
+            return !Files.exists(schema) || Files.readString(schema).contains("\"urn:yonder-arc:plan:");
+        } catch (IOException unreadable) {
+            return false;
+        }
     }
 
     private static String plan(String name, String arrangement, String file) {
