@@ -18,7 +18,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.IntConsumer;
 import javax.swing.BorderFactory;
 import javax.swing.JButton;
-import javax.swing.JCheckBox;
 import javax.swing.JComponent;
 import javax.swing.JFrame;
 import javax.swing.JLabel;
@@ -119,12 +118,13 @@ public final class Quay {
 
     private JComponent boat(long number) {
         List<String> boats = harbour.boats();
+        if (number < 1 || number > boats.size()) {
+            return page(new JLabel("There is no boat " + number + "."));
+        }
         return page(
-                new JLabel(number <= boats.size() ? boats.get((int) number - 1) + " is at berth " + (number + 8) : "No such boat"),
+                new JLabel(boats.get((int) number - 1) + " is at berth " + (number + 8) + "."),
                 new JLabel("Notes"),
-                new JScrollPane(new JTextArea(6, 30)),
-                new JCheckBox("Ready to sail", true),
-                new JButton("Save"));
+                new JScrollPane(new JTextArea(6, 30)));
     }
 
     private JComponent mail() {
@@ -139,7 +139,7 @@ public final class Quay {
         return page(told, name, button("Sign in", () -> {
             told.setText("One moment ...");
             harbour.signIn(name.getText()).thenAccept(known -> SwingUtilities.invokeLater(() -> {
-                told.setText("Nobody is called that.");
+                told.setText(known ? "" : "Nobody has that name.");
                 navigator.tell(Places.Facts.SIGNED_IN, known);
             }));
         }));

@@ -1,6 +1,7 @@
 package org.quay;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.Component;
 import java.awt.Container;
@@ -11,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javax.swing.JButton;
+import javax.swing.JLabel;
 import javax.swing.JList;
 import javax.swing.JTextField;
 import javax.swing.SwingUtilities;
@@ -75,6 +77,16 @@ class QuayTest {
         assertEquals(Places.boat(3), later.navigator().place().text());
         later.navigator().back();
         assertEquals(Places.BOATS, later.navigator().place().screen());
+    }
+
+    @Test
+    void aBoatThatIsNotThereIsSaid() {
+        var quay = new Quay(Runnable::run, Runnable::run);
+        for (String number : List.of("0", "-1", "5")) {
+            quay.navigator().follow("/boats/" + number);
+            assertEquals("There is no boat " + number + ".", find(page(quay), JLabel.class).getText());
+        }
+        assertTrue(quay.navigator().follow("/boats/first").refusal().isPresent());
     }
 
     /** The app's own screen at the place that shows. */

@@ -83,8 +83,8 @@ final class LiveCommand implements Callable<Integer> {
             throw new Refusal(file + ": there is no such file. A plan that is to be begun ends in .yaml or .json.");
         }
         String title = Ids.asTitle(Ids.slug(name.substring(0, name.lastIndexOf('.'))));
-        Starter.write(file, title, Starter.ARRANGEMENTS.get(0));
-        out.println("Began " + file + ".");
+        boolean hasSchema = Starter.write(file, title, Starter.ARRANGEMENTS.get(0));
+        out.println("Began " + file + (hasSchema ? ", and beside it " + Starter.SCHEMA + " for editors" : "") + ".");
     }
 
     private static Path keys() {

@@ -49,8 +49,11 @@ final class NewCommand implements Callable<Integer> {
         if (Files.exists(file)) {
             throw new Refusal(file + ": this file exists already, and is left as it is. Name another with -o.");
         }
-        Starter.write(file, name, arrangement);
-        spec.commandLine().getOut().println("Wrote " + file + ". Next: yonder page " + file + " -o prototype.html");
+        boolean hasSchema = Starter.write(file, name, arrangement);
+        spec.commandLine()
+                .getOut()
+                .println("Wrote " + file + (hasSchema ? ", and beside it " + Starter.SCHEMA + " for editors" : "")
+                        + ". Next: yonder page " + file + " -o prototype.html");
         return Main.FINE;
     }
 }

@@ -66,7 +66,9 @@ class LiveCommandTest {
         var thread = new Thread(live);
         thread.start();
         await(() -> out.toString().contains("Ctrl-C"));
-        assertTrue(out.toString().startsWith("Began " + plan + "."), out.toString());
+        assertTrue(
+                out.toString().startsWith("Began " + plan + ", and beside it .plan.schema.json for editors."),
+                out.toString());
         assertTrue(Files.readString(plan).contains("name: \"Shore walks\""));
         assertEquals(0, Main.run(new PrintWriter(new StringWriter()), new PrintWriter(err), "check", plan.toString()));
         URI address = URI.create(out.toString().split("Live: ")[1].split("\\s")[0]);

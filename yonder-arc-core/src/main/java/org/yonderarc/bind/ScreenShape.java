@@ -90,7 +90,7 @@ final class ScreenShape {
                 "kind",
                 Codecs.choice(Parameter.Kind.values()),
                 Parameter::kind,
-                "What it takes. Default: what a path that begins alike says of it, else a text.");
+                "What it takes. Default: what another screen says whose path begins the same way, else text.");
         var sample = shape.optional(
                 "sample",
                 SAMPLE,

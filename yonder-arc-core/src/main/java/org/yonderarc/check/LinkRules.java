@@ -121,7 +121,7 @@ final class LinkRules {
         }
     }
 
-    /** Paths that begin alike take the same there: going up from one leads to the other. */
+    /** A parameter takes the same in all paths that begin the same way: going up from one leads to the other. */
     private static void alike(Subject subject, Screen screen, Parameter parameter) {
         if (parameter.kind().isEmpty()) {
             return;
@@ -137,8 +137,8 @@ final class LinkRules {
                         "{" + parameter.id() + "} takes "
                                 + parameter.kind().get().words() + " on " + Titles.of(subject.plan(), screen) + ", but "
                                 + subject.kinds().of(other, parameter.id()).words() + " on "
-                                + Titles.of(subject.plan(), other) + ", whose path begins alike.",
-                        "Say what it takes once; the other path inherits it."));
+                                + Titles.of(subject.plan(), other) + ", whose path begins the same way.",
+                        "Set its kind on one of these screens; the other inherits it."));
     }
 
     static void guards(Subject subject) {

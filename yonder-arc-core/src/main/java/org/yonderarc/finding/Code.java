@@ -81,9 +81,9 @@ public final class Code {
             known("missing-parameter", ERROR, "The screen can't be shown without knowing which one is meant.");
     /** The screen can't be shown with it. */
     public static final Code BAD_PARAMETER = known("bad-parameter", ERROR, "The screen can't be shown with it.");
-    /** An address that one of the screens takes is none of the other. */
+    /** An address that one of the screens takes may be refused by the other. */
     public static final Code PARAMETER_CLASH =
-            known("parameter-clash", ERROR, "What leads to one of the screens may not lead to the other.");
+            known("parameter-clash", ERROR, "An address that one of the screens takes may be refused by the other.");
     /** The screen has no use for it. */
     public static final Code UNKNOWN_PARAMETER = known("unknown-parameter", ERROR, "The screen has no use for it.");
     /** Going up from here never arrives. */

@@ -23,14 +23,14 @@ public final class ParameterKinds {
         }
     }
 
-    /** What a parameter of a screen's path takes: what the screen says, else what another path that begins alike says, else a text. */
+    /** What a parameter of a screen's path takes: what the screen says, else what another screen says whose path begins the same way, else text. */
     public Parameter.Kind of(Screen screen, String parameter) {
         return said(screen, parameter)
                 .or(() -> other(screen, parameter).flatMap(other -> said(other, parameter)))
                 .orElse(Parameter.Kind.TEXT);
     }
 
-    /** The first screen with a path that begins alike and says what the parameter takes. */
+    /** The first screen that says what the parameter takes, and whose path begins the same way. */
     public Optional<Screen> other(Screen screen, String parameter) {
         return saying.isEmpty()
                 ? Optional.empty()

@@ -16,7 +16,7 @@ public final class Titles {
         return plan.screens().find(id).map(screen -> of(plan, screen)).orElse("\"" + id + "\"");
     }
 
-    /** What a message calls an item: by its label, else by the title of the screen that it leads to. */
+    /** What a message calls an item: by its label, else by what screen readers call it, else by the title of its screen. */
     public static String of(Plan plan, Item item) {
         Optional<Words> title = item.label()
                 .or(item::spokenLabel)

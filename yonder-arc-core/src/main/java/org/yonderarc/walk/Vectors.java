@@ -162,7 +162,7 @@ public final class Vectors {
         return steps;
     }
 
-    /** Everything, in an order that a linear congruential generator gives. */
+    /** Steps of all kinds but restored states, in an order that a linear congruential generator gives. */
     private List<String> mixed() {
         var all = new ArrayList<String>(told());
         items.forEach(item -> all.addAll(List.of("choose:" + item, "choose:" + item, "clear:" + item)));
@@ -176,7 +176,12 @@ public final class Vectors {
         for (int i = 0; i < all.size() / 8 + 1; i++) {
             all.addAll(List.of("back", "back", "up", "close", "finish:done"));
         }
-        all.add("restart");
+        all.addAll(List.of("restart", "visit", "visit"));
+        List<String> facts =
+                told().stream().map(step -> step.substring("tell:".length())).collect(toList());
+        if (facts.size() > 1) {
+            all.add("tell-all:" + facts.get(0) + "&" + facts.get(facts.size() - 1));
+        }
         var steps = new ArrayList<String>();
         long seed =
                 plan.screens().stream().map(Identified::id).collect(toList()).hashCode() & 0x7fffffffL;

@@ -26,7 +26,13 @@ final class PngFile {
     /** So many lines are compressed at once, each band on a core. Fixed, so that the bytes are the same on every machine. */
     private static final int BAND = 128;
 
+    /** The prime that Adler-32 counts by. */
+    private static final long ADLER = 65_521;
+
     private PngFile() {}
+
+    /** Lines as they are packed, and the length and the checksum of what was. */
+    private record Packed(byte[] bytes, int length, long sum) {}
 
     /**
      * The bytes of the file.
@@ -38,20 +44,23 @@ final class PngFile {
         int height = image.getHeight();
         int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
         int bands = (height + BAND - 1) / BAND;
-        byte[][] lines = new byte[bands][];
-        byte[][] packed = new byte[bands][];
+        var packed = new Packed[bands];
         IntStream.range(0, bands).parallel().forEach(band -> {
-            lines[band] = lines(pixels, width, band * BAND, Math.min(height, (band + 1) * BAND));
-            packed[band] = packed(lines[band], band == bands - 1);
+            byte[] lines = lines(pixels, width, band * BAND, Math.min(height, (band + 1) * BAND));
+            packed[band] = packed(lines, band == bands - 1);
         });
-        var sum = new Adler32();
         var data = new ByteArrayOutputStream();
         data.writeBytes(ZLIB);
-        for (int band = 0; band < bands; band++) {
-            sum.update(lines[band]);
-            data.writeBytes(packed[band]);
+        long low = 1;
+        long high = 0;
+        for (Packed band : packed) {
+            data.writeBytes(band.bytes());
+            // The checksum of both is made of those of each (RFC 1950, section 9): the sum of the bytes, and the sum of
+            // these sums.
+            high = (high + (band.sum() >>> 16) + (low - 1) * (band.length() % ADLER)) % ADLER;
+            low = (low - 1 + (band.sum() & 0xffff)) % ADLER;
         }
-        data.writeBytes(number((int) sum.getValue()));
+        data.writeBytes(number((int) (high << 16 | low)));
         var out = new ByteArrayOutputStream(data.size() + 100);
         out.writeBytes(SIGNATURE);
         chunk(out, "IHDR", number(width), number(height), FORMAT);
@@ -78,7 +87,7 @@ final class PngFile {
     }
 
     /** A part of a stream of DEFLATE (RFC 1951) that ends at a byte. */
-    private static byte[] packed(byte[] lines, boolean isLast) {
+    private static Packed packed(byte[] lines, boolean isLast) {
         var deflater = new Deflater(LEVEL, true);
         try {
             deflater.setInput(lines);
@@ -87,16 +96,16 @@ final class PngFile {
             }
             byte[] out = new byte[lines.length / 8 + 64];
             int length = 0;
-            int got;
             do {
                 if (length == out.length) {
                     out = Arrays.copyOf(out, 2 * length);
                 }
-                got = deflater.deflate(
+                length += deflater.deflate(
                         out, length, out.length - length, isLast ? Deflater.NO_FLUSH : Deflater.SYNC_FLUSH);
-                length += got;
             } while (length == out.length || isLast && !deflater.finished());
-            return Arrays.copyOf(out, length);
+            var sum = new Adler32();
+            sum.update(lines);
+            return new Packed(Arrays.copyOf(out, length), lines.length, sum.getValue());
         } finally {
             deflater.end();
         }

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
@@ -73,9 +74,15 @@ class StabilityTest {
     @ParameterizedTest
     @MethodSource("versions")
     void jsonHasWhatItHad(Path version) throws Exception {
-        Set<String> lost = shape(json(Files.readString(version.resolve("findings.json"))), "");
-        lost.removeAll(shape(json(StoredFiles.findings(version.resolve("faulty.yaml"))), ""));
-        assertEquals(Set.of(), lost);
+        for (var kept : Map.of(
+                        "findings.json", StoredFiles.findings(version.resolve("faulty.yaml")),
+                        "walk.json", StoredFiles.walk(version.resolve("brinelight.yaml")))
+                .entrySet()) {
+            Set<String> lost = shape(json(Files.readString(version.resolve(kept.getKey()))), "");
+            assertTrue(lost.size() > 8, kept.getKey() + ": " + lost);
+            lost.removeAll(shape(json(kept.getValue()), ""));
+            assertEquals(Set.of(), lost, kept.getKey());
+        }
     }
 
     private static Value json(String text) throws Exception {
@@ -138,7 +145,7 @@ class StabilityTest {
     @MethodSource("versions")
     void conformanceVectorsHold(Path version) throws Exception {
         int steps = 0;
-        for (String example : StoredFiles.EXAMPLES) {
+        for (String example : ExamplePlans.NAMES) {
             var stored = StoredVectors.read(version.resolve(example + ".vectors.json"));
             for (var walk : stored.walks().entrySet()) {
                 List<Vectors.Outcome> now = Vectors.outcomes(

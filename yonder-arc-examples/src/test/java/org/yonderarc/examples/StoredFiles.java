@@ -22,6 +22,7 @@ import org.yonderarc.tasks.ExportTask;
 import org.yonderarc.tasks.Format;
 import org.yonderarc.tasks.ProgressListener;
 import org.yonderarc.tasks.Project;
+import org.yonderarc.tasks.WalkTask;
 
 /** Files as a version writes them, kept so that later versions are held to reading them. Run once for each version that is published. */
 final class StoredFiles {
@@ -29,9 +30,6 @@ final class StoredFiles {
 
     /** What the steps of the saved state are. */
     static final List<String> STEPS = List.of("choose:surveys", "open:survey?survey=41", "choose:map", "tell:drafts=5");
-
-    /** The plans whose conformance vectors are kept. */
-    static final List<String> EXAMPLES = List.of("brinelight", "crumbtray", "hutline", "loomstead", "marlstep");
 
     /** The packages that apps use, each with the module that it is in. */
     private static final Map<String, String> PACKAGES = Map.of(
@@ -77,7 +75,8 @@ final class StoredFiles {
                 "faulty.yaml",
                 "yonder: 1\napp: { name: Quay, start: tidse }\nscreens: { tides: Tides, log: { icno: x } }\n");
         write(folder, "findings.json", findings(folder.resolve("faulty.yaml")));
-        for (String plan : EXAMPLES) {
+        write(folder, "walk.json", walk(folder.resolve("brinelight.yaml")));
+        for (String plan : ExamplePlans.NAMES) {
             write(folder, plan + ".vectors.json", export(examples.resolve(plan + ".yaml"), Format.VECTORS));
         }
         for (Format format : List.of(Format.JAVA, Format.KOTLIN, Format.SWIFT, Format.TYPESCRIPT, Format.SCXML)) {
@@ -108,6 +107,14 @@ final class StoredFiles {
     static String findings(Path faulty) throws IOException {
         return FindingJson.report(
                 PlanFile.read(new SourceText("faulty.yaml", Files.readString(faulty)), IconNames.ANY));
+    }
+
+    static String walk(Path plan) throws Exception {
+        return WalkTask.builder()
+                .steps(STEPS)
+                .build()
+                .run(Project.open(plan), ProgressListener.NONE)
+                .json();
     }
 
     static String export(Path plan, Format format) throws Exception {

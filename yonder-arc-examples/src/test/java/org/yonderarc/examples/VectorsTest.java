@@ -25,7 +25,7 @@ class VectorsTest {
         ChromeDriver browser = Chromium.start(900, 700);
         try {
             int walks = 0;
-            for (String example : StoredFiles.EXAMPLES) {
+            for (String example : ExamplePlans.NAMES) {
                 Path plan = Path.of("src/main/resources/org/yonderarc/examples", example + ".yaml");
                 Path page = folder.resolve(example + ".html");
                 Files.write(

@@ -63,8 +63,8 @@ class ParameterKindsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "survey: integer | survey: text | {survey} takes a text on \"Sightings\", but a whole number on \"Survey\", whose path begins alike.",
-                "survey: number | survey: integer | {survey} takes a whole number on \"Sightings\", but a number on \"Survey\", whose path begins alike.",
+                "survey: integer | survey: text | {survey} takes a text on \"Sightings\", but a whole number on \"Survey\", whose path begins the same way.",
+                "survey: number | survey: integer | {survey} takes a whole number on \"Sightings\", but a number on \"Survey\", whose path begins the same way.",
                 "survey: text | survey: text | ",
                 "page: integer | page: text | ",
             },

@@ -89,10 +89,15 @@ public final class KotlinPlaces extends NamesWriter {
     }
 
     @Override
+    String constant(String id) {
+        return Named.upper(id);
+    }
+
+    @Override
     void constant(String indent, String id, String about) {
         line("");
         line(indent + "/** " + about + ". */");
-        line(indent + "const val " + Named.upper(id) + ": String = \"" + id + "\"");
+        line(indent + "const val " + constant(id) + ": String = \"" + id + "\"");
     }
 
     @Override

@@ -17,7 +17,10 @@ abstract class NamesWriter {
     private final Plan plan;
     private final Named named;
     private final ParameterKinds kinds;
-    private final Map<String, String> functions = new HashMap<>();
+    /** The names that stand beside each other, each with the screen that it is of. */
+    private final Map<String, String> names = new HashMap<>();
+
+    private boolean hasFunction;
     private final StringBuilder out = new StringBuilder();
 
     NamesWriter(Plan plan) {
@@ -45,7 +48,7 @@ abstract class NamesWriter {
         group("Facts", "What the app tells.", named.facts());
         group("Signals", "What the app is told.", named.signals());
         group("Bars", "The bars.", named.bars());
-        if (!functions.isEmpty()) {
+        if (hasFunction) {
             helpers();
         }
         line("}");
@@ -62,6 +65,9 @@ abstract class NamesWriter {
 
     /** The lines up to the first name. */
     abstract void open(String app);
+
+    /** An id as the name of a constant. */
+    abstract String constant(String id);
 
     abstract void constant(String indent, String id, String about);
 
@@ -81,17 +87,14 @@ abstract class NamesWriter {
     private void screen(Screen screen) {
         String about = Generated.comment(named.about(screen));
         if (screen.path().names().isEmpty() || screen.path().required().isEmpty() && hasConstantBesideFunction()) {
+            once(names, constant(screen.id()), screen.id());
             constant("    ", screen.id(), about);
         }
         if (screen.path().names().isEmpty()) {
             return;
         }
         String name = identifier(screen.id());
-        String other = functions.putIfAbsent(name, screen.id());
-        if (other != null) {
-            throw new IllegalArgumentException("the screens \"" + other + "\" and \"" + screen.id()
-                    + "\" both come to the function " + name + "(); rename one of them");
-        }
+        once(names, name, screen.id());
         var taken = new ArrayList<Taken>();
         for (String id : screen.path().names()) {
             String parameter = identifier(id);
@@ -105,6 +108,7 @@ abstract class NamesWriter {
                     kinds.of(screen, id),
                     screen.path().required().contains(id)));
         }
+        hasFunction = true;
         function(screen, name, about, taken);
     }
 
@@ -114,7 +118,20 @@ abstract class NamesWriter {
         }
         line("");
         openGroup(type, about);
-        all.forEach((id, words) -> constant("        ", id, Generated.comment(words)));
+        var constants = new HashMap<String, String>();
+        all.forEach((id, words) -> {
+            once(constants, constant(id), id);
+            constant("        ", id, Generated.comment(words));
+        });
         line("    }");
+    }
+
+    /** Two ids can come to one name where a language has no hyphen. */
+    private static void once(Map<String, String> names, String name, String id) {
+        String other = names.putIfAbsent(name, id);
+        if (other != null) {
+            throw new IllegalArgumentException(
+                    "\"" + other + "\" and \"" + id + "\" both come to the name " + name + "; rename one of them");
+        }
     }
 }

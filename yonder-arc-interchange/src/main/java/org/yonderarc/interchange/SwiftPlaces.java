@@ -102,10 +102,15 @@ public final class SwiftPlaces extends NamesWriter {
     }
 
     @Override
+    String constant(String id) {
+        return identifier(id);
+    }
+
+    @Override
     void constant(String indent, String id, String about) {
         line("");
         line(indent + "/// " + about + ".");
-        line(indent + "public static let " + identifier(id) + " = \"" + id + "\"");
+        line(indent + "public static let " + constant(id) + " = \"" + id + "\"");
     }
 
     @Override

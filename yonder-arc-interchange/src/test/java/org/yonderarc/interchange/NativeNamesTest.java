@@ -186,8 +186,15 @@ class NativeNamesTest {
                         .getMessage(),
                 assertThrows(IllegalArgumentException.class, () -> SwiftPlaces.write(plan, "p", "Places"))
                         .getMessage())) {
-            assertEquals("the screens \"a-1\" and \"a1\" both come to the function a1(); rename one of them", message);
+            assertEquals("\"a-1\" and \"a1\" both come to the name a1; rename one of them", message);
         }
+        // A constant of Kotlin keeps the hyphen as an underscore; one of Swift has nothing in its place.
+        Plan constants = plan(PLAN.replace("  depth:", "  a-1: {}\n  a1: {}\n  depth:"));
+        assertTrue(KotlinPlaces.write(constants, "p", "", "Places").contains("const val A_1: String"));
+        assertThrows(IllegalArgumentException.class, () -> SwiftPlaces.write(constants, "p", "Places"));
+        Plan items = plan(
+                PLAN.replace("{ signal: send, label: Send }", "{ signal: s-1, label: S }, { signal: s1, label: T }"));
+        assertThrows(IllegalArgumentException.class, () -> SwiftPlaces.write(items, "p", "Places"));
         for (String name : List.of("class", "a b", "", "_", "a.b", "x\ny")) {
             assertThrows(IllegalArgumentException.class, () -> KotlinPlaces.write(plan(PLAN), "p", "", name));
             assertThrows(IllegalArgumentException.class, () -> SwiftPlaces.write(plan(PLAN), "p", name));

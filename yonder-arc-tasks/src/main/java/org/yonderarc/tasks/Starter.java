@@ -21,7 +21,7 @@ public final class Starter {
     public static final List<String> ARRANGEMENTS = List.of("bottom", "drawer", "wide");
 
     /** The schema beside a plan, which editors find by the plan's first line. */
-    private static final String SCHEMA = ".plan.schema.json";
+    public static final String SCHEMA = ".plan.schema.json";
 
     private Starter() {}
 
@@ -32,10 +32,11 @@ public final class Starter {
      * @param file the plan; with the ending .json it is written as JSON, else as YAML
      * @param name the app's name, as people read it
      * @param arrangement one of {@link #ARRANGEMENTS}
+     * @return whether the schema was written
      * @throws InvalidRequestException if the name or the arrangement can't be used
      * @throws FileException if a file can't be written
      */
-    public static void write(Path file, String name, String arrangement) throws FileException {
+    public static boolean write(Path file, String name, String arrangement) throws FileException {
         String fileName = file.getFileName().toString();
         String text = plan(name, arrangement, fileName);
         if (fileName.toLowerCase(Locale.ROOT).endsWith(".json")) {
@@ -44,13 +45,15 @@ public final class Starter {
                     PlanFile.toJson(PlanFile.read(new SourceText("new.yaml", text), IconNames.ANY)
                             .plan()
                             .orElseThrow()));
-            return;
+            return false;
         }
         Path schema = file.resolveSibling(SCHEMA);
-        if (isOurs(schema)) {
+        boolean isOurs = isOurs(schema);
+        if (isOurs) {
             SafeFile.write(schema, PlanFile.schema());
         }
         SafeFile.write(file, "# yaml-language-server: $schema=" + SCHEMA + "\n" + text);
+        return isOurs;
     }
 
     /** Whether the schema may be written: there is none, or one of ours. */
