@@ -122,17 +122,14 @@ final class Probe {
         shoot("table");
         Point row = table.getLocationOnScreen();
         robot.mouseMove(row.x + 40, row.y + 40);
-        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
-        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        press();
         settle();
         say("table", navigator.place());
         shoot("form");
         var note = (JTextField) on(() -> named(panel, "note"));
         Point at = note.getLocationOnScreen();
         robot.mouseMove(at.x + 150, at.y + note.getHeight() / 2);
-        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
-        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
-        robot.waitForIdle();
+        press();
         String text = "limpets and two crabs";
         for (int i = 0; i < text.length(); i++) {
             navigator.tell("drafts", 10 + i);
@@ -142,11 +139,9 @@ final class Probe {
             if (i == 12) {
                 SwingUtilities.invokeAndWait(() -> frame.setSize(420, 700));
             }
-            int key = KeyEvent.getExtendedKeyCodeForChar(text.charAt(i));
-            robot.keyPress(key);
-            robot.keyRelease(key);
+            strike(KeyEvent.getExtendedKeyCodeForChar(text.charAt(i)));
         }
-        robot.waitForIdle();
+        arrived();
         settle();
         say("typed", on(note::getText));
         say("same", on(() -> named(panel, "note") == note && note.isFocusOwner()));
@@ -174,9 +169,9 @@ final class Probe {
 
     private static void shiftTab() throws Exception {
         robot.keyPress(KeyEvent.VK_SHIFT);
-        press(KeyEvent.VK_TAB);
-        robot.keyRelease(KeyEvent.VK_SHIFT);
-        robot.waitForIdle();
+        strike(KeyEvent.VK_TAB);
+        release(KeyEvent.VK_SHIFT);
+        arrived();
         settle();
     }
 
@@ -230,13 +225,11 @@ final class Probe {
         Point field = note.getLocationOnScreen();
         Point corner = panel.getLocationOnScreen();
         robot.mouseMove(field.x + 60, field.y + 10);
-        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
-        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        press();
         settle();
         say("through", owner());
         robot.mouseMove(corner.x + 380, corner.y + 500);
-        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
-        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        press();
         settle();
         say("beside", navigator.state().open().isPresent() + " " + owner());
         click("Menu");
@@ -439,7 +432,6 @@ final class Probe {
         return null;
     }
 
-    /** Clicks what assistive technology calls so, where it says that it is. */
     /** What is said where the mouse rests on something. */
     private static String hint(String name) {
         var part = find(panel.getAccessibleContext(), name).getAccessibleComponent();
@@ -456,6 +448,7 @@ final class Probe {
                 false));
     }
 
+    /** Clicks what assistive technology calls so, where it says that it is. */
     private static void click(String name) throws Exception {
         Rectangle box = on(() -> {
             AccessibleContext found = find(panel.getAccessibleContext(), name);
@@ -465,15 +458,14 @@ final class Probe {
             Point at = found.getAccessibleComponent().getLocationOnScreen();
             return new Rectangle(at, found.getAccessibleComponent().getSize());
         });
-        int before = heard;
         robot.mouseMove((int) box.getCenterX(), (int) box.getCenterY());
-        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
-        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
-        arrived(before);
+        press();
         settle();
     }
 
-    /** How many keys and buttons the window has been told were released. */
+    /** How many keys and buttons were released, and how many of these the window has been told. */
+    private static int released;
+
     private static volatile int heard;
 
     private static void listen() {
@@ -488,12 +480,31 @@ final class Probe {
     }
 
     /** What a hand does comes through a display of another process, which may be slow; a key that nobody takes never comes. */
-    private static void arrived(int before) throws Exception {
+    private static void arrived() throws Exception {
         robot.waitForIdle();
-        for (int i = 0; heard == before && i < 100; i++) {
+        for (int i = 0; heard < released && i < 100; i++) {
             Thread.sleep(50);
         }
+        released = heard;
         robot.waitForIdle();
+    }
+
+    /** Presses the mouse where it is, and lets go. */
+    private static void press() throws Exception {
+        robot.mousePress(InputEvent.BUTTON1_DOWN_MASK);
+        robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
+        released++;
+        arrived();
+    }
+
+    private static void strike(int key) {
+        robot.keyPress(key);
+        release(key);
+    }
+
+    private static void release(int key) {
+        robot.keyRelease(key);
+        released++;
     }
 
     /** Down near the left edge, across in steps, a rest, and up. */
@@ -506,15 +517,14 @@ final class Probe {
         }
         Thread.sleep(200);
         robot.mouseRelease(InputEvent.BUTTON1_DOWN_MASK);
-        robot.waitForIdle();
+        released++;
+        arrived();
         settle();
     }
 
     private static void press(int key) throws Exception {
-        int before = heard;
-        robot.keyPress(key);
-        robot.keyRelease(key);
-        arrived(before);
+        strike(key);
+        arrived();
         settle();
     }
 
