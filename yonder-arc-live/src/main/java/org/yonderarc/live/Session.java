@@ -9,7 +9,6 @@ import org.yonderarc.files.PlanFile;
 import org.yonderarc.finding.Finding;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.tree.MapValue;
-import org.yonderarc.tree.Markup;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.web.PageParts;
 
@@ -50,16 +49,15 @@ final class Session {
 
     /** The page: with the app as it is, or with what keeps it from being shown. */
     String page() throws IOException {
-        String template = Site.resource("live.html");
         Optional<PageParts> parts = plan.now().parts();
         if (parts.isEmpty()) {
             String name = plan.file().getFileName().toString();
-            return Site.resource("broken.html")
-                    .replace("{{file}}", Markup.escape(name))
+            return LiveWords.fill(Site.resource("broken.html"), name)
                     .replace("{{findings}}", PageParts.findings(plan.now().read()));
         }
         synchronized (plan) {
-            return parts.get().fill(template.replace("{{ui}}", SIGNS));
+            return parts.get()
+                    .fill(LiveWords.fill(Site.resource("live.html"), "").replace("{{ui}}", SIGNS));
         }
     }
 

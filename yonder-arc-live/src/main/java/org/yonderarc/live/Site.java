@@ -57,6 +57,7 @@ final class Site extends Handler.Abstract {
             Map.entry("curve.js", "text/javascript"),
             Map.entry("handover.js", "text/javascript"),
             Map.entry("map.js", "text/javascript"),
+            Map.entry("words.js", "text/javascript"),
             Map.entry("dom.js", "text/javascript"));
 
     private final LivePlan plan;

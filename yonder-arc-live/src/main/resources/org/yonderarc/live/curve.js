@@ -2,6 +2,7 @@
 import {el} from './dom.js';
 import * as model from './model.js';
 import {field} from './fields.js';
+import {say} from './words.js';
 
 const PARTS = ['select', 'states', 'drawers', 'screens'];
 let part = 'select';
@@ -22,8 +23,8 @@ export function motion(page) {
   const isSpring = value.spring !== undefined;
   const put = (key, given) => page.act({do: 'put', thing: 'motion', key: `${part}/${key}`, ...(given === undefined ? {} : {value: given})});
   const at = (key, now) => field(page, {page, thing: 'motion', key: `${part}/${key}`, placeholder: now, node: {...model.shape(of, key), default: now}}, value[key]);
-  const toggle = el('div', {className: 'tabs', role: 'group', 'aria-label': 'Timing'},
-    [['A curve', false], ['A spring', true]].map(([text, sprung]) => el('button', {type: 'button', 'aria-pressed': String(isSpring === sprung), onclick: () => {
+  const toggle = el('div', {className: 'tabs', role: 'group', 'aria-label': say('timing')},
+    [[say('a-curve'), false], [say('a-spring'), true]].map(([text, sprung]) => el('button', {type: 'button', 'aria-pressed': String(isSpring === sprung), onclick: () => {
       if (sprung === isSpring) { return; }
       page.act(sprung
         ? {do: 'put', thing: 'motion', key: part, value: {...(value.kind ? {kind: value.kind} : {}), spring: {stiffness: 300, damping: 26}}}
@@ -35,15 +36,15 @@ export function motion(page) {
     ball.firstElementChild.animate(frames, {duration: Math.max(1, told.ms), fill: 'forwards'});
   };
   return [
-    el('div', {className: 'tabs', role: 'group', 'aria-label': 'What moves'}, PARTS.map(one => el('button', {
+    el('div', {className: 'tabs', role: 'group', 'aria-label': say('what-moves')}, PARTS.map(one => el('button', {
       type: 'button', 'aria-pressed': String(one === part), onclick: () => { part = one; page.choose('motion'); }}, one))),
     el('p', {className: 'meaning'}, model.shape('motion', part).description),
     part === 'screens' ? field(page, {page, thing: 'motion', key: 'screens/kind', node: model.shape('transition', 'kind')}, value.kind) : '',
     toggle,
     graph(told, isSpring ? undefined : text => put('easing', text)),
-    el('p', {className: 'states'}, told.spring ? `It settles in ${told.ms} ms.` : `It takes ${told.ms} ms.`),
+    el('p', {className: 'states'}, told.spring ? say('settles-in', told.ms) : say('takes-ms', told.ms)),
     ball,
-    el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: play}, 'Play')),
+    el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: play}, say('play'))),
     isSpring
       ? ['stiffness', 'damping', 'mass', 'velocity'].map(key => field(page, {
         page, thing: 'motion', key: `${part}/spring/${key}`, required: key === 'stiffness' || key === 'damping', node: model.shape('spring', key)}, value.spring[key]))
@@ -62,7 +63,7 @@ function graph(told, put) {
   const at = (x, y) => [AROUND + x * (WIDE - 2 * AROUND), AROUND + (1 - y) * HIGH];
   const line = points => points.map((share, index) => (index ? 'L' : 'M') + at(index / (points.length - 1), share).map(one => one.toFixed(1)).join(' ')).join('');
   const path = svg('path', {d: told.points.length ? line(told.points) : ''});
-  const made = svg('svg', {viewBox: `0 0 ${WIDE} ${HIGH + 2 * AROUND}`, class: 'curve', role: 'img', 'aria-label': told.easing ? `The curve ${told.easing}` : 'The course of the spring'}, path);
+  const made = svg('svg', {viewBox: `0 0 ${WIDE} ${HIGH + 2 * AROUND}`, class: 'curve', role: 'img', 'aria-label': told.easing ? say('the-curve', told.easing) : say('the-spring')}, path);
   const cubic = /^cubic-bezier\(([^)]*)\)$/.exec(told.easing);
   if (!put || !cubic) { return made; }
   made.setAttribute('role', 'group');
@@ -83,7 +84,7 @@ function graph(told, put) {
   };
   const write = () => put(`cubic-bezier(${numbers.map(one => Math.round(one * 100) / 100).join(', ')})`);
   const handles = [0, 1].map(index => {
-    const knob = svg('circle', {r: 8, tabindex: 0, role: 'slider', 'aria-label': index ? 'Second handle' : 'First handle', 'aria-valuemin': 0, 'aria-valuemax': 1});
+    const knob = svg('circle', {r: 8, tabindex: 0, role: 'slider', 'aria-label': index ? say('handle-second') : say('handle-first'), 'aria-valuemin': 0, 'aria-valuemax': 1});
     const move = (x, y) => {
       numbers[2 * index] = Math.max(0, Math.min(1, x));
       numbers[2 * index + 1] = Math.max(-0.3, Math.min(1.3, y));

@@ -1,4 +1,5 @@
 // Elements in one call, and what every part of the page uses.
+import {say} from './words.js';
 
 /** An element with properties, attributes (by their names), listeners (on...) and children. */
 export function el(tag, how = {}, ...children) {
@@ -119,7 +120,7 @@ export function lateList(list, told) {
     try {
       const lines = await fill();
       if (isAimed && mine === turn) {
-        told('More was found. It shows when the pointer leaves the list.');
+        told(say('more-found'));
         await new Promise(done => { freed = done; });
       }
       await unpressed();
@@ -138,7 +139,7 @@ export function sheet(title, className = '') {
   dialog.replaceChildren(
     el('div', {className: 'bar'},
       el('h2', {id: 'sheet-title'}, title),
-      el('button', {type: 'button', onclick: () => dialog.close()}, 'Close')),
+      el('button', {type: 'button', onclick: () => dialog.close()}, say('close'))),
     body);
   if (!dialog.open) { dialog.showModal(); }
   return body;

@@ -4,6 +4,7 @@ import * as model from './model.js';
 import {pickIcon} from './icons.js';
 import {newScreen} from './outline.js';
 import {upload} from './server.js';
+import {say} from './words.js';
 
 let count = 0;
 
@@ -19,7 +20,7 @@ export function field(page, spec, value) {
 }
 
 /** Keys that read as half a sentence only beside their neighbours in a plan. */
-const LABELS = {when: 'Shown when', enabled: 'Enabled when', needs: 'Shown only if', otherwise: 'Otherwise shows'};
+const LABELS = {when: say('key-when'), enabled: say('key-enabled'), needs: say('key-needs'), otherwise: say('key-otherwise')};
 
 const asLabel = key => {
   const name = key.split('/').pop();
@@ -82,7 +83,7 @@ function frame(spec, value, control, ...more) {
   const head = el('div', {className: 'head'},
     el('label', {htmlFor: id}, spec.label),
     value !== undefined && !spec.required && !isFlag
-      ? el('button', {type: 'button', className: 'reset', 'aria-label': `Reset ${spec.label}`, onclick: () => spec.put(undefined)}, 'Reset')
+      ? el('button', {type: 'button', className: 'reset', 'aria-label': say('reset-of', spec.label), onclick: () => spec.put(undefined)}, say('reset'))
       : '');
   const made = el('div', {className: 'field' + (isFlag ? ' flag' : '')}, head, control, ...more, says ?? '');
   made.dataset.key = spec.key;
@@ -92,7 +93,7 @@ function frame(spec, value, control, ...more) {
 /** The groups that people have opened. */
 const opened = new Set();
 
-const usual = node => node?.default === undefined || node.description?.includes('Default:') ? '' : `Default: ${node.default}.`;
+const usual = node => node?.default === undefined || node.description?.includes('Default:') ? '' : say('default-is', node.default);
 
 /** A line of text that is written when it is left or when Enter is pressed. */
 function line(value, put, how = {}) {
@@ -128,11 +129,11 @@ const widgets = {
   picture(page, spec, value) {
     if (typeof value === 'object') { return widgets.json(page, spec, value); }
     const told = el('p', {className: 'states no', role: 'status'});
-    const bring = el('input', {type: 'file', accept: '.svg,.png,.jpg,.jpeg,.gif', 'aria-label': `Upload a file for ${spec.label}`, onchange: async () => {
+    const bring = el('input', {type: 'file', accept: '.svg,.png,.jpg,.jpeg,.gif', 'aria-label': say('upload-for', spec.label), onchange: async () => {
       const answer = await upload(bring.files[0], 'picture').catch(failed => ({why: String(failed.message ?? failed)}));
       if (answer.ok) { spec.put(answer.name); } else { told.textContent = answer.why; }
     }});
-    return frame(spec, value, line(value, spec.put, {placeholder: 'none'}), bring, told);
+    return frame(spec, value, line(value, spec.put, {placeholder: say('none')}), bring, told);
   },
 
   words(page, spec, value) {
@@ -152,7 +153,7 @@ const widgets = {
       return page.act(at);
     };
     const tongue = select(language, languages.map(tag => [tag, tag]), other => { page.language = other ?? ''; page.choose(page.chosen); },
-      {'aria-label': `Language of ${spec.label}`});
+      {'aria-label': say('language-of', spec.label)});
     tongue.style.width = '72px';
     const input = line(own, write, {placeholder: model.words(value, language) || (spec.placeholder ?? ''), lang: language});
     input.id = 'field-' + (++count);
@@ -177,7 +178,7 @@ const widgets = {
   /** A fact of the plan. */
   fact(page, spec, value) {
     const facts = Object.keys(model.whole().facts ?? {}).map(id => [id, model.title('fact:' + id)]);
-    return frame(spec, value, select(value, [...(spec.required ? [] : [['', 'none']]), ...facts], spec.put));
+    return frame(spec, value, select(value, [...(spec.required ? [] : [['', say('none')]]), ...facts], spec.put));
   },
 
   flag(page, spec, value) {
@@ -188,7 +189,7 @@ const widgets = {
 
   choice(page, spec, value) {
     const options = spec.node.enum.map(one => [one, String(one)]);
-    const none = spec.node.default === undefined ? [['', 'as usual']] : [];
+    const none = spec.node.default === undefined ? [['', say('as-usual')]] : [];
     return frame(spec, value, select(value ?? spec.node.default, [...none, ...options],
       chosen => spec.put(chosen === spec.node.default ? undefined : chosen)));
   },
@@ -196,7 +197,7 @@ const widgets = {
   screen(page, spec, value) {
     const fresh = '+';
     const put = chosen => chosen === fresh ? newScreen(page, id => spec.put(id), () => page.choose(page.chosen)) : spec.put(chosen);
-    return frame(spec, value, select(value, [...(spec.required ? [] : [['', 'none']]), ...screens(), [fresh, 'A new screen …']], put));
+    return frame(spec, value, select(value, [...(spec.required ? [] : [['', say('none')]]), ...screens(), [fresh, say('new-screen-more')]], put));
   },
 
   /** Several keys that belong together. */
@@ -207,7 +208,7 @@ const widgets = {
     const made = el('details', {className: 'field group-of', open: opened.has(spec.thing + spec.key)},
       el('summary', {}, spec.label, value === undefined ? '' : ' ·', isShort ? ` ${value}` : ''),
       spec.node.description ? el('p', {className: 'meaning'}, spec.node.description) : '',
-      value === undefined ? '' : el('button', {type: 'button', className: 'reset', onclick: () => spec.put(undefined)}, 'Reset'),
+      value === undefined ? '' : el('button', {type: 'button', className: 'reset', onclick: () => spec.put(undefined)}, say('reset')),
       nodes.map(node => field(page, {page, thing: spec.thing, key: `${spec.key}/${node.key}`, node}, inner?.[node.key])));
     made.addEventListener('toggle', () => made.open ? opened.add(spec.thing + spec.key) : opened.delete(spec.thing + spec.key));
     made.dataset.key = spec.key;
@@ -219,11 +220,11 @@ const widgets = {
     if (typeof value === 'object') { return widgets.schemes(page, spec, value); }
     const names = [...Object.keys(page.now.roles?.light ?? {}), ...Object.keys(model.whole().theme?.colours ?? {})];
     const words = el('datalist', {id: 'names-' + (++count)}, names.map(one => el('option', {value: one})));
-    const swatch = el('input', {type: 'color', className: value === undefined ? 'none' : '', 'aria-label': `${spec.label} by eye`,
+    const swatch = el('input', {type: 'color', className: value === undefined ? 'none' : '', 'aria-label': say('by-eye', spec.label),
       value: /^#[0-9a-f]{6}/i.test(value ?? '') ? value.slice(0, 7) : page.now.roles?.[spec.scheme ?? 'light']?.[value]?.slice(0, 7) ?? '#808080',
       oninput: event => page.preview({do: 'put', thing: spec.thing, key: spec.key, value: event.target.value}),
       onchange: event => spec.put(event.target.value)});
-    const input = line(value, spec.put, {placeholder: 'as usual', list: words.id});
+    const input = line(value, spec.put, {placeholder: say('as-usual'), list: words.id});
     input.id = 'field-' + (++count);
     const row = el('div', {className: 'row'}, input, swatch);
     row.id = input.id + '-row';
@@ -231,19 +232,19 @@ const widgets = {
     input.replaceWith(row);
     row.prepend(input);
     if (spec.node.anyOf && value !== undefined) {
-      row.append(el('button', {type: 'button', className: 'reset', 'aria-label': `Another ${spec.label} in the dark scheme`,
-        onclick: () => spec.put({light: value, dark: value})}, 'Dark'));
+      row.append(el('button', {type: 'button', className: 'reset', 'aria-label': say('another-in-dark', spec.label),
+        onclick: () => spec.put({light: value, dark: value})}, say('dark')));
     }
     return made;
   },
 
   /** A colour of its own in each scheme. */
   schemes(page, spec, value) {
-    const inner = key => ({...spec, key: `${spec.key}/${key}`, label: `${spec.label}, ${key}`, node: {...spec.node, anyOf: undefined, description: undefined, default: undefined},
+    const inner = key => ({...spec, key: `${spec.key}/${key}`, label: say('label-in-scheme', spec.label, say('scheme-' + key)), node: {...spec.node, anyOf: undefined, description: undefined, default: undefined},
       required: true, scheme: key, put: given => page.act({do: 'put', thing: spec.thing, key: `${spec.key}/${key}`, value: given})});
     const made = el('div', {className: 'field'},
       ...['light', 'dark'].map(key => widgets.paint(page, inner(key), value[key])),
-      el('button', {type: 'button', className: 'reset', 'aria-label': `The same ${spec.label} in both schemes`, onclick: () => spec.put(value.light ?? value.dark)}, 'The same in both'));
+      el('button', {type: 'button', className: 'reset', 'aria-label': say('same-in-both-of', spec.label), onclick: () => spec.put(value.light ?? value.dark)}, say('same-in-both')));
     made.dataset.key = spec.key;
     return made;
   },
@@ -258,49 +259,49 @@ const widgets = {
     const put = list => spec.put(list.length ? list : undefined);
     const rows = el('ul', {className: 'rows'}, now.map((name, index) => el('li', {},
       el('span', {className: 'name'}, called(name)),
-      tool('arrow-up', `Move ${called(name)} up`, () => put(now.map((one, at) => at === index - 1 ? name : at === index ? now[index - 1] : one)), {disabled: index === 0}),
-      tool('trash', `Remove ${called(name)}`, () => put(now.filter((one, at) => at !== index))))));
+      tool('arrow-up', say('move-up-of', called(name)), () => put(now.map((one, at) => at === index - 1 ? name : at === index ? now[index - 1] : one)), {disabled: index === 0}),
+      tool('trash', say('remove-of', called(name)), () => put(now.filter((one, at) => at !== index))))));
     const add = name => {
       if (words.includes(name)) { spec.put(name === spec.node.default ? undefined : name); }
       else if (name && !now.includes(name)) { put([...now, name]); }
     };
     const more = known
       ? select(typeof value === 'string' ? value : undefined,
-        [['', now.length ? 'Add …' : words.length ? spec.node.default : 'none'], ...words.filter(word => word !== spec.node.default || now.length).map(word => [word, word]),
+        [['', now.length ? say('add-more') : words.length ? spec.node.default : say('none')], ...words.filter(word => word !== spec.node.default || now.length).map(word => [word, word]),
           ...known.filter(([id]) => !now.includes(id))], add)
-      : line('', add, {placeholder: now.length ? 'Add' : 'none'});
+      : line('', add, {placeholder: now.length ? say('add') : say('none')});
     return frame(spec, value, more, rows);
   },
 
   item(page, spec, value) {
     const items = model.allLines().filter(one => one.thing.startsWith('item:')).map(one => [one.thing.slice(5), model.title(one.thing)]);
-    return frame(spec, value, select(value, [['', 'none'], ...items], spec.put));
+    return frame(spec, value, select(value, [['', say('none')], ...items], spec.put));
   },
 
   style(page, spec, value) {
     if (typeof value === 'object') { return widgets.group(page, spec, value); }
     const names = Object.keys(model.whole().styles ?? {}).map(id => [id, id]);
-    return frame(spec, value, select(value, [['', 'as usual'], ...names], spec.put));
+    return frame(spec, value, select(value, [['', say('as-usual')], ...names], spec.put));
   },
 
   transition(page, spec, value) {
     const kind = typeof value === 'object' ? value.kind : value;
     const names = ['none', 'fade', 'push', 'cover', 'rise', 'grow', 'shared'].map(one => [one, one]);
-    return frame(spec, value, select(kind, [['', 'as the plan says'], ...names],
+    return frame(spec, value, select(kind, [['', say('as-plan-says')], ...names],
       chosen => typeof value === 'object' && chosen ? page.act({do: 'put', thing: spec.thing, key: spec.key + '/kind', value: chosen}) : spec.put(chosen)));
   },
 
   badge(page, spec, value) {
     const fact = typeof value === 'object' ? value.fact : value;
     const facts = Object.keys(model.whole().facts ?? {}).map(id => [id, id]);
-    return frame(spec, value, select(fact, [['', 'none'], ...facts], spec.put));
+    return frame(spec, value, select(fact, [['', say('none')], ...facts], spec.put));
   },
 
   icon(page, spec, value) {
     const name = value ?? spec.inherited ?? '';
     const button = el('button', {type: 'button', className: 'iconic',
       onclick: () => pickIcon(page, name, chosen => spec.put(chosen))},
-      icon(name), icon(name, true), el('span', {}, name ? value ? name : `${name} (from its screen)` : 'Choose one'));
+      icon(name), icon(name, true), el('span', {}, name ? value ? name : say('from-screen', name) : say('choose-one')));
     return frame(spec, value, button);
   },
 
@@ -314,10 +315,10 @@ const widgets = {
     };
     offer(value ?? '');
     const states = el('p', {className: 'states', role: 'status'});
-    const input = line(value, spec.put, {placeholder: 'always', list: words.id});
+    const input = line(value, spec.put, {placeholder: say('always'), list: words.id});
     const look = later(150, async text => {
       const held = text && window.yonderApp ? window.yonderApp.holds(text) : '';
-      states.textContent = {yes: 'True now.', no: 'False now.', '': ''}[held] ?? held;
+      states.textContent = {yes: say('true-now'), no: say('false-now'), '': ''}[held] ?? held;
       states.classList.toggle('no', held !== 'yes' && held !== '' && held !== 'no');
       if (text && text !== value && (held === 'yes' || held === 'no')) {
         // Whether it can ever hold is for the check to say.
@@ -334,13 +335,13 @@ const widgets = {
   json(page, spec, value) {
     const text = value === undefined ? '' : JSON.stringify(value, null, 1);
     const told = el('p', {className: 'states no', role: 'status'});
-    const area = el('textarea', {defaultValue: text, spellcheck: false, placeholder: 'as usual', onchange: () => {
+    const area = el('textarea', {defaultValue: text, spellcheck: false, placeholder: say('as-usual'), onchange: () => {
       if (area.value === text) { return; }
       area.defaultValue = area.value;
       try {
         spec.put(area.value.trim() === '' ? undefined : JSON.parse(area.value));
       } catch (noJson) {
-        told.textContent = 'This is not JSON: ' + noJson.message;
+        told.textContent = say('no-json', noJson.message);
       }
     }});
     return frame(spec, value, area, told);
@@ -350,7 +351,7 @@ const widgets = {
 /** A number is also dragged, by its name: a px is a step. What it would be is shown in the app meanwhile. */
 function scrub(label, input, spec) {
   label.classList.add('scrub');
-  label.title = 'Drag to change';
+  label.title = say('drag-to-change');
   let from;
   label.addEventListener('pointerdown', event => {
     const usual = Number(input.value || spec.node.default || spec.node.minimum || 0);

@@ -2,6 +2,7 @@
 import {el, lateList} from './dom.js';
 import * as server from './server.js';
 import * as model from './model.js';
+import {say} from './words.js';
 
 let kind = '';
 
@@ -16,7 +17,7 @@ export function forms(page, thing, value, fields) {
   if (!all.includes(kind)) { kind = all[0]; }
   const hasEach = Boolean(value.forms);
   const own = hasEach ? formOf(value, kind) : value;
-  const pictures = el('div', {className: 'pictures', role: 'group', 'aria-label': `Form on ${kind}`});
+  const pictures = el('div', {className: 'pictures', role: 'group', 'aria-label': say('form-on', kind)});
   const choose = async form => {
     const deed = hasEach || all.length > 1
       ? {do: 'put', thing, key: `forms/${kind}`, value: form}
@@ -38,11 +39,11 @@ export function forms(page, thing, value, fields) {
   const of = own?.form ? 'form-' + own.form : undefined;
   const at = hasEach ? `forms/${kind}/` : '';
   return [
-    el('h3', {}, 'Form'),
-    el('div', {className: 'tabs', role: 'group', 'aria-label': 'Device kind'}, all.map(one => el('button', {
+    el('h3', {}, say('form')),
+    el('div', {className: 'tabs', role: 'group', 'aria-label': say('device-kind')}, all.map(one => el('button', {
       type: 'button', 'aria-pressed': String(one === kind), onclick: () => { kind = one; page.choose(thing); }}, one))),
     pictures,
-    of ? el('h3', {}, `As ${own.form}${hasEach ? ' on ' + kind : ''}`) : '',
+    of ? el('h3', {}, hasEach ? say('as-form-on', own.form, kind) : say('as-form', own.form)) : '',
     of ? fields(at, own, of) : ''
   ].flat();
 }
@@ -56,7 +57,7 @@ export function kinds(page, thing, value) {
     const deeds = [];
     if (value['show-on'] !== undefined) { deeds.push({do: 'put', thing, key: 'show-on'}); }
     if (value['hide-on'] !== undefined) { deeds.push({do: 'put', thing, key: 'hide-on'}); }
-    if (now.length === 0) { page.tell('It would show nowhere. Remove it instead.', true); page.choose(thing); return; }
+    if (now.length === 0) { page.tell(say('shows-nowhere'), true); page.choose(thing); return; }
     if (now.length < all.length) {
       const off = all.filter(any => !now.includes(any));
       deeds.push(now.length <= off.length ? {do: 'put', thing, key: 'show-on', value: now} : {do: 'put', thing, key: 'hide-on', value: off});
@@ -67,7 +68,7 @@ export function kinds(page, thing, value) {
     const id = `kind-${one}`;
     return el('tr', {},
       el('td', {}, el('label', {htmlFor: id}, one)),
-      el('td', {}, el('button', {type: 'button', className: 'small-view', 'aria-label': `View on ${one}`, onclick: () => page.device(one)},
+      el('td', {}, el('button', {type: 'button', className: 'small-view', 'aria-label': say('view-on', one), onclick: () => page.device(one)},
         el('img', {alt: '', loading: 'lazy', src: `view?kind=${encodeURIComponent(one)}&scheme=${page.dark() ? 'dark' : 'light'}&at=${page.now.revision}`}))),
       el('td', {}, el('input', {type: 'checkbox', id, checked: shows(one), onchange: event => set(one, event.target.checked)})));
   })));

@@ -2,6 +2,7 @@
 import {el, sheet, closeSheet, later, lateList} from './dom.js';
 import * as server from './server.js';
 import * as model from './model.js';
+import {say} from './words.js';
 
 const RECENT = 'yonder-live-icons';
 
@@ -12,13 +13,13 @@ function remember(name) {
 }
 
 export async function pickIcon(page, current, chosen) {
-  const body = sheet('Choose an icon');
-  const search = el('input', {type: 'search', placeholder: 'What it means: tide, people, money', 'aria-label': 'What it means', autofocus: true});
-  const category = el('select', {'aria-label': 'Category'}, el('option', {value: ''}, 'All categories'));
-  const set = el('select', {'aria-label': 'Set', onchange: async () => {
+  const body = sheet(say('choose-icon'));
+  const search = el('input', {type: 'search', placeholder: say('icon-search'), 'aria-label': say('icon-meaning'), autofocus: true});
+  const category = el('select', {'aria-label': say('category')}, el('option', {value: ''}, say('all-categories')));
+  const set = el('select', {'aria-label': say('set'), onchange: async () => {
     await page.act({do: 'put', thing: 'theme', key: 'icon-set', ...(set.value === 'line' ? {} : {value: set.value})}, {anyway: true});
     show();
-  }}, model.shape('theme', 'icon-set').enum.map(name => el('option', {value: name}, `Set: ${name}`)));
+  }}, model.shape('theme', 'icon-set').enum.map(name => el('option', {value: name}, say('set-of', name))));
   set.value = model.whole().theme?.['icon-set'] ?? 'line';
   const list = el('div', {className: 'icons'});
   const told = el('p', {className: 'meaning', role: 'status'});
@@ -37,7 +38,7 @@ export async function pickIcon(page, current, chosen) {
     const rank = one => { const at = lately.indexOf(one.name); return at < 0 ? lately.length : at; };
     const icons = [...found.icons].sort((a, b) => rank(a) - rank(b));
     return () => {
-      told.textContent = icons.length ? '' : 'No icon found. Try another word, or drop a drawing of your own below.';
+      told.textContent = icons.length ? '' : say('no-icon');
       return icons.map(one => {
         const pair = el('span');
         // What the server sends is drawn by it, from cleaned shapes alone.
@@ -54,12 +55,12 @@ export async function pickIcon(page, current, chosen) {
       told.textContent = String(failed.message ?? failed);
     }
   };
-  const own = el('input', {type: 'file', accept: '.svg', 'aria-label': 'Add an icon of your own', onchange: () => own.files[0] && bring(own.files[0])});
+  const own = el('input', {type: 'file', accept: '.svg', 'aria-label': say('own-icon'), onchange: () => own.files[0] && bring(own.files[0])});
   const drop = el('div', {className: 'drop',
     ondragover: event => { event.preventDefault(); drop.classList.add('over'); },
     ondragleave: () => drop.classList.remove('over'),
     ondrop: event => { event.preventDefault(); drop.classList.remove('over'); const [file] = event.dataTransfer.files; if (file) { bring(file); } }},
-  'Drop an SVG drawing of your own here, 24 by 24, or ', own);
+  say('drop-icon') + ' ', own);
   search.addEventListener('input', () => list.setAttribute('aria-busy', 'true'));
   search.addEventListener('input', later(120, show));
   category.addEventListener('change', show);

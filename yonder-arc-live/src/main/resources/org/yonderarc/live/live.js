@@ -7,6 +7,7 @@ import {Canvas} from './canvas.js';
 import {Panel} from './panel.js';
 import {openMap} from './map.js';
 import {handOver} from './handover.js';
+import {say} from './words.js';
 
 const page = {
   now: {},
@@ -91,7 +92,7 @@ async function asking(deeds, how) {
     if (answer.ok) {
       await load(answer.revision);
       const doubt = how.anyway && answer.findings[0] ? `. ${answer.findings[0].message}` : '';
-      tell((answer.said ? answer.said.charAt(0).toUpperCase() + answer.said.slice(1) : 'Saved') + doubt);
+      tell((answer.said ? answer.said.charAt(0).toUpperCase() + answer.said.slice(1) : say('saved')) + doubt);
       if (how.then) { choose(how.then, {focus: byId('outline').contains(document.activeElement)}); }
       return true;
     }
@@ -124,12 +125,12 @@ function refuse(answer) {
   note.replaceChildren(
     el('p', {}, answer.why),
     el('ul', {className: 'findings'}, (answer.findings ?? []).slice(0, 4).map(one => finding(one))),
-    el('button', {type: 'button', className: 'push', onclick: () => { note.hidden = true; }}, 'Close'));
+    el('button', {type: 'button', className: 'push', onclick: () => { note.hidden = true; }}, say('close')));
 }
 
 /** Where only a warning would come of it, people may want it all the same. */
 async function ask(deeds, answer, how) {
-  const isWanted = await agreed(answer.why, 'Do it anyway', answer.findings.map(one => finding(one)));
+  const isWanted = await agreed(answer.why, say('do-anyway'), answer.findings.map(one => finding(one)));
   if (isWanted) { return act(deeds, {...how, anyway: true}); }
   restore();
   return false;
@@ -145,17 +146,17 @@ function agreed(question, yes, list = []) {
       el('ul', {className: 'findings'}, list),
       el('div', {className: 'ask'},
         el('button', {type: 'button', className: 'push', onclick: () => close(true)}, yes),
-        el('button', {type: 'button', className: 'push', autofocus: true, onclick: () => close(false)}, 'Leave it as it was')));
+        el('button', {type: 'button', className: 'push', autofocus: true, onclick: () => close(false)}, say('leave-as-was'))));
   });
 }
 
 function finding(one) {
   const thing = thingAt(one.at);
   return el('li', {className: one.severity},
-    el('strong', {}, one.severity.charAt(0).toUpperCase() + one.severity.slice(1)), ' ', one.message,
+    el('strong', {}, say('severity-' + one.severity)), ' ', one.message,
     one.text && el('code', {}, `${one.line} | ${one.text}`),
     el('span', {className: 'remedy'}, one.remedy),
-    thing && el('button', {type: 'button', className: 'push', onclick: () => { closeSheet(); choose(thing); }}, 'Go there'));
+    thing && el('button', {type: 'button', className: 'push', onclick: () => { closeSheet(); choose(thing); }}, say('go-there')));
 }
 
 /** The thing that a place in the file belongs to. */
@@ -180,7 +181,7 @@ function thingAt(pointer) {
 }
 
 function findings() {
-  const body = sheet('Findings');
+  const body = sheet(say('findings'));
   body.append(el('ul', {className: 'findings'}, page.now.findings.map(one => finding(one))));
 }
 
@@ -209,10 +210,10 @@ async function refresh() {
   const now = page.now;
   model.use(now.plan, now.bars);
   byId('plan-name').textContent = now.file;
-  document.title = `${model.title('app')} · live`;
+  document.title = say('page-title', model.title('app'));
   document.querySelector('h1.app').textContent = model.title('app');
   byId('undo').disabled = !now.undo;
-  byId('undo').title = writtenElsewhere() ? `Undo what another program wrote at ${writtenElsewhere()}` : 'Undo (Ctrl+Z)';
+  byId('undo').title = writtenElsewhere() ? say('undoes-other', writtenElsewhere()) : say('undo-key');
   byId('redo').disabled = !now.redo;
   trouble(now);
   // What was wrong was so of the plan before.
@@ -245,12 +246,13 @@ function trouble(now) {
   const chip = byId('found');
   chip.hidden = now.findings.length === 0;
   chip.classList.toggle('bad', errors.length > 0);
-  chip.textContent = errors.length ? `${errors.length} ${errors.length > 1 ? 'errors' : 'error'}` : `${rest} ${rest > 1 ? 'findings' : 'finding'}`;
+  chip.textContent = errors.length ? errors.length > 1 ? say('many-errors', errors.length) : say('one-error')
+    : rest > 1 ? say('many-findings', rest) : say('one-finding');
   const box = byId('trouble');
   box.hidden = now.sound;
   if (!now.sound) {
     box.replaceChildren(
-      el('p', {}, now.trouble || 'The plan has errors. The app is shown as it was before them.'),
+      el('p', {}, now.trouble || say('shown-before-errors')),
       el('ul', {className: 'findings'}, errors.slice(0, 5).map(one => finding(one))));
   }
 }
@@ -313,7 +315,7 @@ function writtenElsewhere() {
 /** What others wrote is taken back too, but not without being told first. */
 async function turn(back) {
   const time = back && writtenElsewhere();
-  if (time && !await agreed(`This undoes what another program wrote at ${time}.`, 'Undo')) { return; }
+  if (time && !await agreed(say('undoes-other-question', time), say('undo'))) { return; }
   try {
     const answer = await server.turn(back);
     await load(answer.revision);
@@ -340,21 +342,21 @@ function side(plays) {
 
 async function changes(what = '') {
   const answer = await server.compare(what);
-  const body = sheet('What changed');
+  const body = sheet(say('what-changed'));
   const files = answer.files ?? changes.files ?? [];
   const commits = answer.commits ?? changes.commits ?? [];
   Object.assign(changes, {files, commits});
-  const select = el('select', {'aria-label': 'Compared with', onchange: event => changes(event.target.value)},
-    el('option', {value: ''}, 'since this was started'),
-    commits.map(one => el('option', {value: 'commit:' + one.id}, `since ${one.day}: ${one.subject}`)),
-    files.map(name => el('option', {value: 'file:' + name}, 'against ' + name)));
+  const select = el('select', {'aria-label': say('compared-with'), onchange: event => changes(event.target.value)},
+    el('option', {value: ''}, say('since-start')),
+    commits.map(one => el('option', {value: 'commit:' + one.id}, say('since-commit', one.day, one.subject))),
+    files.map(name => el('option', {value: 'file:' + name}, say('against-file', name))));
   select.value = what;
   body.append(
     el('div', {className: 'filter'}, select),
     answer.ok
       ? answer.differences.length
         ? el('ul', {className: 'changes'}, answer.differences.map(one => el('li', {}, el('b', {}, one.what), one.text)))
-        : el('p', {}, 'Nothing changed.')
+        : el('p', {}, say('nothing-changed'))
       : el('p', {}, answer.why));
 }
 
@@ -366,7 +368,7 @@ function wire() {
   byId('change').onclick = () => {
     const isOpen = document.body.classList.toggle('paneled');
     byId('change').setAttribute('aria-expanded', String(isOpen));
-    byId('change').textContent = isOpen ? 'Done' : 'Change';
+    byId('change').textContent = isOpen ? say('done') : say('change');
   };
   byId('tab-plan').onclick = () => side(false);
   byId('tab-try').onclick = () => side(true);
@@ -413,7 +415,7 @@ server.listen({
   here: (isHere, why) => {
     document.body.classList.toggle('alone', !isHere);
     if (!isHere) { tell(why, true); }
-    else if (byId('told').classList.contains('bad')) { tell('Connected'); load().catch(() => {}); }
+    else if (byId('told').classList.contains('bad')) { tell(say('connected')); load().catch(() => {}); }
   }
 });
 // What people look at first is the menu.

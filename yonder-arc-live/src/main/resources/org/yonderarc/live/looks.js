@@ -3,6 +3,7 @@ import {el, byId} from './dom.js';
 import * as server from './server.js';
 import * as model from './model.js';
 import {field} from './fields.js';
+import {say} from './words.js';
 
 const ROLES = ['accent', 'accent-text', 'text', 'muted', 'background', 'surface', 'quiet', 'line', 'badge', 'badge-text', 'tint'];
 const SCHEMES = ['light', 'dark'];
@@ -16,24 +17,24 @@ export function looks(page) {
   show(page.now.contrasts ?? []);
   const swatch = (scheme, role) => {
     const now = page.now.roles?.[scheme]?.[role] ?? '#000000';
-    const input = el('input', {type: 'color', value: now.slice(0, 7), 'aria-label': `${role} in the ${scheme} scheme`, title: now});
+    const input = el('input', {type: 'color', value: now.slice(0, 7), 'aria-label': say('role-in-scheme', role, say('scheme-' + scheme)), title: now});
     const key = `${scheme}/${role}`;
     input.addEventListener('input', () => page.preview({do: 'put', thing: 'theme', key, value: input.value}));
     input.addEventListener('change', () => page.act({do: 'put', thing: 'theme', key, value: input.value}));
     return el('td', {}, input, theme[scheme]?.[role] === undefined ? '' : el('button', {
-      type: 'button', className: 'tool', 'aria-label': `Reset ${role} in the ${scheme} scheme`, title: 'Reset',
+      type: 'button', className: 'tool', 'aria-label': say('reset-role', role, say('scheme-' + scheme)), title: say('reset'),
       onclick: () => page.act({do: 'put', thing: 'theme', key})}, '↺'));
   };
   return [
     el('table', {className: 'roles'},
-      el('thead', {}, el('tr', {}, el('th', {scope: 'col'}, 'Role'), SCHEMES.map(one => el('th', {scope: 'col'}, one)))),
+      el('thead', {}, el('tr', {}, el('th', {scope: 'col'}, say('role')), SCHEMES.map(one => el('th', {scope: 'col'}, say('scheme-' + one))))),
       el('tbody', {}, ROLES.map(role => el('tr', {},
         el('td', {title: model.shape('colours', role).description ?? ''}, role),
         SCHEMES.map(scheme => swatch(scheme, role)))))),
-    el('h3', {}, 'Contrast'),
+    el('h3', {}, say('contrast')),
     pairs,
-    el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => byId('beside').click()}, 'Light and dark side by side')),
-    el('h3', {}, 'For all bars'),
+    el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => byId('beside').click()}, say('side-by-side'))),
+    el('h3', {}, say('for-all-bars')),
     ['style', 'icon-set', 'font', 'colours', 'token-file'].map(key => field(page, {page, thing: 'theme', key, node: model.shape('theme', key)}, theme[key])),
     font(page)
   ].flat();
@@ -41,21 +42,21 @@ export function looks(page) {
 
 /** A font of one's own, by bringing its file. */
 function font(page) {
-  const told = el('p', {className: 'meaning', role: 'status'}, 'A .ttf or .otf file; it is kept in the folder of the plan.');
+  const told = el('p', {className: 'meaning', role: 'status'}, say('font-meaning'));
   const input = el('input', {type: 'file', accept: '.ttf,.otf', id: 'bring-font', onchange: async () => {
     const answer = await server.upload(input.files[0], 'font').catch(failed => ({why: String(failed.message ?? failed)}));
     if (answer.ok) { page.act({do: 'put', thing: 'theme', key: 'font', value: answer.name}); } else { told.textContent = answer.why; }
   }});
-  return el('div', {className: 'field'}, el('label', {htmlFor: 'bring-font'}, 'Add a font'), input, told);
+  return el('div', {className: 'field'}, el('label', {htmlFor: 'bring-font'}, say('add-font')), input, told);
 }
 
 function contrasts(page, all) {
   return el('ul', {className: 'pairs'}, all.map(one => el('li', {className: one.enough ? '' : 'low'},
     el('span', {className: 'sample', 'aria-hidden': 'true', style: `color:${one.colour};background:${one.behind}`}, 'Aa'),
-    el('span', {}, `${one.front} on ${one.ground}, ${one.scheme}`),
-    el('span', {className: 'ratio'}, `${one.ratio} : 1`),
-    one.enough ? '' : el('button', {type: 'button', className: 'push', title: `Use ${one.proposal}, the nearest that passes`,
-      onclick: () => page.act({do: 'put', thing: 'theme', key: `${one.scheme}/${one.front}`, value: one.proposal}, {anyway: true})}, 'Fix'))));
+    el('span', {}, say('pair', one.front, one.ground, say('scheme-' + one.scheme))),
+    el('span', {className: 'ratio'}, say('ratio', one.ratio)),
+    one.enough ? '' : el('button', {type: 'button', className: 'push', title: say('use-nearest', one.proposal),
+      onclick: () => page.act({do: 'put', thing: 'theme', key: `${one.scheme}/${one.front}`, value: one.proposal}, {anyway: true})}, say('fix')))));
 }
 
 const STATES = ['rest', 'hover', 'pressed', 'focused', 'selected', 'disabled'];
@@ -67,8 +68,8 @@ export function look(page, thing, value) {
   if (!known.includes(state)) { state = known[0]; }
   const paints = model.keys(model.shape('style', state)).filter(one => one.key !== 'fill-opacity');
   return [
-    el('h3', {}, 'Colours by state'),
-    el('div', {className: 'tabs', role: 'group', 'aria-label': 'State'}, known.map(one => el('button', {
+    el('h3', {}, say('colours-by-state')),
+    el('div', {className: 'tabs', role: 'group', 'aria-label': say('state')}, known.map(one => el('button', {
       type: 'button', 'aria-pressed': String(one === state), onclick: () => { state = one; page.choose(thing); }}, one))),
     paints.map(node => field(page, {page, thing, key: `${state}/${node.key}`, node}, value?.[state]?.[node.key])),
     frozen(page)
@@ -83,6 +84,6 @@ function frozen(page) {
   const word = form?.form ?? form;
   if (!word) { return ''; }
   const query = new URLSearchParams({what: 'sheet', as: 'svg', down: 'state', part: word, device, scheme: page.dark() ? 'dark' : 'light', at: page.now.revision});
-  return [el('h3', {}, 'In every state'), el('a', {href: 'make?' + query, target: '_blank', 'aria-label': 'The bar in every state, as a picture'},
+  return [el('h3', {}, say('in-every-state')), el('a', {href: 'make?' + query, target: '_blank', 'aria-label': say('bar-in-every-state')},
     el('img', {className: 'frozen', alt: '', src: 'make?' + query}))];
 }

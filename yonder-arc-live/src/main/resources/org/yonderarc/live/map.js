@@ -4,6 +4,7 @@ import * as model from './model.js';
 import {newScreen} from './outline.js';
 import {field} from './fields.js';
 import {GUARD} from './panel.js';
+import {say} from './words.js';
 
 let guarded = '';
 
@@ -27,9 +28,9 @@ export async function openMap(page) {
     });
   }
   const side = el('div', {className: 'links'},
-    el('p', {className: 'meaning'}, 'Drag an item onto a screen, and it leads there.'),
+    el('p', {className: 'meaning'}, say('drag-item')),
     el('ul', {}, entries),
-    el('button', {type: 'button', className: 'push', onclick: () => newScreen(page, () => again(page), () => again(page))}, 'A new screen'),
+    el('button', {type: 'button', className: 'push', onclick: () => newScreen(page, () => again(page), () => again(page))}, say('new-screen')),
     guard(page));
   byId('map').querySelector('.links')?.remove();
   byId('map').querySelector('.sheet').before(side);
@@ -42,12 +43,12 @@ function guard(page) {
   const screens = Object.keys(model.whole().screens ?? {});
   const [word, id] = model.named(page.chosen);
   if (!screens.includes(guarded)) { guarded = word === 'screen' ? id : screens[0]; }
-  const choice = el('select', {'aria-label': 'The screen that is guarded', onchange: () => { guarded = choice.value; side.replaceWith(guard(page)); }},
+  const choice = el('select', {'aria-label': say('guarded-screen'), onchange: () => { guarded = choice.value; side.replaceWith(guard(page)); }},
     screens.map(one => el('option', {value: one}, model.title('screen:' + one))));
   choice.value = guarded;
   const thing = 'screen:' + guarded;
   const acts = {...page, act: async (deeds, how) => { if (await page.act(deeds, how)) { again(page); } }};
-  const side = el('div', {className: 'guard'}, el('h3', {}, 'Guard'), choice,
+  const side = el('div', {className: 'guard'}, el('h3', {}, say('guard')), choice,
     GUARD.map(key => field(acts, {page: acts, thing, key, unasked: true, node: model.shape('screen', key)}, model.valueOf(thing)?.[key])));
   return side;
 }

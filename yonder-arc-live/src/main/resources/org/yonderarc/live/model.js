@@ -1,4 +1,5 @@
 // The plan as the library writes it, and its schema: what there is, and what its keys mean.
+import {say} from './words.js';
 
 let plan = {};
 let schema = {};
@@ -116,9 +117,9 @@ export function title(thing, language) {
   const [word, id] = named(thing);
   const value = valueOf(thing);
   switch (word) {
-    case 'app': return words(plan.app?.name) || 'App';
-    case 'theme': return 'Colours';
-    case 'motion': return 'Motion';
+    case 'app': return words(plan.app?.name) || say('noun-app');
+    case 'theme': return say('colours');
+    case 'motion': return say('motion');
     case 'screen': return words(value?.title, language) || asWords(id);
     case 'item': return words(value?.label, language) || title('screen:' + screenOf(value?.screen), language) || asWords(id);
     case 'section': return words(value?.section, language);
@@ -129,10 +130,8 @@ export function title(thing, language) {
 
 const asWords = id => id.replaceAll('-', ' ').replace(/^./, first => first.toUpperCase());
 
-export const nouns = {
-  item: 'Item', screen: 'Screen', bar: 'Bar', row: 'Row', menu: 'Menu', section: 'Section', fact: 'Fact', style: 'Style',
-  kind: 'Device kind', app: 'App', theme: 'Looks', motion: 'Looks'
-};
+/** What a kind of thing is called. */
+export const noun = word => say('noun-' + word);
 
 /** The icon that an item shows. */
 export function iconOf(item) {

@@ -1,6 +1,7 @@
 // The outline of the plan: screens, menus, bars, looks, facts. One tree, by mouse and by keyboard.
 import {el, sign, icon, tool, slug, sheet, closeSheet} from './dom.js';
 import * as model from './model.js';
+import {say} from './words.js';
 
 export class Outline {
   constructor(root, page) {
@@ -15,15 +16,15 @@ export class Outline {
     const scrolled = this.root.scrollTop;
     this.lines = [];
     const parts = [
-      this.group('App', undefined, [this.line('app', 0, sign('device-mobile'))]),
-      ...model.menus().map(menu => this.group('Menu ' + menu, () => this.addItem(menu), this.menu(menu), 'menu:' + menu)),
-      this.group('Screens', () => this.addScreen(), this.screens('', 0)),
-      this.group('Bars', () => this.addBar(), model.bars().map(bar => this.line('bar:' + model.barId(bar), 0, sign('layout-bottombar'), this.formOf(bar)))),
-      this.group('Looks', () => this.addStyle(), [
+      this.group(say('group-app'), undefined, [this.line('app', 0, sign('device-mobile'))]),
+      ...model.menus().map(menu => this.group(say('group-menu', menu), () => this.addItem(menu), this.menu(menu), say('add-item-to-menu', menu))),
+      this.group(say('group-screens'), () => this.addScreen(), this.screens('', 0), say('add-screen')),
+      this.group(say('group-bars'), () => this.addBar(), model.bars().map(bar => this.line('bar:' + model.barId(bar), 0, sign('layout-bottombar'), this.formOf(bar))), say('add-bar')),
+      this.group(say('group-looks'), () => this.addStyle(), [
         this.line('theme', 0, sign('palette')), this.line('motion', 0, sign('bolt')),
-        ...Object.keys(model.whole().styles ?? {}).map(id => this.line('style:' + id, 0, sign('palette')))]),
-      this.group('Facts', () => this.addFact(), Object.entries(model.whole().facts ?? {}).map(([id, fact]) =>
-        this.line('fact:' + id, 0, sign('list'), String(typeof fact === 'object' ? Array.isArray(fact) ? `${fact.length} entries` : fact.value : fact))))
+        ...Object.keys(model.whole().styles ?? {}).map(id => this.line('style:' + id, 0, sign('palette')))], say('add-style')),
+      this.group(say('group-facts'), () => this.addFact(), Object.entries(model.whole().facts ?? {}).map(([id, fact]) =>
+        this.line('fact:' + id, 0, sign('list'), String(typeof fact === 'object' ? Array.isArray(fact) ? say('entries', fact.length) : fact.value : fact))), say('add-fact'))
     ];
     this.root.replaceChildren(...parts.flat());
     this.root.scrollTop = scrolled;
@@ -32,13 +33,12 @@ export class Outline {
 
   /** All that can be chosen, as [thing, what it is called]. */
   things() {
-    return this.lines.map(({thing}) => [thing, `${model.nouns[model.named(thing)[0]] ?? ''}: ${model.title(thing, this.page.language)}`]);
+    return this.lines.map(({thing}) => [thing, say('noun-and-title', model.noun(model.named(thing)[0]), model.title(thing, this.page.language))]);
   }
 
-  group(name, adds, lines, list) {
-    const what = {Screens: 'screen', Bars: 'bar', Looks: 'style', Facts: 'fact'}[name] ?? 'item';
+  group(name, adds, lines, add) {
     return [
-      el('div', {className: 'group'}, name, adds ? tool('plus', `Add ${what === 'item' ? 'an item' : 'a ' + what}${list ? ' to ' + name.toLowerCase() : ''}`, adds) : ''),
+      el('div', {className: 'group'}, name, adds ? tool('plus', add, adds) : ''),
       el('ul', {role: 'tree', 'aria-label': name}, lines)];
   }
 
@@ -48,7 +48,7 @@ export class Outline {
       role: 'treeitem', className: 'entry', tabIndex: -1, 'aria-level': depth + 1, 'aria-selected': 'false',
       style: `--depth:${depth}`, draggable: Boolean(place) || thing.startsWith('screen:'),
       onclick: () => this.page.choose(thing, {from: 'outline'})
-    }, mark, el('span', {className: 'name'}, name || '(no name)'), aside ? el('span', {className: 'aside'}, aside) : '');
+    }, mark, el('span', {className: 'name'}, name || say('no-name')), aside ? el('span', {className: 'aside'}, aside) : '');
     line.dataset.thing = thing;
     this.lines.push({thing, line, place});
     this.drags(line, thing, place);
@@ -177,7 +177,7 @@ export class Outline {
   /** Another item leads to a screen that no item leads to yet, or to a new one. */
   addItem(menu) {
     const screens = Object.keys(model.whole().screens ?? {});
-    const body = sheet('Add an item');
+    const body = sheet(say('add-item'));
     const add = screen => {
       const taken = model.allLines().some(line => line.thing === 'item:' + screen);
       let id = screen;
@@ -186,40 +186,40 @@ export class Outline {
       this.page.act({do: 'add', to: 'menu:' + menu, value: taken ? {screen, id} : screen}, {anyway: true, then: 'item:' + id});
     };
     body.append(
-      el('p', {className: 'meaning'}, 'Leads to'),
+      el('p', {className: 'meaning'}, say('leads-to')),
       el('ul', {className: 'rows'}, screens.map(id => el('li', {},
         el('button', {type: 'button', className: 'push', onclick: () => add(id)}, model.title('screen:' + id))))),
       el('div', {className: 'ask'},
-        el('button', {type: 'button', className: 'push', onclick: () => this.addScreen(id => [{do: 'add', to: 'menu:' + menu, value: id}])}, 'A new screen'),
-        el('button', {type: 'button', className: 'push', onclick: () => this.addSection(menu)}, 'A section'),
-        el('button', {type: 'button', className: 'push', onclick: () => this.addMenu()}, 'Add a menu')));
+        el('button', {type: 'button', className: 'push', onclick: () => this.addScreen(id => [{do: 'add', to: 'menu:' + menu, value: id}])}, say('new-screen')),
+        el('button', {type: 'button', className: 'push', onclick: () => this.addSection(menu)}, say('a-section')),
+        el('button', {type: 'button', className: 'push', onclick: () => this.addMenu()}, say('add-menu'))));
   }
 
   addSection(menu) {
     const last = model.lines(menu).filter(line => line.list === 'menu:' + menu && line.thing.startsWith('item:')).pop();
-    if (!last) { this.page.tell('A section holds items: add one first.', true); return; }
-    askName('Add a section with the last item in it', 'Its heading', [], title =>
+    if (!last) { this.page.tell(say('section-first'), true); return; }
+    askName(say('add-section'), say('its-heading'), [], title =>
       this.page.act({do: 'wrap', thing: last.thing, count: 1, heading: title}, {anyway: true, then: `section:${menu}/${last.index}`}));
   }
 
   addMenu() {
-    askName('Add a menu', 'Its id', model.menus(), (title, id) => {
+    askName(say('add-menu'), say('its-id'), model.menus(), (title, id) => {
       const first = Object.keys(model.whole().screens)[0];
       this.page.act({do: 'add', to: 'menus', key: id, value: [{screen: first, id: `${id}-${first}`}]}, {anyway: true});
     });
   }
 
   addBar() {
-    const body = sheet('Add a bar');
+    const body = sheet(say('add-bar'));
     const add = value => {
       closeSheet();
       this.page.act({do: 'add', to: 'bars', value}, {anyway: true});
     };
     body.append(
-      ...model.menus().map(menu => el('div', {className: 'ask'}, el('b', {}, `Menu ${menu} as`), model.forms().map(form =>
+      ...model.menus().map(menu => el('div', {className: 'ask'}, el('b', {}, say('menu-as', menu)), model.forms().map(form =>
         el('button', {type: 'button', className: 'push', onclick: () => add({menu, form, id: this.freeBar(`${menu}-${form}`)})}, form)))),
       ...model.formsOfTheTitle().map(form => el('div', {className: 'ask'},
-        el('button', {type: 'button', className: 'push', onclick: () => add(form)}, `A ${form} bar with the title`))));
+        el('button', {type: 'button', className: 'push', onclick: () => add(form)}, say('bar-with-title', form)))));
   }
 
   freeBar(id) {
@@ -230,12 +230,12 @@ export class Outline {
   }
 
   addStyle() {
-    askName('Add a style', 'Its name', Object.keys(model.whole().styles ?? {}), (title, id) =>
+    askName(say('add-style'), say('its-name'), Object.keys(model.whole().styles ?? {}), (title, id) =>
       this.page.act({do: 'add', to: 'styles', key: id, value: {selected: {label: 'accent', icon: 'accent'}}}, {anyway: true, then: 'style:' + id}));
   }
 
   addFact() {
-    askName('Add a fact', 'Its name', Object.keys(model.whole().facts ?? {}), (title, id) =>
+    askName(say('add-fact'), say('its-name'), Object.keys(model.whole().facts ?? {}), (title, id) =>
       this.page.act({do: 'add', to: 'facts', key: id, value: 0}, {anyway: true, then: 'fact:' + id}));
   }
 }
@@ -248,21 +248,21 @@ export function askName(title, word, taken, made, given) {
   let isMade = false;
   const go = () => {
     const id = slug(input.value);
-    if (!id) { told.textContent = 'Write a name that begins with a letter.'; return; }
-    if (taken.includes(id)) { told.textContent = `There is "${id}" already.`; return; }
+    if (!id) { told.textContent = say('write-name'); return; }
+    if (taken.includes(id)) { told.textContent = say('there-already', id); return; }
     isMade = true;
     closeSheet();
     made(input.value.trim(), id);
   };
   input.addEventListener('keydown', event => { if (event.key === 'Enter') { event.preventDefault(); go(); } });
-  body.append(el('div', {className: 'filter'}, input, el('button', {type: 'button', className: 'push', onclick: go}, 'Add')), told);
+  body.append(el('div', {className: 'filter'}, input, el('button', {type: 'button', className: 'push', onclick: go}, say('add'))), told);
   document.getElementById('sheet').onclose = () => { if (!isMade) { given?.(); } };
   input.focus();
 }
 
 /** Adds a screen, and goes on with its id. */
 export function newScreen(page, then, otherwise) {
-  askName('Add a screen', 'Its title', Object.keys(model.whole().screens ?? {}), async (title, id) => {
+  askName(say('add-screen'), say('its-title'), Object.keys(model.whole().screens ?? {}), async (title, id) => {
     const isUsual = title === id.replaceAll('-', ' ').replace(/^./, first => first.toUpperCase());
     const made = await page.act({do: 'add', to: 'screens', key: id, value: isUsual ? {} : {title}}, {anyway: true});
     if (made && then) { then(id); } else if (made) { page.choose('screen:' + id, {from: 'outline'}); }

@@ -5,6 +5,7 @@ import {field} from './fields.js';
 import {looks, look} from './looks.js';
 import {forms, kinds} from './forms.js';
 import {motion} from './curve.js';
+import {say} from './words.js';
 
 /** The keys that come first, by kind of thing. */
 const FIRST = {
@@ -74,23 +75,23 @@ export class Panel {
     const deeds = [];
     const list = model.allLines().find(line => line.thing === thing)?.list;
     if (list) {
-      deeds.push(tool('arrow-up', 'Move up', () => this.page.moveBy(thing, -1)), tool('arrow-down', 'Move down', () => this.page.moveBy(thing, 1)));
+      deeds.push(tool('arrow-up', say('move-up'), () => this.page.moveBy(thing, -1)), tool('arrow-down', say('move-down'), () => this.page.moveBy(thing, 1)));
     }
     if (['item', 'screen', 'bar', 'style', 'fact', 'row'].includes(word)) {
-      deeds.push(tool('copy', 'Duplicate', () => this.page.act({do: 'copy', thing}, {anyway: true})));
+      deeds.push(tool('copy', say('duplicate'), () => this.page.act({do: 'copy', thing}, {anyway: true})));
     }
     if (!['app', 'theme', 'motion'].includes(word)) {
       const isSection = word === 'section';
-      deeds.push(tool(isSection ? 'x' : 'trash', isSection ? 'Remove the section and keep its items' : 'Remove, with what refers to it',
+      deeds.push(tool(isSection ? 'x' : 'trash', isSection ? say('remove-section') : say('remove-with'),
         () => isSection ? this.page.act({do: 'unwrap', thing}, {then: list}) : this.remove(thing, list)));
     }
     // On a phone there is no outline.
-    const choice = el('select', {className: 'narrow', 'aria-label': 'What to edit', onchange: () => this.page.choose(choice.value)},
+    const choice = el('select', {className: 'narrow', 'aria-label': say('what-to-edit'), onchange: () => this.page.choose(choice.value)},
       this.page.things().map(([id, text]) => el('option', {value: id}, text)));
     choice.value = thing;
     return el('div', {}, choice,
       el('p', {className: 'path'}, this.path(thing, word)),
-      el('h2', {}, model.title(thing, this.page.language) || '(no name)'),
+      el('h2', {}, model.title(thing, this.page.language) || say('no-name')),
       el('div', {className: 'deeds'}, deeds));
   }
 
@@ -103,14 +104,14 @@ export class Panel {
     const others = (answer.differences ?? []).slice(1);
     const go = () => this.page.act({do: 'drop', thing}, {then: list ?? 'app', anyway: true});
     if (answer.ok && (others.length || answer.findings.length)) {
-      const body = sheet(`Remove ${model.title(thing)}?`, 'small');
+      const body = sheet(say('remove-question', model.title(thing)), 'small');
       body.append(
-        others.length ? el('p', {}, 'This changes with it:') : '',
+        others.length ? el('p', {}, say('changes-with-it')) : '',
         el('ul', {className: 'changes'}, others.map(one => el('li', {}, el('b', {}, one.what), one.text))),
         el('ul', {className: 'findings'}, answer.findings.map(one => el('li', {className: one.severity}, one.message))),
         el('div', {className: 'ask'},
-          el('button', {type: 'button', className: 'push', onclick: () => { closeSheet(); go(); }}, 'Remove'),
-          el('button', {type: 'button', className: 'push', autofocus: true, onclick: closeSheet}, 'Leave it')));
+          el('button', {type: 'button', className: 'push', onclick: () => { closeSheet(); go(); }}, say('remove')),
+          el('button', {type: 'button', className: 'push', autofocus: true, onclick: closeSheet}, say('leave-it'))));
       return;
     }
     go();
@@ -118,16 +119,16 @@ export class Panel {
 
   /** What it is, and what it stands in. */
   path(thing, word) {
-    const out = [el('span', {}, model.nouns[word] ?? word)];
-    const go = (other, text) => out.push('in', el('button', {type: 'button', onclick: () => this.page.choose(other)}, text));
+    const out = [el('span', {}, model.noun(word))];
+    const go = (other, text) => out.push(say('path-in'), el('button', {type: 'button', onclick: () => this.page.choose(other)}, text));
     if (word === 'item' || word === 'section') {
       const list = model.allLines().find(line => line.thing === thing)?.list ?? '';
       if (list.startsWith('section:')) { go(list, model.title(list)); }
       const menu = list.replace(/^section:|^menu:/, '').split('/')[0];
       const bar = model.bars().find(one => one.menu === menu);
-      if (bar) { go('bar:' + model.barId(bar), `bar ${model.barId(bar)}`); }
+      if (bar) { go('bar:' + model.barId(bar), say('path-bar', model.barId(bar))); }
       const target = (model.valueOf(thing)?.screen ?? '').split('?')[0];
-      if (target) { out.push('to', el('button', {type: 'button', onclick: () => this.page.choose('screen:' + target)}, model.title('screen:' + target))); }
+      if (target) { out.push(say('path-to'), el('button', {type: 'button', onclick: () => this.page.choose('screen:' + target)}, model.title('screen:' + target))); }
     }
     if (word === 'row') {
       const screen = thing.slice(4, thing.lastIndexOf('/'));
@@ -146,7 +147,7 @@ export class Panel {
   more(thing, value, of, word) {
     const taken = [...(FIRST[word] ?? []), ...(APART[word] ?? [])];
     const rest = model.keys(of).map(one => one.key).filter((key, index, all) => !taken.includes(key) && all.indexOf(key) === index);
-    return rest.length ? el('details', {}, el('summary', {}, 'More'), this.fields(thing, value, of, rest)) : '';
+    return rest.length ? el('details', {}, el('summary', {}, say('more')), this.fields(thing, value, of, rest)) : '';
   }
 
   /** The id, which everything that refers to it follows. */
@@ -161,7 +162,7 @@ export class Panel {
       return this.page.act(deeds, {then: `${word}:${to}`});
     };
     return field({...this.page, act: rename},
-      {thing, key: 'id', required: true, node: {type: 'string', description: 'Its name in the plan. All that refers to it follows.'}, label: 'Id', widget: 'text'}, id);
+      {thing, key: 'id', required: true, node: {type: 'string', description: say('id-meaning')}, label: say('id'), widget: 'text'}, id);
   }
 
   item(thing, value) {
@@ -172,7 +173,7 @@ export class Panel {
         label: {placeholder: inherited, inherited: model.inEach(model.valueOf('screen:' + screen)?.title ?? model.title('screen:' + screen))}, icon: {inherited: model.valueOf('screen:' + screen)?.icon}}),
       this.target(thing, value),
       this.fields(thing, value, 'item', ['badge']),
-      el('h3', {}, 'Shows on'),
+      el('h3', {}, say('shows-on')),
       kinds(this.page, thing, value),
       this.fields(thing, value, 'item', ['when']),
       this.renaming(thing),
@@ -185,7 +186,7 @@ export class Panel {
     const put = (to, text) => this.page.act({do: 'target', thing, kind: to, value: text});
     const fake = {...this.page, act: deed => put(kind, deed.value)};
     const single = Object.entries(model.whole().facts ?? {}).map(([id, fact]) => [id, fact?.value ?? fact]).filter(([, now]) => !Array.isArray(now));
-    const chooser = el('select', {'aria-label': 'Kind of target', onchange: () => {
+    const chooser = el('select', {'aria-label': say('kind-of-target'), onchange: () => {
       if (chooser.value === 'sets') {
         const [fact, now] = single.find(([, any]) => typeof any === 'boolean') ?? single[0];
         this.page.act({do: 'target', thing, kind: 'sets', value: {fact, ...typeof now === 'boolean' ? {} : {value: now}}});
@@ -194,14 +195,14 @@ export class Panel {
       const texts = {web: 'https://example.org/', document: 'guide.pdf', signal: slug(model.named(thing)[1])};
       const start = Object.keys(model.whole().screens ?? {})[0];
       put(chooser.value, chooser.value === 'screen' ? start : texts[chooser.value]);
-    }}, [['screen', 'A screen'], ['web', 'A web address'], ['document', 'A document'], ['signal', 'A signal to the app'],
-      ...single.length ? [['sets', 'A fact']] : []]
+    }}, [['screen', say('to-screen')], ['web', say('to-web')], ['document', say('to-document')], ['signal', say('to-signal')],
+      ...single.length ? [['sets', say('to-fact')]] : []]
       .map(([id, text]) => el('option', {value: id}, text)));
     chooser.value = kind;
     if (kind === 'sets') { return this.told(thing, value, chooser); }
     const made = kind === 'screen'
-      ? field(fake, {thing, key: 'screen', required: true, widget: value.screen?.includes('?') ? 'text' : 'screen', label: 'Leads to', node: model.shape('item', 'screen')}, value.screen)
-      : field(fake, {thing, key: kind, required: true, widget: 'text', label: 'Leads to', node: model.shape('item', kind)}, value[kind]);
+      ? field(fake, {thing, key: 'screen', required: true, widget: value.screen?.includes('?') ? 'text' : 'screen', label: say('leads-to'), node: model.shape('item', 'screen')}, value.screen)
+      : field(fake, {thing, key: kind, required: true, widget: 'text', label: say('leads-to'), node: model.shape('item', kind)}, value[kind]);
     made.querySelector('.head').append(chooser);
     chooser.style.width = '150px';
     return made;
@@ -211,7 +212,7 @@ export class Panel {
   told(thing, value, chooser) {
     const told = typeof value.sets === 'string' ? {fact: value.sets} : value.sets;
     const kind = fact => { const known = model.whole().facts?.[fact]; return typeof (known?.value ?? known); };
-    const say = (fact, text) => {
+    const set = (fact, text) => {
       const given = {number: Number(text), boolean: text === 'true'}[kind(fact)] ?? text;
       const isSaid = text !== '' || kind(fact) === 'string';
       this.page.act({do: 'target', thing, kind: 'sets', value: {fact, ...isSaid ? {value: given} : {}}});
@@ -220,8 +221,8 @@ export class Panel {
     const part = (key, label, held, act) => field({...this.page, act: deed => act(deed.value ?? '')},
       {thing, key: 'sets/' + key, label, required: key === 'fact', widget: key === 'fact' ? 'fact' : 'text', node: model.shape('told', key)}, held);
     const parts = [
-      part('fact', 'Sets', told.fact, fact => say(fact, kind(fact) === kind(told.fact) ? said : '')),
-      part('value', 'To', said, text => say(told.fact, text))];
+      part('fact', say('sets'), told.fact, fact => set(fact, kind(fact) === kind(told.fact) ? said : '')),
+      part('value', say('sets-to'), said, text => set(told.fact, text))];
     parts[0].querySelector('.head').append(chooser);
     chooser.style.width = '150px';
     return el('div', {}, parts);
@@ -234,7 +235,7 @@ export class Panel {
       this.renaming(thing),
       this.fields(thing, value, 'screen', ['path'], {path: {placeholder: '/' + id}}),
       this.fields(thing, value, 'screen', ['under', ...GUARD, 'transition'], unasked),
-      el('h3', {}, 'Sample content'),
+      el('h3', {}, say('sample-content')),
       this.content(thing, id),
       this.more(thing, value, 'screen', 'screen')
     ].flat();
@@ -245,15 +246,15 @@ export class Panel {
     const rows = wireframe.rows ?? [];
     const names = rows.map((row, index) => model.title(`row:${id}/${index}`, this.page.language));
     return [
-      field(this.page, {thing, key: 'wireframe/kind', node: model.shape('wireframe', 'kind'), label: 'Kind', widget: 'choice'}, wireframe.kind),
+      field(this.page, {thing, key: 'wireframe/kind', node: model.shape('wireframe', 'kind'), label: say('kind'), widget: 'choice'}, wireframe.kind),
       el('ul', {className: 'rows'}, rows.map((row, index) => el('li', {},
-        el('button', {type: 'button', className: 'push', onclick: () => this.page.choose(`row:${id}/${index}`)}, names[index] || '(empty)'),
-        tool('arrow-up', `Move ${names[index]} up`, () => this.page.act({do: 'move', thing: `row:${id}/${index}`, to: 'rows:' + id, before: `row:${id}/${index - 1}`}), {disabled: index === 0}),
-        tool('trash', `Remove ${names[index]}`, () => this.page.act({do: 'drop', thing: `row:${id}/${index}`}))))),
+        el('button', {type: 'button', className: 'push', onclick: () => this.page.choose(`row:${id}/${index}`)}, names[index] || say('empty')),
+        tool('arrow-up', say('move-up-of', names[index]), () => this.page.act({do: 'move', thing: `row:${id}/${index}`, to: 'rows:' + id, before: `row:${id}/${index - 1}`}), {disabled: index === 0}),
+        tool('trash', say('remove-of', names[index]), () => this.page.act({do: 'drop', thing: `row:${id}/${index}`}))))),
       el('div', {className: 'ask'}, el('button', {type: 'button', className: 'push', onclick: () => this.page.act(
         rows.length
-          ? {do: 'add', to: 'rows:' + id, value: {title: 'New row'}}
-          : {do: 'put', thing, key: 'wireframe', value: {kind: wireframe.kind ?? 'list', rows: [{title: 'New row'}]}})}, 'Add a row')),
+          ? {do: 'add', to: 'rows:' + id, value: {title: say('new-row')}}
+          : {do: 'put', thing, key: 'wireframe', value: {kind: wireframe.kind ?? 'list', rows: [{title: say('new-row')}]}})}, say('add-row'))),
       this.asLines(thing, id, wireframe, rows)];
   }
 
@@ -263,7 +264,7 @@ export class Panel {
     const texts = rows.map((row, index) => model.valueOf(`row:${id}/${index}`));
     const write = row => ROW.map(key => model.words(row[key], language)).join(' | ').replace(/( \| )+$/, '');
     const before = texts.map(write).join('\n');
-    const area = el('textarea', {id: 'rows-text', defaultValue: before, spellcheck: false, placeholder: 'Title | note | value | place', onchange: () => {
+    const area = el('textarea', {id: 'rows-text', defaultValue: before, spellcheck: false, placeholder: say('rows-shape'), onchange: () => {
       area.defaultValue = area.value;
       const wanted = area.value.split('\n').filter(line => line.trim()).map(line =>
         Object.fromEntries(line.split(' | ').map((text, index) => [ROW[index], text.trim()]).filter(([key, text]) => key && text)));
@@ -282,8 +283,8 @@ export class Panel {
       if (deeds.length) { this.page.act(deeds); }
     }});
     const made = el('div', {className: 'field'},
-      el('label', {htmlFor: area.id}, 'All rows as text'), area,
-      el('p', {className: 'meaning'}, 'A line each: title | note | value | place that it opens.'));
+      el('label', {htmlFor: area.id}, say('rows-as-text')), area,
+      el('p', {className: 'meaning'}, say('rows-meaning')));
     made.dataset.key = 'rows';
     return made;
   }
@@ -296,10 +297,10 @@ export class Panel {
     return [
       forms(this.page, thing, value, (at, form, of) => model.keys(of).filter(node => node.key !== 'form').map(node =>
         field(this.page, {page: this.page, thing, key: at + node.key, node}, form[node.key]))),
-      el('h3', {}, 'Shows on'),
+      el('h3', {}, say('shows-on')),
       kinds(this.page, thing, value),
       this.renaming(thing),
-      el('details', {}, el('summary', {}, 'More'), this.fields(thing, value, 'bar', ['within', 'default-item', 'order', 'transition', 'min-window-width', 'max-window-width', 'orientation', 'pointer']))
+      el('details', {}, el('summary', {}, say('more')), this.fields(thing, value, 'bar', ['within', 'default-item', 'order', 'transition', 'min-window-width', 'max-window-width', 'orientation', 'pointer']))
     ].flat();
   }
 
@@ -315,7 +316,7 @@ export class Panel {
     const lines = model.lines(model.named(thing)[1]).filter(line => line.list === thing);
     return [
       this.renaming(thing),
-      el('h3', {}, 'Items'),
+      el('h3', {}, say('items')),
       el('ul', {className: 'rows'}, lines.map(line => el('li', {},
         el('button', {type: 'button', className: 'push', onclick: () => this.page.choose(line.thing)}, model.title(line.thing, this.page.language)))))];
   }
@@ -326,14 +327,14 @@ export class Panel {
     const meaning = model.shape('fact', 'value').description;
     const whole = model.whole().facts[model.named(thing)[1]];
     const isShort = typeof whole !== 'object' || Array.isArray(whole);
-    const spec = {thing: 'plan', key: isShort ? `facts/${model.named(thing)[1]}` : `facts/${model.named(thing)[1]}/value`, label: 'Initial value', required: true, node: {...node, description: meaning}};
+    const spec = {thing: 'plan', key: isShort ? `facts/${model.named(thing)[1]}` : `facts/${model.named(thing)[1]}/value`, label: say('initial-value'), required: true, node: {...node, description: meaning}};
     // A fact always has a value: the empty one of its kind, where nothing is written.
     const empty = {number: 0, boolean: false, string: '', object: []};
-    const kind = el('select', {'aria-label': 'Kind of value', onchange: () => this.page.act({do: 'put', thing: 'plan', key: spec.key, value: empty[kind.value]})},
-      [['number', 'A number'], ['boolean', 'True or false'], ['string', 'A text'], ['object', 'A list']].map(([id, text]) => el('option', {value: id}, text)));
+    const kind = el('select', {'aria-label': say('kind-of-value'), onchange: () => this.page.act({do: 'put', thing: 'plan', key: spec.key, value: empty[kind.value]})},
+      [['number', say('a-number')], ['boolean', say('true-or-false')], ['string', say('a-text')], ['object', say('a-list')]].map(([id, text]) => el('option', {value: id}, text)));
     kind.value = typeof now;
     return [
-      el('div', {className: 'field'}, el('div', {className: 'head'}, el('span', {className: 'title'}, 'Kind'), kind)),
+      el('div', {className: 'field'}, el('div', {className: 'head'}, el('span', {className: 'title'}, say('kind')), kind)),
       field({...this.page, act: deed => this.page.act({...deed, value: deed.value ?? empty[typeof now]})},
         {...spec, widget: typeof now === 'object' ? 'json' : undefined}, now),
       this.fields(thing, value, 'fact', ['saved']),

@@ -1,4 +1,5 @@
 // What the page and the server say to each other.
+import {say} from './words.js';
 
 const page = Math.random().toString(36).slice(2);
 let base = '';
@@ -13,7 +14,7 @@ async function reach(path, how) {
   try {
     return await fetch(path, how);
   } catch {
-    throw new Error('The server can\u2019t be reached; nothing was changed. Is "yonder live" still running?');
+    throw new Error(say('unreachable'));
   }
 }
 
@@ -56,7 +57,6 @@ export async function upload(file, kind) {
 /** Why the server isn't there, as it was said last; empty while it is. */
 let told = '';
 
-const GONE = 'The server is gone. This page comes back when it does.';
 /** What a server that is being stopped closes a connection with (RFC 6455, 7.4.1). */
 const GOING_AWAY = 1001;
 
@@ -72,9 +72,9 @@ export function listen(on) {
     if (event === 'changed') { on.changed(Number(data)); } else { on.moved(data); }
   };
   socket.onclose = async closed => {
-    const why = closed.reason || (closed.code === GOING_AWAY ? GONE : await get('now?since=0').then(
-      () => 'This page is not told of changes: its connection was refused. Your own are made. It is tried again.',
-      () => GONE));
+    const why = closed.reason || (closed.code === GOING_AWAY ? say('server-gone') : await get('now?since=0').then(
+      () => say('not-told'),
+      () => say('server-gone')));
     // Said once: said at each try, it would take the place of what a person has to read meanwhile.
     if (why !== told) { told = why; on.here(false, why); }
     setTimeout(() => listen(on), 1000);
