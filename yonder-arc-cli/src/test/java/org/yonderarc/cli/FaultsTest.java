@@ -12,7 +12,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -20,21 +19,12 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
-import org.junit.jupiter.api.io.TempDir;
 import org.yonderarc.files.JsonText;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 
 /** Inputs that once crashed, hung, filled the memory or slipped through: each ends with a clear answer, in small room. */
-class FaultsTest {
-    /** Far more than any of them takes; one that hangs is stopped. */
-    private static final int SECONDS = 180;
-
-    @TempDir
-    Path folder;
-
-    private record Outcome(int status, String said) {}
-
+class FaultsTest extends FaultsFixture {
     private static Path inputs() throws Exception {
         return Path.of(FaultsTest.class.getResource("faults").toURI());
     }
@@ -45,49 +35,6 @@ class FaultsTest {
                     .sorted()
                     .toList();
         }
-    }
-
-    private static Outcome run(String... arguments) {
-        var out = new StringWriter();
-        int status = Main.run(new PrintWriter(out), new PrintWriter(out), arguments);
-        return new Outcome(status, out.toString());
-    }
-
-    private static List<String> java(Class<?> main, String... arguments) {
-        var command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Xmx512m",
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-XX:-UsePerfData",
-                "-Djava.awt.headless=true",
-                "-cp",
-                System.getProperty("java.class.path"),
-                main.getName()));
-        command.addAll(List.of(arguments));
-        return command;
-    }
-
-    private static List<String> command(String... arguments) {
-        return java(Main.class, arguments);
-    }
-
-    /** The real command in a process of its own, with 512 MB. */
-    private static Outcome process(List<String> environment, String... arguments) throws Exception {
-        var command = new ArrayList<String>(List.of("env"));
-        command.addAll(environment);
-        command.addAll(command(arguments));
-        File said = File.createTempFile("said", ".txt");
-        Process process = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(said)
-                .start();
-        boolean ended = process.waitFor(SECONDS, TimeUnit.SECONDS);
-        process.destroyForcibly().waitFor();
-        String text = Files.readString(said.toPath(), StandardCharsets.UTF_8);
-        assertTrue(said.delete());
-        assertTrue(ended, "it hangs: " + String.join(" ", arguments) + "\n" + text);
-        return new Outcome(process.exitValue(), text);
     }
 
     /** Runs one command after the other, each a line of words parted by tabs, and tells of each what came of it. */
@@ -139,8 +86,8 @@ class FaultsTest {
         var sound = new ArrayList<String>();
         for (int i = 0; i < plans.size(); i++) {
             answered(checked.get(i));
-            assertTrue(checked.get(i).said.length() < 100_000, "a report that nobody reads: " + plans.get(i));
-            if (checked.get(i).status == 0) {
+            assertTrue(checked.get(i).said().length() < 100_000, "a report that nobody reads: " + plans.get(i));
+            if (checked.get(i).status() == 0) {
                 sound.add("draw\t" + plans.get(i) + "\t-o\t" + folder.resolve("d.png"));
             }
         }
@@ -171,7 +118,9 @@ class FaultsTest {
         }
         for (Outcome checked : together(lines)) {
             answered(checked);
-            assertTrue(checked.said.length() < 100_000, "a report that nobody reads: " + checked.said.length());
+            assertTrue(
+                    checked.said().length() < 100_000,
+                    "a report that nobody reads: " + checked.said().length());
         }
     }
 
@@ -182,10 +131,10 @@ class FaultsTest {
     }
 
     private static void answered(Outcome outcome) {
-        assertTrue(outcome.status <= 1, outcome.said);
-        assertFalse(outcome.said.contains("fault of ours"), outcome.said);
-        assertFalse(outcome.said.contains("not enough memory"), outcome.said);
-        assertFalse(outcome.said.matches("(?s).*\\tat [a-z.]+.*"), outcome.said);
+        assertTrue(outcome.status() <= 1, outcome.said());
+        assertFalse(outcome.said().contains("fault of ours"), outcome.said());
+        assertFalse(outcome.said().contains("not enough memory"), outcome.said());
+        assertFalse(outcome.said().matches("(?s).*\\tat [a-z.]+.*"), outcome.said());
     }
 
     /** Whatever is made of those that are sound is well-formed. */
@@ -193,7 +142,7 @@ class FaultsTest {
     Stream<DynamicTest> whatIsMadeOfThemIsSound() throws Exception {
         return plans().stream()
                 .filter(plan -> !plan.toString().contains("slow"))
-                .filter(plan -> run("check", plan.toString()).status == 0)
+                .filter(plan -> run("check", plan.toString()).status() == 0)
                 .flatMap(plan -> Stream.of("draw", "draw --map", "export", "draw --film choose:b", "page")
                         .map(command -> DynamicTest.dynamicTest(plan.getFileName() + " " + command, () -> {
                             String ending =
@@ -203,35 +152,13 @@ class FaultsTest {
                             arguments.add(1, plan.toString());
                             arguments.addAll(List.of("-o", made.toString()));
                             Outcome outcome = run(arguments.toArray(String[]::new));
-                            assertEquals(0, outcome.status, outcome.said);
+                            assertEquals(0, outcome.status(), outcome.said());
                             if (!ending.equals("html")) {
                                 var factory = DocumentBuilderFactory.newInstance();
                                 factory.setNamespaceAware(true);
                                 factory.newDocumentBuilder().parse(made.toFile());
                             }
                         })));
-    }
-
-    private Path demo(String name) throws Exception {
-        Path plan = folder.resolve(name);
-        Files.writeString(
-                plan,
-                """
-                yonder: 1
-                app: { name: Quay, start: a, languages: [ en, de ], text-files: "texts/{language}.properties", logo: logo.svg }
-                theme: { token-file: colours.json }
-                screens: { a: { icon: home, picture: front.png }, b: { icon: own } }
-                menus: { main: [ a, b ] }
-                """);
-        Files.createDirectories(folder.resolve("texts"));
-        Files.createDirectories(folder.resolve("icons"));
-        Files.writeString(folder.resolve("texts/de.properties"), "screens.a.title=Anfang\n");
-        Files.writeString(folder.resolve("colours.json"), "{}");
-        String svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\"><path d=\"M0 0h9v9z\"/></svg>";
-        Files.writeString(folder.resolve("logo.svg"), svg);
-        Files.writeString(folder.resolve("icons/own.svg"), svg);
-        run("draw", plan.toString(), "-o", folder.resolve("front.png").toString(), "--scale", "0.25");
-        return plan;
     }
 
     /** No command replaces what it works from, under whatever name. */
@@ -249,8 +176,8 @@ class FaultsTest {
                 arguments.add(1, plan.toString());
                 arguments.addAll(List.of("-o", input.toString()));
                 Outcome outcome = run(arguments.toArray(String[]::new));
-                assertEquals(2, outcome.status, command + ": " + outcome.said);
-                assertTrue(outcome.said.contains("works from this file"), outcome.said);
+                assertEquals(2, outcome.status(), command + ": " + outcome.said());
+                assertTrue(outcome.said().contains("works from this file"), outcome.said());
             }
             assertEquals(
                     new String(before, StandardCharsets.ISO_8859_1),
@@ -262,32 +189,32 @@ class FaultsTest {
                 "bottom",
                 "-o",
                 folder.resolve("colours.json").toString());
-        assertEquals(2, tokens.status, tokens.said);
+        assertEquals(2, tokens.status(), tokens.said());
         assertEquals("{}", Files.readString(folder.resolve("colours.json")));
         Path pipe = folder.resolve("pipe.svg");
         assertEquals(0, new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor());
         Outcome special = run("draw", plan.toString(), "-o", pipe.toString());
-        assertEquals(2, special.status);
-        assertTrue(special.said.contains("device or a pipe"), special.said);
+        assertEquals(2, special.status());
+        assertTrue(special.said().contains("device or a pipe"), special.said());
     }
 
     @Test
     void theDemoKeepsWhatAPersonChanged() throws Exception {
         Path made = folder.resolve("made");
-        assertEquals(0, run("demo", "-o", made.toString()).status);
+        assertEquals(0, run("demo", "-o", made.toString()).status());
         Path plan = made.resolve("brinelight.yaml");
         String original = Files.readString(plan);
         Files.writeString(plan, original + "# mine\n");
         Files.writeString(made.resolve("bottom.csv"), "mine");
         Files.delete(made.resolve("map.png"));
         Outcome again = run("demo", "-o", made.toString());
-        assertEquals(0, again.status, again.said);
+        assertEquals(0, again.status(), again.said());
         assertEquals(original + "# mine\n", Files.readString(plan));
         assertEquals("mine", Files.readString(made.resolve("bottom.csv")));
         assertTrue(Files.exists(made.resolve("map.png")));
-        assertTrue(again.said.contains("Left as they are") && again.said.contains("bottom.csv"), again.said);
+        assertTrue(again.said().contains("Left as they are") && again.said().contains("bottom.csv"), again.said());
         Files.writeString(plan, original);
-        assertFalse(run("demo", "-o", made.toString()).said.contains("brinelight.yaml\n\nGive"));
+        assertFalse(run("demo", "-o", made.toString()).said().contains("brinelight.yaml\n\nGive"));
     }
 
     /** Arguments, file names and output are UTF-8, or it is said that they can't be. */
@@ -297,32 +224,32 @@ class FaultsTest {
         Path plan = demo("plan.yaml");
         String before = Files.readString(plan);
         Outcome posix = process(List.of("LC_ALL=C"), "edit", plan.toString(), "set:/app/name=K\u00fcste");
-        assertEquals(2, posix.status, posix.said);
-        assertTrue(posix.said.contains("LC_ALL=C.UTF-8"), posix.said);
+        assertEquals(2, posix.status(), posix.said());
+        assertTrue(posix.said().contains("LC_ALL=C.UTF-8"), posix.said());
         assertEquals(before, Files.readString(plan));
         Outcome utf8 = process(List.of("LC_ALL=C.UTF-8"), "edit", plan.toString(), "set:/app/name=K\u00fcste");
-        assertEquals(0, utf8.status, utf8.said);
+        assertEquals(0, utf8.status(), utf8.said());
         assertTrue(Files.readString(plan).contains("name: \"K\u00fcste\""), Files.readString(plan));
         Files.writeString(plan, Files.readString(plan).replace("b: {", "b: { title: B\u00e4ume,"));
         Outcome said = process(List.of("LC_ALL=C"), "walk", plan.toString(), "choose:b");
-        assertEquals(0, said.status, said.said);
-        assertTrue(said.said.contains("at              B\u00e4ume"), said.said);
+        assertEquals(0, said.status(), said.said());
+        assertTrue(said.said().contains("at              B\u00e4ume"), said.said());
         Files.writeString(plan, Files.readString(plan).replace("front.png", "k\u00fcste.png"));
         Files.move(folder.resolve("front.png"), folder.resolve("k\u00fcste.png"));
         Outcome named = process(List.of("LC_ALL=C"), "check", plan.toString());
-        assertEquals(2, named.status, named.said);
-        assertTrue(named.said.contains("names files") && named.said.contains("LC_ALL=C.UTF-8"), named.said);
+        assertEquals(2, named.status(), named.said());
+        assertTrue(named.said().contains("names files") && named.said().contains("LC_ALL=C.UTF-8"), named.said());
         Outcome found = process(List.of("LC_ALL=C.UTF-8"), "check", plan.toString());
-        assertEquals(0, found.status, found.said);
-        assertFalse(found.said.contains("missing-file"), found.said);
+        assertEquals(0, found.status(), found.said());
+        assertFalse(found.said().contains("missing-file"), found.said());
     }
 
     @Test
     void anArgumentWithAnAtSignIsNoFileToReadFrom() throws Exception {
         Path list = Files.writeString(folder.resolve("list"), "--help");
         Outcome outcome = run("check", "@" + list);
-        assertEquals(2, outcome.status);
-        assertTrue(outcome.said.contains("no such file"), outcome.said);
+        assertEquals(2, outcome.status());
+        assertTrue(outcome.said().contains("no such file"), outcome.said());
     }
 
     /** What is told of values is short, and steers no terminal. */
@@ -334,132 +261,10 @@ class FaultsTest {
                 "yonder: 1\napp: { name: A, start: a }\nscreens: { a: { icon: \"" + "x".repeat(5000)
                         + "\" }, b: { icon: \"\\e]0;owned\\a\\u202Exx\" } }\nmenus: { main: [ a, b ] }\n");
         Outcome outcome = run("check", plan.toString());
-        assertEquals(1, outcome.status);
-        assertFalse(outcome.said.contains("x".repeat(201)), outcome.said);
-        assertFalse(outcome.said.contains("\u001b") || outcome.said.contains("\u202e"), outcome.said);
+        assertEquals(1, outcome.status());
+        assertFalse(outcome.said().contains("x".repeat(201)), outcome.said());
+        assertFalse(outcome.said().contains("\u001b") || outcome.said().contains("\u202e"), outcome.said());
         Outcome argument = run("walk", plan.toString(), "choose:\u001b[2J");
-        assertFalse(argument.said.contains("\u001b"), argument.said);
-    }
-
-    /** The command, killed at another moment each time: the plan is before or after, never between. */
-    @Test
-    void aKilledEditLeavesOneOrTheOther() throws Exception {
-        Path plan = demo("plan.yaml");
-        String other = Files.readString(plan).replace("Quay", "Pier");
-        String first = Files.readString(plan);
-        int kills = Integer.getInteger("yonder.kills", 4);
-        int changed = 0;
-        long start = System.nanoTime();
-        process(List.of(), "edit", plan.toString(), "set:/app/name=Pier");
-        long whole = (System.nanoTime() - start) / 1_000_000;
-        for (int i = 0; i < kills; i++) {
-            boolean undo = i % 3 == 2;
-            String name = Files.readString(plan).equals(first) ? "Pier" : "Quay";
-            String before = Files.readString(plan);
-            Process process = new ProcessBuilder(
-                            command("edit", plan.toString(), undo ? "--undo" : "set:/app/name=" + name))
-                    .redirectErrorStream(true)
-                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                    .start();
-            // However busy the machine is: the last one comes to its end, and finds nothing in its way.
-            long until = i == kills - 1 ? SECONDS * 1_000L : whole / 3 + (i * 977L) % whole;
-            process.waitFor(until, TimeUnit.MILLISECONDS);
-            process.destroyForcibly().waitFor();
-            String after = Files.readString(plan);
-            assertTrue(after.equals(first) || after.equals(other), after);
-            changed += after.equals(before) ? 0 : 1;
-        }
-        assertTrue(changed > 0, "not even one that wasn't killed changed anything");
-        Outcome next = run("edit", plan.toString(), "set:/app/name=Jetty");
-        assertEquals(0, next.status, next.said);
-        String before = Files.readString(plan).replace("Jetty", "Pier");
-        assertEquals(0, run("edit", plan.toString(), "--undo").status);
-        assertTrue(
-                Files.readString(plan).equals(first) || Files.readString(plan).equals(before));
-        try (Stream<Path> left = Files.list(folder)) {
-            assertEquals(
-                    0, left.filter(file -> file.toString().endsWith(".part")).count(), "parts are tidied");
-        }
-    }
-
-    /** What was drawn before is whole, or what is drawn now: a killed run leaves no half of it. */
-    @TestFactory
-    Stream<DynamicTest> aKilledPictureLeavesOneOrTheOther() throws Exception {
-        return Stream.of("draw --scale 3 x.png", "page x.html")
-                .map(command -> DynamicTest.dynamicTest(command, () -> {
-                    Path plan = demo("plan.yaml");
-                    String[] words = command.split(" ");
-                    Path made = folder.resolve(words[words.length - 1]);
-                    var arguments = new ArrayList<>(List.of(words[0], plan.toString(), "-o", made.toString()));
-                    arguments.addAll(List.of(words).subList(1, words.length - 1));
-                    long start = System.nanoTime();
-                    assertEquals(0, process(List.of(), arguments.toArray(String[]::new)).status);
-                    long whole = (System.nanoTime() - start) / 1_000_000;
-                    byte[] now = Files.readAllBytes(made);
-                    byte[] before = "before".getBytes(StandardCharsets.UTF_8);
-                    for (int i = 0; i < Integer.getInteger("yonder.kills", 2); i++) {
-                        Files.write(made, before);
-                        Process process = new ProcessBuilder(command(arguments.toArray(String[]::new)))
-                                .redirectErrorStream(true)
-                                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                                .start();
-                        process.waitFor(whole / 2 + (i * 977L) % Math.max(1, whole / 2), TimeUnit.MILLISECONDS);
-                        process.destroyForcibly().waitFor();
-                        byte[] left = Files.readAllBytes(made);
-                        assertTrue(Arrays.equals(left, before) || Arrays.equals(left, now), "torn: " + left.length);
-                    }
-                }));
-    }
-
-    /** A disk without room, as a limit on how large a file may grow: nothing is half written, and it is said. */
-    @Test
-    void aFullDiskChangesNothing() throws Exception {
-        Path plan = demo("plan.yaml");
-        Files.writeString(plan, Files.readString(plan) + ("# " + "long ".repeat(20) + "\n").repeat(40));
-        String before = Files.readString(plan);
-        File said = File.createTempFile("said", ".txt");
-        var command = new ArrayList<>(List.of("bash", "-c", "ulimit -f 3; exec \"$@\"", "bash"));
-        command.addAll(command("edit", plan.toString(), "set:/app/name=Pier"));
-        Process process = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(said)
-                .start();
-        assertTrue(process.waitFor(SECONDS, TimeUnit.SECONDS));
-        String text = Files.readString(said.toPath());
-        assertTrue(said.delete());
-        assertEquals(2, process.exitValue(), text);
-        assertTrue(text.contains("nothing was written") || text.contains("can't be written"), text);
-        assertEquals(before, Files.readString(plan));
-        assertEquals(0, run("edit", plan.toString(), "set:/app/name=Pier").status);
-        assertEquals(0, run("edit", plan.toString(), "--undo").status);
-        assertEquals(before, Files.readString(plan));
-        try (Stream<Path> left = Files.list(folder)) {
-            assertEquals(
-                    0, left.filter(file -> file.toString().endsWith(".part")).count());
-        }
-    }
-
-    /** Eight runs at the same time: each waits for the others, and all changes count. */
-    @Test
-    void runsAtTheSameTimeAllCount() throws Exception {
-        Path plan = demo("plan.yaml");
-        var runs = new ArrayList<Process>();
-        for (int i = 0; i < 8; i++) {
-            runs.add(new ProcessBuilder(command(
-                            "edit",
-                            plan.toString(),
-                            "set:/screens/s" + i + "={ title: New, icon: home, under: a }",
-                            "--force"))
-                    .redirectErrorStream(true)
-                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                    .start());
-        }
-        for (Process run : runs) {
-            assertTrue(run.waitFor(SECONDS, TimeUnit.SECONDS));
-        }
-        String text = Files.readString(plan);
-        for (int i = 0; i < 8; i++) {
-            assertTrue(text.contains("s" + i + ": { title: New"), text);
-        }
+        assertFalse(argument.said().contains("\u001b"), argument.said());
     }
 }
