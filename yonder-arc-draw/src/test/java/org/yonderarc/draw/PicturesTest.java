@@ -4,12 +4,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.icons.Icons;
@@ -134,15 +137,12 @@ class PicturesTest extends PaintersFixture {
         var bytes = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(40, 400, BufferedImage.TYPE_INT_RGB), "png", bytes);
         boolean caches = ImageIO.getUseCache();
-        var read = new AtomicInteger();
-        Pictures counted = name -> {
-            read.incrementAndGet();
-            return Optional.of(new Pictures.Picture("image/png", bytes.toByteArray()));
-        };
+        Pictures pictures = mock(Pictures.class);
+        when(pictures.read("tall.png")).thenReturn(Optional.of(new Pictures.Picture("image/png", bytes.toByteArray())));
         var picture = new SceneNode.Picture("p", new Box(0, 0, 100, 2000), 0, "tall.png", SceneNode.Picture.Fit.COVER);
         var scene = new Scene(100, 2000, Colour.rgb(0xFFFFFF), "tall", List.of(picture));
-        new PngPainter(studio.icons(), counted, Typeface.bundled()).paint(scene, 1);
-        assertEquals(1, read.get());
+        new PngPainter(studio.icons(), pictures, Typeface.bundled()).paint(scene, 1);
+        verify(pictures, times(1)).read("tall.png");
         assertEquals(caches, ImageIO.getUseCache());
     }
 
