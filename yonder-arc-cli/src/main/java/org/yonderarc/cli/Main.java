@@ -4,8 +4,11 @@ import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.yonderarc.files.FileException;
@@ -26,21 +29,6 @@ import picocli.CommandLine.ParseResult;
         mixinStandardHelpOptions = true,
         versionProvider = Main.OfLibrary.class,
         synopsisSubcommandLabel = "COMMAND",
-        subcommands = {
-            NewCommand.class,
-            CheckCommand.class,
-            EditCommand.class,
-            DrawCommand.class,
-            CompareCommand.class,
-            MeasureCommand.class,
-            WalkCommand.class,
-            PageCommand.class,
-            LiveCommand.class,
-            ExportCommand.class,
-            IconsCommand.class,
-            DemoCommand.class,
-            CommandLine.HelpCommand.class,
-        },
         footer = {
             "",
             "Examples:",
@@ -63,12 +51,33 @@ public final class Main implements Runnable {
     /** Everything was carried out, and plans differ or a journey isn't as expected. */
     static final int DIFFERS = 3;
 
+    private static final String EXPORT = "export";
+
     /** The version of the library that the command is built with. */
     static final class OfLibrary implements CommandLine.IVersionProvider {
         @Override
         public String[] getVersion() {
             return new String[] {"yonder " + Version.number()};
         }
+    }
+
+    /** What can be said first, in the order of the help. */
+    private static final Map<String, Supplier<Object>> COMMANDS = new LinkedHashMap<>();
+
+    static {
+        COMMANDS.put("new", NewCommand::new);
+        COMMANDS.put("check", CheckCommand::new);
+        COMMANDS.put("edit", EditCommand::new);
+        COMMANDS.put("draw", DrawCommand::new);
+        COMMANDS.put("compare", CompareCommand::new);
+        COMMANDS.put("measure", MeasureCommand::new);
+        COMMANDS.put("walk", WalkCommand::new);
+        COMMANDS.put("page", PageCommand::new);
+        COMMANDS.put("live", LiveCommand::new);
+        COMMANDS.put(EXPORT, ExportCommand::new);
+        COMMANDS.put("icons", IconsCommand::new);
+        COMMANDS.put("demo", DemoCommand::new);
+        COMMANDS.put("help", CommandLine.HelpCommand::new);
     }
 
     @CommandLine.Spec
@@ -79,6 +88,20 @@ public final class Main implements Runnable {
 
     private Main(OutputStream made) {
         this.made = made;
+    }
+
+    /** The command with the part that is asked for, or with all: to look through the options of each takes half of a start. */
+    private static CommandLine command(OutputStream made, String[] arguments) {
+        var command = new CommandLine(new Main(made));
+        String first = arguments.length == 0 ? "" : arguments[0];
+        // The manual and the completion tell of all.
+        boolean isOne = COMMANDS.containsKey(first) && !first.equals("help") && !first.equals(EXPORT);
+        COMMANDS.forEach((name, part) -> {
+            if (!isOne || name.equals(first)) {
+                command.addSubcommand(name, part.get());
+            }
+        });
+        return command;
     }
 
     /** Whether a note is said for the first time: pictures of one command share theirs. */
@@ -143,7 +166,8 @@ public final class Main implements Runnable {
      * @return the exit status
      */
     static int run(OutputStream made, PrintWriter out, PrintWriter err, String... arguments) {
-        var command = new CommandLine(new Main(made))
+        String[] today = OldWords.today(err, arguments);
+        var command = command(made, today)
                 .registerConverter(OutputFile.class, OutputFile::new)
                 .setOut(out)
                 .setErr(err)
@@ -153,7 +177,7 @@ public final class Main implements Runnable {
                 .setExpandAtFiles(false)
                 .setParameterExceptionHandler(Main::misused)
                 .setExecutionExceptionHandler(Main::failed);
-        int status = command.execute(OldWords.today(err, arguments));
+        int status = command.execute(today);
         out.flush();
         err.flush();
         return status;

@@ -23,4 +23,15 @@ public record Field<R, T>(
     public boolean isRequired() {
         return fallback == null;
     }
+
+    /** A field is itself alone: what it takes and gives can't be compared. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other;
+    }
+
+    @Override
+    public int hashCode() {
+        return key.hashCode();
+    }
 }
