@@ -68,7 +68,7 @@ public final class MenuBuilder {
         return section(heading, define).last("collapsible", word(how));
     }
 
-    /** As {@link #section(String, Entry.Folds, Consumer)}, with an id of its own and an icon. */
+    /** As {@link #section(String, Entry.Collapsible, Consumer)}, with an id of its own and an icon. */
     public MenuBuilder section(
             String heading, Entry.Collapsible how, String id, String icon, Consumer<? super MenuBuilder> define) {
         return section(heading, how, define).last("id", Trees.text(id)).last("icon", Trees.text(icon));
