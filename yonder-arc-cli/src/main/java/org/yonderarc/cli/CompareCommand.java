@@ -51,7 +51,7 @@ final class CompareCommand implements Callable<Integer> {
     private Optional<OutputFile> output = Optional.empty();
 
     @Option(names = "--scale", paramLabel = "N", description = "Pixels of a PNG for each dp, 0.25 to 8. Default: 1.")
-    private double scale = 1;
+    private Double scale;
 
     @Option(names = "--json", description = "The differences as JSON: an object for each, with its kind and its text.")
     private boolean json;
@@ -59,14 +59,21 @@ final class CompareCommand implements Callable<Integer> {
     @Mixin
     private LookOptions look;
 
+    private PictureOptions picture(Format format) {
+        PictureOptions options = PictureOptions.of(format);
+        if (scale != null) {
+            return options.scale(scale);
+        }
+        return format == Format.PNG ? options.scale(1) : options;
+    }
+
     @Override
     public Integer call() throws Exception {
         PrintWriter err = spec.commandLine().getErr();
         var earlier = new PlanArgument(old);
         var plan = new PlanArgument(now);
         Optional<PictureOptions> picture = output.isPresent()
-                ? Optional.of(PictureOptions.of(output.get().format(Format.SVG, Format.PNG))
-                        .scale(scale))
+                ? Optional.of(picture(output.get().format(Format.SVG, Format.PNG)))
                 : Optional.empty();
         Project before = earlier.project(err);
         Project after = plan.project(err);

@@ -41,12 +41,16 @@ public final class PictureOptions {
      * The same with so many pixels of a PNG for each dp.
      *
      * @param pixels 0.25 to 8
+     * @throws InvalidRequestException if it is less or more, or the picture is an SVG
      */
     public PictureOptions scale(double pixels) {
         if (!(pixels >= PngPainter.SMALLEST_SCALE && pixels <= PngPainter.LARGEST_SCALE)) {
             throw new InvalidRequestException(
                     "scale",
                     pixels + " is outside of " + PngPainter.SMALLEST_SCALE + " to " + PngPainter.LARGEST_SCALE + ".");
+        }
+        if (format != Format.PNG) {
+            throw new InvalidRequestException("scale", "an SVG has no pixels; leave it out, or make a PNG.");
         }
         return new PictureOptions(format, OptionalDouble.of(pixels), isOutlined);
     }
