@@ -207,6 +207,7 @@ class CommandTest extends CommandFixture {
                 "draw P -o D/a.svg --tell drafts=x | the fact \"drafts\" takes a number",
                 "draw P -o D/a.svg --scale 0       | --scale: 0.0 is outside of 0.25 to 8.0",
                 "draw P -o D/a.svg --scale 2       | --scale: an SVG has no pixels; leave it out, or make a PNG.",
+                "draw P choose:surveys -o D/a.svg --film --scale 2 | --scale: an SVG has no pixels; leave it out, or make a PNG.",
                 "compare P P -o D/a.svg --scale 2  | --scale: an SVG has no pixels; leave it out, or make a PNG.",
                 "draw P -o D/a.svg --sceme dark    | Possible solutions: --scale, --screen, --scheme",
                 "walk P jump                   | there is no step \"jump\". A step is",

@@ -7,7 +7,7 @@ import org.yonderarc.layout.Box;
 import org.yonderarc.walk.Step;
 
 /**
- * A part of what is shown, as assistive technology tells it.
+ * One node of the accessible tree.
  *
  * @param path the keys from the scene down to it, each behind a slash
  * @param role what it is

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What is shown, as assistive technology tells it.
+ * The accessible tree of what is shown.
  *
  * @param roots the parts, in reading order
  * @param dialog the path of the bar that lies over everything else; no value where none does

@@ -125,7 +125,7 @@ public final class Stage {
                 Math.max(end, pointers.due().orElse(0.0)), scrolls.until().orElse(0.0)));
     }
 
-    /** What is shown, as assistive technology tells it; where something moves, as it will be. */
+    /** The accessible tree of what is shown; while something moves, of what it leads to. */
     public AccessTree tree() {
         return still.tree();
     }
@@ -162,7 +162,7 @@ public final class Stage {
         return still.hit(x, y).target().flatMap(HitTarget::hint);
     }
 
-    /** Whether the app's own view is reached at a point, and not something on the stage that lies over it. */
+    /** Whether a point belongs to the app's own view, and not to something on the stage that lies over it. */
     public boolean reachesContent(double x, double y) {
         Hit hit = still.hit(x, y);
         return hit.target().isEmpty()
@@ -285,7 +285,7 @@ public final class Stage {
         reel.settle(still.scene());
     }
 
-    /** The device is turned, resized or another one, or the person wants something else of it. */
+    /** The device was turned, resized or replaced, or the person changed a preference. */
     public void surround(Surroundings other, double time) {
         if (other.equals(still.around())) {
             return;
@@ -296,7 +296,7 @@ public final class Stage {
         replay(now);
     }
 
-    /** Shows what is so at once, without a film. */
+    /** Ends a film or a swipe and shows the state at once. */
     public void settle() {
         pending = Optional.empty();
         reel.settle(still.scene());

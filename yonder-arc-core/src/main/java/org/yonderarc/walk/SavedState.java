@@ -17,7 +17,7 @@ import org.yonderarc.plan.Place;
 import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.Split;
 
-/** States as text, and states of one plan brought to another. */
+/** Writes states as text, reads them back, and moves states from one plan to another. */
 public final class SavedState {
     /** The longest text that is read: 1 MiB. */
     public static final int LONGEST = 1 << 20;
@@ -27,7 +27,7 @@ public final class SavedState {
     private SavedState() {}
 
     /**
-     * A state that was brought to a plan.
+     * A state that was read or moved for a plan.
      *
      * @param state the state
      * @param dropped what was left out because the plan has it no longer, each in one sentence; never null
@@ -184,7 +184,7 @@ public final class SavedState {
                 });
     }
 
-    /** A state brought to another plan: what still exists is kept, what was left out is said. */
+    /** Moves a state to another plan: what that plan still has is kept, and what was left out is listed. */
     public static Restored move(State state, Walk walk) {
         var dropped = new ArrayList<String>();
         var facts = new LinkedHashMap<>(walk.start().facts());

@@ -3,6 +3,7 @@ package org.yonderarc.tasks;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.CancellationException;
 import org.yonderarc.draw.FilmStrip;
 import org.yonderarc.draw.GifWriter;
@@ -35,7 +36,10 @@ public final class FilmTask implements Task<Artifact> {
         format = set.format;
         frames = set.frames;
         reduced = set.reduced;
-        scale = set.scale;
+        scale = set.scale.orElse(1);
+        if (set.scale.isPresent() && format == Format.SVG) {
+            throw PictureOptions.noPixels();
+        }
     }
 
     /** A task to be set up. */
@@ -51,7 +55,7 @@ public final class FilmTask implements Task<Artifact> {
         private Format format = Format.GIF;
         private int frames = 6;
         private boolean reduced;
-        private double scale = 1;
+        private OptionalDouble scale = OptionalDouble.empty();
 
         private Builder() {}
 
@@ -99,7 +103,7 @@ public final class FilmTask implements Task<Artifact> {
         }
 
         /**
-         * Pixels for each dp.
+         * Pixels for each dp, of a GIF or a PNG. Default: 1.
          *
          * @param pixels 0.25 to 4
          */
@@ -107,7 +111,7 @@ public final class FilmTask implements Task<Artifact> {
             if (!(pixels >= 0.25 && pixels <= 4)) {
                 throw new InvalidRequestException("scale", pixels + " is outside of 0.25 to 4.");
             }
-            scale = pixels;
+            scale = OptionalDouble.of(pixels);
             return this;
         }
 

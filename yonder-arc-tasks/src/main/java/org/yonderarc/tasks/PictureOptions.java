@@ -50,9 +50,13 @@ public final class PictureOptions {
                     pixels + " is outside of " + PngPainter.SMALLEST_SCALE + " to " + PngPainter.LARGEST_SCALE + ".");
         }
         if (format != Format.PNG) {
-            throw new InvalidRequestException("scale", "an SVG has no pixels; leave it out, or make a PNG.");
+            throw noPixels();
         }
         return new PictureOptions(format, OptionalDouble.of(pixels), isOutlined);
+    }
+
+    static InvalidRequestException noPixels() {
+        return new InvalidRequestException("scale", "an SVG has no pixels; leave it out, or make a PNG.");
     }
 
     /** The same with the texts of an SVG as shapes, for programs that read no embedded fonts. */
