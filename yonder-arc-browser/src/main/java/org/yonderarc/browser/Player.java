@@ -63,7 +63,7 @@ final class Player implements Stage.Host {
         entry = Math.max(0, Page.entry());
         String saved = Page.address().startsWith(VIEW) ? Page.address().substring(VIEW.length()) : Page.saved();
         state = saved(saved).orElse(state);
-        List<Preferences> wishes = wishes(saved);
+        List<Preferences> preferences = preferences(saved);
         boolean isLink = Page.address().startsWith(VIEW);
         String problem = "";
         if (!isLink) {
@@ -79,7 +79,7 @@ final class Player implements Stage.Host {
                     .orElse(state);
         }
         entries.put(entry, state);
-        wishes.forEach(this::add);
+        preferences.forEach(this::add);
         tools.start(walk.plan());
         Page.onKey((key, shift) -> shows.stream().anyMatch(show -> show.key(key, shift)));
         Page.onPop(this::pop);
@@ -206,17 +206,17 @@ final class Player implements Stage.Host {
                 .flatMap(part -> Percent.decode(part.substring(name.length())));
     }
 
-    private static List<Preferences> wishes(String saved) {
+    private static List<Preferences> preferences(String saved) {
         Preferences first = Preferences.first("phone");
-        var wishes = new ArrayList<Preferences>();
+        var preferences = new ArrayList<Preferences>();
         for (String part : Split.at(saved, '&')) {
             int is = part.indexOf('=');
             String value = is < 0 ? "" : Percent.decode(part.substring(is + 1)).orElse("");
             if (part.startsWith("on=")) {
-                wishes.add(Preferences.read(value, first));
+                preferences.add(Preferences.read(value, first));
             }
         }
-        return wishes.isEmpty() ? List.of(first) : wishes;
+        return preferences.isEmpty() ? List.of(first) : preferences;
     }
 
     /** The state in a view as it was written; no value where there is none, or where it is of another plan. */
@@ -239,8 +239,8 @@ final class Player implements Stage.Host {
 
     private String view(double down) {
         var out = new StringBuilder(AT).append(Percent.encode(SavedState.write(state)));
-        shows.forEach(
-                show -> out.append("&on=").append(Percent.encode(show.wishes().written())));
+        shows.forEach(show ->
+                out.append("&on=").append(Percent.encode(show.preferences().written())));
         return down > 0 ? out.append('&').append(DOWN).append(Math.round(down)).toString() : out.toString();
     }
 
@@ -265,10 +265,10 @@ final class Player implements Stage.Host {
     }
 
     /** Another device beside the others. */
-    void add(Preferences wishes) {
+    void add(Preferences preferences) {
         HTMLElement device = shows.isEmpty() ? document.getElementById("device") : tools.anotherFrame();
         boolean isFirst = shows.isEmpty();
-        shows.add(new Show(document, device, walk, state, wishes, this, isFirst));
+        shows.add(new Show(document, device, walk, state, preferences, this, isFirst));
     }
 
     void remove(Show show) {

@@ -29,7 +29,7 @@ final class Show {
     private final Stage stage;
     private final DomPainter painter;
     private List<Device> devices;
-    private Preferences wishes;
+    private Preferences preferences;
     private boolean isWaiting;
     private int focusMoves;
     /** The path that is to have the browser's focus as soon as it is there. */
@@ -48,11 +48,11 @@ final class Show {
             HTMLElement device,
             Walk walk,
             State state,
-            Preferences wishes,
+            Preferences preferences,
             Stage.Host host,
             boolean isFirst) {
         this.device = device;
-        this.wishes = wishes;
+        this.preferences = preferences;
         this.devices = Device.presets(walk.plan());
         this.stage = new Stage(walk, state, surroundings(Optional.empty()), new CanvasMeasure(), new Scrolling(host));
         this.painter = new DomPainter(document, device, isFirst);
@@ -81,8 +81,8 @@ final class Show {
         return device;
     }
 
-    Preferences wishes() {
-        return wishes;
+    Preferences preferences() {
+        return preferences;
     }
 
     Stage stage() {
@@ -95,14 +95,15 @@ final class Show {
     }
 
     private double stageTime(double real) {
-        return stageStart + Math.max(0, real - realStart) * (wishes.motion().equals("slow") ? SLOW : 1);
+        return stageStart
+                + Math.max(0, real - realStart) * (preferences.motion().equals("slow") ? SLOW : 1);
     }
 
-    void wish(Preferences other, Optional<Device> window) {
+    void prefer(Preferences other, Optional<Device> window) {
         double then = now();
         realStart = Page.now();
         stageStart = then;
-        wishes = other;
+        preferences = other;
         stage.surround(surroundings(window), now());
         wake();
     }
@@ -131,20 +132,22 @@ final class Show {
 
     private Surroundings surroundings(Optional<Device> window) {
         Visibility.Pointer pointer = Page.isTouched() ? Visibility.Pointer.COARSE : Visibility.Pointer.FINE;
-        Device wanted = window.or(() -> preset(wishes.device())).orElseGet(Show::window);
-        Device turned = wishes.turned() && window.isEmpty() ? turned(wanted) : wanted;
+        Device wanted = window.or(() -> preset(preferences.device())).orElseGet(Show::window);
+        Device turned = preferences.turned() && window.isEmpty() ? turned(wanted) : wanted;
         boolean isWindow = preset(turned.id()).isEmpty();
         var here = new Device(
                 turned.id(),
                 turned.width(),
                 turned.height(),
                 turned.safe(),
-                wishes.text(),
+                preferences.text(),
                 isWindow ? pointer : turned.pointer());
-        boolean less = wishes.motion().equals("less") || wishes.motion().isEmpty() && Page.wantsLessMotion();
-        Scheme scheme = wishes.scheme(Page.prefersDark());
-        boolean more = wishes.contrast().equals("more") || wishes.contrast().isEmpty() && Page.wantsMoreContrast();
-        return new Surroundings(here, wishes.language(), scheme, less, more);
+        boolean less =
+                preferences.motion().equals("less") || preferences.motion().isEmpty() && Page.wantsLessMotion();
+        Scheme scheme = preferences.scheme(Page.prefersDark());
+        boolean more =
+                preferences.contrast().equals("more") || preferences.contrast().isEmpty() && Page.wantsMoreContrast();
+        return new Surroundings(here, preferences.language(), scheme, less, more);
     }
 
     /** By a quarter: what was above is at the left, and the edge below stays below. */

@@ -66,7 +66,7 @@ final class Tools {
         choose(0);
         for (String id : List.of(
                 "device-name", "scheme", "language", "text-size", "motion", "contrast", "turned", "true-size")) {
-            get(id).onEvent("change", event -> wished());
+            get(id).onEvent("change", event -> preferred());
         }
         get("targets").onEvent("change", event -> Page.toggle(get("desk"), "targets", isChecked("targets")));
         get("beside").onClick(event -> another());
@@ -131,23 +131,23 @@ final class Tools {
     }
 
     /** Shows in the tools how a device is wanted. */
-    private void show(Preferences wishes) {
-        set("device-name", wishes.device());
-        set("scheme", wishes.scheme());
-        set("language", wishes.language());
-        set("text-size", Decimals.brief(wishes.text()));
-        set("motion", wishes.motion());
-        set("contrast", wishes.contrast());
-        ((HTMLInputElement) get("turned")).setChecked(wishes.turned());
-        ((HTMLInputElement) get("true-size")).setChecked(wishes.trueSize());
+    private void show(Preferences preferences) {
+        set("device-name", preferences.device());
+        set("scheme", preferences.scheme());
+        set("language", preferences.language());
+        set("text-size", Decimals.brief(preferences.text()));
+        set("motion", preferences.motion());
+        set("contrast", preferences.contrast());
+        ((HTMLInputElement) get("turned")).setChecked(preferences.turned());
+        ((HTMLInputElement) get("true-size")).setChecked(preferences.trueSize());
     }
 
     private void set(String id, String value) {
         Page.choose(get(id), value);
     }
 
-    private void wished() {
-        wish(
+    private void preferred() {
+        prefer(
                 current(),
                 new Preferences(
                         value("device-name"),
@@ -160,14 +160,14 @@ final class Tools {
                         value("contrast")));
     }
 
-    private void wish(Show show, Preferences wishes) {
-        show.wish(wishes, fills() ? Optional.of(Show.window()) : Optional.empty());
+    private void prefer(Show show, Preferences preferences) {
+        show.prefer(preferences, fills() ? Optional.of(Show.window()) : Optional.empty());
         player.arrange();
     }
 
     /** A device like the one that is chosen, in the other scheme, which is chosen then. */
     private void another() {
-        Preferences like = current().wishes();
+        Preferences like = current().preferences();
         boolean isDark = like.scheme(Page.prefersDark()) == Scheme.DARK;
         String device = like.device().isEmpty() ? "phone" : like.device();
         player.add(new Preferences(
@@ -185,7 +185,7 @@ final class Tools {
 
     private void choose(int index) {
         chosen = index;
-        show(current().wishes());
+        show(current().preferences());
         for (int i = 0; i < player.shows().size(); i++) {
             Page.toggle(frame(player.shows().get(i)), "chosen", player.shows().size() > 1 && i == chosen);
         }
@@ -216,7 +216,8 @@ final class Tools {
     private boolean fills() {
         return isBare()
                 || isOnlyOne()
-                || player.shows().size() == 1 && current().wishes().device().isEmpty();
+                || player.shows().size() == 1
+                        && current().preferences().device().isEmpty();
     }
 
     /** Whether the page has the app alone, without the tools. */
@@ -253,7 +254,7 @@ final class Tools {
         double down = get("desk").getClientHeight() - DOWN;
         double wanted = 0;
         for (Show show : shows) {
-            show.wish(show.wishes(), window);
+            show.prefer(show.preferences(), window);
             wanted += show.width() * Math.min(1, down / show.height());
         }
         double share = Math.min(1, across / wanted);
@@ -261,7 +262,7 @@ final class Tools {
             Show show = shows.get(i);
             Page.toggle(frame(show), "hidden", fills && i > 0);
             double fit = Math.min(1, down / show.height()) * share;
-            double scale = fills || show.wishes().trueSize() ? 1 : Math.max(SMALLEST, fit);
+            double scale = fills || show.preferences().trueSize() ? 1 : Math.max(SMALLEST, fit);
             place(show, scale, fills, i);
         }
     }
@@ -282,7 +283,7 @@ final class Tools {
                 "strip",
                 !fills && show.stage().surroundings().device().safe().top() >= STRIP);
         Page.toggle(device, "window", show.stage().surroundings().device().id().startsWith("desktop"));
-        String language = show.wishes().language();
+        String language = show.preferences().language();
         String own = player.walk().plan().app().language();
         // A plan that says nothing of its language is taken for one in that of the page around it.
         String spoken = !language.isEmpty()

@@ -23,7 +23,7 @@ final class Pointers {
     private final Stage stage;
     private final RestingScene still;
     private final Scrolls scrolls;
-    private final Playback reel;
+    private final Playback playback;
     /** Whether the stage scrolls, and not its host. */
     private final boolean scrollsHere;
 
@@ -37,12 +37,12 @@ final class Pointers {
     private double lastX;
     private double lastY;
 
-    Pointers(Stage stage, RestingScene still, Scrolls scrolls, Playback reel, boolean scrollsHere) {
+    Pointers(Stage stage, RestingScene still, Scrolls scrolls, Playback playback, boolean scrollsHere) {
         this.scrollsHere = scrollsHere;
         this.stage = stage;
         this.still = still;
         this.scrolls = scrolls;
-        this.reel = reel;
+        this.playback = playback;
     }
 
     boolean take(Input input, double now) {
@@ -144,7 +144,7 @@ final class Pointers {
             decide(start, dx, dy, now);
         }
         if (doing == Doing.SWIPING) {
-            reel.move(dx);
+            playback.move(dx);
         } else if (doing == Doing.SCROLLING) {
             drag(move);
         }
@@ -159,7 +159,7 @@ final class Pointers {
         boolean drags = start.touches() && scrollsHere && region.isPresent();
         if (swipe.isPresent()) {
             stage.settle();
-            reel.hold(swipe.get());
+            playback.hold(swipe.get());
             doing = Doing.SWIPING;
         } else if (drags) {
             doing = Doing.SCROLLING;
@@ -189,7 +189,7 @@ final class Pointers {
         Optional<HitTarget> pressed = still.touch().pressed();
         release(now);
         if (done == Doing.SWIPING) {
-            reel.letGo(velocity.across(now), now);
+            playback.letGo(velocity.across(now), now);
         } else if (done == Doing.SCROLLING) {
             region.flatMap(scrolls::region)
                     .ifPresent(held -> scrolls.fling(held, -velocity.across(now), -velocity.down(now), now));
@@ -206,7 +206,7 @@ final class Pointers {
         boolean swiped = doing == Doing.SWIPING;
         release(now);
         if (swiped) {
-            reel.giveUp(now);
+            playback.giveUp(now);
         }
         return true;
     }

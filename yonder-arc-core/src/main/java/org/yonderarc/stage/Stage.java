@@ -57,7 +57,7 @@ public final class Stage {
     private final Host host;
     private final Scrolls scrolls = new Scrolls();
     private final RestingScene still;
-    private final Playback reel;
+    private final Playback playback;
     private final Pointers pointers;
     private final Keys keys;
     /** What was typed last, until the app has told it. */
@@ -79,8 +79,8 @@ public final class Stage {
         Objects.requireNonNull(measure, "measure");
         this.host = Objects.requireNonNull(host, "host");
         this.still = new RestingScene(walk, state, around, measure, host, scrolls);
-        this.reel = new Playback(still.scene());
-        this.pointers = new Pointers(this, still, scrolls, reel, !host.scrolls());
+        this.playback = new Playback(still.scene());
+        this.pointers = new Pointers(this, still, scrolls, playback, !host.scrolls());
         this.keys = new Keys(this, still, scrolls, !host.scrolls());
     }
 
@@ -89,7 +89,7 @@ public final class Stage {
     /** The scene at a time. The same instance as long as nothing moves. */
     public Scene scene(double now) {
         advance(now);
-        return reel.shown();
+        return playback.shown();
     }
 
     /** What is shown at a time, cut where an app's own views stand. */
@@ -108,9 +108,9 @@ public final class Stage {
     /** Whether another frame is to be painted. A host may rest until it hands something in. */
     public boolean moves() {
         boolean waits = still.isStale() || pending.isPresent();
-        return waits && !reel.isHeld()
-                || reel.runs()
-                || reel.isPulled()
+        return waits && !playback.isHeld()
+                || playback.runs()
+                || playback.isPulled()
                 || scrolls.until().isPresent()
                 || pointers.due().isPresent();
     }
@@ -120,7 +120,7 @@ public final class Stage {
         if (!moves()) {
             return Optional.empty();
         }
-        double end = reel.runs() ? reel.until() : 0;
+        double end = playback.runs() ? playback.until() : 0;
         return Optional.of(Math.max(
                 Math.max(end, pointers.due().orElse(0.0)), scrolls.until().orElse(0.0)));
     }
@@ -263,12 +263,12 @@ public final class Stage {
         still.with(still.walk(), change.after());
         if (wasShown) {
             pending = Optional.empty();
-            reel.settle(still.scene());
+            playback.settle(still.scene());
             return;
         }
         if (isElsewhere(change)) {
             pointers.drop();
-            reel.drop();
+            playback.drop();
         }
         typed = typed.filter(last -> !typed(last.path()).equals(last.text()));
         pending = Optional.of(pending.map(before -> before.and(still.walk(), change))
@@ -282,7 +282,7 @@ public final class Stage {
         pending = Optional.empty();
         shownAlready = Optional.empty();
         pointers.drop();
-        reel.settle(still.scene());
+        playback.settle(still.scene());
     }
 
     /** The device was turned, resized or replaced, or the person changed a preference. */
@@ -299,16 +299,16 @@ public final class Stage {
     /** Ends a film or a swipe and shows the state at once. */
     public void settle() {
         pending = Optional.empty();
-        reel.settle(still.scene());
+        playback.settle(still.scene());
     }
 
     /** What pointer and focus are on is another thing: its look changes in the short motion that the plan has for states. */
     void touched(Touch other, double now) {
         boolean differs = still.with(other);
-        if (differs && reel.rests() && pending.isEmpty()) {
+        if (differs && playback.rests() && pending.isEmpty()) {
             Motion own = still.walk().plan().motion();
             var motion = new Motion(own.states(), own.states(), own.drawers(), own.transition(), own.reduced());
-            reel.play(still.scene(), still.score(Optional.empty(), motion, Optional.empty()), now);
+            playback.play(still.scene(), still.score(Optional.empty(), motion, Optional.empty()), now);
         }
     }
 
@@ -410,7 +410,7 @@ public final class Stage {
 
     private void replay(double now) {
         Motion motion = still.walk().plan().motion();
-        reel.play(still.scene(), still.score(Optional.empty(), motion, Optional.empty()), now);
+        playback.play(still.scene(), still.score(Optional.empty(), motion, Optional.empty()), now);
     }
 
     /** The time that counts: a clock that was set back stands still until it has caught up. */
@@ -429,15 +429,16 @@ public final class Stage {
             still.isScrolled();
         }
         // What a finger holds stays in its hand, whatever the app tells meanwhile.
-        if (pending.isPresent() && !reel.isHeld()) {
+        if (pending.isPresent() && !playback.isHeld()) {
             Pending changes = pending.get();
             pending = Optional.empty();
             Scene to = still.scene();
             Optional<Passage> passage = changes.shown(still.walk(), still.state());
-            Optional<Box> origin = Score.origin(reel.shown(), to, changes.last().step());
-            reel.play(to, still.score(passage, still.walk().plan().motion(), origin), now);
+            Optional<Box> origin =
+                    Score.origin(playback.shown(), to, changes.last().step());
+            playback.play(to, still.score(passage, still.walk().plan().motion(), origin), now);
         }
-        Optional<Step> arrived = reel.advance(now);
+        Optional<Step> arrived = playback.advance(now);
         if (arrived.isPresent()) {
             shownAlready = arrived;
             if (!host.take(arrived.get()) && shownAlready.isPresent()) {
@@ -445,8 +446,8 @@ public final class Stage {
                 replay(now);
             }
         }
-        if (reel.rests() && shownAlready.isEmpty() && reel.shown() != still.scene()) {
-            reel.settle(still.scene());
+        if (playback.rests() && shownAlready.isEmpty() && playback.shown() != still.scene()) {
+            playback.settle(still.scene());
         }
         return now;
     }

@@ -48,12 +48,12 @@ public record Script(String name, Plan plan, Surroundings around, List<Moment> m
             Plan plan,
             Surroundings around,
             TextMeasure measure,
-            int deeds,
+            int inputs,
             boolean isTouched,
             Random random) {
         var writer = new Writer(new Reference(plan, around, measure, true), isTouched, random);
         writer.look();
-        for (int i = 0; i < deeds; i++) {
+        for (int i = 0; i < inputs; i++) {
             if (random.nextInt(3) > 0) {
                 writer.choose();
             } else {

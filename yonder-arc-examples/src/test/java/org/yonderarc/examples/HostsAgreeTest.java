@@ -52,7 +52,7 @@ class HostsAgreeTest {
     /** On so many devices is each example plan. */
     private static final int DEVICES = Integer.getInteger("yonder.devices", 1);
     /** So often something is done. */
-    private static final int DEEDS = Integer.getInteger("yonder.deeds", 3);
+    private static final int OPERATIONS = Integer.getInteger("yonder.operations", 3);
 
     @TempDir
     private static Path folder;
@@ -151,12 +151,18 @@ class HostsAgreeTest {
     private static List<String> compare(String name, Plan plan, Random random) throws Exception {
         Surroundings around = around(plan, random);
         Studio studio = studio(plan);
-        List<String> outliers = compare(Script.random(name, plan, around, studio.measure(), DEEDS, true, random));
+        List<String> outliers = compare(Script.random(name, plan, around, studio.measure(), OPERATIONS, true, random));
         Device device = around.device();
         var window = new Device(
                 "window", device.width(), device.height(), Insets.NONE, device.textScale(), Visibility.Pointer.FINE);
         Script clicks = Script.random(
-                name + "-window", plan, around.on(window), studio.measure(), DEEDS, false, new Random(name.hashCode()));
+                name + "-window",
+                plan,
+                around.on(window),
+                studio.measure(),
+                OPERATIONS,
+                false,
+                new Random(name.hashCode()));
         var reference = new Reference(plan, clicks.around(), studio.measure(), false);
         try (var host = new WindowHost(clicks, studio)) {
             outliers.addAll(Agreement.outliers(

@@ -80,12 +80,12 @@ final class PageHost implements Host {
         this.height = script.around().device().height();
         Path page = Files.writeString(folder.resolve("page.html"), html);
         browser.get("about:blank");
-        browser.get(page.toUri() + "#view=on=" + Percent.encode(wishes(script.around())));
+        browser.get(page.toUri() + "#view=on=" + Percent.encode(preferences(script.around())));
         Chromium.waiting(browser)
                 .until(driver -> Boolean.TRUE.equals(browser.executeScript("return !!window.yonderApp")));
     }
 
-    private static String wishes(Surroundings around) {
+    private static String preferences(Surroundings around) {
         return String.join(
                 "~",
                 around.device().id(),

@@ -29,7 +29,7 @@ final class Conflicts {
      * @param base the digest of the text that the page has seen; empty where it doesn't say
      * @param digest the one of the text as it is now
      */
-    Optional<String> of(String base, String digest, PlanFile read, List<Value> deeds) {
+    Optional<String> of(String base, String digest, PlanFile read, List<Value> operations) {
         if (base.isEmpty() || base.equals(digest)) {
             return Optional.empty();
         }
@@ -40,20 +40,20 @@ final class Conflicts {
         }
         Things then = Things.of(seen.get());
         Things now = Things.of(current.get());
-        return deeds.stream()
-                .filter(deed -> !subject(then, deed).equals(subject(now, deed)))
+        return operations.stream()
+                .filter(operation -> !subject(then, operation).equals(subject(now, operation)))
                 .findFirst()
-                .map(deed -> "Somebody else has changed \"" + Json.text(deed, "thing")
+                .map(operation -> "Somebody else has changed \"" + Json.text(operation, "thing")
                         + "\" meanwhile; nothing was overwritten. Look at it as it is now, and try again.");
     }
 
-    private static Optional<Value> subject(Things things, Value deed) {
-        String thing = Json.text(deed, "thing");
+    private static Optional<Value> subject(Things things, Value operation) {
+        String thing = Json.text(operation, "thing");
         if (thing.isEmpty()) {
             return Optional.empty();
         }
         try {
-            String key = Json.text(deed, "key");
+            String key = Json.text(operation, "key");
             return things.value(things.pointer(thing) + (key.isEmpty() ? "" : "/" + key))
                     .map(Trees::pointed);
         } catch (EditException isGone) {

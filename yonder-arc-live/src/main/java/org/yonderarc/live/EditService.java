@@ -24,7 +24,7 @@ import org.yonderarc.tree.Value;
 final class EditService {
     /** So many edits are remembered. */
     private static final int MEMORY = 40;
-    /** The most deeds of one request. */
+    /** The most operations of one request. */
     static final int MOST = 200;
     /** So long one request may hold the plan, in s. */
     private static final int TIME = 3;
@@ -48,8 +48,8 @@ final class EditService {
 
     /** Does one or several things, all of them or none. */
     MapValue edit(MapValue asked) throws FileException {
-        List<Value> deeds = Json.list(asked, "deeds");
-        if (deeds.size() > MOST) {
+        List<Value> operations = Json.list(asked, "operations");
+        if (operations.size() > MOST) {
             return refused("At most " + MOST + " changes are made at once.", List.of(), false);
         }
         return plan.alone(() -> {
@@ -59,16 +59,16 @@ final class EditService {
             try (var store = PlanStore.open(plan.file())) {
                 SourceText source = store.source();
                 Optional<String> conflict =
-                        conflicts.of(Json.text(asked, "base"), Digest.of(source.text()), read(source), deeds);
+                        conflicts.of(Json.text(asked, "base"), Digest.of(source.text()), read(source), operations);
                 if (conflict.isPresent()) {
                     return refused(conflict.get(), List.of(), false);
                 }
                 var editor = store.editor();
                 long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(TIME);
-                for (int i = 0; i < deeds.size(); i++) {
-                    PageEdit.apply(editor, deeds.get(i));
+                for (int i = 0; i < operations.size(); i++) {
+                    PageEdit.apply(editor, operations.get(i));
                     // What is done is done, however busy the machine is: it is one more that isn't begun.
-                    if (i + 1 < deeds.size() && System.nanoTime() > end) {
+                    if (i + 1 < operations.size() && System.nanoTime() > end) {
                         return refused("This takes too long at once; nothing was changed.", List.of(), false);
                     }
                 }
@@ -99,7 +99,7 @@ final class EditService {
     void warm() {
         String name = "{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"-\"}";
         try {
-            edit(Json.read("{\"try\":true,\"deeds\":[" + name + "]}"));
+            edit(Json.read("{\"try\":true,\"operations\":[" + name + "]}"));
         } catch (FileException unreadable) {
             // It is told when somebody asks.
             return;

@@ -38,13 +38,13 @@ final class Session {
                     "square-rounded"));
 
     private final LivePlan plan;
-    private final EditService bench;
+    private final EditService edits;
     /** Tells one run of the server from another: both count from 0. */
     private final int run = new SecureRandom().nextInt(1 << 30);
 
-    Session(LivePlan plan, EditService bench) {
+    Session(LivePlan plan, EditService edits) {
         this.plan = plan;
-        this.bench = bench;
+        this.edits = edits;
     }
 
     /** The page: with the app as it is, or with what keeps it from being shown. */
@@ -82,7 +82,7 @@ final class Session {
     String now(int since) {
         synchronized (plan) {
             LivePlan.Now now = plan.now();
-            EditService.Turns turns = bench.turns();
+            EditService.Turns turns = edits.turns();
             List<String> lines = now.read().source().lines();
             List<MapValue> findings = now.read().findings().stream()
                     .map(finding -> found(finding, lines))

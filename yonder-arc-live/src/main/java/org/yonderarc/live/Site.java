@@ -65,7 +65,7 @@ final class Site extends Handler.Abstract {
     private volatile boolean isOver;
     private Thread warming = new Thread();
     private final AccessControl gate;
-    private final EditService bench;
+    private final EditService edits;
     private final Session session;
     private final ComparedPlans past;
     /** One edit takes a moment; more than so many at once have no chance to be made in time. */
@@ -79,8 +79,8 @@ final class Site extends Handler.Abstract {
         this.plan = plan;
         this.pages = pages;
         this.gate = gate;
-        this.bench = new EditService(plan);
-        this.session = new Session(plan, bench);
+        this.edits = new EditService(plan);
+        this.session = new Session(plan, edits);
         this.past = new ComparedPlans(plan);
     }
 
@@ -92,7 +92,7 @@ final class Site extends Handler.Abstract {
                     // Once for all servers of a process.
                     int times = WARMED.getAndSet(true) ? 0 : WARM;
                     for (int i = 0; i < times && !isOver; i++) {
-                        bench.warm();
+                        edits.warm();
                         session.now(0);
                     }
                 },
@@ -114,7 +114,7 @@ final class Site extends Handler.Abstract {
 
     /** The plan is another now: every page is told. */
     void changed() {
-        bench.remember();
+        edits.remember();
         pages.tell("changed", Integer.toString(plan.now().revision()));
     }
 
@@ -263,13 +263,13 @@ final class Site extends Handler.Abstract {
         switch (path) {
             case "edit" -> {
                 MapValue asked = read(body);
-                if (Json.list(asked, "deeds").isEmpty()) {
-                    throw new Bad(400, "There is nothing to do: \"deeds\" is a list of what is to be changed.");
+                if (Json.list(asked, "operations").isEmpty()) {
+                    throw new Bad(400, "There is nothing to do: \"operations\" is a list of what is to be changed.");
                 }
-                told(response, callback, changing, () -> bench.edit(asked));
+                told(response, callback, changing, () -> edits.edit(asked));
             }
-            case "undo" -> told(response, callback, changing, () -> bench.turn(true));
-            case "redo" -> told(response, callback, changing, () -> bench.turn(false));
+            case "undo" -> told(response, callback, changing, () -> edits.turn(true));
+            case "redo" -> told(response, callback, changing, () -> edits.turn(false));
             case "moved" -> {
                 // Only pages that follow each other ask for it.
                 var moved = read(body);
@@ -290,9 +290,9 @@ final class Site extends Handler.Abstract {
     }
 
     /** Answers who asked, and tells all pages if the plan is another now. */
-    private void told(Response response, Callback callback, ConcurrencyLimit turnstile, Deeds deeds) throws Exception {
+    private void told(Response response, Callback callback, ConcurrencyLimit turnstile, Write write) throws Exception {
         int before = plan.now().revision();
-        answer(response, callback, 200, "application/json", Json.text(turnstile.alone(deeds::done)));
+        answer(response, callback, 200, "application/json", Json.text(turnstile.alone(write::done)));
         if (plan.now().revision() != before) {
             changed();
         }
@@ -300,7 +300,7 @@ final class Site extends Handler.Abstract {
 
     /** Something that may change the plan. */
     @FunctionalInterface
-    private interface Deeds {
+    private interface Write {
         MapValue done() throws FileException, IOException;
     }
 

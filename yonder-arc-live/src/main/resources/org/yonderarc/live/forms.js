@@ -19,11 +19,11 @@ export function forms(page, thing, value, fields) {
   const own = hasEach ? formOf(value, kind) : value;
   const pictures = el('div', {className: 'pictures', role: 'group', 'aria-label': say('form-on', kind)});
   const choose = async form => {
-    const deed = hasEach || all.length > 1
+    const operation = hasEach || all.length > 1
       ? {do: 'put', thing, key: `forms/${kind}`, value: form}
       : {do: 'put', thing, key: 'form', value: form};
     // What comes of it is looked at on a device of that kind.
-    if (await page.act(deed)) { page.device(kind); }
+    if (await page.act(operation)) { page.device(kind); }
   };
   const dark = page.dark?.() ? 'dark' : 'light';
   lateList(pictures, page.tell)(async () => {
@@ -54,15 +54,15 @@ export function kinds(page, thing, value) {
   const shows = one => (value['show-on'] === undefined || value['show-on'].includes(one)) && !(value['hide-on'] ?? []).includes(one);
   const set = (one, on) => {
     const now = all.filter(any => any === one ? on : shows(any));
-    const deeds = [];
-    if (value['show-on'] !== undefined) { deeds.push({do: 'put', thing, key: 'show-on'}); }
-    if (value['hide-on'] !== undefined) { deeds.push({do: 'put', thing, key: 'hide-on'}); }
+    const operations = [];
+    if (value['show-on'] !== undefined) { operations.push({do: 'put', thing, key: 'show-on'}); }
+    if (value['hide-on'] !== undefined) { operations.push({do: 'put', thing, key: 'hide-on'}); }
     if (now.length === 0) { page.tell(say('shows-nowhere'), true); page.choose(thing); return; }
     if (now.length < all.length) {
       const off = all.filter(any => !now.includes(any));
-      deeds.push(now.length <= off.length ? {do: 'put', thing, key: 'show-on', value: now} : {do: 'put', thing, key: 'hide-on', value: off});
+      operations.push(now.length <= off.length ? {do: 'put', thing, key: 'show-on', value: now} : {do: 'put', thing, key: 'hide-on', value: off});
     }
-    page.act(deeds);
+    page.act(operations);
   };
   return el('table', {className: 'kinds'}, el('tbody', {}, all.map(one => {
     const id = `kind-${one}`;

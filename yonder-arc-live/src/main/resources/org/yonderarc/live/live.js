@@ -15,7 +15,7 @@ const page = {
   language: '',
   choose, act, tell, moveBy, device,
   things: () => outline.things(),
-  attempt: deed => server.attempt([deed]),
+  attempt: operation => server.attempt([operation]),
   dark: () => byId('scheme').value === 'dark' || byId('scheme').value === '' && matchMedia('(prefers-color-scheme: dark)').matches
 };
 
@@ -47,19 +47,19 @@ function moveBy(thing, step) {
   const at = siblings.indexOf(line);
   const next = siblings[at + step];
   const menu = line.list.startsWith('section:') ? 'menu:' + line.list.slice(8, line.list.lastIndexOf('/')) : line.list;
-  let deed;
+  let operation;
   if (next && next.thing.startsWith('section:') && thing.startsWith('item:')) {
     const inner = all.filter(one => one.list === next.thing);
-    deed = {do: 'move', thing, to: next.thing, before: step > 0 ? inner[0]?.thing ?? '' : ''};
+    operation = {do: 'move', thing, to: next.thing, before: step > 0 ? inner[0]?.thing ?? '' : ''};
   } else if (next) {
     const behind = step > 0 ? siblings[at + 2]?.thing ?? '' : next.thing;
-    deed = {do: 'move', thing, to: line.list, before: behind};
+    operation = {do: 'move', thing, to: line.list, before: behind};
   } else if (menu !== line.list) {
     const outer = all.filter(one => one.list === menu);
     const section = outer.findIndex(one => one.thing === line.list);
-    deed = {do: 'move', thing, to: menu, before: step > 0 ? outer[section + 1]?.thing ?? '' : line.list};
+    operation = {do: 'move', thing, to: menu, before: step > 0 ? outer[section + 1]?.thing ?? '' : line.list};
   }
-  if (deed) { act(deed, {then: thing}); }
+  if (operation) { act(operation, {then: thing}); }
 }
 
 function tell(text, isBad = false) {
@@ -73,22 +73,22 @@ function tell(text, isBad = false) {
 const asked = new Set();
 
 /** Asks the server for a change, and shows what came of it. Gives whether it was made. */
-async function act(deeds, how = {}) {
+async function act(operations, how = {}) {
   // Pressed twice, it is meant once.
-  const what = JSON.stringify(deeds) + Boolean(how.anyway);
+  const what = JSON.stringify(operations) + Boolean(how.anyway);
   if (asked.has(what)) { return false; }
   asked.add(what);
   try {
-    return await asking(deeds, how);
+    return await asking(operations, how);
   } finally {
     asked.delete(what);
   }
 }
 
-async function asking(deeds, how) {
+async function asking(operations, how) {
   try {
     // What the panel shows is what is meant, also where somebody has written elsewhere meanwhile.
-    const answer = await server.edit(Array.isArray(deeds) ? deeds : [deeds], {anyway: how.anyway, base: panel.base});
+    const answer = await server.edit(Array.isArray(operations) ? operations : [operations], {anyway: how.anyway, base: panel.base});
     if (answer.ok) {
       await load(answer.revision);
       const doubt = how.anyway && answer.findings[0] ? `. ${answer.findings[0].message}` : '';
@@ -98,7 +98,7 @@ async function asking(deeds, how) {
     }
     await load();
     if (answer.offers) {
-      return await ask(deeds, answer, how);
+      return await ask(operations, answer, how);
     }
     refuse(answer);
   } catch (failed) {
@@ -129,9 +129,9 @@ function refuse(answer) {
 }
 
 /** Where only a warning would come of it, people may want it all the same. */
-async function ask(deeds, answer, how) {
+async function ask(operations, answer, how) {
   const isWanted = await agreed(answer.why, say('do-anyway'), answer.findings.map(one => finding(one)));
-  if (isWanted) { return act(deeds, {...how, anyway: true}); }
+  if (isWanted) { return act(operations, {...how, anyway: true}); }
   restore();
   return false;
 }

@@ -47,7 +47,7 @@ function guard(page) {
     screens.map(one => el('option', {value: one}, model.title('screen:' + one))));
   choice.value = guarded;
   const thing = 'screen:' + guarded;
-  const acts = {...page, act: async (deeds, how) => { if (await page.act(deeds, how)) { again(page); } }};
+  const acts = {...page, act: async (operations, how) => { if (await page.act(operations, how)) { again(page); } }};
   const side = el('div', {className: 'guard'}, el('h3', {}, say('guard')), choice,
     GUARD.map(key => field(acts, {page: acts, thing, key, unasked: true, node: model.shape('screen', key)}, model.valueOf(thing)?.[key])));
   return side;

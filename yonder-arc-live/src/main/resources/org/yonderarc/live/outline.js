@@ -138,7 +138,7 @@ export class Outline {
       const how = this.drop(thing, place);
       event.preventDefault();
       this.mark();
-      if (how) { this.page.act(how.deed, how.how); }
+      if (how) { this.page.act(how.operation, how.how); }
     });
   }
 
@@ -148,19 +148,19 @@ export class Outline {
     const isItem = dragged.startsWith('item:');
     const isLine = isItem || dragged.startsWith('section:');
     if (isItem && onto.startsWith('screen:')) {
-      return {look: 'link', deed: {do: 'target', thing: dragged, kind: 'screen', value: onto.slice(7)}};
+      return {look: 'link', operation: {do: 'target', thing: dragged, kind: 'screen', value: onto.slice(7)}};
     }
     if (dragged.startsWith('screen:') && onto.startsWith('item:')) {
-      return {look: 'link', deed: {do: 'target', thing: onto, kind: 'screen', value: dragged.slice(7)}};
+      return {look: 'link', operation: {do: 'target', thing: onto, kind: 'screen', value: dragged.slice(7)}};
     }
     if (isItem && onto.startsWith('section:')) {
-      return {look: 'within', deed: {do: 'move', thing: dragged, to: onto}};
+      return {look: 'within', operation: {do: 'move', thing: dragged, to: onto}};
     }
     if (isLine && place && !(dragged.startsWith('section:') && place.list.startsWith('section:'))) {
-      return {look: 'before', deed: {do: 'move', thing: dragged, to: place.list, before: onto}};
+      return {look: 'before', operation: {do: 'move', thing: dragged, to: place.list, before: onto}};
     }
     if (dragged.startsWith('screen:') && onto.startsWith('screen:')) {
-      return {look: 'within', deed: {do: 'put', thing: dragged, key: 'under', value: onto.slice(7)}};
+      return {look: 'within', operation: {do: 'put', thing: dragged, key: 'under', value: onto.slice(7)}};
     }
     return undefined;
   }

@@ -38,7 +38,7 @@ export class Panel {
   constructor(root, page) {
     this.root = root;
     this.page = page;
-    page.preview = deed => this.preview(deed);
+    page.preview = operation => this.preview(operation);
     page.remove = thing => ['app', 'theme', 'motion'].includes(thing) ? undefined : this.remove(thing, model.allLines().find(line => line.thing === thing)?.list);
   }
 
@@ -72,17 +72,17 @@ export class Panel {
   }
 
   head(thing, word) {
-    const deeds = [];
+    const operations = [];
     const list = model.allLines().find(line => line.thing === thing)?.list;
     if (list) {
-      deeds.push(tool('arrow-up', say('move-up'), () => this.page.moveBy(thing, -1)), tool('arrow-down', say('move-down'), () => this.page.moveBy(thing, 1)));
+      operations.push(tool('arrow-up', say('move-up'), () => this.page.moveBy(thing, -1)), tool('arrow-down', say('move-down'), () => this.page.moveBy(thing, 1)));
     }
     if (['item', 'screen', 'bar', 'style', 'fact', 'row'].includes(word)) {
-      deeds.push(tool('copy', say('duplicate'), () => this.page.act({do: 'copy', thing}, {anyway: true})));
+      operations.push(tool('copy', say('duplicate'), () => this.page.act({do: 'copy', thing}, {anyway: true})));
     }
     if (!['app', 'theme', 'motion'].includes(word)) {
       const isSection = word === 'section';
-      deeds.push(tool(isSection ? 'x' : 'trash', isSection ? say('remove-section') : say('remove-with'),
+      operations.push(tool(isSection ? 'x' : 'trash', isSection ? say('remove-section') : say('remove-with'),
         () => isSection ? this.page.act({do: 'unwrap', thing}, {then: list}) : this.remove(thing, list)));
     }
     // On a phone there is no outline.
@@ -92,7 +92,7 @@ export class Panel {
     return el('div', {}, choice,
       el('p', {className: 'path'}, this.path(thing, word)),
       el('h2', {}, model.title(thing, this.page.language) || say('no-name')),
-      el('div', {className: 'deeds'}, deeds));
+      el('div', {className: 'operations'}, operations));
   }
 
   /** Removes a thing; what goes with it is told before. */
@@ -153,13 +153,13 @@ export class Panel {
   /** The id, which everything that refers to it follows. */
   renaming(thing) {
     const [word, id] = model.named(thing);
-    const rename = deed => {
-      const to = deed.value ?? id;
+    const rename = operation => {
+      const to = operation.value ?? id;
       const title = model.title(thing);
       // People rename an id, not what the app says: a title that followed from the id is written then.
       const keeps = word === 'screen' && model.valueOf(thing).title === undefined && title !== asTitle(to);
-      const deeds = [{do: 'rename', thing, to}, ...(keeps ? [{do: 'put', thing: `screen:${to}`, key: 'title', value: title}] : [])];
-      return this.page.act(deeds, {then: `${word}:${to}`});
+      const operations = [{do: 'rename', thing, to}, ...(keeps ? [{do: 'put', thing: `screen:${to}`, key: 'title', value: title}] : [])];
+      return this.page.act(operations, {then: `${word}:${to}`});
     };
     return field({...this.page, act: rename},
       {thing, key: 'id', required: true, node: {type: 'string', description: say('id-meaning')}, label: say('id'), widget: 'text'}, id);
@@ -184,7 +184,7 @@ export class Panel {
   target(thing, value) {
     const kind = ['screen', 'web', 'document', 'signal', 'sets'].find(key => value[key] !== undefined) ?? 'screen';
     const put = (to, text) => this.page.act({do: 'target', thing, kind: to, value: text});
-    const fake = {...this.page, act: deed => put(kind, deed.value)};
+    const fake = {...this.page, act: operation => put(kind, operation.value)};
     const single = Object.entries(model.whole().facts ?? {}).map(([id, fact]) => [id, fact?.value ?? fact]).filter(([, now]) => !Array.isArray(now));
     const chooser = el('select', {'aria-label': say('kind-of-target'), onchange: () => {
       if (chooser.value === 'sets') {
@@ -218,7 +218,7 @@ export class Panel {
       this.page.act({do: 'target', thing, kind: 'sets', value: {fact, ...isSaid ? {value: given} : {}}});
     };
     const said = told.value === undefined ? '' : String(told.value);
-    const part = (key, label, held, act) => field({...this.page, act: deed => act(deed.value ?? '')},
+    const part = (key, label, held, act) => field({...this.page, act: operation => act(operation.value ?? '')},
       {thing, key: 'sets/' + key, label, required: key === 'fact', widget: key === 'fact' ? 'fact' : 'text', node: model.shape('told', key)}, held);
     const parts = [
       part('fact', say('sets'), told.fact, fact => set(fact, kind(fact) === kind(told.fact) ? said : '')),
@@ -268,19 +268,19 @@ export class Panel {
       area.defaultValue = area.value;
       const wanted = area.value.split('\n').filter(line => line.trim()).map(line =>
         Object.fromEntries(line.split(' | ').map((text, index) => [ROW[index], text.trim()]).filter(([key, text]) => key && text)));
-      const deeds = wanted.slice(0, rows.length).flatMap((row, index) => {
+      const operations = wanted.slice(0, rows.length).flatMap((row, index) => {
         const old = texts[index];
         return ROW.filter(key => model.words(old[key], language) !== (row[key] ?? '')).map(key =>
           ({do: 'put', thing: `row:${id}/${index}`, key, ...(row[key] || typeof old[key] === 'object' ? {value: key === 'screen' ? row[key] : model.worded(old[key], language, row[key] ?? '')} : {})}));
       });
       const more = wanted.slice(rows.length);
       if (more.length && !rows.length) {
-        deeds.push({do: 'put', thing, key: 'wireframe', value: {kind: wireframe.kind ?? 'list', rows: more}});
+        operations.push({do: 'put', thing, key: 'wireframe', value: {kind: wireframe.kind ?? 'list', rows: more}});
       } else {
-        deeds.push(...more.map(row => ({do: 'add', to: 'rows:' + id, value: row})));
+        operations.push(...more.map(row => ({do: 'add', to: 'rows:' + id, value: row})));
       }
-      for (let index = rows.length - 1; index >= wanted.length; index--) { deeds.push({do: 'drop', thing: `row:${id}/${index}`}); }
-      if (deeds.length) { this.page.act(deeds); }
+      for (let index = rows.length - 1; index >= wanted.length; index--) { operations.push({do: 'drop', thing: `row:${id}/${index}`}); }
+      if (operations.length) { this.page.act(operations); }
     }});
     const made = el('div', {className: 'field'},
       el('label', {htmlFor: area.id}, say('rows-as-text')), area,
@@ -335,7 +335,7 @@ export class Panel {
     kind.value = typeof now;
     return [
       el('div', {className: 'field'}, el('div', {className: 'head'}, el('span', {className: 'title'}, say('kind')), kind)),
-      field({...this.page, act: deed => this.page.act({...deed, value: deed.value ?? empty[typeof now]})},
+      field({...this.page, act: operation => this.page.act({...operation, value: operation.value ?? empty[typeof now]})},
         {...spec, widget: typeof now === 'object' ? 'json' : undefined}, now),
       this.fields(thing, value, 'fact', ['saved']),
       this.renaming(thing)
@@ -359,8 +359,8 @@ export class Panel {
   }
 
   /** Shows what would come of a change, without making it: as often as the server answers. */
-  async preview(deed) {
-    this.wanted = deed;
+  async preview(operation) {
+    this.wanted = operation;
     if (this.isTrying) { return; }
     this.isTrying = true;
     try {

@@ -31,15 +31,15 @@ async function post(path, body) {
   return answer.json();
 }
 
-/** Asks for a change: all of these deeds, or none. */
-export async function edit(deeds, how = {}) {
-  const answer = await post('edit', {deeds, base, ...how});
+/** Asks for a change: all of these operations, or none. */
+export async function edit(operations, how = {}) {
+  const answer = await post('edit', {operations, base, ...how});
   if (answer.ok && answer.digest) { base = answer.digest; }
   return answer;
 }
 
 /** What would come of a change. */
-export const attempt = deeds => post('edit', {deeds, base, try: true});
+export const attempt = operations => post('edit', {operations, base, try: true});
 
 export const turn = back => post(back ? 'undo' : 'redo', {});
 

@@ -83,7 +83,7 @@ class LiveCareTest {
 
     /** Whoever presses twice means it once. */
     @Test
-    void aDoubleClickIsOneDeed() {
+    void aDoubleClickIsOneOperation() {
         page.choose("item:map");
         WebElement remove =
                 browser.findElement(By.cssSelector("#panel button[aria-label='Remove, with what refers to it']"));

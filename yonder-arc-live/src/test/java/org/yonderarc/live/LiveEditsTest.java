@@ -13,7 +13,7 @@ import org.yonderarc.tree.MapValue;
 
 /** What the live server makes of requests for edits and downloads. */
 class LiveEditsTest extends LiveServerFixture {
-    /** Each deed changes its place in the file and nothing else, and what is taken back is as it was to the last byte. */
+    /** Each operation changes its place in the file and nothing else, and what is taken back is as it was to the last byte. */
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -34,8 +34,8 @@ class LiveEditsTest extends LiveServerFixture {
                 "'do':'put','thing':'bar:main','key':'forms/tablet','value':'rail' | form: bottom } | forms: { phone: bottom, tablet: rail, desktop: bottom } }",
                 "'do':'edit','edit':'set:/app/start=map' | start: tides | start: map",
             })
-    void aDeedChangesWhatItIsAbout(String deed, String before, String after) throws Exception {
-        MapValue answer = served.deed(deed.replace('\'', '"'));
+    void aOperationChangesWhatItIsAbout(String operation, String before, String after) throws Exception {
+        MapValue answer = served.operation(operation.replace('\'', '"'));
         assertTrue(Json.flag(answer, "ok"), Json.text(answer));
         String old = before.replace("\\n", "\n");
         assertTrue(Served.PLAN.contains(old), old);
@@ -51,14 +51,14 @@ class LiveEditsTest extends LiveServerFixture {
 
     @Test
     void whatWouldBreakThePlanIsRefusedAndADoubtIsAskedAbout() throws Exception {
-        MapValue broken = served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"start\",\"value\":\"nowhere\"");
+        MapValue broken = served.operation("\"do\":\"put\",\"thing\":\"app\",\"key\":\"start\",\"value\":\"nowhere\"");
         assertFalse(Json.flag(broken, "ok"));
         assertFalse(Json.flag(broken, "offers"));
         assertTrue(Json.text(broken).contains("nowhere"), Json.text(broken));
         assertEquals(Served.PLAN, served.text());
 
         String pale =
-                "{\"deeds\":[{\"do\":\"put\",\"thing\":\"theme\",\"key\":\"light/accent\",\"value\":\"#88ddee\"}]}";
+                "{\"operations\":[{\"do\":\"put\",\"thing\":\"theme\",\"key\":\"light/accent\",\"value\":\"#88ddee\"}]}";
         MapValue doubted = served.post("edit", pale);
         assertFalse(Json.flag(doubted, "ok"));
         assertTrue(Json.flag(doubted, "offers"));
@@ -69,10 +69,10 @@ class LiveEditsTest extends LiveServerFixture {
     }
 
     @Test
-    void severalDeedsAreDoneAllOrNone() throws Exception {
+    void severalOperationsAreDoneAllOrNone() throws Exception {
         MapValue answer = served.post(
                 "edit",
-                "{\"deeds\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"label\",\"value\":\"Chart\"},"
+                "{\"operations\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"label\",\"value\":\"Chart\"},"
                         + "{\"do\":\"put\",\"thing\":\"item:nobody\",\"key\":\"label\",\"value\":\"x\"}]}");
         assertFalse(Json.flag(answer, "ok"));
         assertTrue(Json.text(answer, "why").contains("There is no item \"nobody\""), Json.text(answer));
@@ -85,13 +85,13 @@ class LiveEditsTest extends LiveServerFixture {
         String base = Json.text(served.now(), "digest");
         Files.writeString(served.file, Served.PLAN.replace("name: Shore", "name: Coast"));
         String chart = "{\"base\":\"" + base
-                + "\",\"deeds\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"label\",\"value\":\"Chart\"}]}";
+                + "\",\"operations\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"label\",\"value\":\"Chart\"}]}";
         assertTrue(Json.flag(served.post("edit", chart), "ok"));
         assertTrue(served.text().contains("name: Coast") && served.text().contains("label: Chart"), served.text());
 
         String before = served.text();
         String name = "{\"base\":\"" + base
-                + "\",\"deeds\":[{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Pier\"}]}";
+                + "\",\"operations\":[{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Pier\"}]}";
         MapValue told = served.post("edit", name);
         assertFalse(Json.flag(told, "ok"));
         assertTrue(Json.text(told, "why").contains("Somebody else has changed \"app\""), Json.text(told));
@@ -138,8 +138,8 @@ class LiveEditsTest extends LiveServerFixture {
     @Test
     void changesAreTakenBackAfterARestart() throws Exception {
         String first = served.text();
-        served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Quay\"");
-        served.deed("\"do\":\"rename\",\"thing\":\"screen:pool\",\"to\":\"basin\"");
+        served.operation("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Quay\"");
+        served.operation("\"do\":\"rename\",\"thing\":\"screen:pool\",\"to\":\"basin\"");
         String last = served.text();
         served.close();
         served = new Served(folder, last);
@@ -207,7 +207,7 @@ class LiveEditsTest extends LiveServerFixture {
     @Test
     void changesAreToldInWordsSinceTheStartAndAgainstOtherFiles() throws Exception {
         Files.writeString(folder.resolve("older.yaml"), Served.PLAN.replace("- crew\n", ""));
-        served.deed("\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"label\",\"value\":\"Chart\"");
+        served.operation("\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"label\",\"value\":\"Chart\"");
         String since = Json.text(served.post("compare", "{}"));
         assertTrue(since.contains("label is now \\\"Chart\\\""), since);
         String against = Json.text(served.post("compare", "{\"with\":\"file:older.yaml\"}"));

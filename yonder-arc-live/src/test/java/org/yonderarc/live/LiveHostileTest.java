@@ -134,7 +134,7 @@ class LiveHostileTest {
                                 .getBytes(StandardCharsets.UTF_8));
             }
             assertTrue(Json.flag(
-                    served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Quay\""), "ok"));
+                    served.operation("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Quay\""), "ok"));
             assertTrue(served.text().contains("name: Quay"));
             String told = new String(sockets.get(59).getInputStream().readAllBytes(), StandardCharsets.UTF_8);
             assertTrue(told.startsWith("HTTP/1.1 408"), told);

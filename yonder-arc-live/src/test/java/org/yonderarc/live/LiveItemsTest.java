@@ -203,7 +203,7 @@ class LiveItemsTest extends LivePageFixture {
         page.undo();
         page.settle();
         LivePage.unchecked(
-                () -> served.deed("\"do\":\"wrap\",\"thing\":\"item:crew\",\"count\":1,\"heading\":\"People\""));
+                () -> served.operation("\"do\":\"wrap\",\"thing\":\"item:crew\",\"count\":1,\"heading\":\"People\""));
         page.settle();
         dragInOutline("item:map", "section:main/2");
         page.saved("# here\n");

@@ -92,7 +92,7 @@ class LiveKilledTest {
                     killer.start();
                 }
                 String body =
-                        "{\"anyway\":true,\"deeds\":[{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"N"
+                        "{\"anyway\":true,\"operations\":[{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"N"
                                 + (done + 1) + "\"}]}";
                 var request = HttpRequest.newBuilder(address.resolve("edit"))
                         .POST(HttpRequest.BodyPublishers.ofString(body))

@@ -17,8 +17,8 @@ import org.yonderarc.tree.MapValue;
 
 /** Whatever is done, the file, the server and the page say the same, and all of it can be taken back. */
 class LiveRandomTest {
-    /** So many deeds; more with -Dyonder.deeds=2000. */
-    private static final int DEEDS = Integer.getInteger("yonder.deeds", 25);
+    /** So many operations; more with -Dyonder.operations=2000. */
+    private static final int OPERATIONS = Integer.getInteger("yonder.operations", 25);
 
     @TempDir
     Path folder;
@@ -33,20 +33,20 @@ class LiveRandomTest {
         try (var served = new Served(folder, first)) {
             var page = new LivePage(browser, served.file);
             page.open(served);
-            var deeds = new RandomDeeds(20261127);
+            var operations = new RandomOperations(20261127);
             int made = 0;
-            for (int i = 0; i < DEEDS; i++) {
+            for (int i = 0; i < OPERATIONS; i++) {
                 String before = served.text();
                 MapValue now = served.now();
-                String deed = deeds.next(Json.get(now, "plan").orElseThrow());
-                boolean changed = change(served, i, deed, before);
+                String operation = operations.next(Json.get(now, "plan").orElseThrow());
+                boolean changed = change(served, i, operation, before);
                 made += changed ? 1 : 0;
                 String after = served.text();
-                assertEquals(changed, !after.equals(before), deed);
-                agree(served, page, after, deed);
+                assertEquals(changed, !after.equals(before), operation);
+                agree(served, page, after, operation);
             }
-            assertTrue(made > DEEDS / 3, "made: " + made);
-            System.out.println("Of " + DEEDS + " deeds " + made + " were made.");
+            assertTrue(made > OPERATIONS / 3, "made: " + made);
+            System.out.println("Of " + OPERATIONS + " operations " + made + " were made.");
             for (int i = 0; i < made; i++) {
                 assertTrue(Json.flag(served.post("undo", "{}"), "ok"), "undo " + i);
             }
@@ -58,27 +58,27 @@ class LiveRandomTest {
     }
 
     /** Most are asked for by a page; now and then somebody writes by hand. Says whether anything was changed. */
-    private static boolean change(Served served, int i, String deed, String before) throws Exception {
+    private static boolean change(Served served, int i, String operation, String before) throws Exception {
         if (i % 10 == 9) {
             Files.writeString(served.file, before + "# by hand, " + i + "\n");
             return true;
         }
-        MapValue answer = served.post("edit", "{\"anyway\":true,\"deeds\":[" + deed + "]}");
+        MapValue answer = served.post("edit", "{\"anyway\":true,\"operations\":[" + operation + "]}");
         return Json.flag(answer, "ok")
                 && !Json.text(answer, "said").isEmpty()
                 && !served.text().equals(before);
     }
 
-    private static void agree(Served served, LivePage page, String text, String deed) throws Exception {
+    private static void agree(Served served, LivePage page, String text, String operation) throws Exception {
         page.waitUntil(() -> page.isShown(text));
         PlanFile read = PlanFile.inFolder(
                 new SourceText("shore.yaml", text), org.yonderarc.check.IconNames.ANY, served.file.getParent());
-        assertTrue(read.plan().isPresent(), () -> deed + " broke the plan: " + read.findings());
+        assertTrue(read.plan().isPresent(), () -> operation + " broke the plan: " + read.findings());
         String plan = PlanFile.toJson(read.plan().get());
-        assertEquals(plan, JsonText.write(Json.get(served.now(), "plan").orElseThrow()), deed);
+        assertEquals(plan, JsonText.write(Json.get(served.now(), "plan").orElseThrow()), operation);
         String shown = (String)
                 page.browser.executeAsyncScript(
                         "const done = arguments[0]; import(location.pathname + 'model.js').then(m => done(JSON.stringify(m.whole())));");
-        assertEquals(plan, JsonText.write(JsonText.read(shown)), deed);
+        assertEquals(plan, JsonText.write(JsonText.read(shown)), operation);
     }
 }

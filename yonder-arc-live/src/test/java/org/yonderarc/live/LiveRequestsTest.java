@@ -106,41 +106,41 @@ class LiveRequestsTest {
     }
 
     private static final List<String> NONSENSE = List.of(
-            "{\"deeds\":[{\"do\":\"put\"}]}",
-            "{\"deeds\":[{\"do\":\"put\",\"thing\":7,\"key\":[],\"value\":{}}]}",
-            "{\"deeds\":[{\"do\":\"put\",\"thing\":\"\",\"key\":\"\"}]}",
-            "{\"deeds\":[{\"do\":\"put\",\"thing\":\"item:\",\"key\":\"label\",\"value\":null}]}",
-            "{\"deeds\":[{\"do\":\"put\",\"thing\":\":\",\"key\":\"/\",\"value\":\"\\ud800\"}]}",
-            "{\"deeds\":[{\"do\":\"put\",\"thing\":\"section:main/99\",\"key\":\"section\",\"value\":\"x\"}]}",
-            "{\"deeds\":[{\"do\":\"drop\",\"thing\":\"row:tides/-1\"}]}",
-            "{\"deeds\":[{\"do\":\"drop\",\"thing\":\"app\"}]}",
-            "{\"deeds\":[{\"do\":\"drop\"}]}",
-            "{\"deeds\":[{\"do\":\"rename\",\"thing\":\"item:map\",\"to\":\"\"}]}",
-            "{\"deeds\":[{\"do\":\"rename\",\"thing\":\"app\",\"to\":\"x\"}]}",
-            "{\"deeds\":[{\"do\":\"target\",\"thing\":\"map\",\"kind\":\"none\",\"value\":\"x\"}]}",
-            "{\"deeds\":[{\"do\":\"target\",\"thing\":\"item:map\"}]}",
-            "{\"deeds\":[{\"do\":\"move\",\"thing\":\"app\",\"to\":\"bars\"}]}",
-            "{\"deeds\":[{\"do\":\"move\",\"thing\":\"item:map\",\"to\":\"rows:none\",\"before\":\"item:map\"}]}",
-            "{\"deeds\":[{\"do\":\"move\",\"thing\":\"screen:map\",\"to\":\"screens\"}]}",
-            "{\"deeds\":[{\"do\":\"add\",\"to\":\"screens\",\"value\":{}}]}",
-            "{\"deeds\":[{\"do\":\"add\",\"to\":\"facts\",\"value\":1}]}",
-            "{\"deeds\":[{\"do\":\"add\",\"to\":\"app\",\"key\":\"x\",\"value\":[[[[]]]]}]}",
-            "{\"deeds\":[{\"do\":\"copy\",\"thing\":\"app\"}]}",
-            "{\"deeds\":[{\"do\":\"copy\",\"thing\":\"section:main/0\"}]}",
-            "{\"deeds\":[{\"do\":\"copy\",\"thing\":\"theme\"}]}",
-            "{\"deeds\":[{\"do\":\"wrap\",\"thing\":\"app\",\"count\":1e300,\"heading\":[]}]}",
-            "{\"deeds\":[{\"do\":\"wrap\",\"thing\":\"item:map\",\"count\":1e300,\"heading\":\"x\"}]}",
-            "{\"deeds\":[{\"do\":\"unwrap\",\"thing\":\"app\"}]}",
-            "{\"deeds\":[{\"do\":\"unwrap\",\"thing\":\"item:map\"}]}",
-            "{\"deeds\":[{\"do\":\"unwrap\",\"thing\":\"row:tides/0\"}]}",
-            "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"set:=\"}]}",
-            "{\"deeds\":[{\"do\":\"edit\",\"edit\":\":\"}]}",
-            "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"section:/menus/main/5..1=x\"}]}",
-            "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"move:/app=3\"}]}",
-            "{\"deeds\":[\"put\",7,null,[[]]]}");
+            "{\"operations\":[{\"do\":\"put\"}]}",
+            "{\"operations\":[{\"do\":\"put\",\"thing\":7,\"key\":[],\"value\":{}}]}",
+            "{\"operations\":[{\"do\":\"put\",\"thing\":\"\",\"key\":\"\"}]}",
+            "{\"operations\":[{\"do\":\"put\",\"thing\":\"item:\",\"key\":\"label\",\"value\":null}]}",
+            "{\"operations\":[{\"do\":\"put\",\"thing\":\":\",\"key\":\"/\",\"value\":\"\\ud800\"}]}",
+            "{\"operations\":[{\"do\":\"put\",\"thing\":\"section:main/99\",\"key\":\"section\",\"value\":\"x\"}]}",
+            "{\"operations\":[{\"do\":\"drop\",\"thing\":\"row:tides/-1\"}]}",
+            "{\"operations\":[{\"do\":\"drop\",\"thing\":\"app\"}]}",
+            "{\"operations\":[{\"do\":\"drop\"}]}",
+            "{\"operations\":[{\"do\":\"rename\",\"thing\":\"item:map\",\"to\":\"\"}]}",
+            "{\"operations\":[{\"do\":\"rename\",\"thing\":\"app\",\"to\":\"x\"}]}",
+            "{\"operations\":[{\"do\":\"target\",\"thing\":\"map\",\"kind\":\"none\",\"value\":\"x\"}]}",
+            "{\"operations\":[{\"do\":\"target\",\"thing\":\"item:map\"}]}",
+            "{\"operations\":[{\"do\":\"move\",\"thing\":\"app\",\"to\":\"bars\"}]}",
+            "{\"operations\":[{\"do\":\"move\",\"thing\":\"item:map\",\"to\":\"rows:none\",\"before\":\"item:map\"}]}",
+            "{\"operations\":[{\"do\":\"move\",\"thing\":\"screen:map\",\"to\":\"screens\"}]}",
+            "{\"operations\":[{\"do\":\"add\",\"to\":\"screens\",\"value\":{}}]}",
+            "{\"operations\":[{\"do\":\"add\",\"to\":\"facts\",\"value\":1}]}",
+            "{\"operations\":[{\"do\":\"add\",\"to\":\"app\",\"key\":\"x\",\"value\":[[[[]]]]}]}",
+            "{\"operations\":[{\"do\":\"copy\",\"thing\":\"app\"}]}",
+            "{\"operations\":[{\"do\":\"copy\",\"thing\":\"section:main/0\"}]}",
+            "{\"operations\":[{\"do\":\"copy\",\"thing\":\"theme\"}]}",
+            "{\"operations\":[{\"do\":\"wrap\",\"thing\":\"app\",\"count\":1e300,\"heading\":[]}]}",
+            "{\"operations\":[{\"do\":\"wrap\",\"thing\":\"item:map\",\"count\":1e300,\"heading\":\"x\"}]}",
+            "{\"operations\":[{\"do\":\"unwrap\",\"thing\":\"app\"}]}",
+            "{\"operations\":[{\"do\":\"unwrap\",\"thing\":\"item:map\"}]}",
+            "{\"operations\":[{\"do\":\"unwrap\",\"thing\":\"row:tides/0\"}]}",
+            "{\"operations\":[{\"do\":\"edit\",\"edit\":\"set:=\"}]}",
+            "{\"operations\":[{\"do\":\"edit\",\"edit\":\":\"}]}",
+            "{\"operations\":[{\"do\":\"edit\",\"edit\":\"section:/menus/main/5..1=x\"}]}",
+            "{\"operations\":[{\"do\":\"edit\",\"edit\":\"move:/app=3\"}]}",
+            "{\"operations\":[\"put\",7,null,[[]]]}");
 
     @Test
-    void deedsThatMakeNoSenseAreRefusedInWords() throws Exception {
+    void operationsThatMakeNoSenseAreRefusedInWords() throws Exception {
         try (var served = new Served(folder, Served.PLAN)) {
             for (String body : NONSENSE) {
                 var answer = served.send(served.request("edit").POST(BodyPublishers.ofString(body)));
@@ -157,7 +157,7 @@ class LiveRequestsTest {
         try (var served = new Served(folder, Served.PLAN)) {
             String copy = "{\"do\":\"copy\",\"thing\":\"item:map\"},";
             for (int count : List.of(3_000, EditService.MOST)) {
-                String body = "{\"deeds\":[" + copy.repeat(count - 1) + copy.replace("},", "}") + "]}";
+                String body = "{\"operations\":[" + copy.repeat(count - 1) + copy.replace("},", "}") + "]}";
                 MapValue answer = served.post("edit", body);
                 if (count > EditService.MOST) {
                     assertTrue(Json.text(answer, "why").contains("At most 200"), Json.text(answer));
@@ -167,7 +167,7 @@ class LiveRequestsTest {
             // Whoever sends much is still there to hear why it was refused.
             for (int size : List.of(2 << 20, 30 << 20)) {
                 int large = served.send(served.request("edit")
-                                .POST(BodyPublishers.ofString("{\"deeds\":[\"" + "x".repeat(size) + "\"]}")))
+                                .POST(BodyPublishers.ofString("{\"operations\":[\"" + "x".repeat(size) + "\"]}")))
                         .statusCode();
                 assertEquals(413, large);
             }

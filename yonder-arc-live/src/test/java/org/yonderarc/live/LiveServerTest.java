@@ -37,7 +37,7 @@ class LiveServerTest extends LiveServerFixture {
                     served.send(HttpRequest.newBuilder(URI.create(base + path))).statusCode(),
                     path);
         }
-        String put = "{\"deeds\":[{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Stolen\"}]}";
+        String put = "{\"operations\":[{\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Stolen\"}]}";
         for (String origin : List.of("https://example.org", "null", base.replace("127.0.0.1", "127.0.0.2"))) {
             int status = served.send(
                             served.request("edit").header("Origin", origin).POST(BodyPublishers.ofString(put)))
@@ -101,7 +101,8 @@ class LiveServerTest extends LiveServerFixture {
         String found = served.get("icons?find=crab").body();
         assertTrue(found.contains("\"my-crab\""), found);
         assertTrue(Json.flag(
-                served.deed("\"do\":\"put\",\"thing\":\"item:crew\",\"key\":\"icon\",\"value\":\"my-crab\""), "ok"));
+                served.operation("\"do\":\"put\",\"thing\":\"item:crew\",\"key\":\"icon\",\"value\":\"my-crab\""),
+                "ok"));
         MapValue other = served.post("upload?kind=icon&name=my-crab.svg", svg.replace("16", "15"));
         assertTrue(Json.text(other, "why").contains("already"), Json.text(other));
         assertEquals(kept, Files.readString(folder.resolve("icons/my-crab.svg")));
@@ -122,15 +123,15 @@ class LiveServerTest extends LiveServerFixture {
         for (String body : List.of(
                 "[]",
                 "{}",
-                "{\"deeds\":[]}",
-                "{\"deeds\":7}",
+                "{\"operations\":[]}",
+                "{\"operations\":7}",
                 "null",
-                "{\"deeds\":[{}]}",
-                "{\"deeds\":[{\"do\":\"put\"}]}",
-                "{\"deeds\":[{\"do\":\"move\",\"thing\":\"item:map\",\"to\":\"menu:none\"}]}",
-                "{\"deeds\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"../../app/name\",\"value\":1}]}",
-                "{\"deeds\":[{\"do\":\"wrap\",\"thing\":\"item:map\",\"count\":-3,\"heading\":\"x\"}]}",
-                "{\"deeds\":[{\"do\":\"edit\",\"edit\":\"fly:/app\"}]}")) {
+                "{\"operations\":[{}]}",
+                "{\"operations\":[{\"do\":\"put\"}]}",
+                "{\"operations\":[{\"do\":\"move\",\"thing\":\"item:map\",\"to\":\"menu:none\"}]}",
+                "{\"operations\":[{\"do\":\"put\",\"thing\":\"item:map\",\"key\":\"../../app/name\",\"value\":1}]}",
+                "{\"operations\":[{\"do\":\"wrap\",\"thing\":\"item:map\",\"count\":-3,\"heading\":\"x\"}]}",
+                "{\"operations\":[{\"do\":\"edit\",\"edit\":\"fly:/app\"}]}")) {
             int status = served.send(served.request("edit").POST(BodyPublishers.ofString(body)))
                     .statusCode();
             assertTrue(status == 200 || status == 400, body + ": " + status);
@@ -171,7 +172,7 @@ class LiveServerTest extends LiveServerFixture {
                 sockets.add(listening("p" + i));
             }
             for (int i = 0; i < 300; i++) {
-                served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Shore " + i + "\"");
+                served.operation("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Shore " + i + "\"");
             }
             String last = Integer.toString((int) number(served.now(), "revision"));
             for (Socket socket : sockets.subList(1, 100)) {
@@ -184,7 +185,7 @@ class LiveServerTest extends LiveServerFixture {
         }
         // Those that are gone are noticed when they are written to.
         for (int i = 0; i < 100 && served.server.pages() > 0; i++) {
-            served.deed("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Gone " + i + "\"");
+            served.operation("\"do\":\"put\",\"thing\":\"app\",\"key\":\"name\",\"value\":\"Gone " + i + "\"");
             Thread.sleep(20);
         }
         assertEquals(0, served.server.pages());

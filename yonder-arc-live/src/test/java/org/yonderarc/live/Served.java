@@ -82,9 +82,9 @@ final class Served implements AutoCloseable {
         return (MapValue) JsonText.read(get("now").body());
     }
 
-    /** Asks for one deed, written as a map without its braces. */
-    MapValue deed(String deed) throws Exception {
-        return post("edit", "{\"anyway\": true, \"deeds\": [{" + deed + "}]}");
+    /** Asks for one operation, written as a map without its braces. */
+    MapValue operation(String operation) throws Exception {
+        return post("edit", "{\"anyway\": true, \"operations\": [{" + operation + "}]}");
     }
 
     URI address() {

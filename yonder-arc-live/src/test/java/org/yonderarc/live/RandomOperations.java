@@ -9,7 +9,7 @@ import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Value;
 
 /** What somebody could do next with a plan, at random; not all of it makes sense. */
-final class RandomDeeds {
+final class RandomOperations {
     private static final List<String> WORDS =
             List.of("Weir", "Quay: east", "#4", "off", "Été", "{drafts}", "12:10", "Ünder \"way\"", "🦀", "null");
     private static final List<String> ICONS = List.of("home", "map", "users", "bell", "book", "anchor");
@@ -20,11 +20,11 @@ final class RandomDeeds {
     private Value plan;
     private int fresh;
 
-    RandomDeeds(long seed) {
+    RandomOperations(long seed) {
         random = new Random(seed);
     }
 
-    /** One deed, as a page writes it. */
+    /** One operation, as a page writes it. */
     String next(Value now) {
         plan = now;
         String item = one(items());
@@ -36,15 +36,15 @@ final class RandomDeeds {
             case 4 -> put("item:" + item, "when", random.nextBoolean() ? null : quoted(one(keys("facts")) + " > 0"));
             case 5 -> put("item:" + item, "hide-on", random.nextBoolean() ? null : "[" + quoted(one(KINDS)) + "]");
             case 6, 7, 8 ->
-                deed("move", "item:" + item, "\"to\":\"menu:main\",\"before\":\"item:" + one(items()) + "\"");
-            case 9 -> deed("wrap", "item:" + item, "\"count\":1,\"heading\":" + quoted(one(WORDS)));
-            case 10 -> deed("unwrap", "section:main/" + random.nextInt(6), "\"x\":1");
-            case 11 -> deed("copy", random.nextBoolean() ? "item:" + item : "screen:" + screen, "\"x\":1");
-            case 12 -> deed("drop", "item:" + item, "\"x\":1");
-            case 13 -> deed("drop", "screen:" + screen, "\"x\":1");
-            case 14 -> deed("rename", "screen:" + screen, "\"to\":\"s" + fresh++ + "\"");
+                operation("move", "item:" + item, "\"to\":\"menu:main\",\"before\":\"item:" + one(items()) + "\"");
+            case 9 -> operation("wrap", "item:" + item, "\"count\":1,\"heading\":" + quoted(one(WORDS)));
+            case 10 -> operation("unwrap", "section:main/" + random.nextInt(6), "\"x\":1");
+            case 11 -> operation("copy", random.nextBoolean() ? "item:" + item : "screen:" + screen, "\"x\":1");
+            case 12 -> operation("drop", "item:" + item, "\"x\":1");
+            case 13 -> operation("drop", "screen:" + screen, "\"x\":1");
+            case 14 -> operation("rename", "screen:" + screen, "\"to\":\"s" + fresh++ + "\"");
             case 15 ->
-                deed(
+                operation(
                         "rename",
                         random.nextBoolean() ? "item:" + item : "fact:" + one(keys("facts")),
                         "\"to\":\"n" + fresh++ + "\"");
@@ -58,7 +58,7 @@ final class RandomDeeds {
             case 20 ->
                 "{\"do\":\"add\",\"to\":\"rows:" + screen + "\",\"value\":{\"title\":" + quoted(one(WORDS)) + "}}";
             case 21 ->
-                deed(
+                operation(
                         "move",
                         "row:" + screen + "/" + random.nextInt(4),
                         "\"to\":\"rows:" + screen + "\",\"before\":\"row:" + screen + "/" + random.nextInt(4) + "\"");
@@ -74,10 +74,10 @@ final class RandomDeeds {
     }
 
     private static String put(String thing, String key, String value) {
-        return deed("put", thing, "\"key\":\"" + key + "\"" + (value == null ? "" : ",\"value\":" + value));
+        return operation("put", thing, "\"key\":\"" + key + "\"" + (value == null ? "" : ",\"value\":" + value));
     }
 
-    private static String deed(String what, String thing, String rest) {
+    private static String operation(String what, String thing, String rest) {
         return "{\"do\":\"" + what + "\",\"thing\":\"" + thing + "\"," + rest + "}";
     }
 
