@@ -90,7 +90,7 @@ public final class Main implements Runnable {
         this.made = made;
     }
 
-    /** The command with the part that is asked for, or with all: to look through the options of each takes half of a start. */
+    /** The command with the part that is asked for, or with all: to look through the options of all takes a fifth of a start. */
     private static CommandLine command(OutputStream made, String[] arguments) {
         var command = new CommandLine(new Main(made));
         String first = arguments.length == 0 ? "" : arguments[0];
