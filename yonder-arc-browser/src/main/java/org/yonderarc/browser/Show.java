@@ -99,7 +99,7 @@ final class Show {
                 + Math.max(0, real - realStart) * (preferences.motion().equals("slow") ? SLOW : 1);
     }
 
-    void prefer(Preferences other, Optional<Device> window) {
+    void setPreferences(Preferences other, Optional<Device> window) {
         double then = now();
         realStart = Page.now();
         stageStart = then;

@@ -66,7 +66,7 @@ final class Tools {
         choose(0);
         for (String id : List.of(
                 "device-name", "scheme", "language", "text-size", "motion", "contrast", "turned", "true-size")) {
-            get(id).onEvent("change", event -> preferred());
+            get(id).onEvent("change", event -> preferencesChanged());
         }
         get("targets").onEvent("change", event -> Page.toggle(get("desk"), "targets", isChecked("targets")));
         get("beside").onClick(event -> another());
@@ -146,8 +146,8 @@ final class Tools {
         Page.choose(get(id), value);
     }
 
-    private void preferred() {
-        prefer(
+    private void preferencesChanged() {
+        setPreferences(
                 current(),
                 new Preferences(
                         value("device-name"),
@@ -160,8 +160,8 @@ final class Tools {
                         value("contrast")));
     }
 
-    private void prefer(Show show, Preferences preferences) {
-        show.prefer(preferences, fills() ? Optional.of(Show.window()) : Optional.empty());
+    private void setPreferences(Show show, Preferences preferences) {
+        show.setPreferences(preferences, fills() ? Optional.of(Show.window()) : Optional.empty());
         player.arrange();
     }
 
@@ -254,7 +254,7 @@ final class Tools {
         double down = get("desk").getClientHeight() - DOWN;
         double wanted = 0;
         for (Show show : shows) {
-            show.prefer(show.preferences(), window);
+            show.setPreferences(show.preferences(), window);
             wanted += show.width() * Math.min(1, down / show.height());
         }
         double share = Math.min(1, across / wanted);

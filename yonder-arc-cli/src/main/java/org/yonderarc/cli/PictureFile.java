@@ -18,7 +18,7 @@ final class PictureFile {
             names = "--scale",
             paramLabel = "N",
             description =
-                    "Pixels for each dp, 0.25 to 8, of a film to 4. Default: that of the plan's own device, else 2; of a film 1.")
+                    "Pixels of a PNG or GIF for each dp, 0.25 to 8, of a film to 4. Default: that of the plan's own device, else 2; of a film 1.")
     private Double scale;
 
     @Option(

@@ -41,14 +41,13 @@ final class LiveWords {
 
     /** A page with its words in the places for them; {@code {0}} is what is named in them. */
     static String fill(String page, String named) {
-        String filled = SLOT.matcher(page).replaceAll(slot -> {
+        return SLOT.matcher(page.replace("{{live-words}}", ofScript())).replaceAll(slot -> {
             String text = TEXTS.getProperty(slot.group(1));
             if (text == null) {
                 throw new IllegalStateException("the live page has no words for " + slot.group(1));
             }
             return Matcher.quoteReplacement(Markup.escape(text.replace("{0}", named)));
         });
-        return filled.replace("{{live-words}}", ofScript());
     }
 
     /** All words as JSON, in the order of their keys. */

@@ -24,7 +24,7 @@ export class Outline {
         this.line('theme', 0, sign('palette')), this.line('motion', 0, sign('bolt')),
         ...Object.keys(model.whole().styles ?? {}).map(id => this.line('style:' + id, 0, sign('palette')))], say('add-style')),
       this.group(say('group-facts'), () => this.addFact(), Object.entries(model.whole().facts ?? {}).map(([id, fact]) =>
-        this.line('fact:' + id, 0, sign('list'), String(typeof fact === 'object' ? Array.isArray(fact) ? say('entries', fact.length) : fact.value : fact))), say('add-fact'))
+        this.line('fact:' + id, 0, sign('list'), String(typeof fact === 'object' ? Array.isArray(fact) ? fact.length === 1 ? say('one-entry') : say('many-entries', fact.length) : fact.value : fact))), say('add-fact'))
     ];
     this.root.replaceChildren(...parts.flat());
     this.root.scrollTop = scrolled;

@@ -72,17 +72,17 @@ export class Panel {
   }
 
   head(thing, word) {
-    const operations = [];
+    const buttons = [];
     const list = model.allLines().find(line => line.thing === thing)?.list;
     if (list) {
-      operations.push(tool('arrow-up', say('move-up'), () => this.page.moveBy(thing, -1)), tool('arrow-down', say('move-down'), () => this.page.moveBy(thing, 1)));
+      buttons.push(tool('arrow-up', say('move-up'), () => this.page.moveBy(thing, -1)), tool('arrow-down', say('move-down'), () => this.page.moveBy(thing, 1)));
     }
     if (['item', 'screen', 'bar', 'style', 'fact', 'row'].includes(word)) {
-      operations.push(tool('copy', say('duplicate'), () => this.page.act({do: 'copy', thing}, {anyway: true})));
+      buttons.push(tool('copy', say('duplicate'), () => this.page.act({do: 'copy', thing}, {anyway: true})));
     }
     if (!['app', 'theme', 'motion'].includes(word)) {
       const isSection = word === 'section';
-      operations.push(tool(isSection ? 'x' : 'trash', isSection ? say('remove-section') : say('remove-with'),
+      buttons.push(tool(isSection ? 'x' : 'trash', isSection ? say('remove-section') : say('remove-with'),
         () => isSection ? this.page.act({do: 'unwrap', thing}, {then: list}) : this.remove(thing, list)));
     }
     // On a phone there is no outline.
@@ -92,7 +92,7 @@ export class Panel {
     return el('div', {}, choice,
       el('p', {className: 'path'}, this.path(thing, word)),
       el('h2', {}, model.title(thing, this.page.language) || say('no-name')),
-      el('div', {className: 'operations'}, operations));
+      el('div', {className: 'buttons'}, buttons));
   }
 
   /** Removes a thing; what goes with it is told before. */

@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.yonderarc.finding.Severity;
+import org.yonderarc.plan.Scheme;
 
 /** What the live page says stands in its table, and nothing else stands there. */
 class LiveWordsTest {
@@ -19,7 +21,7 @@ class LiveWordsTest {
     private static final Pattern SAID = Pattern.compile("\\bsay\\('([a-z-]+)'(?! \\+)|\\{\\{say ([a-z-]+)}}");
     /** Keys that are put together, by how they begin. */
     private static final List<String> MADE = List.of("noun-", "scheme-", "severity-");
-    /** A text in quotes that begins as a sentence does, and is no key of a keyboard, nor a name of the web's own. */
+    /** A text in quotes that begins as a sentence does; keys of a keyboard, headers and names of languages do too. */
     private static final Pattern SENTENCE = Pattern.compile(
             "['`](?!Arrow|Home|End|Delete|Enter|Escape|Content-|Aa'|Default:|Java'|TypeScript')[A-Z][a-z]+[^'`]*['`]");
 
@@ -52,6 +54,25 @@ class LiveWordsTest {
         known.removeIf(key -> MADE.stream().anyMatch(key::startsWith));
         assertEquals(known, said);
         assertTrue(known.size() > 200, known.size() + " words");
+    }
+
+    /** Those whose keys are put together: a word for each severity, each scheme, and each kind of thing that the page knows. */
+    @Test
+    void wordsWithKeysThatArePutTogetherAreAllThere() throws Exception {
+        Set<String> expected = new TreeSet<>();
+        for (Severity one : Severity.values()) {
+            expected.add("severity-" + one.word());
+        }
+        for (Scheme one : Scheme.values()) {
+            expected.add("scheme-" + one.word());
+        }
+        Pattern.compile("case '([a-z]+)'")
+                .matcher(Files.readString(RESOURCES.resolve("model.js")))
+                .results()
+                .forEach(one -> expected.add("noun-" + one.group(1)));
+        Set<String> made = new TreeSet<>(table().stringPropertyNames());
+        made.removeIf(key -> MADE.stream().noneMatch(key::startsWith) || key.equals("noun-and-title"));
+        assertEquals(expected, made);
     }
 
     @Test
