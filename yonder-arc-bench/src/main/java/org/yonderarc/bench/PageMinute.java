@@ -4,7 +4,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
@@ -12,7 +15,7 @@ import org.yonderarc.examples.Brinelight;
 import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.web.PageWriter;
 
-/** A minute of random choosing in the demo's page in Chromium: the times between its frames. */
+/** A minute of random choosing in the demo's page in Chromium: the times between its frames, and what a choice takes of the main thread. */
 public final class PageMinute {
     /**
      * Chooses something that can be chosen every 100 to 700 ms, so that some films end and others are interrupted, and
@@ -37,6 +40,20 @@ public final class PageMinute {
             requestAnimationFrame(frame);
             """;
 
+    /** Chooses the next of what the bars hold, and is done when its film has ended. */
+    private static final String CHOOSE_ONE =
+            """
+            const done = arguments[arguments.length - 1];
+            const all = [...document.querySelectorAll('#device nav a[href^="#"]')].filter(a => !a.hasAttribute('aria-current'));
+            all[arguments[0] % all.length].click();
+            setTimeout(() => done(null), 1500);
+            """;
+
+    /** So many choices are measured one by one, after a few that are not. */
+    private static final int CHOICES = 24;
+
+    private static final int WARM = 6;
+
     private PageMinute() {}
 
     /** Runs it for a minute, or for as many seconds as the argument says. */
@@ -51,10 +68,57 @@ public final class PageMinute {
             // What the machine itself misses, in a page where nothing happens.
             measure(browser, seconds, false);
             measure(browser, seconds, true);
+            work(browser, "a choice");
+            browser.executeCdpCommand(
+                    "Emulation.setEmulatedMedia",
+                    Map.of("features", List.of(Map.of("name", "prefers-reduced-motion", "value", "reduce"))));
+            browser.navigate().refresh();
+            work(browser, "a choice with less motion");
         } finally {
             browser.quit();
             Files.delete(page);
         }
+    }
+
+    /** What choices take of the main thread, in the one and a half seconds in which their films begin and end. */
+    private static void work(ChromeDriver browser, String what) {
+        browser.executeCdpCommand("Performance.enable", Map.of());
+        var spent = new ArrayList<Map<String, Double>>();
+        for (int i = 0; i < WARM + CHOICES; i++) {
+            Map<String, Double> before = metrics(browser);
+            browser.executeAsyncScript(CHOOSE_ONE, i);
+            Map<String, Double> after = metrics(browser);
+            after.replaceAll((name, value) -> (value - before.get(name)) * 1000);
+            if (i >= WARM) {
+                spent.add(after);
+            }
+        }
+        System.out.printf(
+                "%s: %.0f ms of the main thread in the median, %.0f at most; script %.0f, style %.0f, layout %.0f%n",
+                what,
+                median(spent, "TaskDuration", 2),
+                median(spent, "TaskDuration", 1),
+                median(spent, "ScriptDuration", 2),
+                median(spent, "RecalcStyleDuration", 2),
+                median(spent, "LayoutDuration", 2));
+    }
+
+    /** The median with 2 parts, the most with 1. */
+    private static double median(List<Map<String, Double>> spent, String name, int parts) {
+        double[] sorted =
+                spent.stream().mapToDouble(one -> one.get(name)).sorted().toArray();
+        return sorted[parts == 1 ? sorted.length - 1 : sorted.length / 2];
+    }
+
+    private static Map<String, Double> metrics(ChromeDriver browser) {
+        var out = new HashMap<String, Double>();
+        var told = (List<?>)
+                browser.executeCdpCommand("Performance.getMetrics", Map.of()).get("metrics");
+        for (Object one : told) {
+            var metric = (Map<?, ?>) one;
+            out.put((String) metric.get("name"), ((Number) metric.get("value")).doubleValue());
+        }
+        return out;
     }
 
     private static void measure(ChromeDriver browser, int seconds, boolean chooses) {

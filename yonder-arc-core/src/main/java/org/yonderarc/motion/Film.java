@@ -28,7 +28,7 @@ public final class Film {
     /** How far a label sinks into a bar below a raised mark that leaves it, or rises from there, in dp. */
     private static final double SINK = 10;
     /** The time by which each item of a fan comes after the one before it, in ms. */
-    private static final double FAN = 30;
+    static final double FAN = 30;
 
     private final Scene from;
     private final Scene to;
@@ -40,7 +40,7 @@ public final class Film {
     private final Screens changing;
     private final double duration;
     /** So many times faster than the page itself, its shadow and its corners are there. */
-    private static final double SOON = 8;
+    static final double SOON = 8;
 
     private final boolean fades;
     /** Whether a mark goes from one item to another. */
@@ -133,6 +133,38 @@ public final class Film {
         return to;
     }
 
+    /**
+     * The film told ahead; no value for one that has to be painted frame by frame, because it interrupts another, or because something in
+     * it changes its form.
+     */
+    public Optional<Tracks> tracks() {
+        boolean isPlain = before.isEmpty()
+                && from.width() == to.width()
+                && from.height() == to.height()
+                && from.background().equals(to.background());
+        return isPlain ? new Teller(this).tell() : Optional.empty();
+    }
+
+    Scene first() {
+        return from;
+    }
+
+    List<Pair> pairs() {
+        return pairs;
+    }
+
+    Screens screens() {
+        return changing;
+    }
+
+    boolean travels() {
+        return travels;
+    }
+
+    boolean isRaised() {
+        return isRaised;
+    }
+
     private double end(List<Pair> all) {
         double end = 0;
         for (Pair pair : all) {
@@ -164,7 +196,7 @@ public final class Film {
         return moves ? clock(pair.tempo()).end() : 0;
     }
 
-    private Progress clock(Part.Tempo tempo) {
+    Progress clock(Part.Tempo tempo) {
         return switch (tempo) {
             case SCREENS -> screens.duration() == 0 && score.passage().isEmpty() ? select : screens;
             case SELECT -> select;
@@ -183,14 +215,7 @@ public final class Film {
         var nodes = new ArrayList<SceneNode>();
         if (fades) {
             nodes.addAll(from.nodes());
-            var ground = new SceneNode.Rect("ground~", new Box(0, 0, to.width(), to.height()), 0, to.background());
-            var all = new ArrayList<SceneNode>();
-            all.add(ground);
-            all.addAll(to.nodes());
-            // One that is interrupted fades into the next.
-            String key = "all~" + from.nodes().size();
-            nodes.add(SceneNode.Group.of(Part.Plain.OTHER, key, new Meaning.Plain(), ground.area(), all)
-                    .faded(ms / duration));
+            nodes.add(whole().faded(ms / duration));
         } else {
             play(pairs, ms, nodes);
         }
@@ -205,6 +230,22 @@ public final class Film {
         assert scene.doubled().isEmpty()
                 : "two nodes beside each other have one key: " + scene.doubled().orElseThrow();
         return scene;
+    }
+
+    /** Whether one scene fades into the other, and nothing moves. */
+    boolean fades() {
+        return fades;
+    }
+
+    /** All of the scene that it leads to, as one, for a film that only fades. */
+    SceneNode.Group whole() {
+        var ground = new SceneNode.Rect("ground~", new Box(0, 0, to.width(), to.height()), 0, to.background());
+        var all = new ArrayList<SceneNode>();
+        all.add(ground);
+        all.addAll(to.nodes());
+        // One that is interrupted fades into the next.
+        String key = "all~" + from.nodes().size();
+        return SceneNode.Group.of(Part.Plain.OTHER, key, new Meaning.Plain(), ground.area(), all);
     }
 
     private void play(List<Pair> all, double ms, List<SceneNode> out) {
@@ -277,7 +318,7 @@ public final class Film {
     }
 
     /** While the mark travels, the item that it leaves changes first, and the one that it goes to last. */
-    private static Optional<Double> change(SceneNode.Group a, SceneNode.Group b, double p) {
+    static Optional<Double> change(SceneNode.Group a, SceneNode.Group b, double p) {
         if (!(a.meaning() instanceof Meaning.Link from && b.meaning() instanceof Meaning.Link to)
                 || !(b.part() instanceof Part.Item)
                 || from.current() == to.current()) {
@@ -394,7 +435,7 @@ public final class Film {
     }
 
     /** A bar on its way over its edge, all of it: one that stands free goes farther than its own extent. */
-    private SceneNode bar(SceneNode.Group bar, Form.Edge edge, double share, Scene own) {
+    SceneNode bar(SceneNode.Group bar, Form.Edge edge, double share, Scene own) {
         double rest = 1 - share;
         Box area = bar.area();
         boolean isLeft = (edge == Form.Edge.LEADING) != score.rightToLeft();

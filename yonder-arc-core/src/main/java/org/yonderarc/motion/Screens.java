@@ -59,6 +59,62 @@ record Screens(Score score, Colour ground) {
         }
     }
 
+    /** Tells what {@link #play} plays ahead; gives whether that can be told. */
+    boolean tell(SceneNode.Group whole, boolean arrives, Teller.Screening out) {
+        Transition.Kind kind =
+                score.passage().map(passage -> passage.transition().kind()).orElse(Transition.Kind.FADE);
+        boolean forward = score.passage().map(passage -> passage.forward()).orElse(true);
+        if (arrives && forward && stagger() != 0) {
+            for (SceneNode child : whole.children()) {
+                if (row(child) >= 0) {
+                    out.row(child, whole.key(), RISE, row(child) * stagger());
+                }
+            }
+        }
+        Box area = whole.area();
+        double side = score.rightToLeft() ? -1 : 1;
+        boolean above = arrives == forward;
+        switch (kind) {
+            case NONE -> {
+                if (arrives) {
+                    out.add(whole);
+                }
+            }
+            case PUSH -> {
+                double way = area.width() * side * (forward ? 1 : -1);
+                out.moved(grounded(whole), arrives ? way : -way, 0, arrives);
+            }
+            case COVER -> {
+                double way = (above ? area.width() : -area.width() * PARALLAX) * side;
+                if (above) {
+                    var shadow = new ArrayList<SceneNode>();
+                    edgeShadow(whole.key(), area.x() + (side > 0 ? 0 : area.width()), side, area, shadow);
+                    shadow.forEach(layer -> out.moved(layer, way, 0, arrives));
+                }
+                out.moved(grounded(whole), way, 0, arrives);
+            }
+            case RISE -> {
+                if (above) {
+                    out.moved(grounded(whole), 0, area.height(), arrives);
+                } else {
+                    out.add(whole);
+                }
+            }
+            case GROW -> {
+                out.add(whole);
+                return !above;
+            }
+            case FADE, SHARED -> {
+                if (arrives) {
+                    out.faded(grounded(whole));
+                } else {
+                    out.add(whole);
+                }
+            }
+        }
+        return true;
+    }
+
     private static String edgeKey(int layer, String screen) {
         return "edge-shadow-" + layer + "~" + screen;
     }

@@ -77,7 +77,7 @@ final class Tween implements SceneNode.Visitor {
         }
     }
 
-    private static boolean turns(Box a, Box b) {
+    static boolean turns(Box a, Box b) {
         return a.width() > 3 * a.height() && b.height() > 3 * b.width()
                 || a.height() > 3 * a.width() && b.width() > 3 * b.height();
     }
@@ -160,26 +160,26 @@ final class Tween implements SceneNode.Visitor {
         TextLine arriving = line(b.text(), leftOf(b, anchor), baseline, b.width(), typeB);
         // The same word lies over itself; of two words, one has left before the other comes.
         boolean same = a.text().equals(b.text());
-        out.add(new SceneNode.Text(to.key() + LEAVING, leaving, fill).faded(same ? unit(2 - 2 * p) : gone()));
-        out.add(new SceneNode.Text(to.key(), arriving, fill).faded(same ? unit(2 * p) : come()));
+        out.add(new SceneNode.Text(to.key() + LEAVING, leaving, fill).faded(same ? unit(2 - 2 * p) : gone(p)));
+        out.add(new SceneNode.Text(to.key(), arriving, fill).faded(same ? unit(2 * p) : come(p)));
     }
 
     /** How much there is of what goes. */
-    private double gone() {
+    static double gone(double p) {
         return unit((TURN - p) / CHANGE);
     }
 
     /** How much there is of what comes in its place. */
-    private double come() {
+    static double come(double p) {
         return unit((p - TURN) / CHANGE);
     }
 
     /** The left end of a line whose anchor stands at {@code x}. */
-    private static double leftOf(TextLine line, double x) {
+    static double leftOf(TextLine line, double x) {
         return x - line.x() + line.left();
     }
 
-    private static TextLine line(String text, double left, double baseline, double width, Type type) {
+    static TextLine line(String text, double left, double baseline, double width, Type type) {
         return new TextLine(text, TextLine.Anchor.START, left, baseline, width, type);
     }
 
@@ -202,9 +202,9 @@ final class Tween implements SceneNode.Visitor {
         }
         // An icon's twin lies over it; another one comes when it has left.
         out.add(new SceneNode.Icon(to.key() + LEAVING, box, a.name(), a.filled(), fill, a.flipped(), turn)
-                .faded(same ? unit(2 - 2 * p) : gone()));
+                .faded(same ? unit(2 - 2 * p) : gone(p)));
         out.add(new SceneNode.Icon(to.key(), box, to.name(), to.filled(), fill, to.flipped(), turn)
-                .faded(same ? unit(2 * p) : come()));
+                .faded(same ? unit(2 * p) : come(p)));
     }
 
     @Override

@@ -3,12 +3,19 @@ package org.yonderarc.motion;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.yonderarc.build.FormBuilder;
+import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.plan.Transition;
+import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.view.View;
@@ -19,6 +26,10 @@ import org.yonderarc.walk.Walk;
 
 /** Walks and films that the tests of films share. */
 final class FilmPlans {
+    /** Steps that its random plans can take. */
+    static final List<String> STEPS = List.of(
+            "choose:a", "choose:b", "choose:c", "open:d", "back", "toggle:main", "toggle:side", "tell:n=3", "tell:n=0");
+
     private FilmPlans() {}
 
     static Scene scene(Walk walk, State state) {
@@ -61,5 +72,39 @@ final class FilmPlans {
                 collect(group.children(), key, out);
             }
         }
+    }
+
+    /** A plan with some of all that moves. */
+    static Plan plan(Random random, boolean linear) {
+        var kinds = Transition.Kind.values();
+        var marks = Indicator.Kind.values();
+        var builder = PlanBuilder.app("Film").start("a").fact("n", 0);
+        for (String id : List.of("a", "b", "c", "d")) {
+            builder.screen(id, screen -> screen.icon("droplet")
+                    .wireframe(Wireframe.Kind.values()[random.nextInt(Wireframe.Kind.values().length)])
+                    .row("One", "Note", "3"));
+        }
+        builder.menu("main", menu -> menu.item("a")
+                        .item("b", item -> item.badge("n"))
+                        .item("c"))
+                .menu("side", menu -> menu.signal("send", item -> {}).signal("leave", item -> {}));
+        Indicator.Kind mark = marks[random.nextInt(marks.length)];
+        builder.bar(bar -> bar.menu("main")
+                        .form(FormBuilder.bottom()
+                                .labels(Form.Labels.values()[random.nextInt(3)])
+                                .iconPosition(Form.IconPosition.values()[random.nextInt(4)])
+                                .style(style -> style.indicator(mark))))
+                .bar(bar -> bar.menu("side")
+                        .form(FormBuilder.drawer().opens(DrawerForm.Opening.values()[random.nextInt(3)])))
+                .topBar();
+        Transition.Kind kind = kinds[random.nextInt(kinds.length)];
+        MotionBuilder timing = linear
+                ? MotionBuilder.lasting(200).easing("linear")
+                : random.nextBoolean() ? MotionBuilder.spring(200, 24) : MotionBuilder.lasting(250);
+        return builder.screenMotion(
+                        (linear ? MotionBuilder.lasting(200).easing("linear") : MotionBuilder.lasting(300)).kind(kind))
+                .selectMotion(timing)
+                .drawerMotion(linear ? MotionBuilder.lasting(200).easing("linear") : MotionBuilder.lasting(240))
+                .build();
     }
 }

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.yonderarc.motion.FilmPlans.boxes;
 import static org.yonderarc.motion.FilmPlans.film;
+import static org.yonderarc.motion.FilmPlans.plan;
 import static org.yonderarc.motion.FilmPlans.scene;
 import static org.yonderarc.motion.FilmPlans.turning;
 
@@ -15,18 +16,12 @@ import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.yonderarc.build.FormBuilder;
-import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
-import org.yonderarc.plan.DrawerForm;
-import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Motion;
-import org.yonderarc.plan.Plan;
-import org.yonderarc.plan.Transition;
-import org.yonderarc.plan.Wireframe;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 import org.yonderarc.view.View;
@@ -40,9 +35,6 @@ import org.yonderarc.walk.Walk;
 class FilmTest {
     /** So many random plans, six films of each; more with -Dyonder.films=1000. */
     private static final int FILMS = Integer.getInteger("yonder.films", 10);
-
-    private static final List<String> STEPS = List.of(
-            "choose:a", "choose:b", "choose:c", "open:d", "back", "toggle:main", "toggle:side", "tell:n=3", "tell:n=0");
 
     /** In half a millisecond nothing moves further than a fast hand: the whole width in 25 ms. */
     private static void steady(Film film, String context) {
@@ -71,7 +63,7 @@ class FilmTest {
             Walk walk = Walk.of(plan(random, false));
             State state = walk.start();
             for (int i = 0; i < 6; i++) {
-                String step = STEPS.get(random.nextInt(STEPS.size()));
+                String step = FilmPlans.STEPS.get(random.nextInt(FilmPlans.STEPS.size()));
                 Change change = walk.step(state, Steps.parse(walk.plan(), step));
                 state = change.after();
                 Film film = film(walk, change);
@@ -228,39 +220,6 @@ class FilmTest {
         var doubled = new Scene(scene.width(), scene.height(), scene.background(), "twice", twice);
         Film film = Film.of(scene, doubled, Score.of(Optional.empty(), Motion.DEFAULT));
         assertTrue(film.at(50).nodes().size() >= scene.nodes().size());
-    }
-
-    private static Plan plan(Random random, boolean linear) {
-        var kinds = Transition.Kind.values();
-        var marks = Indicator.Kind.values();
-        var builder = PlanBuilder.app("Film").start("a").fact("n", 0);
-        for (String id : List.of("a", "b", "c", "d")) {
-            builder.screen(id, screen -> screen.icon("droplet")
-                    .wireframe(Wireframe.Kind.values()[random.nextInt(Wireframe.Kind.values().length)])
-                    .row("One", "Note", "3"));
-        }
-        builder.menu("main", menu -> menu.item("a")
-                        .item("b", item -> item.badge("n"))
-                        .item("c"))
-                .menu("side", menu -> menu.signal("send", item -> {}).signal("leave", item -> {}));
-        Indicator.Kind mark = marks[random.nextInt(marks.length)];
-        builder.bar(bar -> bar.menu("main")
-                        .form(FormBuilder.bottom()
-                                .labels(Form.Labels.values()[random.nextInt(3)])
-                                .iconPosition(Form.IconPosition.values()[random.nextInt(4)])
-                                .style(style -> style.indicator(mark))))
-                .bar(bar -> bar.menu("side")
-                        .form(FormBuilder.drawer().opens(DrawerForm.Opening.values()[random.nextInt(3)])))
-                .topBar();
-        Transition.Kind kind = kinds[random.nextInt(kinds.length)];
-        MotionBuilder timing = linear
-                ? MotionBuilder.lasting(200).easing("linear")
-                : random.nextBoolean() ? MotionBuilder.spring(200, 24) : MotionBuilder.lasting(250);
-        return builder.screenMotion(
-                        (linear ? MotionBuilder.lasting(200).easing("linear") : MotionBuilder.lasting(300)).kind(kind))
-                .selectMotion(timing)
-                .drawerMotion(linear ? MotionBuilder.lasting(200).easing("linear") : MotionBuilder.lasting(240))
-                .build();
     }
 
     private static void barsStay(Scene first, Scene last, Film film, String context) {
