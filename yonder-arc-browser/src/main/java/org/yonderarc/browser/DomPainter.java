@@ -11,6 +11,7 @@ import org.teavm.jso.dom.html.HTMLDocument;
 import org.teavm.jso.dom.html.HTMLElement;
 import org.teavm.jso.dom.xml.Element;
 import org.teavm.jso.dom.xml.Node;
+import org.yonderarc.motion.Tracks;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -45,6 +46,7 @@ final class DomPainter {
 
     private UnaryOperator<List<SceneNode>> order = nodes -> nodes;
 
+    private TrackPlayer player = new TrackPlayer(0, 1);
     private int frame;
 
     /** Whether its bars and its content are landmarks: of several devices, those of the first alone, as a page has one main content. */
@@ -118,7 +120,9 @@ final class DomPainter {
     /** Scrolls what has a path; gives whether it is there, and as long as that. */
     boolean scroll(String path, double to) {
         RenderedElement found = painted.get(path);
-        return found != null && Page.scrollTo(found.element(), to);
+        // What is new is at its start: to say so would have the browser lay it out at once.
+        boolean isThere = to == 0 && fresh.contains(path);
+        return found != null && (isThere || Page.scrollTo(found.element(), to));
     }
 
     boolean hasLandmarks() {
@@ -202,7 +206,15 @@ final class DomPainter {
         }
     }
 
+    /** Paints all that is seen within a film, and has the browser play it; until something is painted again. */
+    void play(Tracks tracks, double elapsed, double rate) {
+        paint(tracks.scene());
+        player = new TrackPlayer(elapsed, rate);
+        player.play(tracks, painted::get);
+    }
+
     void paint(Scene scene) {
+        player.stop();
         Page.style(root, "width", RenderedElement.px(scene.width()));
         Page.style(root, "height", RenderedElement.px(scene.height()));
         Page.style(root, "background-color", RenderedElement.css(scene.background()));

@@ -118,8 +118,13 @@ final class ElementGroup implements SceneNode.Visitor {
             Page.style(shown.element(), "border-radius", RenderedElement.px(node.radius()));
             Page.style(shown.element(), "background", RenderedElement.css(node.fill()));
             Page.toggle((HTMLElement) shown.element(), "line", isLine(node.area()));
-            shown.has(node);
         }
+        shown.has(node);
+    }
+
+    /** How far the baseline of a text is below the top of its element, in px. */
+    static double ascent(TextLine line) {
+        return BASELINE * line.type().size();
     }
 
     @Override
@@ -127,7 +132,7 @@ final class ElementGroup implements SceneNode.Visitor {
         RenderedElement shown = element(node, "span");
         TextLine line = node.line();
         double size = line.type().size();
-        shown.place(line.left() - originX, line.baseline() - BASELINE * size - originY);
+        shown.place(line.left() - originX, line.baseline() - ascent(line) - originY);
         boolean stays = shown.had() instanceof SceneNode.Text had
                 && had.line().text().equals(line.text())
                 && had.line().type().equals(line.type())
@@ -144,8 +149,8 @@ final class ElementGroup implements SceneNode.Visitor {
             if (!line.text().equals(element.getTextContent())) {
                 element.setTextContent(line.text());
             }
-            shown.has(node);
         }
+        shown.has(node);
     }
 
     @Override
@@ -167,8 +172,8 @@ final class ElementGroup implements SceneNode.Visitor {
             element.setAttribute("aria-hidden", "true");
             Page.style(element, "transform", transform(node));
             child(element, "use").setAttribute("href", "#" + (hasFilled ? filled : "icon-" + node.name()));
-            shown.has(node);
         }
+        shown.has(node);
     }
 
     private static String shaded(List<Fill.Shade> shades, double angle) {
@@ -210,8 +215,8 @@ final class ElementGroup implements SceneNode.Visitor {
                     shown.element(),
                     "clip-path",
                     node.within().map(seen -> cut(seen, node.area())).orElse("none"));
-            shown.has(node);
         }
+        shown.has(node);
     }
 
     @Override
@@ -233,8 +238,8 @@ final class ElementGroup implements SceneNode.Visitor {
             Page.style(element, "object-position", Decimals.brief(node.fit().across() * 100) + "% 50%");
             element.setAttribute("alt", "");
             element.setAttribute("src", uri);
-            shown.has(node);
         }
+        shown.has(node);
     }
 
     @Override
@@ -255,8 +260,8 @@ final class ElementGroup implements SceneNode.Visitor {
             Page.style(path, "fill", node.stroke().isPresent() ? "none" : RenderedElement.css(node.fill()));
             Page.style(path, "stroke", node.stroke().isPresent() ? RenderedElement.css(node.fill()) : "none");
             Page.style(path, "stroke-width", Decimals.brief(node.stroke().orElse(0.0)));
-            shown.has(node);
         }
+        shown.has(node);
     }
 
     private Element child(Element svg, String tag) {
@@ -296,8 +301,8 @@ final class ElementGroup implements SceneNode.Visitor {
                 element.setAttribute("role", "group");
                 Page.toggle((HTMLElement) element, usual, true);
             }
-            shown.has(node);
         }
+        shown.has(node);
         if (node.meaning() instanceof Meaning.Main main) {
             // What is last can be scrolled clear of a bar over it: see the page's style. The height changes with the
             // device.
@@ -332,8 +337,8 @@ final class ElementGroup implements SceneNode.Visitor {
                     Page.style(element, "padding-inline-start", RenderedElement.px(start(node.area(), line)));
                 }
             }
-            shown.has(node);
         }
+        shown.has(node);
     }
 
     /** How far a text begins from the edge where lines start. */

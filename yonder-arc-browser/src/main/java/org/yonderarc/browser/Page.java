@@ -139,6 +139,12 @@ final class Page {
     @JSBody(script = "return performance.now();")
     static native double now();
 
+    /** Runs something after so many ms. */
+    @JSBody(
+            params = {"ms", "then"},
+            script = "setTimeout(function() { then(); }, ms);")
+    static native void later(double ms, Callback then);
+
     @JSBody(script = "return document.hidden;")
     static native boolean isHidden();
 

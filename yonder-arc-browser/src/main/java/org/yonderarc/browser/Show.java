@@ -9,10 +9,10 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Visibility;
-import org.yonderarc.scene.Scene;
 import org.yonderarc.stage.Input;
 import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
+import org.yonderarc.stage.Told;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
@@ -24,6 +24,8 @@ final class Show {
     private static final double SLOW = 0.25;
     /** The least height in px of an app that has the window: lower than any phone on its side. */
     private static final double LOWEST = 300;
+    /** Whether the browser can play a film by itself. */
+    private static final boolean TRACKS = TrackPlayer.isSupported();
 
     private final HTMLElement device;
     private final Stage stage;
@@ -31,6 +33,11 @@ final class Show {
     private List<Device> devices;
     private Preferences preferences;
     private boolean isWaiting;
+    /** The film that the browser plays by itself. */
+    private Optional<Told> playing = Optional.empty();
+    /** Whether the page will be told when that is over. */
+    private boolean isTimed;
+
     private int focusMoves;
     /** The path that is to have the browser's focus as soon as it is there. */
     private Optional<String> wanted = Optional.empty();
@@ -95,8 +102,7 @@ final class Show {
     }
 
     private double stageTime(double real) {
-        return stageStart
-                + Math.max(0, real - realStart) * (preferences.motion().equals("slow") ? SLOW : 1);
+        return stageStart + Math.max(0, real - realStart) * speed();
     }
 
     void setPreferences(Preferences other, Optional<Device> window) {
@@ -104,6 +110,8 @@ final class Show {
         realStart = Page.now();
         stageStart = then;
         preferences = other;
+        // At another speed it is another one to the browser.
+        playing = Optional.empty();
         stage.surround(surroundings(window), now());
         wake();
     }
@@ -228,7 +236,16 @@ final class Show {
     void frame(double real) {
         isWaiting = false;
         boolean rests = !stage.moves();
-        Scene scene = stage.scene(stageTime(real));
+        double now = stageTime(real);
+        // At its very start a film shows what was there before it.
+        Optional<Told> told = TRACKS ? stage.told(now).filter(film -> now > film.start()) : Optional.empty();
+        if (told.isPresent() && playing.filter(film -> film == told.get()).isPresent()) {
+            retreat();
+            painter.hands(stage.pointsAtTarget());
+            wakeAt(told.get().end(), now);
+            return;
+        }
+        playing = told;
         // Before anything is painted: an element that goes takes the browser's focus with it.
         if (stage.focusMoves() != focusMoves) {
             focusMoves = stage.focusMoves();
@@ -236,17 +253,37 @@ final class Show {
         }
         painter.leaving(stage.leaving());
         painter.dialog(stage.tree().dialog());
-        painter.paint(scene);
+        told.ifPresentOrElse(
+                film -> painter.play(film.tracks(), now - film.start(), speed()),
+                () -> painter.paint(stage.scene(now)));
         retreat();
         painter.hands(stage.pointsAtTarget());
         stage.tree().content().ifPresent(path -> scroll(path, stage.scrolled(path)));
         painter.tell(stage.tree());
         // What is to have the focus may come with a later frame of a film.
         wanted = wanted.filter(path -> !painter.focus(path));
-        if (!rests || stage.moves()) {
+        if (told.isPresent()) {
+            wakeAt(told.get().end(), now);
+        } else if (!rests || stage.moves()) {
             wake();
         }
         AppBridge.painted();
+    }
+
+    /** Paints again when a film has ended that the browser plays. */
+    private void wakeAt(double end, double now) {
+        if (!isTimed) {
+            isTimed = true;
+            Page.later(Math.max(0, end - now) / speed(), () -> {
+                isTimed = false;
+                wake();
+            });
+        }
+    }
+
+    /** How fast time goes. */
+    private double speed() {
+        return preferences.motion().equals("slow") ? SLOW : 1;
     }
 
     /** Moves the bar that leaves to where it belongs, without a finger on it. */

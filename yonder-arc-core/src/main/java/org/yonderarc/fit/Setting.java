@@ -122,6 +122,9 @@ public record Setting(
     /** Whether texts in a language (BCP 47) run from right to left. */
     public static boolean isRightToLeft(String tag) {
         int end = tag.indexOf('-');
-        return RIGHT_TO_LEFT.contains((end < 0 ? tag : tag.substring(0, end)).toLowerCase(java.util.Locale.ROOT));
+        String language = end < 0 ? tag : tag.substring(0, end);
+        // Most are in small letters already, and a script has to go through a table for each.
+        boolean isSmall = language.chars().allMatch(letter -> letter >= 'a' && letter <= 'z');
+        return RIGHT_TO_LEFT.contains(isSmall ? language : language.toLowerCase(java.util.Locale.ROOT));
     }
 }

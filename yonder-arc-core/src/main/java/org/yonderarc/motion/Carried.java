@@ -22,6 +22,15 @@ record Carried(Map<String, Box> then, Map<String, Box> now, double weight) {
         return out;
     }
 
+    /** Whether all that is there at two times is at one place. */
+    static boolean stays(Map<String, Box> then, Map<String, Box> now) {
+        return then.entrySet().stream().allMatch(entry -> {
+            Box a = entry.getValue();
+            Box b = now.getOrDefault(entry.getKey(), a);
+            return a.centerX() == b.centerX() && a.centerY() == b.centerY();
+        });
+    }
+
     private static void collect(List<SceneNode> nodes, String path, Map<String, Box> out) {
         for (SceneNode node : nodes) {
             String full = path + "/" + node.key();

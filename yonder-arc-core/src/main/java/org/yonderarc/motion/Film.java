@@ -138,11 +138,26 @@ public final class Film {
      * it changes its form.
      */
     public Optional<Tracks> tracks() {
-        boolean isPlain = before.isEmpty()
+        boolean isPlain = !goesOn()
                 && from.width() == to.width()
                 && from.height() == to.height()
                 && from.background().equals(to.background());
-        return isPlain ? new Teller(this).tell() : Optional.empty();
+        return isPlain ? new FilmTracks(this).tell() : Optional.empty();
+    }
+
+    /** Whether something goes on moving as the film moved it that this one interrupts. */
+    private boolean goesOn() {
+        if (before.isEmpty()) {
+            return false;
+        }
+        Map<String, Box> then = Carried.boxes(from.nodes());
+        for (double ms : new double[] {CARRY / 2, CARRY}) {
+            Map<String, Box> now = Carried.boxes(before.get().at(since + ms).nodes());
+            if (!Carried.stays(then, now)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     Scene first() {

@@ -60,7 +60,7 @@ record Screens(Score score, Colour ground) {
     }
 
     /** Tells what {@link #play} plays ahead; gives whether that can be told. */
-    boolean tell(SceneNode.Group whole, boolean arrives, Teller.Screening out) {
+    boolean tell(SceneNode.Group whole, boolean arrives, FilmTracks.Screening out) {
         Transition.Kind kind =
                 score.passage().map(passage -> passage.transition().kind()).orElse(Transition.Kind.FADE);
         boolean forward = score.passage().map(passage -> passage.forward()).orElse(true);

@@ -1,6 +1,7 @@
 package org.yonderarc.stage;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.motion.Drag;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
@@ -12,6 +13,9 @@ import org.yonderarc.walk.Step;
 final class Playback {
     private Scene shown;
     private Optional<Film> film = Optional.empty();
+    /** The film told ahead; no value until somebody asks. */
+    private @Nullable Optional<Told> told;
+
     private Optional<Swipe> swipe = Optional.empty();
     private Optional<Drag.Release> release = Optional.empty();
     private double start;
@@ -44,6 +48,17 @@ final class Playback {
         return isPulled;
     }
 
+    /** The film that runs, told ahead; no value where none runs, or where it can't be told. */
+    Optional<Told> told() {
+        if (film.isEmpty()) {
+            return Optional.empty();
+        }
+        if (told == null) {
+            told = film.get().tracks().map(tracks -> new Told(tracks, start));
+        }
+        return told;
+    }
+
     /** When it will rest. */
     double until() {
         return start
@@ -73,6 +88,7 @@ final class Playback {
             return;
         }
         film = Optional.of(next);
+        told = null;
         start = now;
     }
 

@@ -46,6 +46,8 @@ final class RestingScene {
     private Optional<String> lowerBar = Optional.empty();
 
     private boolean isStale = true;
+    /** Asked for each group that is painted. */
+    private @Nullable Boolean isRightToLeft;
 
     RestingScene(Walk walk, State state, Surroundings around, TextMeasure measure, Stage.Host host, Scrolls scrolls) {
         this.walk = walk;
@@ -92,11 +94,13 @@ final class RestingScene {
     void with(Walk other, State now) {
         walk = other;
         state = now;
+        isRightToLeft = null;
         isStale = true;
     }
 
     void with(Surroundings other) {
         around = other;
+        isRightToLeft = null;
         touch = touch.hover(Optional.empty()).press(Optional.empty());
         isStale = true;
     }
@@ -131,7 +135,10 @@ final class RestingScene {
     }
 
     boolean isRightToLeft() {
-        return setting(0).isRightToLeft(walk.plan());
+        if (isRightToLeft == null) {
+            isRightToLeft = setting(0).isRightToLeft(walk.plan());
+        }
+        return isRightToLeft;
     }
 
     View view() {

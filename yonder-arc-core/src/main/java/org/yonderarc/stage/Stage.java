@@ -115,6 +115,18 @@ public final class Stage {
                 || pointers.due().isPresent();
     }
 
+    /**
+     * The film that runs, told ahead, for a host that can play it by itself until its end, or until something is handed in; the same instance
+     * as long as the film runs. No value where nothing runs, where each frame is to be asked for with {@link #scene}, or where something else
+     * is due meanwhile.
+     */
+    public Optional<Told> told(double now) {
+        advance(now);
+        boolean isAlone =
+                pending.isEmpty() && scrolls.until().isEmpty() && pointers.due().isEmpty();
+        return isAlone ? playback.told() : Optional.empty();
+    }
+
     /** Until when it moves, in ms, if nothing else happens; no value where it rests. */
     public Optional<Double> until() {
         if (!moves()) {

@@ -62,14 +62,28 @@ public final class Decimals {
 
     /** The number, rounded, with at most three decimals and no trailing zeros: {@code 12}, {@code 0.5}, {@code -3.125}. */
     public static String brief(double number) {
-        long scaled = Math.round(number * THOUSAND);
-        long whole = Math.abs(scaled) / THOUSAND;
-        long rest = Math.abs(scaled) % THOUSAND;
-        String sign = scaled < 0 ? "-" : "";
+        double thousandths = Math.floor(number * THOUSAND + 0.5);
+        // A script has no longs of its own: they are slow there.
+        return Math.abs(thousandths) < Integer.MAX_VALUE
+                ? brief((int) thousandths)
+                : brief(Math.round(number * THOUSAND));
+    }
+
+    private static String brief(int scaled) {
+        int size = Math.abs(scaled);
+        return brief(scaled < 0 ? "-" : "", Integer.toString(size / THOUSAND), size % THOUSAND);
+    }
+
+    private static String brief(long scaled) {
+        long size = Math.abs(scaled);
+        return brief(scaled < 0 ? "-" : "", Long.toString(size / THOUSAND), (int) (size % THOUSAND));
+    }
+
+    private static String brief(String sign, String whole, int rest) {
         if (rest == 0) {
             return sign + whole;
         }
-        String decimals = Long.toString(THOUSAND + rest).substring(1);
+        String decimals = Integer.toString(THOUSAND + rest).substring(1);
         int end = decimals.length();
         while (decimals.charAt(end - 1) == '0') {
             end--;

@@ -29,14 +29,37 @@ final class PageHost implements Host {
     private static final String CLOCK =
             """
             (() => {
-              let now = %s, due = [];
+              let now = %s, due = [], timers = [], playing = [];
+              const animate = Element.prototype.animate, later = window.setTimeout;
+              // A film that the browser plays goes on with our clock, too.
+              Element.prototype.animate = function(...all) {
+                const animation = animate.apply(this, all), born = now;
+                animation.pause();
+                playing.push({animation, born});
+                return animation;
+              };
+              window.setTimeout = (then, ms) => ms > 0 ? timers.push({at: now + ms, then}) : later(then, ms);
+              const pass = at => {
+                now = at;
+                playing = playing.filter(film => film.animation.playState !== 'idle');
+                playing.forEach(film => {
+                  film.before ??= film.animation.currentTime - film.born;
+                  film.animation.currentTime = film.before + at;
+                });
+                const over = timers.filter(timer => timer.at <= at);
+                timers = timers.filter(timer => timer.at > at);
+                over.forEach(timer => timer.then());
+                const all = due;
+                due = [];
+                all.forEach(frame => frame(now));
+              };
               performance.now = () => now;
               window.requestAnimationFrame = frame => due.push(frame);
               window.open = address => { kit.opened.push(address); };
               window.kit = {
                 opened: [],
                 set: at => { now = at; },
-                tick: at => { now = at; const all = due; due = []; all.forEach(frame => frame(now)); },
+                tick: pass,
                 part: path => [...document.querySelectorAll('#device *')].find(any => any.yonderPath === path),
                 pointer: (what, x, y) => {
                   const device = document.getElementById('device'), box = device.getBoundingClientRect();
