@@ -13,6 +13,7 @@ import org.yonderarc.plan.Form;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
+import org.yonderarc.tree.Decimals;
 
 /**
  * Tells a film ahead, going over its pairs as {@link Film#at} does. What can't be told by tracks (an outline that bends, a size that
@@ -48,7 +49,8 @@ final class FilmTracks {
     /** The clock of a tempo for what starts later, in ms. */
     private Clock late(Part.Tempo tempo, double delay) {
         Progress progress = film.clock(tempo);
-        return new Clock(tempo + "+" + delay, ms -> progress.progress(ms - delay), progress.end() + delay);
+        return new Clock(
+                tempo + "+" + Decimals.brief(delay), ms -> progress.progress(ms - delay), progress.end() + delay);
     }
 
     private void all(List<Pair> pairs, String above, Way around, List<SceneNode> out) {
