@@ -10,9 +10,9 @@ import org.yonderarc.fit.Insets;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Visibility;
 import org.yonderarc.stage.Input;
+import org.yonderarc.stage.RunningTracks;
 import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
-import org.yonderarc.stage.Told;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.State;
 import org.yonderarc.walk.Step;
@@ -34,9 +34,9 @@ final class Show {
     private Preferences preferences;
     private boolean isWaiting;
     /** The film that the browser plays by itself. */
-    private Optional<Told> playing = Optional.empty();
-    /** Whether the page will be told when that is over. */
-    private boolean isTimed;
+    private Optional<RunningTracks> playing = Optional.empty();
+    /** When a timer runs out that waits for its end, in ms of the stage; infinite where none runs. */
+    private double wakesAt = Double.POSITIVE_INFINITY;
 
     private int focusMoves;
     /** The path that is to have the browser's focus as soon as it is there. */
@@ -112,6 +112,7 @@ final class Show {
         preferences = other;
         // At another speed it is another one to the browser.
         playing = Optional.empty();
+        wakesAt = Double.POSITIVE_INFINITY;
         stage.surround(surroundings(window), now());
         wake();
     }
@@ -238,14 +239,15 @@ final class Show {
         boolean rests = !stage.moves();
         double now = stageTime(real);
         // At its very start a film shows what was there before it.
-        Optional<Told> told = TRACKS ? stage.told(now).filter(film -> now > film.start()) : Optional.empty();
-        if (told.isPresent() && playing.filter(film -> film == told.get()).isPresent()) {
+        Optional<RunningTracks> tracks =
+                TRACKS ? stage.tracks(now).filter(film -> now > film.start()) : Optional.empty();
+        if (tracks.isPresent() && playing.filter(film -> film == tracks.get()).isPresent()) {
             retreat();
             painter.hands(stage.pointsAtTarget());
-            wakeAt(told.get().end(), now);
+            wakeAt(tracks.get().end(), now);
             return;
         }
-        playing = told;
+        playing = tracks;
         // Before anything is painted: an element that goes takes the browser's focus with it.
         if (stage.focusMoves() != focusMoves) {
             focusMoves = stage.focusMoves();
@@ -253,7 +255,7 @@ final class Show {
         }
         painter.leaving(stage.leaving());
         painter.dialog(stage.tree().dialog());
-        told.ifPresentOrElse(
+        tracks.ifPresentOrElse(
                 film -> painter.play(film.tracks(), now - film.start(), speed()),
                 () -> painter.paint(stage.scene(now)));
         retreat();
@@ -262,8 +264,8 @@ final class Show {
         painter.tell(stage.tree());
         // What is to have the focus may come with a later frame of a film.
         wanted = wanted.filter(path -> !painter.focus(path));
-        if (told.isPresent()) {
-            wakeAt(told.get().end(), now);
+        if (tracks.isPresent()) {
+            wakeAt(tracks.get().end(), now);
         } else if (!rests || stage.moves()) {
             wake();
         }
@@ -272,10 +274,10 @@ final class Show {
 
     /** Paints again when a film has ended that the browser plays. */
     private void wakeAt(double end, double now) {
-        if (!isTimed) {
-            isTimed = true;
+        if (end < wakesAt) {
+            wakesAt = end;
             Page.later(Math.max(0, end - now) / speed(), () -> {
-                isTimed = false;
+                wakesAt = Double.POSITIVE_INFINITY;
                 wake();
             });
         }

@@ -16,8 +16,8 @@ import org.yonderarc.scene.SceneNode;
 import org.yonderarc.tree.Decimals;
 
 /**
- * Plays a film that is told ahead on the elements that show it, as Web Animations: the browser's compositor moves and fades them, and no
- * script runs from frame to frame.
+ * Plays the tracks of a film on the elements that show it, as Web Animations: the browser's compositor moves and fades them, and no script runs
+ * from frame to frame.
  */
 final class TrackPlayer {
     /** What a compositor plays. */

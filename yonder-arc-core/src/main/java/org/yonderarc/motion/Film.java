@@ -1,7 +1,5 @@
 package org.yonderarc.motion;
 
-import static org.yonderarc.portable.Lists.toList;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -23,8 +21,6 @@ public final class Film {
     private static final double REDUCED = 120;
     /** How long what was under way is heard of in a film that interrupts another, in ms. */
     private static final double CARRY = 160;
-    /** How far a drawer beneath the page comes from its edge, as a share of its width. */
-    private static final double PARALLAX = 0.25;
     /** How far a label sinks into a bar below a raised mark that leaves it, or rises from there, in dp. */
     private static final double SINK = 10;
     /** The time by which each item of a fan comes after the one before it, in ms. */
@@ -38,17 +34,13 @@ public final class Film {
     private final Progress drawers;
     private final List<Pair> pairs;
     private final Screens changing;
+    private final Presence presence;
     private final double duration;
-    /** So many times faster than the page itself, its shadow and its corners are there. */
-    static final double SOON = 8;
-
     private final boolean fades;
     /** Whether a mark goes from one item to another. */
     private final boolean travels;
     /** Whether that mark is raised out of the bar, and carries the icon. */
     private final boolean isRaised;
-    /** Whether the drawer lies beneath the page, and doesn't come from the side. */
-    private final boolean isBeneath;
 
     private final Optional<Film> before;
     private final double since;
@@ -64,7 +56,6 @@ public final class Film {
         this.isRaised = travels
                 && to.first(Part.Plain.MARK).orElseThrow().children().stream()
                         .anyMatch(SceneNode.Icon.class::isInstance);
-        this.isBeneath = to.first(Part.Plain.PAGE).isPresent();
         Motion motion = score.motion();
         boolean carries = before.isPresent();
         this.screens = carries ? score.screens().fromRest() : score.screens();
@@ -72,6 +63,8 @@ public final class Film {
         this.drawers = carries ? Progress.of(motion.drawers()).fromRest() : Progress.of(motion.drawers());
         this.pairs = Pairing.of(from, to, score.passage());
         this.changing = new Screens(score, to.background());
+        boolean isBeneath = to.first(Part.Plain.PAGE).isPresent();
+        this.presence = new Presence(score.rightToLeft(), isBeneath);
         this.duration = fades
                 ? motion.reduced() == Motion.Reduced.NONE || from.nodes().equals(to.nodes()) ? 0 : REDUCED
                 : end(pairs);
@@ -91,7 +84,7 @@ public final class Film {
         this.fades = other.fades;
         this.travels = other.travels;
         this.isRaised = other.isRaised;
-        this.isBeneath = other.isBeneath;
+        this.presence = other.presence;
         this.before = before;
         this.since = other.since;
     }
@@ -134,15 +127,15 @@ public final class Film {
     }
 
     /**
-     * The film told ahead; no value for one that has to be painted frame by frame, because it interrupts another, or because something in
-     * it changes its form.
+     * The film as tracks; no value where it has to be painted frame by frame: it goes on from another with its velocity, changes the size of
+     * the scene, or something in it changes its form.
      */
     public Optional<Tracks> tracks() {
         boolean isPlain = !goesOn()
                 && from.width() == to.width()
                 && from.height() == to.height()
                 && from.background().equals(to.background());
-        return isPlain ? new FilmTracks(this).tell() : Optional.empty();
+        return isPlain ? new FilmTracks(this).tracks() : Optional.empty();
     }
 
     /** Whether something goes on moving as the film moved it that this one interrupts. */
@@ -166,6 +159,10 @@ public final class Film {
 
     List<Pair> pairs() {
         return pairs;
+    }
+
+    Presence presence() {
+        return presence;
     }
 
     Screens screens() {
@@ -313,7 +310,7 @@ public final class Film {
 
     /** The corners of a page that moves aside are round as soon as it has left its place, until it is back. */
     private static double corners(double from, double to, double p) {
-        double share = to > from ? Math.min(1, p * SOON) : 1 - Math.min(1, (1 - p) * SOON);
+        double share = to > from ? Math.min(1, p * Presence.SOON) : 1 - Math.min(1, (1 - p) * Presence.SOON);
         return Math.max(0, Tween.lerp(from, to, share));
     }
 
@@ -352,9 +349,9 @@ public final class Film {
             if (pair.isStill()) {
                 out.add(pair.b());
             } else if (pair.a() == null) {
-                out.add(sunk(present(pair.b(), q, pair.tempo(), to), 1 - q));
+                out.add(sunk(presence.present(pair.b(), q, pair.tempo(), to), 1 - q));
             } else if (pair.b() == null) {
-                out.add(sunk(present(pair.a(), 1 - q, pair.tempo(), from), q));
+                out.add(sunk(presence.present(pair.a(), 1 - q, pair.tempo(), from), q));
             } else {
                 Tween.node(pair.a(), pair.b(), q, out);
             }
@@ -373,10 +370,10 @@ public final class Film {
         Optional<Part.Entrance> entrance = Pair.entrance(node);
         if (entrance.isPresent() && node instanceof SceneNode.Group group) {
             double own = clock(tempo).progress(ms - entrance.get().turn() * FAN);
-            out.add(fanned(group, entrance.get(), own));
+            out.add(Presence.fanned(group, entrance.get(), own));
             return;
         }
-        out.add(kept(present(node, p, tempo, to), to, p, ms));
+        out.add(kept(presence.present(node, p, tempo, to), to, p, ms));
     }
 
     private void leave(SceneNode node, double p, double ms, Part.Tempo tempo, List<SceneNode> out) {
@@ -386,10 +383,10 @@ public final class Film {
         }
         Optional<Part.Entrance> entrance = Pair.entrance(node);
         if (entrance.isPresent() && node instanceof SceneNode.Group group) {
-            out.add(fanned(group, entrance.get(), 1 - p));
+            out.add(Presence.fanned(group, entrance.get(), 1 - p));
             return;
         }
-        out.add(kept(present(node, 1 - p, tempo, from), from, p, ms));
+        out.add(kept(presence.present(node, 1 - p, tempo, from), from, p, ms));
     }
 
     /**
@@ -423,61 +420,6 @@ public final class Film {
     /** How far a window has become another one: as far as what stands in it, so that bars reach its edges. */
     private double turned(double ms) {
         return fades ? ms / duration : Math.max(0, Math.min(1, select.progress(ms)));
-    }
-
-    /** An item on its way out of its button. */
-    private static SceneNode fanned(SceneNode.Group item, Part.Entrance entrance, double share) {
-        Box from = entrance.from();
-        double rest = 1 - share;
-        return item.moved(
-                        (from.centerX() - item.area().centerX()) * rest,
-                        (from.centerY() - item.area().centerY()) * rest)
-                .faded(Math.min(1, 2 * share));
-    }
-
-    /** What is there for a share only: bars come over their edge, badges pop, everything else fades. */
-    private SceneNode present(SceneNode node, double share, Part.Tempo tempo, Scene own) {
-        if (!(node instanceof SceneNode.Group group)) {
-            return node.faded(tempo == Part.Tempo.SELECT ? share * share : share);
-        }
-        if (group.part() instanceof Part.Bar bar) {
-            return bar(group, bar.edge(), share, own);
-        }
-        if (group.part() == Part.Plain.PAGE_SHADOW) {
-            return group.faded(Math.max(0, Math.min(1, share * SOON)));
-        }
-        return group.part() == Part.Plain.BADGE ? popped(group, share) : group.faded(share);
-    }
-
-    /** A bar on its way over its edge, all of it: one that stands free goes farther than its own extent. */
-    SceneNode bar(SceneNode.Group bar, Form.Edge edge, double share, Scene own) {
-        double rest = 1 - share;
-        Box area = bar.area();
-        boolean isLeft = (edge == Form.Edge.LEADING) != score.rightToLeft();
-        double aside = (isLeft ? -area.right() : own.width() - area.x()) * rest * (isBeneath ? PARALLAX : 1);
-        return switch (edge) {
-            case LEADING, TRAILING -> bar.moved(aside, 0);
-            case LOWER -> bar.moved(0, (own.height() - area.y()) * rest);
-            case UPPER -> bar.moved(0, -bar.area().height() * rest);
-            case CONTENT, ABOVE -> bar.faded(share);
-        };
-    }
-
-    /** A badge grows from its middle; what it says fades. */
-    private static SceneNode popped(SceneNode.Group badge, double share) {
-        double seen = Math.max(0, share);
-        return badge.with(badge.children().stream()
-                .map(node -> node instanceof SceneNode.Rect rect ? scaled(rect, seen) : node.faded(seen * seen))
-                .collect(toList()));
-    }
-
-    private static SceneNode scaled(SceneNode.Rect rect, double share) {
-        Box box = rect.area();
-        return new SceneNode.Rect(
-                rect.key(),
-                Box.around(box.centerX(), box.centerY(), box.width() * share, box.height() * share),
-                rect.radius() * share,
-                rect.fill());
     }
 
     /** The nodes, moved by what the film before would have moved them by, less and less. */

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.NullUnmarked;
 import org.yonderarc.layout.Box;
-import org.yonderarc.motion.TrackDraft.Beat;
 import org.yonderarc.motion.TrackDraft.Clock;
-import org.yonderarc.motion.TrackDraft.Shape;
-import org.yonderarc.motion.TrackDraft.Way;
+import org.yonderarc.motion.TrackDraft.Displacement;
+import org.yonderarc.motion.TrackDraft.Mapping;
+import org.yonderarc.motion.TrackDraft.Pacing;
 import org.yonderarc.plan.Form;
 import org.yonderarc.scene.Part;
 import org.yonderarc.scene.Scene;
@@ -16,8 +16,8 @@ import org.yonderarc.scene.SceneNode;
 import org.yonderarc.tree.Decimals;
 
 /**
- * Tells a film ahead, going over its pairs as {@link Film#at} does. What can't be told by tracks (an outline that bends, a size that
- * changes, a picture that becomes another) ends it: such a film is painted frame by frame.
+ * Works out the tracks of a film, going over its pairs as {@link Film#at} does. Where something in it has none (an outline that bends, a picture
+ * that becomes another), the film has none: it is painted frame by frame.
  */
 @NullUnmarked // null says that there is none, as in the pairs
 final class FilmTracks {
@@ -28,16 +28,16 @@ final class FilmTracks {
         this.film = film;
     }
 
-    /** The tracks; no value where something can't be told. */
-    Optional<Tracks> tell() {
+    /** The tracks; no value where something in the film has none. */
+    Optional<Tracks> tracks() {
         Scene to = film.last();
         var nodes = new ArrayList<SceneNode>();
         if (film.fades()) {
             nodes.addAll(film.first().nodes());
             nodes.add(film.whole());
-            draft.fade(film.whole(), 0, 1, new Beat(ms -> ms / film.duration(), film.duration()), "");
+            draft.fade(film.whole(), 0, 1, new Pacing(ms -> ms / film.duration(), film.duration()), "");
         } else {
-            all(film.pairs(), "", Way.NONE, nodes);
+            all(film.pairs(), "", Displacement.NONE, nodes);
         }
         return draft.tracks(new Scene(to.width(), to.height(), to.background(), to.title(), nodes), film.duration());
     }
@@ -53,7 +53,7 @@ final class FilmTracks {
                 tempo + "+" + Decimals.brief(delay), ms -> progress.progress(ms - delay), progress.end() + delay);
     }
 
-    private void all(List<Pair> pairs, String above, Way around, List<SceneNode> out) {
+    private void all(List<Pair> pairs, String above, Displacement around, List<SceneNode> out) {
         for (Pair pair : pairs) {
             Clock clock = clock(pair.tempo());
             if (pair.isStill()) {
@@ -65,13 +65,13 @@ final class FilmTracks {
             } else if (pair.a() instanceof SceneNode.Group a && pair.b() instanceof SceneNode.Group b) {
                 group(pair, a, b, clock, above, around, out);
             } else {
-                new LeafTracks(draft, pair.a(), clock, above, around, out).tell(pair.b());
+                new LeafTracks(draft, pair.a(), clock, above, around, out).add(pair.b());
             }
         }
     }
 
-    private void stays(SceneNode node, String above, Way around, List<SceneNode> out) {
-        draft.place(node, Way.NONE, above, around);
+    private void stays(SceneNode node, String above, Displacement around, List<SceneNode> out) {
+        draft.place(node, Displacement.NONE, above, around);
         out.add(node);
     }
 
@@ -81,16 +81,17 @@ final class FilmTracks {
             SceneNode.Group b,
             Clock clock,
             String above,
-            Way around,
+            Displacement around,
             List<SceneNode> out) {
         boolean isRound =
                 !a.clip().equals(b.clip()) || a.clip().isPresent() && !TrackDraft.isAsLarge(a.area(), b.area());
         draft.only(!isRound && a.opacity() == b.opacity() && !(film.isRaised() && b.part() == Part.Plain.LIST));
-        Way own = new Way(a.area().x() - b.area().x(), a.area().y() - b.area().y(), draft.beat(clock, Shape.PLAIN));
+        Displacement own = new Displacement(
+                a.area().x() - b.area().x(), a.area().y() - b.area().y(), draft.pacing(clock, Mapping.PLAIN));
         draft.place(b, own, above, around);
         // What only comes or goes with an item or a page stays where it is in it.
         boolean goesTogether = b.part() instanceof Part.Item || b.part() == Part.Plain.PAGE;
-        Way inner = own.moves() ? own : Way.NONE;
+        Displacement inner = own.moves() ? own : Displacement.NONE;
         var children = new ArrayList<SceneNode>();
         String path = above + "/" + b.key();
         boolean turns = film.travels() && Film.change(a, b, 0).isPresent();
@@ -108,12 +109,12 @@ final class FilmTracks {
                 if (turns) {
                     item(alone, arrives, within, child.tempo(), path, children);
                 } else if (arrives) {
-                    arrives(alone, clock(child.tempo()), child.tempo(), path, Way.NONE, children);
+                    arrives(alone, clock(child.tempo()), child.tempo(), path, Displacement.NONE, children);
                 } else {
-                    leaves(alone, clock(child.tempo()), child.tempo(), path, Way.NONE, children);
+                    leaves(alone, clock(child.tempo()), child.tempo(), path, Displacement.NONE, children);
                 }
             } else if (turns && !child.isStill()) {
-                new LeafTracks(draft, child.a(), within, path, inner, children).tell(child.b());
+                new LeafTracks(draft, child.a(), within, path, inner, children).add(child.b());
             } else {
                 all(List.of(child), path, inner, children);
             }
@@ -127,10 +128,11 @@ final class FilmTracks {
         if (film.isRaised()) {
             draft.only(false);
         }
-        present(node, arrives, within, tempo, arrives ? film.last() : film.first(), path, Way.NONE, out);
+        present(node, arrives, within, tempo, arrives ? film.last() : film.first(), path, Displacement.NONE, out);
     }
 
-    private void arrives(SceneNode node, Clock clock, Part.Tempo tempo, String above, Way around, List<SceneNode> out) {
+    private void arrives(
+            SceneNode node, Clock clock, Part.Tempo tempo, String above, Displacement around, List<SceneNode> out) {
         if (Pair.isScreen(node) && node instanceof SceneNode.Group group) {
             screen(group, clock, true, above, around, out);
         } else {
@@ -138,7 +140,8 @@ final class FilmTracks {
         }
     }
 
-    private void leaves(SceneNode node, Clock clock, Part.Tempo tempo, String above, Way around, List<SceneNode> out) {
+    private void leaves(
+            SceneNode node, Clock clock, Part.Tempo tempo, String above, Displacement around, List<SceneNode> out) {
         if (Pair.isScreen(node) && node instanceof SceneNode.Group group) {
             screen(group, clock, false, above, around, out);
         } else {
@@ -147,18 +150,23 @@ final class FilmTracks {
     }
 
     private void screen(
-            SceneNode.Group whole, Clock clock, boolean arrives, String above, Way around, List<SceneNode> out) {
+            SceneNode.Group whole,
+            Clock clock,
+            boolean arrives,
+            String above,
+            Displacement around,
+            List<SceneNode> out) {
         // What comes and goes in something that moves is seen from the window.
-        draft.only(!around.moves() && film.screens().tell(whole, arrives, new Screening(clock, above, out)));
+        draft.only(!around.moves() && film.screens().tracks(whole, arrives, new ScreenTracks(clock, above, out)));
     }
 
-    /** What screens say of themselves. */
-    final class Screening {
+    /** Takes the tracks of screens. */
+    final class ScreenTracks {
         private final Clock clock;
         private final String above;
         private final List<SceneNode> out;
 
-        private Screening(Clock clock, String above, List<SceneNode> out) {
+        private ScreenTracks(Clock clock, String above, List<SceneNode> out) {
             this.clock = clock;
             this.above = above;
             this.out = out;
@@ -171,15 +179,16 @@ final class FilmTracks {
 
         /** Adds a node that comes from a distance, in dp, or goes there. */
         void moved(SceneNode node, double dx, double dy, boolean arrives) {
-            Beat beat = draft.beat(clock, Shape.PLAIN);
+            Pacing pacing = draft.pacing(clock, Mapping.PLAIN);
             // What leaves is where it is at share 0; tracks say where things are at share 1.
             SceneNode there = arrives ? node : node.moved(dx, dy);
-            draft.place(there, new Way(arrives ? dx : -dx, arrives ? dy : -dy, beat), above, Way.NONE);
+            draft.place(
+                    there, new Displacement(arrives ? dx : -dx, arrives ? dy : -dy, pacing), above, Displacement.NONE);
             out.add(there);
         }
 
         void faded(SceneNode node) {
-            draft.fade(node, 0, 1, draft.beat(clock, Shape.WITHIN), above);
+            draft.fade(node, 0, 1, draft.pacing(clock, Mapping.WITHIN), above);
             out.add(node);
         }
 
@@ -187,12 +196,12 @@ final class FilmTracks {
         void row(SceneNode row, String screen, double rise, double delay) {
             Clock own = late(Part.Tempo.SCREENS, delay);
             String path = above + "/" + screen;
-            draft.place(row, new Way(0, rise, draft.beat(own, Shape.PLAIN)), path, Way.NONE);
-            draft.fade(row, 0, 1, draft.beat(own, Shape.WITHIN), path);
+            draft.place(row, new Displacement(0, rise, draft.pacing(own, Mapping.PLAIN)), path, Displacement.NONE);
+            draft.fade(row, 0, 1, draft.pacing(own, Mapping.WITHIN), path);
         }
     }
 
-    /** What is there for a share only: see {@code Film.present} and {@code Film.kept}. */
+    /** What is there for a share only: see {@link Presence#present} and {@code Film.kept}. */
     private void present(
             SceneNode node,
             boolean arrives,
@@ -200,15 +209,16 @@ final class FilmTracks {
             Part.Tempo tempo,
             Scene own,
             String above,
-            Way around,
+            Displacement around,
             List<SceneNode> out) {
         double from = arrives ? 0 : 1;
         double to = 1 - from;
         out.add(node);
         if (!(node instanceof SceneNode.Group group)) {
-            draft.place(node, Way.NONE, above, around);
-            Shape shape = tempo != Part.Tempo.SELECT ? Shape.WITHIN : arrives ? Shape.SQUARE : Shape.SQUARE_BACK;
-            draft.fade(node, from, to, draft.beat(clock, shape), above);
+            draft.place(node, Displacement.NONE, above, around);
+            Mapping shape =
+                    tempo != Part.Tempo.SELECT ? Mapping.WITHIN : arrives ? Mapping.SQUARE : Mapping.SQUARE_BACK;
+            draft.fade(node, from, to, draft.pacing(clock, shape), above);
             return;
         }
         Optional<Part.Entrance> entrance = Pair.entrance(node);
@@ -218,11 +228,11 @@ final class FilmTracks {
             double dy = start.centerY() - group.area().centerY();
             Clock late = arrives ? late(tempo, entrance.get().turn() * Film.FAN) : clock;
             gone(group, dx, dy, arrives, late, above, around, out);
-            draft.fade(node, from, to, draft.beat(late, arrives ? Shape.EARLY : Shape.LATE), above);
+            draft.fade(node, from, to, draft.pacing(late, arrives ? Mapping.EARLY : Mapping.LATE), above);
             return;
         }
         if (group.part() instanceof Part.Bar bar && bar.edge() != Form.Edge.CONTENT && bar.edge() != Form.Edge.ABOVE) {
-            SceneNode away = film.bar(group, bar.edge(), 0, own);
+            SceneNode away = film.presence().bar(group, bar.edge(), 0, own);
             Box then = away.box().orElseThrow();
             gone(group, then.x() - group.area().x(), then.y() - group.area().y(), arrives, clock, above, around, out);
             return;
@@ -233,15 +243,15 @@ final class FilmTracks {
         }
         // The shadow of a page goes with it.
         draft.only(group.part() != Part.Plain.PAGE_SHADOW);
-        draft.place(node, Way.NONE, above, around);
-        draft.fade(node, from, to, draft.beat(clock, Shape.WITHIN), above);
+        draft.place(node, Displacement.NONE, above, around);
+        draft.fade(node, from, to, draft.pacing(clock, Mapping.WITHIN), above);
     }
 
-    /** A badge that grows from its middle, or shrinks into it: see {@code Film.popped}. */
-    private void popped(SceneNode.Group badge, boolean arrives, Clock clock, String above, Way around) {
-        draft.place(badge, Way.NONE, above, around);
+    /** A badge that grows from its middle, or shrinks into it: see {@code Presence.popped}. */
+    private void popped(SceneNode.Group badge, boolean arrives, Clock clock, String above, Displacement around) {
+        draft.place(badge, Displacement.NONE, above, around);
         String path = above + "/" + badge.key();
-        Beat beat = draft.beat(clock, Shape.PLAIN);
+        Pacing pacing = draft.pacing(clock, Mapping.PLAIN);
         for (SceneNode child : badge.children()) {
             if (child instanceof SceneNode.Rect rect) {
                 Box area = rect.area();
@@ -249,14 +259,14 @@ final class FilmTracks {
                 double down = area.height() / 2;
                 // One that goes is at share 0 what it is, and then nothing.
                 draft.only(arrives);
-                draft.place(rect, new Way(across, down, beat), path, Way.NONE);
-                draft.resize(rect, new Box(0, 0, 0, 0), 0, beat, path);
+                draft.place(rect, new Displacement(across, down, pacing), path, Displacement.NONE);
+                draft.resize(rect, new Box(0, 0, 0, 0), 0, pacing, path);
             } else {
                 draft.fade(
                         child,
                         arrives ? 0 : 1,
                         arrives ? 1 : 0,
-                        draft.beat(clock, arrives ? Shape.SQUARE : Shape.SQUARE_BACK),
+                        draft.pacing(clock, arrives ? Mapping.SQUARE : Mapping.SQUARE_BACK),
                         path);
             }
         }
@@ -270,11 +280,11 @@ final class FilmTracks {
             boolean arrives,
             Clock clock,
             String above,
-            Way around,
+            Displacement around,
             List<SceneNode> out) {
-        Beat beat = draft.beat(clock, Shape.PLAIN);
+        Pacing pacing = draft.pacing(clock, Mapping.PLAIN);
         SceneNode there = arrives ? node : node.moved(dx, dy);
-        draft.place(there, new Way(arrives ? dx : -dx, arrives ? dy : -dy, beat), above, around);
+        draft.place(there, new Displacement(arrives ? dx : -dx, arrives ? dy : -dy, pacing), above, around);
         out.set(out.size() - 1, there);
     }
 }

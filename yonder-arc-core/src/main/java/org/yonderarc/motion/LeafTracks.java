@@ -4,10 +4,10 @@ import java.util.List;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.Type;
-import org.yonderarc.motion.TrackDraft.Beat;
 import org.yonderarc.motion.TrackDraft.Clock;
-import org.yonderarc.motion.TrackDraft.Shape;
-import org.yonderarc.motion.TrackDraft.Way;
+import org.yonderarc.motion.TrackDraft.Displacement;
+import org.yonderarc.motion.TrackDraft.Mapping;
+import org.yonderarc.motion.TrackDraft.Pacing;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.SceneNode;
 
@@ -17,10 +17,10 @@ final class LeafTracks implements SceneNode.Visitor {
     private final SceneNode from;
     private final Clock clock;
     private final String above;
-    private final Way around;
+    private final Displacement around;
     private final List<SceneNode> out;
 
-    LeafTracks(TrackDraft draft, SceneNode from, Clock clock, String above, Way around, List<SceneNode> out) {
+    LeafTracks(TrackDraft draft, SceneNode from, Clock clock, String above, Displacement around, List<SceneNode> out) {
         this.draft = draft;
         this.from = from;
         this.clock = clock;
@@ -29,7 +29,7 @@ final class LeafTracks implements SceneNode.Visitor {
         this.out = out;
     }
 
-    void tell(SceneNode to) {
+    void add(SceneNode to) {
         to.accept(this);
     }
 
@@ -38,23 +38,23 @@ final class LeafTracks implements SceneNode.Visitor {
         out.add(to);
     }
 
-    private Beat beat(Shape shape) {
-        return draft.beat(clock, shape);
+    private Pacing pacing(Mapping shape) {
+        return draft.pacing(clock, shape);
     }
 
-    private Way way(Box a, Box b) {
-        return new Way(a.x() - b.x(), a.y() - b.y(), beat(Shape.PLAIN));
+    private Displacement way(Box a, Box b) {
+        return new Displacement(a.x() - b.x(), a.y() - b.y(), pacing(Mapping.PLAIN));
     }
 
     private void tint(SceneNode node, Colour a, Colour b) {
-        draft.tint(node, a, b, beat(Shape.WITHIN), above);
+        draft.tint(node, a, b, pacing(Mapping.WITHIN), above);
     }
 
     private void cross(SceneNode to) {
         SceneNode old = from.renamed(from.key() + Tween.LEAVING);
         for (SceneNode node : List.of(old, to)) {
-            draft.place(node, Way.NONE, above, around);
-            draft.fade(node, node == to ? 0 : 1, node == to ? 1 : 0, beat(Shape.WITHIN), above);
+            draft.place(node, Displacement.NONE, above, around);
+            draft.fade(node, node == to ? 0 : 1, node == to ? 1 : 0, pacing(Mapping.WITHIN), above);
             out.add(node);
         }
     }
@@ -66,7 +66,7 @@ final class LeafTracks implements SceneNode.Visitor {
             return;
         }
         moves(to, a.area(), to.area());
-        draft.resize(to, a.area(), a.radius(), beat(Shape.PLAIN), above);
+        draft.resize(to, a.area(), a.radius(), pacing(Mapping.PLAIN), above);
         tint(to, a.fill(), to.fill());
     }
 
@@ -107,11 +107,11 @@ final class LeafTracks implements SceneNode.Visitor {
         }
         TextLine a = old.line();
         TextLine b = to.line();
-        Beat beat = beat(Shape.PLAIN);
+        Pacing pacing = pacing(Mapping.PLAIN);
         boolean same = a.text().equals(b.text());
         if (same && a.type().weight() == b.type().weight()) {
-            draft.place(to, new Way(a.left() - b.left(), a.baseline() - b.baseline(), beat), above, around);
-            draft.scale(to, a.type().size() / b.type().size(), b.width(), beat(Shape.PLAIN), above);
+            draft.place(to, new Displacement(a.left() - b.left(), a.baseline() - b.baseline(), pacing), above, around);
+            draft.scale(to, a.type().size() / b.type().size(), b.width(), pacing(Mapping.PLAIN), above);
             out.add(to);
             tint(to, old.fill(), to.fill());
             return;
@@ -120,19 +120,25 @@ final class LeafTracks implements SceneNode.Visitor {
         var type = new Type(b.type().size(), a.type().weight());
         TextLine line = Tween.line(a.text(), Tween.leftOf(a, b.x()), b.baseline(), a.width(), type);
         SceneNode leaving = new SceneNode.Text(to.key() + Tween.LEAVING, line, old.fill());
-        twins(leaving, to, old.fill(), to.fill(), new Way(a.x() - b.x(), a.baseline() - b.baseline(), beat), same);
-        draft.scale(leaving, a.type().size() / b.type().size(), a.width(), beat(Shape.PLAIN), above);
-        draft.scale(to, a.type().size() / b.type().size(), b.width(), beat(Shape.PLAIN), above);
+        twins(
+                leaving,
+                to,
+                old.fill(),
+                to.fill(),
+                new Displacement(a.x() - b.x(), a.baseline() - b.baseline(), pacing),
+                same);
+        draft.scale(leaving, a.type().size() / b.type().size(), a.width(), pacing(Mapping.PLAIN), above);
+        draft.scale(to, a.type().size() / b.type().size(), b.width(), pacing(Mapping.PLAIN), above);
     }
 
-    private void twins(SceneNode leaving, SceneNode to, Colour a, Colour b, Way way, boolean same) {
+    private void twins(SceneNode leaving, SceneNode to, Colour a, Colour b, Displacement way, boolean same) {
         for (SceneNode node : List.of(leaving, to)) {
             draft.place(node, way, above, around);
             tint(node, a, b);
             out.add(node);
         }
-        draft.fade(leaving, 1, 0, beat(same ? Shape.LATE : Shape.GOES), above);
-        draft.fade(to, 0, 1, beat(same ? Shape.EARLY : Shape.COMES), above);
+        draft.fade(leaving, 1, 0, pacing(same ? Mapping.LATE : Mapping.GOES), above);
+        draft.fade(to, 0, 1, pacing(same ? Mapping.EARLY : Mapping.COMES), above);
     }
 
     @Override
@@ -144,11 +150,11 @@ final class LeafTracks implements SceneNode.Visitor {
         boolean same = a.name().equals(to.name());
         boolean travels = !a.area().equals(to.area());
         draft.only(a.turn() == to.turn() && (same || !travels));
-        Way way = way(a.area(), to.area());
+        Displacement way = way(a.area(), to.area());
         if (same && a.filled() == to.filled()) {
             draft.only(a.flipped() == to.flipped());
             draft.place(to, way, above, around);
-            draft.scale(to, a.area().width() / to.area().width(), to.area().width(), beat(Shape.PLAIN), above);
+            draft.scale(to, a.area().width() / to.area().width(), to.area().width(), pacing(Mapping.PLAIN), above);
             out.add(to);
             tint(to, a.fill(), to.fill());
             return;
@@ -164,7 +170,7 @@ final class LeafTracks implements SceneNode.Visitor {
         if (from instanceof SceneNode.Path a
                 && a.outline().toward(to.outline(), 0).isPresent()) {
             draft.only(a.outline().equals(to.outline()) && a.stroke().equals(to.stroke()));
-            draft.place(to, Way.NONE, above, around);
+            draft.place(to, Displacement.NONE, above, around);
             out.add(to);
             tint(to, a.fill(), to.fill());
         } else {

@@ -59,8 +59,8 @@ record Screens(Score score, Colour ground) {
         }
     }
 
-    /** Tells what {@link #play} plays ahead; gives whether that can be told. */
-    boolean tell(SceneNode.Group whole, boolean arrives, FilmTracks.Screening out) {
+    /** Adds the tracks of what {@link #play} plays; gives whether there are any. */
+    boolean tracks(SceneNode.Group whole, boolean arrives, FilmTracks.ScreenTracks out) {
         Transition.Kind kind =
                 score.passage().map(passage -> passage.transition().kind()).orElse(Transition.Kind.FADE);
         boolean forward = score.passage().map(passage -> passage.forward()).orElse(true);

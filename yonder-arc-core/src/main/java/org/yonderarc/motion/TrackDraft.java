@@ -18,25 +18,25 @@ final class TrackDraft {
     private static final double FINENESS = 0.2;
     /** The finest that is seen of a colour, as a share. */
     private static final double SHADE = 1 / 600.0;
-    /** A colour is told at so many shares, and one. */
+    /** A change of colour has so many steps. */
     private static final int SHADES = 16;
 
     /** How a share becomes another, as films do it: see {@link Film} and {@link Tween}. */
-    enum Shape {
+    enum Mapping {
         PLAIN(p -> p),
-        WITHIN(Shape::unit),
+        WITHIN(Mapping::unit),
         EARLY(p -> unit(2 * p)),
         LATE(p -> unit(2 * p - 1)),
         GOES(p -> 1 - Tween.gone(p)),
         COMES(Tween::come),
         SQUARE(p -> unit(p) * unit(p)),
         SQUARE_BACK(p -> 1 - unit(1 - p) * unit(1 - p)),
-        SOON(p -> unit(Film.SOON * p)),
-        SOON_BACK(p -> 1 - unit(Film.SOON * (1 - p)));
+        SOON(p -> unit(Presence.SOON * p)),
+        SOON_BACK(p -> 1 - unit(Presence.SOON * (1 - p)));
 
         private final DoubleUnaryOperator of;
 
-        Shape(DoubleUnaryOperator of) {
+        Mapping(DoubleUnaryOperator of) {
             this.of = of;
         }
 
@@ -49,12 +49,12 @@ final class TrackDraft {
     record Clock(String name, DoubleUnaryOperator progress, double end) {}
 
     /** A pace before it is known how fine it has to be. */
-    static final class Beat {
+    static final class Pacing {
         private final DoubleUnaryOperator curve;
         private final double end;
         private double farthest;
 
-        Beat(DoubleUnaryOperator curve, double end) {
+        Pacing(DoubleUnaryOperator curve, double end) {
             this.curve = curve;
             this.end = end;
         }
@@ -65,88 +65,89 @@ final class TrackDraft {
         }
     }
 
-    private record Draft(String path, Track.Move move, Beat beat) {}
+    private record Draft(String path, Track.Move move, Pacing pacing) {}
 
-    /** A shift that is under way where something stands; with no beat where nothing moves. */
-    record Way(double dx, double dy, @Nullable Beat beat) {
-        static final Way NONE = new Way(0, 0, null);
+    /** A shift that is under way where something stands; with no pacing where nothing moves. */
+    record Displacement(double dx, double dy, @Nullable Pacing pacing) {
+        static final Displacement NONE = new Displacement(0, 0, null);
 
         boolean moves() {
-            return beat != null && (dx != 0 || dy != 0);
+            return pacing != null && (dx != 0 || dy != 0);
         }
     }
 
-    private final Map<String, Beat> beats = new HashMap<>();
+    private final Map<String, Pacing> pacings = new HashMap<>();
     private final List<Draft> drafts = new ArrayList<>();
-    private boolean isTold = true;
+    private boolean isWhole = true;
 
-    /** Says whether something can be told: once something can't, there are no tracks. */
+    /** Says whether something has tracks: where one thing has none, nothing has. */
     void only(boolean can) {
-        isTold &= can;
+        isWhole &= can;
     }
 
-    /** The tracks of all that was said; no value where something can't be told. */
+    /** The tracks of all that was added; no value where something has none. */
     Optional<Tracks> tracks(Scene scene, double duration) {
-        var paces = new HashMap<Beat, Pace>();
+        var paces = new HashMap<Pacing, Pace>();
         var tracks = new ArrayList<Track>();
         for (Draft draft : drafts) {
-            if (!isTold) {
+            if (!isWhole) {
                 return Optional.empty();
             }
-            Pace pace = paces.computeIfAbsent(draft.beat(), this::pace);
+            Pace pace = paces.computeIfAbsent(draft.pacing(), this::pace);
             tracks.add(new Track(draft.path(), draft.move(), pace));
         }
-        return isTold ? Optional.of(new Tracks(scene, duration, tracks)) : Optional.empty();
+        return isWhole ? Optional.of(new Tracks(scene, duration, tracks)) : Optional.empty();
     }
 
-    private Pace pace(Beat beat) {
-        double error = Math.min(SHADE, FINENESS / Math.max(1, beat.farthest));
-        Optional<Pace> found = Pace.of(beat.curve, beat.end, error);
-        isTold &= found.isPresent();
+    private Pace pace(Pacing pacing) {
+        double error = Math.min(SHADE, FINENESS / Math.max(1, pacing.farthest));
+        Optional<Pace> found = Pace.of(pacing.curve, pacing.end, error);
+        isWhole &= found.isPresent();
         return found.orElseGet(() -> new Pace(List.of()));
     }
 
-    Beat beat(Clock clock, Shape shape) {
-        return beats.computeIfAbsent(
+    Pacing pacing(Clock clock, Mapping shape) {
+        return pacings.computeIfAbsent(
                 clock.name() + " " + shape,
-                any -> new Beat(ms -> shape.of.applyAsDouble(clock.progress().applyAsDouble(ms)), clock.end()));
+                any -> new Pacing(ms -> shape.of.applyAsDouble(clock.progress().applyAsDouble(ms)), clock.end()));
     }
 
     /** Says how a node moves, seen from what it stands in. */
-    void place(SceneNode node, Way own, String above, Way around) {
-        if (own.moves() && around.moves() && own.beat() != around.beat()) {
-            isTold = false;
+    void place(SceneNode node, Displacement own, String above, Displacement around) {
+        if (own.moves() && around.moves() && own.pacing() != around.pacing()) {
+            isWhole = false;
             return;
         }
         double dx = own.dx() - around.dx();
         double dy = own.dy() - around.dy();
-        Beat beat = own.moves() ? own.beat() : around.beat();
-        if (beat != null && (dx != 0 || dy != 0)) {
-            beat.reaches(Math.hypot(dx, dy));
-            drafts.add(new Draft(above + "/" + node.key(), new Track.Shift(dx, dy), beat));
+        Pacing pacing = own.moves() ? own.pacing() : around.pacing();
+        if (pacing != null && (dx != 0 || dy != 0)) {
+            pacing.reaches(Math.hypot(dx, dy));
+            drafts.add(new Draft(above + "/" + node.key(), new Track.Shift(dx, dy), pacing));
         }
     }
 
-    void fade(SceneNode node, double from, double to, Beat beat, String above) {
-        drafts.add(new Draft(above + "/" + node.key(), new Track.Fade(from, to), beat));
+    void fade(SceneNode node, double from, double to, Pacing pacing, String above) {
+        drafts.add(new Draft(above + "/" + node.key(), new Track.Fade(from, to), pacing));
     }
 
-    void tint(SceneNode node, Colour a, Colour b, Beat beat, String above) {
+    void tint(SceneNode node, Colour a, Colour b, Pacing pacing, String above) {
         if (!a.equals(b)) {
             var colours = new ArrayList<Colour>();
             for (int i = 0; i <= SHADES; i++) {
                 colours.add(Oklab.mix(a, b, (double) i / SHADES));
             }
-            drafts.add(new Draft(above + "/" + node.key(), new Track.Tint(colours), beat));
+            drafts.add(new Draft(above + "/" + node.key(), new Track.Tint(colours), pacing));
         }
     }
 
     /** Says that a rectangle changes its size or its corners. */
-    void resize(SceneNode.Rect to, Box area, double radius, Beat beat, String above) {
+    void resize(SceneNode.Rect to, Box area, double radius, Pacing pacing, String above) {
         if (!isAsLarge(area, to.area()) || radius != to.radius()) {
-            beat.reaches(area.width() - to.area().width());
-            beat.reaches(area.height() - to.area().height());
-            drafts.add(new Draft(above + "/" + to.key(), new Track.Resize(area.width(), area.height(), radius), beat));
+            pacing.reaches(area.width() - to.area().width());
+            pacing.reaches(area.height() - to.area().height());
+            drafts.add(
+                    new Draft(above + "/" + to.key(), new Track.Resize(area.width(), area.height(), radius), pacing));
         }
     }
 
@@ -156,10 +157,10 @@ final class TrackDraft {
      * @param from how many times as large it is at share 0
      * @param size its larger side, in dp
      */
-    void scale(SceneNode node, double from, double size, Beat beat, String above) {
+    void scale(SceneNode node, double from, double size, Pacing pacing, String above) {
         if (from != 1) {
-            beat.reaches((from - 1) * size);
-            drafts.add(new Draft(above + "/" + node.key(), new Track.Scale(from), beat));
+            pacing.reaches((from - 1) * size);
+            drafts.add(new Draft(above + "/" + node.key(), new Track.Scale(from), pacing));
         }
     }
 

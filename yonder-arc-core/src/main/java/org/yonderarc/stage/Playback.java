@@ -13,8 +13,8 @@ import org.yonderarc.walk.Step;
 final class Playback {
     private Scene shown;
     private Optional<Film> film = Optional.empty();
-    /** The film told ahead; no value until somebody asks. */
-    private @Nullable Optional<Told> told;
+    /** The tracks of the film; null until somebody asks. */
+    private @Nullable Optional<RunningTracks> running;
 
     private Optional<Swipe> swipe = Optional.empty();
     private Optional<Drag.Release> release = Optional.empty();
@@ -48,15 +48,15 @@ final class Playback {
         return isPulled;
     }
 
-    /** The film that runs, told ahead; no value where none runs, or where it can't be told. */
-    Optional<Told> told() {
+    /** The film that runs, as tracks; no value where none runs, or where it has none. */
+    Optional<RunningTracks> tracks() {
         if (film.isEmpty()) {
             return Optional.empty();
         }
-        if (told == null) {
-            told = film.get().tracks().map(tracks -> new Told(tracks, start));
+        if (running == null) {
+            running = film.get().tracks().map(tracks -> new RunningTracks(tracks, start));
         }
-        return told;
+        return running;
     }
 
     /** When it will rest. */
@@ -88,7 +88,7 @@ final class Playback {
             return;
         }
         film = Optional.of(next);
-        told = null;
+        running = null;
         start = now;
     }
 

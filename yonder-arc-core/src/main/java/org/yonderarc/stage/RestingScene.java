@@ -38,6 +38,9 @@ final class RestingScene {
     /** Read from the scene when it is asked for: pointers do without. */
     private Optional<AccessTree> tree = Optional.empty();
 
+    /** The tree that was read last. */
+    private @Nullable AccessTree heard;
+
     /** The path of the bar at the upper edge, where the host scrolls the content below it. */
     private Optional<String> topBar = Optional.empty();
 
@@ -129,7 +132,10 @@ final class RestingScene {
     AccessTree tree() {
         Scene now = scene();
         if (tree.isEmpty()) {
-            tree = Optional.of(ReadingOrder.of(now, state, isRightToLeft()));
+            AccessTree read = ReadingOrder.of(now, state, isRightToLeft());
+            // What only looks different is heard as before: a host that knows the tree has nothing to do.
+            heard = read.equals(heard) ? heard : read;
+            tree = Optional.ofNullable(heard);
         }
         return tree.get();
     }

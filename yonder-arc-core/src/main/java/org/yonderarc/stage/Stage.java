@@ -116,15 +116,14 @@ public final class Stage {
     }
 
     /**
-     * The film that runs, told ahead, for a host that can play it by itself until its end, or until something is handed in; the same instance
-     * as long as the film runs. No value where nothing runs, where each frame is to be asked for with {@link #scene}, or where something else
-     * is due meanwhile.
+     * The film that runs, as tracks, for a host that can play it by itself until it ends or something is handed in; the same instance as long as it
+     * runs. No value where nothing runs, where the host has to ask for each frame with {@link #scene}, or where something else is due meanwhile.
      */
-    public Optional<Told> told(double now) {
+    public Optional<RunningTracks> tracks(double now) {
         advance(now);
         boolean isAlone =
                 pending.isEmpty() && scrolls.until().isEmpty() && pointers.due().isEmpty();
-        return isAlone ? playback.told() : Optional.empty();
+        return isAlone ? playback.tracks() : Optional.empty();
     }
 
     /** Until when it moves, in ms, if nothing else happens; no value where it rests. */
@@ -137,7 +136,10 @@ public final class Stage {
                 Math.max(end, pointers.due().orElse(0.0)), scrolls.until().orElse(0.0)));
     }
 
-    /** The accessible tree of what is shown; while something moves, of what it leads to. */
+    /**
+     * The accessible tree of what is shown; while something moves, of what it leads to. The same instance as long as nothing is heard
+     * differently.
+     */
     public AccessTree tree() {
         return still.tree();
     }

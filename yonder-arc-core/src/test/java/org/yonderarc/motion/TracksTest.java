@@ -29,7 +29,7 @@ import org.yonderarc.walk.State;
 import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
-/** A film told ahead is the film. */
+/** The tracks of a film are the film. */
 class TracksTest {
     private static final List<Class<? extends Track.Move>> ORDER =
             List.of(Track.Resize.class, Track.Scale.class, Track.Shift.class, Track.Tint.class, Track.Fade.class);
@@ -40,8 +40,8 @@ class TracksTest {
     private record Seen(Box box, String what, double[] colour) {}
 
     @Test
-    void whatIsToldIsTheFilmAtEachTime() {
-        int told = 0;
+    void tracksAreTheFilmAtEachTime() {
+        int tracked = 0;
         int all = 0;
         for (int seed = 0; seed < FILMS; seed++) {
             var random = new Random(seed);
@@ -54,16 +54,16 @@ class TracksTest {
                 Film film = film(walk, change);
                 if (film.duration() > 0) {
                     all++;
-                    told += agree(film, "seed " + seed + ", " + step) ? 1 : 0;
+                    tracked += agree(film, "seed " + seed + ", " + step) ? 1 : 0;
                 }
             }
         }
         // What bends, grows out of something or lies over a notch isn't; these plans have much of that.
-        assertTrue(told * 3 > all, told + " of " + all + " are told");
+        assertTrue(tracked * 3 > all, tracked + " of " + all + " have tracks");
     }
 
     @Test
-    void aFadeForLessMotionIsTold() {
+    void aFadeForLessMotionHasTracks() {
         Walk walk = Walk.of(plan(new Random(5), false));
         Change change = walk.step(walk.start(), Steps.parse(walk.plan(), "choose:c"));
         var less = new Score(Passage.of(walk, change), walk.plan().motion(), true, false, Optional.empty());
@@ -72,7 +72,7 @@ class TracksTest {
     }
 
     @Test
-    void aFilmThatInterruptsOneIsToldWhereNothingMovedInThat() {
+    void aFilmThatInterruptsOneHasTracksWhereNothingMovedInThat() {
         Walk walk = Walk.of(plan(new Random(2), false));
         Scene start = FilmPlans.scene(walk, walk.start());
         var pressed = new ArrayList<SceneNode>(start.nodes());
@@ -90,7 +90,7 @@ class TracksTest {
         return new Scene(scene.width(), scene.height(), scene.background(), scene.title(), nodes);
     }
 
-    /** Whether a film is told; what is told is the film. */
+    /** Whether a film has tracks; they are the film. */
     private static boolean agree(Film film, String context) {
         Optional<Tracks> tracks = film.tracks();
         tracks.ifPresent(told -> agree(film, told, context));
