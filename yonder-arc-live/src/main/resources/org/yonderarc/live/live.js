@@ -399,7 +399,14 @@ function wire() {
   document.addEventListener('yonder-moved', () => {
     if (byId('follow').checked) { server.moved(window.yonderApp.state('')); }
   });
-  document.addEventListener('yonder-painted', () => canvas.draw());
+  // A film that the browser plays by itself moves things without painting them.
+  let follows = 0;
+  const follow = () => {
+    canvas.draw();
+    cancelAnimationFrame(follows);
+    if (canvas.chosen && byId('desk').getAnimations({ subtree: true }).length) { follows = requestAnimationFrame(follow); }
+  };
+  document.addEventListener('yonder-painted', follow);
   window.addEventListener('resize', () => canvas.draw());
   byId('desk').addEventListener('scroll', () => canvas.draw(), true);
   if (window.yonderApp) { refresh(); } else { document.addEventListener('yonder-ready', refresh); }
