@@ -235,8 +235,11 @@ class PageTest {
         return browser.switchTo().activeElement().getAttribute("aria-label");
     }
 
+    /** Waits for a title, and for the end of the film that leads to it: until then, what leaves is there too. */
     private static void await(String title) {
-        Chromium.waiting(browser).until(any -> any.findElements(By.tagName("h1")).stream()
-                .anyMatch(heading -> heading.getText().equals(title)));
+        Chromium.waiting(browser)
+                .until(any -> any.findElements(By.tagName("h1")).stream()
+                                .anyMatch(heading -> heading.getText().equals(title))
+                        && Boolean.TRUE.equals(browser.executeScript("return !document.getAnimations().length")));
     }
 }
