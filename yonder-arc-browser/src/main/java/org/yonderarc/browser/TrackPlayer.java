@@ -23,6 +23,9 @@ final class TrackPlayer {
     /** What a compositor plays. */
     private static final Set<String> COMPOSED = Set.of("translate", "scale", "opacity");
 
+    /** How long something takes that is done at once, in ms. */
+    private static final double SHORTEST = 0.001;
+
     private final List<JSObject> running = new ArrayList<>();
     /** The paces of the film, and what a style sheet calls them, in the same order: there are a few of them for many tracks. */
     private final List<Pace> paces = new ArrayList<>();
@@ -64,7 +67,7 @@ final class TrackPlayer {
         for (Track track : tracks.tracks()) {
             RenderedElement shown = elements.of(track.path());
             // A picture that isn't there has no element.
-            if (shown != null && track.pace().end() > 0) {
+            if (shown != null) {
                 play(shown, track);
             }
         }
@@ -74,7 +77,7 @@ final class TrackPlayer {
     /** Starts what has been said of an element and a pace: one animation for all of it. */
     private void start() {
         if (moving != null) {
-            running.add(animate(moving, frames, easing(pace), pace.end(), elapsed, rate));
+            running.add(animate(moving, frames, easing(pace), Math.max(SHORTEST, pace.end()), elapsed, rate));
             moving = null;
         }
     }
@@ -160,7 +163,7 @@ final class TrackPlayer {
             int next = 0;
             for (Pace.Point point : pace.points()) {
                 numbers[next++] = point.share();
-                numbers[next++] = point.ms() / pace.end();
+                numbers[next++] = point.ms() / Math.max(SHORTEST, pace.end());
             }
             easings.add(linear(numbers));
         }
