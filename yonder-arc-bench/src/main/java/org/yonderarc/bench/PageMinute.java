@@ -93,21 +93,19 @@ public final class PageMinute {
                 spent.add(after);
             }
         }
+        double[] task = sorted(spent, "TaskDuration");
         System.out.printf(
                 "%s: %.0f ms of the main thread in the median, %.0f at most; script %.0f, style %.0f, layout %.0f%n",
                 what,
-                median(spent, "TaskDuration", 2),
-                median(spent, "TaskDuration", 1),
-                median(spent, "ScriptDuration", 2),
-                median(spent, "RecalcStyleDuration", 2),
-                median(spent, "LayoutDuration", 2));
+                task[task.length / 2],
+                task[task.length - 1],
+                sorted(spent, "ScriptDuration")[CHOICES / 2],
+                sorted(spent, "RecalcStyleDuration")[CHOICES / 2],
+                sorted(spent, "LayoutDuration")[CHOICES / 2]);
     }
 
-    /** The median with 2 parts, the most with 1. */
-    private static double median(List<Map<String, Double>> spent, String name, int parts) {
-        double[] sorted =
-                spent.stream().mapToDouble(one -> one.get(name)).sorted().toArray();
-        return sorted[parts == 1 ? sorted.length - 1 : sorted.length / 2];
+    private static double[] sorted(List<Map<String, Double>> spent, String name) {
+        return spent.stream().mapToDouble(one -> one.get(name)).sorted().toArray();
     }
 
     private static Map<String, Double> metrics(ChromeDriver browser) {

@@ -120,9 +120,9 @@ final class DomPainter {
     /** Scrolls what has a path; gives whether it is there, and as long as that. */
     boolean scroll(String path, double to) {
         RenderedElement found = painted.get(path);
-        // What is new is at its start: to say so would have the browser lay it out at once.
-        boolean isThere = to == 0 && fresh.contains(path);
-        return found != null && (isThere || Page.scrollTo(found.element(), to));
+        // A new element is at 0 already, and setting that would force a layout.
+        boolean isAtStart = to == 0 && fresh.contains(path);
+        return found != null && (isAtStart || Page.scrollTo(found.element(), to));
     }
 
     boolean hasLandmarks() {
@@ -206,7 +206,7 @@ final class DomPainter {
         }
     }
 
-    /** Paints all that is seen within a film, and has the browser play it; until something is painted again. */
+    /** Paints all that is seen within a film, and has the browser play it until something is painted again. */
     void play(Tracks tracks, double elapsed, double rate) {
         paint(tracks.scene());
         player = new TrackPlayer(elapsed, rate);

@@ -35,7 +35,7 @@ final class Show {
     private boolean isWaiting;
     /** The film that the browser plays by itself. */
     private Optional<RunningTracks> playing = Optional.empty();
-    /** When a timer runs out that waits for its end, in ms of the stage; infinite where none runs. */
+    /** When the timer for its end runs out, in ms of the stage; infinite where none is set. */
     private double wakesAt = Double.POSITIVE_INFINITY;
 
     private int focusMoves;
@@ -110,7 +110,7 @@ final class Show {
         realStart = Page.now();
         stageStart = then;
         preferences = other;
-        // At another speed it is another one to the browser.
+        // The browser has to start it again at the new speed.
         playing = Optional.empty();
         wakesAt = Double.POSITIVE_INFINITY;
         stage.surround(surroundings(window), now());
@@ -272,7 +272,7 @@ final class Show {
         AppBridge.painted();
     }
 
-    /** Paints again when a film has ended that the browser plays. */
+    /** Paints again when the film that the browser plays has ended. */
     private void wakeAt(double end, double now) {
         if (end < wakesAt) {
             wakesAt = end;

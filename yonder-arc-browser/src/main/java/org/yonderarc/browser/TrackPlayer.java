@@ -23,7 +23,7 @@ final class TrackPlayer {
     /** What a compositor plays. */
     private static final Set<String> COMPOSED = Set.of("translate", "scale", "opacity");
 
-    /** How long something takes that is done at once, in ms. */
+    /** The least duration of an animation, in ms: one of 0 has no place for an easing. */
     private static final double SHORTEST = 0.001;
 
     private final List<JSObject> running = new ArrayList<>();
@@ -31,7 +31,7 @@ final class TrackPlayer {
     private final List<Pace> paces = new ArrayList<>();
 
     private final List<String> easings = new ArrayList<>();
-    /** The element and the pace of which something has been said, and that. */
+    /** The element whose keyframes are being collected, their pace and themselves; null where none are. */
     private @Nullable Element moving;
 
     private Pace pace = new Pace(List.of(new Pace.Point(0, 1)));
@@ -74,7 +74,7 @@ final class TrackPlayer {
         start();
     }
 
-    /** Starts what has been said of an element and a pace: one animation for all of it. */
+    /** Starts one animation for all keyframes that were collected. */
     private void start() {
         if (moving != null) {
             running.add(animate(moving, frames, easing(pace), Math.max(SHORTEST, pace.end()), elapsed, rate));

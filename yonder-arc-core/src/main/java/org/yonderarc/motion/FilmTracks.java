@@ -59,9 +59,9 @@ final class FilmTracks {
             if (pair.isStill()) {
                 stays(pair.b(), above, around, out);
             } else if (pair.a() == null) {
-                arrives(pair.b(), clock, pair.tempo(), above, around, out);
+                alone(pair.b(), true, clock, pair.tempo(), above, around, out);
             } else if (pair.b() == null) {
-                leaves(pair.a(), clock, pair.tempo(), above, around, out);
+                alone(pair.a(), false, clock, pair.tempo(), above, around, out);
             } else if (pair.a() instanceof SceneNode.Group a && pair.b() instanceof SceneNode.Group b) {
                 group(pair, a, b, clock, above, around, out);
             } else {
@@ -105,14 +105,11 @@ final class FilmTracks {
         for (Pair child : pair.children()) {
             boolean arrives = child.a() == null;
             if (goesTogether && (arrives || child.b() == null)) {
-                SceneNode alone = arrives ? child.b() : child.a().moved(-own.dx(), -own.dy());
-                if (turns) {
-                    item(alone, arrives, within, child.tempo(), path, children);
-                } else if (arrives) {
-                    arrives(alone, clock(child.tempo()), child.tempo(), path, Displacement.NONE, children);
-                } else {
-                    leaves(alone, clock(child.tempo()), child.tempo(), path, Displacement.NONE, children);
-                }
+                // A label sinks into a bar whose mark is raised.
+                draft.only(!turns || !film.isRaised());
+                SceneNode node = arrives ? child.b() : child.a().moved(-own.dx(), -own.dy());
+                Clock timing = turns ? within : clock(child.tempo());
+                alone(node, arrives, timing, child.tempo(), path, Displacement.NONE, children);
             } else if (turns && !child.isStill()) {
                 new LeafTracks(draft, child.a(), within, path, inner, children).add(child.b());
             } else {
@@ -122,30 +119,19 @@ final class FilmTracks {
         out.add(b.with(children));
     }
 
-    /** What comes or goes in an item while a mark goes to it or leaves it. */
-    private void item(
-            SceneNode node, boolean arrives, Clock within, Part.Tempo tempo, String path, List<SceneNode> out) {
-        if (film.isRaised()) {
-            draft.only(false);
-        }
-        present(node, arrives, within, tempo, arrives ? film.last() : film.first(), path, Displacement.NONE, out);
-    }
-
-    private void arrives(
-            SceneNode node, Clock clock, Part.Tempo tempo, String above, Displacement around, List<SceneNode> out) {
+    /** What comes or goes by itself. */
+    private void alone(
+            SceneNode node,
+            boolean arrives,
+            Clock clock,
+            Part.Tempo tempo,
+            String above,
+            Displacement around,
+            List<SceneNode> out) {
         if (Pair.isScreen(node) && node instanceof SceneNode.Group group) {
-            screen(group, clock, true, above, around, out);
+            screen(group, clock, arrives, above, around, out);
         } else {
-            present(node, true, clock, tempo, film.last(), above, around, out);
-        }
-    }
-
-    private void leaves(
-            SceneNode node, Clock clock, Part.Tempo tempo, String above, Displacement around, List<SceneNode> out) {
-        if (Pair.isScreen(node) && node instanceof SceneNode.Group group) {
-            screen(group, clock, false, above, around, out);
-        } else {
-            present(node, false, clock, tempo, film.first(), above, around, out);
+            present(node, arrives, clock, tempo, above, around, out);
         }
     }
 
@@ -156,7 +142,7 @@ final class FilmTracks {
             String above,
             Displacement around,
             List<SceneNode> out) {
-        // What comes and goes in something that moves is seen from the window.
+        // Their distances are those of the window: what they stand in has to stay.
         draft.only(!around.moves() && film.screens().tracks(whole, arrives, new ScreenTracks(clock, above, out)));
     }
 
@@ -187,6 +173,7 @@ final class FilmTracks {
             out.add(there);
         }
 
+        /** Adds a node that fades in. */
         void faded(SceneNode node) {
             draft.fade(node, 0, 1, draft.pacing(clock, Mapping.WITHIN), above);
             out.add(node);
@@ -207,7 +194,6 @@ final class FilmTracks {
             boolean arrives,
             Clock clock,
             Part.Tempo tempo,
-            Scene own,
             String above,
             Displacement around,
             List<SceneNode> out) {
@@ -216,9 +202,9 @@ final class FilmTracks {
         out.add(node);
         if (!(node instanceof SceneNode.Group group)) {
             draft.place(node, Displacement.NONE, above, around);
-            Mapping shape =
+            Mapping mapping =
                     tempo != Part.Tempo.SELECT ? Mapping.WITHIN : arrives ? Mapping.SQUARE : Mapping.SQUARE_BACK;
-            draft.fade(node, from, to, draft.pacing(clock, shape), above);
+            draft.fade(node, from, to, draft.pacing(clock, mapping), above);
             return;
         }
         Optional<Part.Entrance> entrance = Pair.entrance(node);
@@ -232,13 +218,15 @@ final class FilmTracks {
             return;
         }
         if (group.part() instanceof Part.Bar bar && bar.edge() != Form.Edge.CONTENT && bar.edge() != Form.Edge.ABOVE) {
-            SceneNode away = film.presence().bar(group, bar.edge(), 0, own);
+            SceneNode away = film.presence().bar(group, bar.edge(), 0, arrives ? film.last() : film.first());
             Box then = away.box().orElseThrow();
             gone(group, then.x() - group.area().x(), then.y() - group.area().y(), arrives, clock, above, around, out);
             return;
         }
         if (group.part() == Part.Plain.BADGE) {
-            popped(group, arrives, clock, above, around);
+            // One that goes has no size at its end that it could be scaled from.
+            draft.only(arrives);
+            popped(group, clock, above, around);
             return;
         }
         // The shadow of a page goes with it.
@@ -247,32 +235,24 @@ final class FilmTracks {
         draft.fade(node, from, to, draft.pacing(clock, Mapping.WITHIN), above);
     }
 
-    /** A badge that grows from its middle, or shrinks into it: see {@code Presence.popped}. */
-    private void popped(SceneNode.Group badge, boolean arrives, Clock clock, String above, Displacement around) {
+    /** A badge that grows from its middle: see {@code Presence.popped}. */
+    private void popped(SceneNode.Group badge, Clock clock, String above, Displacement around) {
         draft.place(badge, Displacement.NONE, above, around);
         String path = above + "/" + badge.key();
         Pacing pacing = draft.pacing(clock, Mapping.PLAIN);
         for (SceneNode child : badge.children()) {
             if (child instanceof SceneNode.Rect rect) {
                 Box area = rect.area();
-                double across = area.width() / 2;
-                double down = area.height() / 2;
-                // One that goes is at share 0 what it is, and then nothing.
-                draft.only(arrives);
-                draft.place(rect, new Displacement(across, down, pacing), path, Displacement.NONE);
+                var way = new Displacement(area.width() / 2, area.height() / 2, pacing);
+                draft.place(rect, way, path, Displacement.NONE);
                 draft.resize(rect, new Box(0, 0, 0, 0), 0, pacing, path);
             } else {
-                draft.fade(
-                        child,
-                        arrives ? 0 : 1,
-                        arrives ? 1 : 0,
-                        draft.pacing(clock, arrives ? Mapping.SQUARE : Mapping.SQUARE_BACK),
-                        path);
+                draft.fade(child, 0, 1, draft.pacing(clock, Mapping.SQUARE), path);
             }
         }
     }
 
-    /** The last of the nodes comes from a distance, or goes there. */
+    /** Puts a node that comes from a distance, or goes there, in place of the last one. */
     private void gone(
             SceneNode.Group node,
             double dx,

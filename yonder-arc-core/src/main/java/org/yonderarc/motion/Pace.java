@@ -6,15 +6,15 @@ import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 
 /**
- * How far something has come at a time, as straight lines between points: what CSS Easing Functions Level 2 calls a linear easing.
- * Before the first point and after the last it stays.
+ * How far a movement has come at a time: straight lines between points, as the {@code linear()} easing of CSS Easing Functions Level 2.
+ * Before the first point and after the last it stays the same.
  *
  * @param points its points, at least two, at times that never go back
  */
 public record Pace(List<Point> points) {
-    /** Into so many parts a film is cut before it is looked at where it bends. */
+    /** The number of equal parts that are looked at first. */
     private static final int PARTS = 8;
-    /** No part is halved more often: what bends more sharply than that jumps. */
+    /** How often a part is halved at most; a curve that needs more jumps. */
     private static final int DEEPEST = 12;
 
     /**
@@ -50,7 +50,7 @@ public record Pace(List<Point> points) {
     }
 
     /**
-     * The lines that stay within an error of a curve; no value for one that jumps, but for the end: there a spring is taken to rest.
+     * The lines that stay within an error of a curve; no value for one that jumps before its end. At the end it may: a spring has come to rest there.
      *
      * @param curve the share at a time
      * @param end when the curve ends, in ms

@@ -17,7 +17,7 @@ import org.yonderarc.scene.SceneNode;
 record Presence(boolean rightToLeft, boolean isBeneath) {
     /** How far a drawer beneath the page comes from its edge, as a share of its width. */
     private static final double PARALLAX = 0.25;
-    /** So many times faster than the page itself, its shadow and its corners are there. */
+    /** How many times faster than the page itself its shadow and its corners come. */
     static final double SOON = 8;
 
     /** An item on its way out of its button. */

@@ -24,7 +24,7 @@ public record Track(String path, Move move, Pace pace) {
     public record Shift(double dx, double dy) implements Move {}
 
     /**
-     * A rectangle changes its size; its left upper corner stays, but for a shift. At share 1 it has its own.
+     * A rectangle changes its size, from its upper left corner. At share 1 it has its own size.
      *
      * @param width the width at share 0, in dp
      * @param height the height at share 0, in dp
@@ -33,25 +33,25 @@ public record Track(String path, Move move, Pace pace) {
     public record Resize(double width, double height, double radius) implements Move {}
 
     /**
-     * A text or an icon changes its size: a text from the left end of its baseline, an icon from its left upper corner.
+     * A text or an icon changes its size: a text from the left end of its baseline, an icon from its upper left corner.
      *
      * @param from how many times as large it is at share 0; 1 at share 1
      */
     public record Scale(double from) implements Move {}
 
     /**
-     * A share of the node is seen.
+     * The opacity of the node changes; it multiplies the one that the node has.
      *
-     * @param from how much at share 0, from 0 to 1
-     * @param to how much at share 1
+     * @param from the factor at share 0, from 0 to 1
+     * @param to the factor at share 1, from 0 to 1
      */
     public record Fade(double from, double to) implements Move {}
 
     /**
      * The colour of a rectangle, a text, an icon or a path changes.
      *
-     * @param colours the colours at equal steps of the share, from 0 to 1; between them it goes straight, by its red, green, blue and alpha,
-     *     the first three multiplied by the last
+     * @param colours the colours at equal steps of the share, from 0 to 1; between them it is interpolated in sRGB,
+     *     with red, green and blue multiplied by alpha
      */
     public record Tint(List<Colour> colours) implements Move {
         public Tint {

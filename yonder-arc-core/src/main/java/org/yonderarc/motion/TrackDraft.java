@@ -12,16 +12,16 @@ import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
 
-/** Tracks while they are collected, before it is known how fine their paces have to be. */
+/** The tracks of a film while they are collected: how exact a pace has to be is known once all that moves with it is there. */
 final class TrackDraft {
-    /** The finest that is seen of a place, in dp; the rest of a quarter is for what adds up along a path. */
+    /** By how much a place may be wrong, in dp; the rest of a quarter is for errors that add up along a path. */
     private static final double FINENESS = 0.2;
-    /** The finest that is seen of a colour, as a share. */
+    /** By how much a fade or a colour may be wrong, as a share. */
     private static final double SHADE = 1 / 600.0;
-    /** A change of colour has so many steps. */
+    /** The number of steps of a change of colour. */
     private static final int SHADES = 16;
 
-    /** How a share becomes another, as films do it: see {@link Film} and {@link Tween}. */
+    /** How the progress of a clock becomes that of a movement: see {@link Film} and {@link Tween}. */
     enum Mapping {
         PLAIN(p -> p),
         WITHIN(Mapping::unit),
@@ -30,9 +30,7 @@ final class TrackDraft {
         GOES(p -> 1 - Tween.gone(p)),
         COMES(Tween::come),
         SQUARE(p -> unit(p) * unit(p)),
-        SQUARE_BACK(p -> 1 - unit(1 - p) * unit(1 - p)),
-        SOON(p -> unit(Presence.SOON * p)),
-        SOON_BACK(p -> 1 - unit(Presence.SOON * (1 - p)));
+        SQUARE_BACK(p -> 1 - unit(1 - p) * unit(1 - p));
 
         private final DoubleUnaryOperator of;
 
@@ -45,10 +43,16 @@ final class TrackDraft {
         }
     }
 
-    /** What times something. */
+    /**
+     * What times something.
+     *
+     * @param name its name, which no other clock of the film has
+     * @param progress the progress at a time in ms
+     * @param end when it ends, in ms
+     */
     record Clock(String name, DoubleUnaryOperator progress, double end) {}
 
-    /** A pace before it is known how fine it has to be. */
+    /** A pace before it is known how exact it has to be. */
     static final class Pacing {
         private final DoubleUnaryOperator curve;
         private final double end;
@@ -59,7 +63,7 @@ final class TrackDraft {
             this.end = end;
         }
 
-        /** Says how far something goes with it, in dp. */
+        /** Says that something goes so far with it, in dp. */
         void reaches(double distance) {
             farthest = Math.max(farthest, Math.abs(distance));
         }
@@ -67,7 +71,7 @@ final class TrackDraft {
 
     private record Draft(String path, Track.Move move, Pacing pacing) {}
 
-    /** A shift that is under way where something stands; with no pacing where nothing moves. */
+    /** How far something is from its place at share 0, in dp, and how it gets there; with no pacing where it stays. */
     record Displacement(double dx, double dy, @Nullable Pacing pacing) {
         static final Displacement NONE = new Displacement(0, 0, null);
 
@@ -80,9 +84,9 @@ final class TrackDraft {
     private final List<Draft> drafts = new ArrayList<>();
     private boolean isWhole = true;
 
-    /** Says whether something has tracks: where one thing has none, nothing has. */
-    void only(boolean can) {
-        isWhole &= can;
+    /** Gives up all tracks where one movement can't be a track. */
+    void only(boolean isPossible) {
+        isWhole &= isPossible;
     }
 
     /** The tracks of all that was added; no value where something has none. */
@@ -106,10 +110,11 @@ final class TrackDraft {
         return found.orElseGet(() -> new Pace(List.of()));
     }
 
-    Pacing pacing(Clock clock, Mapping shape) {
+    Pacing pacing(Clock clock, Mapping mapping) {
         return pacings.computeIfAbsent(
-                clock.name() + " " + shape,
-                any -> new Pacing(ms -> shape.of.applyAsDouble(clock.progress().applyAsDouble(ms)), clock.end()));
+                clock.name() + " " + mapping,
+                any -> new Pacing(
+                        ms -> mapping.of.applyAsDouble(clock.progress().applyAsDouble(ms)), clock.end()));
     }
 
     /** Says how a node moves, seen from what it stands in. */

@@ -22,15 +22,36 @@ import org.yonderarc.view.View;
 import org.yonderarc.walk.Change;
 import org.yonderarc.walk.Passage;
 import org.yonderarc.walk.State;
+import org.yonderarc.walk.Steps;
 import org.yonderarc.walk.Walk;
 
 /** Walks and films that the tests of films share. */
 final class FilmPlans {
     /** Steps that its random plans can take. */
-    static final List<String> STEPS = List.of(
+    private static final List<String> STEPS = List.of(
             "choose:a", "choose:b", "choose:c", "open:d", "back", "toggle:main", "toggle:side", "tell:n=3", "tell:n=0");
 
     private FilmPlans() {}
+
+    /** Is told of a change in a walk, and where it comes from. */
+    interface Taken {
+        void change(Walk walk, Change change, String context);
+    }
+
+    /** Takes six random steps in each of so many random plans. */
+    static void walks(int plans, Taken taken) {
+        for (int seed = 0; seed < plans; seed++) {
+            var random = new Random(seed);
+            Walk walk = Walk.of(plan(random, false));
+            State state = walk.start();
+            for (int i = 0; i < 6; i++) {
+                String step = STEPS.get(random.nextInt(STEPS.size()));
+                Change change = walk.step(state, Steps.parse(walk.plan(), step));
+                state = change.after();
+                taken.change(walk, change, "seed " + seed + ", " + step);
+            }
+        }
+    }
 
     static Scene scene(Walk walk, State state) {
         return new View(walk, Device.PHONE, new PlainMeasure()).scene(state);
