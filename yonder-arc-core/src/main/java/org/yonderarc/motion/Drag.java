@@ -60,6 +60,11 @@ public final class Drag {
         return release(false, 0);
     }
 
+    /** Takes it on to its end. */
+    public Release goOn() {
+        return release(true, 0);
+    }
+
     private Release release(boolean goes, double velocity) {
         double target = goes ? 1 : 0;
         double distance = target - share;

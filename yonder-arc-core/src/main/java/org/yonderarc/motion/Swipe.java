@@ -73,6 +73,17 @@ public final class Swipe {
                         of(view.walk(), state, step, isForward ? sign : -sign, reduced, fitting.rightToLeft(), scenes));
     }
 
+    /**
+     * The swipe of a system's own gesture to go back, wherever it begins: what is open closes, else the person goes one place back.
+     *
+     * @return no value where nothing can be shown of it
+     */
+    public static Optional<Swipe> back(View view, State state, boolean reduced, Function<State, Scene> scenes) {
+        Step step = state.open().isPresent() ? new Step.Close() : new Step.Back();
+        boolean rightToLeft = Fitter.fit(view.walk(), view.setting(), state).rightToLeft();
+        return of(view.walk(), state, step, 1, reduced, rightToLeft, scenes);
+    }
+
     private static Optional<Step> step(Fitting fitting, State state, boolean isForward, boolean isAtEdge) {
         if (state.open().isPresent()) {
             boolean closes = fitting.bars().stream()
@@ -158,6 +169,11 @@ public final class Swipe {
     /** What follows when the finger is taken away: it goes back to the start. */
     public Drag.Release giveUp() {
         return drag.giveUp();
+    }
+
+    /** What follows when it is taken on to its end. */
+    public Drag.Release goOn() {
+        return drag.goOn();
     }
 
     /** The scene at a share of the way, as {@link Drag.Release#share} gives it. */

@@ -91,6 +91,11 @@ public final class Navigator implements Controls {
         return walk.shown(state);
     }
 
+    /** Whether a step back stays in the app: it closes what is open, or leads to another place. Gates are not asked. */
+    public synchronized boolean canGoBack() {
+        return walk.step(state, new Step.Back()).moved();
+    }
+
     /** What a device shows now. */
     public synchronized Fitting on(Device device) {
         return seen.on(device);

@@ -148,6 +148,27 @@ public sealed interface Input {
         }
     }
 
+    /**
+     * The system's own gesture to go back is under way: what it leads to follows it. Refused where nothing is shown of it; it may come to its end
+     * all the same.
+     *
+     * @param share how far it has come, 0 to 1
+     */
+    record BackGesture(double share) implements Input {
+        public BackGesture {
+            if (!(share >= 0 && share <= 1)) {
+                throw new IllegalArgumentException("a share is 0 to 1, not " + Decimals.text(share));
+            }
+        }
+    }
+
+    /**
+     * The system's own gesture to go back, or its button, has come to its end.
+     *
+     * @param goes whether the person goes back; otherwise they thought better of it
+     */
+    record BackEnd(boolean goes) implements Input {}
+
     private static void near(double dp) {
         if (!(Math.abs(dp) <= FURTHEST)) {
             throw new IllegalArgumentException(

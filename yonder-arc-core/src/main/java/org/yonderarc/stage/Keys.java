@@ -70,6 +70,7 @@ final class Keys {
     private boolean scroll(Input.Meant meant, Optional<String> focus, double now) {
         return focus.flatMap(scrolls::around)
                 .or(() -> still.tree().content().flatMap(scrolls::region))
+                .filter(region -> !region.isHosted())
                 .filter(any -> scrollsHere)
                 .filter(region ->
                         trip(region, new Offset(scrolls.of(region.id()).across(), to(meant, region)), now))

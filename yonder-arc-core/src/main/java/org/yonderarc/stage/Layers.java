@@ -19,15 +19,16 @@ final class Layers {
 
     private final List<Layer> done = new ArrayList<>();
 
-    /** The clips and the opacity of the groups around. */
-    private record Around(List<Surface.Clip> clips, double opacity) {
+    /** The path, the clips and the opacity of the groups around. */
+    private record Around(String path, List<Surface.Clip> clips, double opacity) {
         Around within(SceneNode.Group group) {
+            String inner = path + "/" + group.key();
             if (group.clip().isEmpty()) {
-                return new Around(clips, opacity * group.opacity());
+                return new Around(inner, clips, opacity * group.opacity());
             }
             var all = new ArrayList<>(clips);
-            all.add(new Surface.Clip(group.area(), group.clip().get()));
-            return new Around(all, opacity * group.opacity());
+            all.add(new Surface.Clip(inner, group.area(), group.clip().get()));
+            return new Around(inner, all, opacity * group.opacity());
         }
     }
 
@@ -42,7 +43,7 @@ final class Layers {
                 .map(bar -> bar.area().bottom())
                 .orElse(0.0);
         var layers = new Layers(hosted, takesInput, upper);
-        List<SceneNode> last = layers.cut(scene.nodes(), new Around(List.of(), 1));
+        List<SceneNode> last = layers.cut(scene.nodes(), new Around("", List.of(), 1));
         layers.flush(last);
         return layers.done;
     }
@@ -101,7 +102,8 @@ final class Layers {
         }
         flush(below);
         var box = new Box(area.x(), top, area.width(), Math.max(0, area.bottom() - top));
-        done.add(new Layer.Content(new Surface(place, box, around.clips(), around.opacity(), takesInput.test(place))));
+        done.add(new Layer.Content(
+                new Surface(place, around.path(), box, around.clips(), around.opacity(), takesInput.test(place))));
         return above;
     }
 }

@@ -105,6 +105,20 @@ final class Playback {
         });
     }
 
+    /** Takes what is held to a share of its way. */
+    void pull(double share) {
+        swipe.filter(any -> release.isEmpty()).ifPresent(held -> {
+            shown = held.at(share);
+            isPulled = true;
+        });
+    }
+
+    /** Takes what is held on to its end. */
+    void goOn(double now) {
+        release = swipe.map(Swipe::goOn);
+        start = now;
+    }
+
     void letGo(double velocity, double now) {
         release = swipe.map(held -> held.release(velocity));
         start = now;

@@ -112,7 +112,10 @@ final class Pointers {
         Hit hit = still.hit(pressed.x(), pressed.y());
         down = Optional.of(pressed);
         since = now;
-        region = hit.scrolls();
+        region = hit.scrolls()
+                .flatMap(scrolls::region)
+                .filter(any -> !any.isHosted())
+                .map(Scrolls.Region::path);
         // A finger that stops what scrolls chooses nothing.
         doing = stopped ? Doing.NOTHING : Doing.PRESSING;
         velocity = new Velocity(pressed.x(), pressed.y(), now);
@@ -174,6 +177,33 @@ final class Pointers {
         return Swipe.begin(still.view(), still.state(), x, dx, still.around().lessMotion(), still::scene);
     }
 
+    /** The system's own gesture to go back; gives whether anything is seen of it. */
+    boolean back(double share) {
+        if (!playback.isHeld()) {
+            Optional<Swipe> swipe =
+                    Swipe.back(still.view(), still.state(), still.around().lessMotion(), still::scene);
+            if (swipe.isEmpty()) {
+                return false;
+            }
+            drop();
+            stage.settle();
+            playback.hold(swipe.get());
+        }
+        playback.pull(share);
+        return true;
+    }
+
+    /** That gesture comes to its end; gives whether anything was seen of it. */
+    boolean backEnds(boolean goes, double now) {
+        boolean isHeld = playback.isHeld() && down.isEmpty();
+        if (isHeld && goes) {
+            playback.goOn(now);
+        } else if (isHeld) {
+            playback.giveUp(now);
+        }
+        return isHeld;
+    }
+
     private void drag(Input.Move move) {
         region.flatMap(scrolls::region)
                 .filter(held -> scrolls.by(held, lastX - move.x(), lastY - move.y()))
@@ -212,7 +242,10 @@ final class Pointers {
     }
 
     private boolean wheel(Input.Wheel wheel, double now) {
-        Optional<Scrolls.Region> at = still.hit(wheel.x(), wheel.y()).scrolls().flatMap(scrolls::region);
+        Optional<Scrolls.Region> at = still.hit(wheel.x(), wheel.y())
+                .scrolls()
+                .flatMap(scrolls::region)
+                .filter(any -> !any.isHosted());
         // A wheel turns one way only: what scrolls sideways takes it too.
         boolean moved = at.filter(held -> held.down() == 0 && wheel.across() == 0
                         ? scrolls.by(held, wheel.down(), 0)

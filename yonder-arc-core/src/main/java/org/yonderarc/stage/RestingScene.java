@@ -231,7 +231,7 @@ final class RestingScene {
 
     private void compose() {
         Scene composed = view(state).scene(state);
-        scrolls.learn(composed, content(), isRightToLeft());
+        scrolls.learn(composed, content(), isRightToLeft(), host.shows(walk.shown(state)));
         if (touch.hovered().isPresent() && gone(composed, touch.hovered().get())) {
             touch = touch.hover(Optional.empty());
         }

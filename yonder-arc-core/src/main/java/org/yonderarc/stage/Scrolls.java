@@ -30,8 +30,9 @@ final class Scrolls {
      * @param box what of it can be seen
      * @param across how far it can be scrolled in reading direction
      * @param down how far it can be scrolled downwards
+     * @param isHosted whether it is an app's own view, which scrolls itself
      */
-    record Region(String id, String path, Box box, double across, double down) {}
+    record Region(String id, String path, Box box, double across, double down, boolean isHosted) {}
 
     /** On its way by itself: nearer to {@code to}, ever more slowly. */
     private record Glide(String id, Offset from, Offset to, double start, double time) {
@@ -69,28 +70,31 @@ final class Scrolls {
     }
 
     /** Takes in what scrolls in a scene; what is scrolled beyond its end goes back to it. */
-    void learn(Scene scene, String shown, boolean rightToLeft) {
+    void learn(Scene scene, String shown, boolean rightToLeft, boolean isHosted) {
         if (!shown.equals(content)) {
             content = shown;
             retreat = 0;
         }
         side = rightToLeft ? -1 : 1;
         var found = new ArrayList<Region>();
-        collect(scene.nodes(), "", shown, found);
+        collect(scene.nodes(), "", shown, isHosted, found);
         regions = found;
         regions.forEach(region -> put(region, of(region.id)));
     }
 
-    private static void collect(List<SceneNode> nodes, String above, String content, List<Region> out) {
+    private static void collect(
+            List<SceneNode> nodes, String above, String content, boolean isHosted, List<Region> out) {
         for (SceneNode node : nodes) {
             if (node instanceof SceneNode.Group group) {
                 String path = above + "/" + group.key();
                 if (group.meaning() instanceof Meaning.Main main) {
-                    out.add(new Region(content, path, group.area(), 0, main.reach()));
+                    // How far an app's own view scrolls, it alone knows.
+                    double reach = isHosted ? Input.FURTHEST : main.reach();
+                    out.add(new Region(content, path, group.area(), 0, reach, isHosted));
                 } else if (group.meaning() instanceof Meaning.Scroll scroll) {
-                    out.add(new Region(path, path, group.area(), scroll.across(), scroll.down()));
+                    out.add(new Region(path, path, group.area(), scroll.across(), scroll.down(), false));
                 }
-                collect(group.children(), path, content, out);
+                collect(group.children(), path, content, isHosted, out);
             }
         }
     }

@@ -94,7 +94,11 @@ public final class Stage {
 
     /** What is shown at a time, cut where an app's own views stand. */
     public List<Layer> layers(double now) {
-        Scene scene = scene(now);
+        return layers(scene(now));
+    }
+
+    /** A scene, cut where an app's own views stand: that of {@link RunningTracks}, for a host that plays them. */
+    public List<Layer> layers(Scene scene) {
         boolean isOpen = tree().dialog().isEmpty();
         Place here = still.walk().shown(still.state());
         return Layers.of(scene, host::shows, place -> isOpen && place.equals(here));
@@ -164,6 +168,11 @@ public final class Stage {
     /** Whether a drawer, a fan or an overflow is open. */
     public boolean isOpen() {
         return still.state().open().isPresent();
+    }
+
+    /** Whether a person swipes: what they do is not for the app's own view then. */
+    public boolean isSwiped() {
+        return playback.isHeld();
     }
 
     /** Whether the pointer is over something that can be chosen, and should look so. */
@@ -238,6 +247,12 @@ public final class Stage {
             still.focus().isAt(there);
             touched(still.touch().focus(there.flatMap(still::target), false), now);
             return there.equals(moved.path());
+        }
+        if (input instanceof Input.BackGesture back) {
+            return pointers.back(back.share());
+        }
+        if (input instanceof Input.BackEnd end) {
+            return pointers.backEnds(end.goes(), now) || end.goes() && keys.take(Input.Meant.CLOSE, now);
         }
         if (input instanceof Input.Type type) {
             return field().filter(field -> type(field, held(field) + type.text()))
@@ -386,6 +401,7 @@ public final class Stage {
     private void toTop(double now) {
         tree().content()
                 .flatMap(scrolls::region)
+                .filter(region -> !region.isHosted())
                 .filter(region ->
                         scrolls.trip(region, Offset.NONE, still.around().lessMotion(), now))
                 .ifPresent(region -> still.isScrolled());

@@ -21,6 +21,15 @@ public record IconArt(String name, boolean filled, List<String> shapes, boolean 
         shapes = List.copyOf(shapes);
     }
 
+    /**
+     * The shapes as outlines, for hosts that draw and read no SVG.
+     *
+     * @throws IllegalArgumentException if a shape is none of those that the bundled sets have: a path, a circle or a rectangle
+     */
+    public List<IconShape> outlines() {
+        return IconShape.of(this);
+    }
+
     /** The attributes of SVG 1.1 that give the shapes this colour. */
     public String paint(String colour) {
         return stroked
