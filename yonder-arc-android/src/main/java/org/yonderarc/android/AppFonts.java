@@ -1,9 +1,13 @@
 package org.yonderarc.android;
 
+import android.annotation.TargetApi;
 import android.content.Context;
 import android.graphics.Paint;
 import android.graphics.Rect;
 import android.graphics.Typeface;
+import android.graphics.fonts.Font;
+import android.graphics.fonts.FontFamily;
+import android.graphics.fonts.FontStyle;
 import android.os.Build;
 import java.io.File;
 import java.io.FileOutputStream;
@@ -12,11 +16,12 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.Objects;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.yonderarc.fonts.BundledFonts;
 import org.yonderarc.layout.Type;
 
-/** The typefaces that texts are set in; letters that they lack come from the system's own. Immutable. */
+/** The typefaces that texts are set in; letters that they lack come from the system's own. Thread-safe. */
 public final class AppFonts {
     /** The size at which capitals are measured. */
     private static final int REFERENCE = 1000;
@@ -66,9 +71,41 @@ public final class AppFonts {
     }
 
     private static Typeface bundled(Context context, Type.Weight weight) {
-        // A typeface is made of a file, up to API level 28.
-        File file = new File(context.getCacheDir(), BundledFonts.name(weight) + ".otf");
-        try (InputStream in = BundledFonts.open(weight)) {
+        File first = kept(context, BundledFonts.name(weight) + ".otf", () -> BundledFonts.open(weight));
+        if (Build.VERSION.SDK_INT < 29) {
+            return new Typeface.Builder(first).setWeight(weight.css()).build();
+        }
+        File second = kept(context, "fallback-" + weight.css() + ".ttf", () -> BundledFonts.openFallback(weight));
+        return Chain.of(first, second, weight.css());
+    }
+
+    /** In a class of its own, since older systems don't know what it is made of. */
+    @TargetApi(29)
+    private static final class Chain {
+        private Chain() {}
+
+        /** A typeface of two files: the second has the letters that the first lacks. */
+        static Typeface of(File first, File second, int weight) {
+            try {
+                return new Typeface.CustomFallbackBuilder(family(first, weight))
+                        .addCustomFallback(family(second, weight))
+                        .setStyle(new FontStyle(weight, FontStyle.FONT_SLANT_UPRIGHT))
+                        .build();
+            } catch (IOException failed) {
+                throw new UncheckedIOException("the bundled font can't be read from " + first, failed);
+            }
+        }
+
+        private static FontFamily family(File file, int weight) throws IOException {
+            Font font = new Font.Builder(file).setWeight(weight).build();
+            return new FontFamily.Builder(font).build();
+        }
+    }
+
+    /** A font as a file: older systems make a typeface of nothing else. */
+    private static File kept(Context context, String name, Supplier<InputStream> font) {
+        File file = new File(context.getCacheDir(), name);
+        try (InputStream in = font.get()) {
             byte[] bytes = bytes(in);
             if (file.length() != bytes.length) {
                 write(file, bytes);
@@ -76,7 +113,7 @@ public final class AppFonts {
         } catch (IOException failed) {
             throw new UncheckedIOException("the bundled font can't be kept in " + file, failed);
         }
-        return new Typeface.Builder(file).build();
+        return file;
     }
 
     private static byte[] bytes(InputStream in) throws IOException {

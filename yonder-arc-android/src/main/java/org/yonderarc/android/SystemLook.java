@@ -77,14 +77,17 @@ final class SystemLook {
         var at = new int[2];
         view.getLocationInWindow(at);
         View root = view.getRootView();
-        int right = root.getWidth() - at[0] - view.getWidth();
-        int bottom = root.getHeight() - at[1] - view.getHeight();
         int[] edges = edges(told);
         return new Insets(
-                Math.max(0, edges[0] - at[1]) / density,
-                Math.max(0, edges[1] - right) / density,
-                Math.max(0, edges[2] - bottom) / density,
-                Math.max(0, edges[3] - at[0]) / density);
+                covered(edges[0], at[1]) / density,
+                covered(edges[1], root.getWidth() - at[0] - view.getWidth()) / density,
+                covered(edges[2], root.getHeight() - at[1] - view.getHeight()) / density,
+                covered(edges[3], at[0]) / density);
+    }
+
+    /** How much of a view an edge of the window covers that is so far away from it; a view may reach beyond the window. */
+    private static double covered(int edge, int away) {
+        return Math.max(0, edge - Math.max(0, away));
     }
 
     /** Top, right, bottom and left of the window, in pixels. */

@@ -12,6 +12,7 @@ import java.time.Duration;
 import java.util.function.UnaryOperator;
 import org.robolectric.Robolectric;
 import org.robolectric.android.controller.ActivityController;
+import org.robolectric.shadows.ShadowChoreographer;
 import org.yonderarc.examples.Brinelight;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.navigator.Navigator;
@@ -20,6 +21,12 @@ import org.yonderarc.stage.Access;
 
 /** An activity with a plan in a view, as the system runs it. */
 final class AppFixture {
+    {
+        // Frames come as time passes, and don't make it pass.
+        ShadowChoreographer.setPaused(true);
+        ShadowChoreographer.setFrameDelay(Duration.ofMillis(16));
+    }
+
     final ActivityController<Activity> controller =
             Robolectric.buildActivity(Activity.class).setup();
     final Navigator navigator;
@@ -27,6 +34,31 @@ final class AppFixture {
 
     AppFixture(String plan, UnaryOperator<AppView.Builder> made) {
         this(new Navigator(PlanFile.require(Brinelight.class, plan), Runnable::run), made);
+    }
+
+    /** The plan of the tests: an allotment club, with tabs, a drawer and a screen below one of the tabs. */
+    static final String PLOTS =
+            """
+            yonder: 1
+            app: { name: Plotwise, start: plots, link-schemes: [ plotwise ] }
+            facts: { wanted: "" }
+            screens:
+              plots: { title: Plots, icon: map-pin, path: /plots, wireframe: list }
+              plot: { title: "Plot {plot}", under: plots, path: "/plots/{plot}", wireframe: detail }
+              chores: { title: Chores, icon: clipboard-list, path: /chores, wireframe: form }
+              rota: { title: Rota, icon: calendar-event, path: /rota, wireframe: list }
+              rules: { title: Rules, icon: book, path: /rules, wireframe: detail }
+            menus:
+              main: [ plots, chores, rota ]
+              more: [ rules, { signal: leave-club, label: Leave the club, icon: logout } ]
+            bars:
+              - { menu: main, form: bottom }
+              - { menu: more, form: drawer, filter: wanted }
+              - top
+            """;
+
+    static Plan plots() {
+        return PlanFile.require("plotwise.yaml", PLOTS);
     }
 
     AppFixture(Plan plan, UnaryOperator<AppView.Builder> made) {
@@ -51,12 +83,12 @@ final class AppFixture {
         shadowOf(Looper.getMainLooper()).idleFor(Duration.ofMillis(ms));
     }
 
-    /** Until nothing moves. */
+    /** Until nothing moves, and all that was posted is done. */
     void rest() {
         for (int i = 0; i < 500 && view.stage().moves(); i++) {
             idle(16);
         }
-        idle(16);
+        idle(64);
     }
 
     Bitmap picture() {

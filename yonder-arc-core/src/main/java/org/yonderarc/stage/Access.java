@@ -11,7 +11,7 @@ import org.yonderarc.walk.Step;
  *
  * @param path the keys from the scene down to it, each behind a slash
  * @param role what it is
- * @param name its accessible name; empty for none
+ * @param name its accessible name; empty for none. What a field holds is no part of it: {@link Stage#typed} tells that
  * @param box where it is, in dp
  * @param step what choosing it does; no value where it can't be chosen
  * @param address the address that it leads to; no value where it leads to none

@@ -203,11 +203,10 @@ record ReadingOrder(State state, Optional<String> dialog, boolean rightToLeft) {
                     inert,
                     List.of()));
         } else if (meaning instanceof Meaning.Field field) {
-            String said = field.text().isEmpty() ? field.label() : field.label() + ": " + field.text();
             out.add(new Access(
                     path,
                     Access.Role.FIELD,
-                    said,
+                    field.label(),
                     box,
                     Optional.of(new Step.Tell(field.fact(), new FactValue.Text(field.text()))),
                     Optional.empty(),

@@ -128,7 +128,7 @@ class StageFocusTest {
         }
         assertTrue(on.stage.take(new Input.Key(Input.Meant.ERASE), on.now), "a whole character goes");
         on.rest();
-        assertEquals("Find: too", on.part("Find: too").name());
+        assertEquals("too", on.stage.typed(on.part("Find").path()));
         assertEquals(Optional.of(field.path()), on.stage.focus());
         List<String> links = on.stage.tree().all().stream()
                 .filter(part -> part.role() == Access.Role.LINK)

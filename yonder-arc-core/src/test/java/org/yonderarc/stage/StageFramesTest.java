@@ -98,10 +98,11 @@ class StageFramesTest {
         on.step("choose:map");
         assertEquals(0, on.asked, "nothing is composed before somebody looks");
         on.pass(16);
-        assertEquals(1, on.asked);
+        // Twice for each time that a scene is composed: for what scrolls, and for what is painted.
+        assertEquals(2, on.asked);
         assertNotSame(before, on.stage.still());
         on.rest();
-        assertEquals(1, on.asked);
+        assertEquals(2, on.asked);
         assertEquals("Surveys, 59", on.part("Surveys, 59").name());
     }
 

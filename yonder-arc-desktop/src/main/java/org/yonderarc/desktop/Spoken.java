@@ -46,7 +46,9 @@ final class Spoken extends AccessibleContext implements Accessible, AccessibleCo
 
     @Override
     public String getAccessibleName() {
-        return part.name();
+        // Java's accessibility has no hint beside what a field holds.
+        String typed = part.role() == Access.Role.FIELD ? panel.stage().typed(part.path()) : "";
+        return typed.isEmpty() ? part.name() : part.name() + ": " + typed;
     }
 
     @Override
