@@ -90,6 +90,7 @@ public final class AppView extends ViewGroup {
     private List<Piece> pieces = List.of();
     private @Nullable Scene painted;
     private @Nullable RunningTracks playing;
+    private @Nullable WindowInsets covered;
     private boolean isScheduled;
     private boolean isTouched;
     private boolean isTyped;
@@ -317,7 +318,7 @@ public final class AppView extends ViewGroup {
         boolean hasPlace = getWidth() > 0 && getHeight() > 0;
         surround(
                 hasPlace
-                        ? SystemLook.of(this, navigator.plan(), density)
+                        ? SystemLook.of(this, covered, navigator.plan(), density)
                         : SystemLook.of(getContext(), navigator.plan()));
     }
 
@@ -347,6 +348,7 @@ public final class AppView extends ViewGroup {
 
     @Override
     public WindowInsets onApplyWindowInsets(WindowInsets insets) {
+        covered = insets;
         refresh();
         return insets;
     }

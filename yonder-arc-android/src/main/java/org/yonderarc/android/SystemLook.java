@@ -10,6 +10,7 @@ import android.view.View;
 import android.view.WindowInsets;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
 import org.yonderarc.plan.Plan;
@@ -32,12 +33,16 @@ final class SystemLook {
         return of(context, plan, device(told, told.screenWidthDp, told.screenHeightDp, Insets.NONE));
     }
 
-    /** The surroundings of a view in its place. */
-    static Surroundings of(View view, Plan plan, double density) {
+    /**
+     * The surroundings of a view in its place.
+     *
+     * @param covered what of the window is covered, as the view was told; null before it was
+     */
+    static Surroundings of(View view, @Nullable WindowInsets covered, Plan plan, double density) {
         Configuration told = view.getResources().getConfiguration();
         double width = view.getWidth() / density;
         double height = view.getHeight() / density;
-        return of(view.getContext(), plan, device(told, width, height, insets(view, density)));
+        return of(view.getContext(), plan, device(told, width, height, insets(view, covered, density)));
     }
 
     private static Surroundings of(Context context, Plan plan, Device device) {
@@ -69,8 +74,7 @@ final class SystemLook {
     }
 
     /** What bars of the system and cut-outs cover of a view, in dp. */
-    private static Insets insets(View view, double density) {
-        WindowInsets told = view.getRootWindowInsets();
+    private static Insets insets(View view, @Nullable WindowInsets told, double density) {
         if (told == null) {
             return Insets.NONE;
         }

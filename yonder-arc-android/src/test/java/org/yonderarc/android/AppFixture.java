@@ -13,6 +13,7 @@ import java.util.function.UnaryOperator;
 import org.robolectric.Robolectric;
 import org.robolectric.android.controller.ActivityController;
 import org.robolectric.shadows.ShadowChoreographer;
+import org.robolectric.shadows.ShadowInstrumentation;
 import org.yonderarc.examples.Brinelight;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.navigator.Navigator;
@@ -25,6 +26,8 @@ final class AppFixture {
         // Frames come as time passes, and don't make it pass.
         ShadowChoreographer.setPaused(true);
         ShadowChoreographer.setFrameDelay(Duration.ofMillis(16));
+        // As on a phone: nothing has the focus of a keyboard before there is one.
+        ShadowInstrumentation.getInstrumentation().setInTouchMode(true);
     }
 
     final ActivityController<Activity> controller =
@@ -71,7 +74,7 @@ final class AppFixture {
         view = made.apply(AppView.of(activity, navigator).fonts(AppFonts.bundled(activity)))
                 .build();
         activity.setContentView(view);
-        idle(0);
+        idle(48);
     }
 
     Activity activity() {

@@ -18,6 +18,7 @@ import org.yonderarc.tree.Decimals;
  * @param moreContrast whether the person wants more contrast
  * @param retreat how far bars at the lower edge that leave have left at most, in dp, 0 or more; never farther than the content
  *     is scrolled
+ * @param ownContent whether the content is a view of the app's own: how far it can be scrolled, the app alone knows
  */
 public record Setting(
         Device device,
@@ -26,7 +27,8 @@ public record Setting(
         double scrolled,
         Scheme scheme,
         boolean moreContrast,
-        double retreat) {
+        double retreat,
+        boolean ownContent) {
     /** The farthest that content is scrolled, in dp. */
     public static final double FARTHEST = 100_000;
 
@@ -51,7 +53,7 @@ public record Setting(
     /** Bars that leave have left as far as the content is scrolled. */
     public Setting(
             Device device, String language, Interaction touch, double scrolled, Scheme scheme, boolean moreContrast) {
-        this(device, language, touch, scrolled, scheme, moreContrast, FARTHEST);
+        this(device, language, touch, scrolled, scheme, moreContrast, FARTHEST, false);
     }
 
     /** In the usual contrast. */
@@ -66,37 +68,42 @@ public record Setting(
 
     /** The same on another device. */
     public Setting with(Device other) {
-        return new Setting(other, language, touch, scrolled, scheme, moreContrast, retreat);
+        return new Setting(other, language, touch, scrolled, scheme, moreContrast, retreat, ownContent);
     }
 
     /** The same, touched elsewhere. */
     public Setting with(Interaction other) {
-        return new Setting(device, language, other, scrolled, scheme, moreContrast, retreat);
+        return new Setting(device, language, other, scrolled, scheme, moreContrast, retreat, ownContent);
     }
 
     /** The same in another language. */
     public Setting in(String tag) {
-        return new Setting(device, tag, touch, scrolled, scheme, moreContrast, retreat);
+        return new Setting(device, tag, touch, scrolled, scheme, moreContrast, retreat, ownContent);
     }
 
     /** The same, scrolled elsewhere. */
     public Setting scrolledBy(double dp) {
-        return new Setting(device, language, touch, dp, scheme, moreContrast, retreat);
+        return new Setting(device, language, touch, dp, scheme, moreContrast, retreat, ownContent);
     }
 
     /** The same, bars that leave having left so far at most. */
     public Setting retreat(double dp) {
-        return new Setting(device, language, touch, scrolled, scheme, moreContrast, dp);
+        return new Setting(device, language, touch, scrolled, scheme, moreContrast, dp, ownContent);
+    }
+
+    /** The same around a view of the app's own, or around sample content. */
+    public Setting ownContent(boolean own) {
+        return new Setting(device, language, touch, scrolled, scheme, moreContrast, retreat, own);
     }
 
     /** The same in another scheme. */
     public Setting with(Scheme other) {
-        return new Setting(device, language, touch, scrolled, other, moreContrast, retreat);
+        return new Setting(device, language, touch, scrolled, other, moreContrast, retreat, ownContent);
     }
 
     /** The same for a person who wants more contrast, or the usual one. */
     public Setting moreContrast(boolean more) {
-        return new Setting(device, language, touch, scrolled, scheme, more, retreat);
+        return new Setting(device, language, touch, scrolled, scheme, more, retreat, ownContent);
     }
 
     /** The theme of a plan as this person sees it. */

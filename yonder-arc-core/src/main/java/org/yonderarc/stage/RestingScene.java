@@ -153,7 +153,8 @@ final class RestingScene {
 
     private View view(State of) {
         double scrolled = host.scrolls() ? 0 : scrolls.of(content(of)).down();
-        return new View(walk, setting(Math.min(scrolled, Setting.FARTHEST)).retreat(retreat(of)), measure);
+        Setting setting = setting(Math.min(scrolled, Setting.FARTHEST)).retreat(retreat(of));
+        return new View(walk, setting.ownContent(host.shows(walk.shown(of))), measure);
     }
 
     /** How far the top bar leaves when the content is scrolled; 0 where it stays. */

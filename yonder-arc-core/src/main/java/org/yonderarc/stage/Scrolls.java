@@ -88,9 +88,7 @@ final class Scrolls {
             if (node instanceof SceneNode.Group group) {
                 String path = above + "/" + group.key();
                 if (group.meaning() instanceof Meaning.Main main) {
-                    // How far an app's own view scrolls, it alone knows.
-                    double reach = isHosted ? Input.FURTHEST : main.reach();
-                    out.add(new Region(content, path, group.area(), 0, reach, isHosted));
+                    out.add(new Region(content, path, group.area(), 0, main.reach(), isHosted));
                 } else if (group.meaning() instanceof Meaning.Scroll scroll) {
                     out.add(new Region(path, path, group.area(), scroll.across(), scroll.down(), false));
                 }

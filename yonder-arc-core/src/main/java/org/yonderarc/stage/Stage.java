@@ -266,9 +266,14 @@ public final class Stage {
                     .isPresent();
         }
         if (input instanceof Input.Scrolled scrolled) {
-            return scrolls.region(scrolled.path())
+            boolean isNews = scrolls.region(scrolled.path())
                     .filter(region -> scrolls.to(region, new Offset(scrolled.across(), scrolled.down())))
                     .isPresent();
+            if (isNews && !host.scrolls()) {
+                // Only a view of the app's own was scrolled: what follows it is still to be moved.
+                still.isScrolled();
+            }
+            return isNews;
         }
         return pointers.take(input, now);
     }

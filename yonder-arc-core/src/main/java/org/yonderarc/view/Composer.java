@@ -10,6 +10,7 @@ import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.Fitting;
 import org.yonderarc.fit.Insets;
+import org.yonderarc.fit.Setting;
 import org.yonderarc.form.Forms;
 import org.yonderarc.form.OwnIcons;
 import org.yonderarc.layout.Box;
@@ -237,6 +238,9 @@ public final class Composer {
 
     /** How far content that is so long can be scrolled. */
     private double reach(Canvas drawn) {
+        if (fitting.setting().ownContent()) {
+            return Setting.FARTHEST;
+        }
         return fills()
                 ? 0
                 : Math.max(
