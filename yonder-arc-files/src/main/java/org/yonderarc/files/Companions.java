@@ -1,5 +1,7 @@
 package org.yonderarc.files;
 
+import static java.util.stream.Collectors.toList;
+
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -108,7 +110,7 @@ final class Companions {
         List<String> old = texts.keySet().stream()
                 .filter(key -> !RenamedKeys.textKey(key).equals(key))
                 .sorted()
-                .toList();
+                .collect(toList());
         if (old.isEmpty()) {
             return texts;
         }
@@ -162,6 +164,6 @@ final class Companions {
                 .filter(tag -> !tag.equals(Words.ANY))
                 .distinct()
                 .limit(MOST_LANGUAGES)
-                .toList();
+                .collect(toList());
     }
 }

@@ -3,7 +3,6 @@ package org.yonderarc.files;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 
 /** What contents are known by: SHA-256 (FIPS 180-4), in hexadecimal. */
 public final class Digest {
@@ -17,7 +16,11 @@ public final class Digest {
     /** The digest of bytes. */
     public static String of(byte[] bytes) {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+            var hex = new StringBuilder();
+            for (byte one : MessageDigest.getInstance("SHA-256").digest(bytes)) {
+                hex.append(Character.forDigit(one >> 4 & 15, 16)).append(Character.forDigit(one & 15, 16));
+            }
+            return hex.toString();
         } catch (NoSuchAlgorithmException impossible) {
             throw new IllegalStateException("every Java platform has SHA-256", impossible);
         }

@@ -1,5 +1,7 @@
 package org.yonderarc.files;
 
+import static java.util.stream.Collectors.toList;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +26,7 @@ public final class FindingJson {
             int sum = files.stream().mapToInt(file -> file.count(severity)).sum();
             out.put(severity.plural(), Trees.number(sum));
         }
-        out.put("files", Trees.list(files.stream().map(FindingJson::tree).toList()));
+        out.put("files", Trees.list(files.stream().map(FindingJson::tree).collect(toList())));
         return JsonText.write(Trees.map(out));
     }
 
@@ -36,7 +38,7 @@ public final class FindingJson {
         }
         out.put(
                 "findings",
-                Trees.list(file.findings().stream().map(FindingJson::one).toList()));
+                Trees.list(file.findings().stream().map(FindingJson::one).collect(toList())));
         return Trees.map(out);
     }
 

@@ -1,5 +1,7 @@
 package org.yonderarc.files;
 
+import static java.util.stream.Collectors.toList;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -276,6 +278,6 @@ final class RenamedKeys {
                         .map(entry -> entry.key().equals(key)
                                 ? new MapValue.Entry(key, entry.keySpot(), with.apply(entry.value()))
                                 : entry)
-                        .toList());
+                        .collect(toList()));
     }
 }

@@ -1,7 +1,13 @@
 package org.yonderarc.files;
 
+import static java.util.stream.Collectors.toList;
+
+import java.io.BufferedReader;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.StringReader;
+import java.nio.Buffer;
 import java.nio.ByteBuffer;
 import java.nio.CharBuffer;
 import java.nio.charset.CoderResult;
@@ -21,6 +27,9 @@ import org.yonderarc.finding.Brief;
 public record SourceText(String name, String text) {
     /** The largest plan file that is read: 16 MiB, some 100,000 screens. */
     public static final long LARGEST = 16L << 20;
+
+    /** So many bytes are read at once. */
+    private static final int PART = 1 << 14;
 
     /**
      * Reads a file of UTF-8 text; a byte order mark at its start is left out.
@@ -86,14 +95,19 @@ public record SourceText(String name, String text) {
     }
 
     private static byte[] bytes(String name, InputStream in) throws IOException, FileException {
-        byte[] bytes = in.readNBytes((int) LARGEST + 1);
-        if (bytes.length > LARGEST) {
-            throw new FileException(
-                    name,
-                    "the file is larger than " + (LARGEST >> 20) + " MiB.",
-                    "No plan is that large; is it the right file?");
+        // Older Androids have no method that reads them all.
+        var bytes = new ByteArrayOutputStream();
+        var part = new byte[PART];
+        for (int count = in.read(part); count >= 0; count = in.read(part)) {
+            bytes.write(part, 0, count);
+            if (bytes.size() > LARGEST) {
+                throw new FileException(
+                        name,
+                        "the file is larger than " + (LARGEST >> 20) + " MiB.",
+                        "No plan is that large; is it the right file?");
+            }
         }
-        return bytes;
+        return bytes.toByteArray();
     }
 
     /** Why something could not be read or written, in a few words for people. */
@@ -105,7 +119,8 @@ public record SourceText(String name, String text) {
         var in = ByteBuffer.wrap(bytes);
         var out = CharBuffer.allocate(bytes.length);
         CoderResult result = StandardCharsets.UTF_8.newDecoder().decode(in, out, true);
-        out.flip();
+        // As the type that older Androids know it of.
+        ((Buffer) out).flip();
         if (result.isError()) {
             throw new FileException(
                     file,
@@ -143,7 +158,7 @@ public record SourceText(String name, String text) {
 
     /** The lines of the text, without their ends. */
     public List<String> lines() {
-        return text.lines().toList();
+        return new BufferedReader(new StringReader(text)).lines().collect(toList());
     }
 
     /** Whether the name is that of a JSON file. */

@@ -17,7 +17,8 @@ public final class Version {
     }
 
     private static Properties built() {
-        try (InputStream in = Version.class.getResourceAsStream("version.properties")) {
+        // Not beside the class, whose name a shrinker may change.
+        try (InputStream in = Version.class.getResourceAsStream("/org/yonderarc/files/version.properties")) {
             var built = new Properties();
             built.load(in);
             return built;

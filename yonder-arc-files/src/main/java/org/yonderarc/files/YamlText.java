@@ -1,5 +1,7 @@
 package org.yonderarc.files;
 
+import static java.util.stream.Collectors.toList;
+
 import java.util.List;
 import org.snakeyaml.engine.v2.api.Dump;
 import org.snakeyaml.engine.v2.api.DumpSettings;
@@ -57,12 +59,12 @@ final class YamlText {
         if (value instanceof MapValue map) {
             List<NodeTuple> tuples = map.entries().stream()
                     .map(entry -> new NodeTuple(text(entry.key()), node(entry.value(), depth + 1)))
-                    .toList();
+                    .collect(toList());
             return new MappingNode(Tag.MAP, tuples, depth > 0 && isShort(map) ? FlowStyle.FLOW : FlowStyle.BLOCK);
         }
         if (value instanceof ListValue list) {
             List<Node> items =
-                    list.items().stream().map(item -> node(item, depth + 1)).toList();
+                    list.items().stream().map(item -> node(item, depth + 1)).collect(toList());
             return new SequenceNode(Tag.SEQ, items, items.isEmpty() ? FlowStyle.FLOW : FlowStyle.BLOCK);
         }
         if (value instanceof TextValue text) {

@@ -1,13 +1,20 @@
 package org.yonderarc.fonts;
 
+import static java.util.stream.Collectors.joining;
+
+import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import org.yonderarc.layout.Type;
 
 /** The files of the fonts that come with the library, for every weight of text. */
 public final class BundledFonts {
+    /** Not beside the class, whose name a shrinker may change. */
+    private static final String FOLDER = "/org/yonderarc/fonts/";
+
     private BundledFonts() {}
 
     /** The font that texts are set in: an OpenType file. The caller closes the stream. */
@@ -40,14 +47,18 @@ public final class BundledFonts {
 
     private static String text(String path) {
         try (InputStream in = resource(path)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).strip();
+            // Older Androids have no method that reads all bytes.
+            return new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))
+                    .lines()
+                    .collect(joining("\n"))
+                    .strip();
         } catch (IOException failed) {
             throw new UncheckedIOException(path + " can't be read", failed);
         }
     }
 
     private static InputStream resource(String path) {
-        InputStream in = BundledFonts.class.getResourceAsStream(path);
+        InputStream in = BundledFonts.class.getResourceAsStream(FOLDER + path);
         if (in == null) {
             throw new IllegalStateException(path + " is missing in the library");
         }

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.URL;
-import java.nio.charset.StandardCharsets;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +38,7 @@ public final class BundledIcons implements Icons {
             if (in == null) {
                 throw new IOException("missing in the library");
             }
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).strip();
+            return IconReader.text(in).strip();
         } catch (IOException failed) {
             throw new UncheckedIOException(path + " can't be read", failed);
         }

@@ -62,6 +62,9 @@ enum IconPackage {
             Map.entry("photo", "image"),
             Map.entry("user", "person"));
 
+    /** Not beside a class, whose name a shrinker may change. */
+    private static final String FOLDER = "/org/yonderarc/icons/";
+
     private final String root;
     private volatile @Nullable List<String> names;
 
@@ -78,7 +81,7 @@ enum IconPackage {
 
     /** The path of a file of the package. */
     String path(String file) {
-        return root + file;
+        return FOLDER + root + file;
     }
 
     /** The file of an icon, or of its filled variant; null where there is none. */
@@ -88,7 +91,7 @@ enum IconPackage {
 
     @Nullable
     URL resource(String file) {
-        return IconPackage.class.getResource(root + file + ENDING);
+        return IconPackage.class.getResource(path(file) + ENDING);
     }
 
     /** The names of the set, listed when they are first asked for: that takes a while. */

@@ -1,7 +1,10 @@
 package org.yonderarc.icons;
 
-import java.io.IOException;
+import static java.util.stream.Collectors.joining;
+
+import java.io.BufferedReader;
 import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,8 +23,16 @@ final class IconReader {
 
     private IconReader() {}
 
-    static List<String> shapes(InputStream in) throws IOException {
-        Matcher shape = SHAPE.matcher(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+    /** All of a stream's text. */
+    static String text(InputStream in) {
+        // Older Androids have no method that reads all bytes.
+        return new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))
+                .lines()
+                .collect(joining("\n"));
+    }
+
+    static List<String> shapes(InputStream in) {
+        Matcher shape = SHAPE.matcher(text(in));
         var shapes = new ArrayList<String>();
         while (shape.find()) {
             var out = new StringBuilder("<").append(shape.group(1));

@@ -1,5 +1,7 @@
 package org.yonderarc.icons;
 
+import static java.util.stream.Collectors.toList;
+
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonToken;
@@ -162,7 +164,7 @@ public final class IconSearch {
     public List<Found> find(String words, Optional<String> category, int most) {
         List<String> wanted = List.of(words.strip().toLowerCase(Locale.ROOT).split("[\\s-]+")).stream()
                 .filter(word -> !word.isEmpty())
-                .toList();
+                .collect(toList());
         List<Scored> scored = scored(wanted, category);
         int best = scored.stream().mapToInt(Scored::matched).max().orElse(0);
         return found(scored.stream().filter(one -> wanted.isEmpty() || one.matched == best && best > 0), most);
@@ -174,14 +176,14 @@ public final class IconSearch {
         return found(scored(wanted, Optional.empty()).stream().filter(one -> one.matched == wanted.size()), most)
                 .stream()
                 .map(Found::name)
-                .toList();
+                .collect(toList());
     }
 
     private static List<Found> found(Stream<Scored> scored, int most) {
         return scored.sorted(Comparator.comparingInt(Scored::score).reversed().thenComparing(one -> one.entry.name))
                 .limit(most)
                 .map(one -> new Found(one.entry.name, one.entry.category, one.entry.words))
-                .toList();
+                .collect(toList());
     }
 
     /** How well an icon fits: how many of the words mean it, and how well they do. */
@@ -192,7 +194,7 @@ public final class IconSearch {
                 .filter(entry -> category.isEmpty() || entry.category.equals(category.get()))
                 .map(entry -> {
                     List<Integer> scores =
-                            wanted.stream().map(word -> score(entry, word)).toList();
+                            wanted.stream().map(word -> score(entry, word)).collect(toList());
                     int joined = joined(entry, wanted);
                     int matched = joined > 0
                             ? wanted.size()
@@ -204,7 +206,7 @@ public final class IconSearch {
                                     joined,
                                     scores.stream().mapToInt(Integer::intValue).sum()));
                 })
-                .toList();
+                .collect(toList());
     }
 
     /** One and many mean the same. */
@@ -252,7 +254,7 @@ public final class IconSearch {
                         entries.stream()
                                 .filter(entry -> entry.name.equals(name))
                                 .flatMap(entry -> entry.words.stream()))
-                .toList();
+                .collect(toList());
     }
 
     /** Icons of another set that mean what an icon of the usual one does, best first, at most {@code most}; may be empty. */
@@ -265,7 +267,7 @@ public final class IconSearch {
                 .sorted(Comparator.comparingInt(Scored::at).thenComparing(Scored::name))
                 .limit(most)
                 .map(Scored::name)
-                .toList();
+                .collect(toList());
     }
 
     /** How early a word stands that an icon is called, or that is one of its parts. */
