@@ -112,7 +112,7 @@ public final class AppView extends ViewGroup {
             this.effects = SystemEffects.of(context, trouble -> android.util.Log.w("YonderArc", trouble));
         }
 
-        /** The app's own views. Without any, the plan's sample content shows. */
+        /** The app's own views. Asked for from when the view is in a window. Without any, the plan's sample content shows. */
         public Builder content(ContentFactory factory) {
             content = Objects.requireNonNull(factory, "factory");
             return this;
@@ -162,7 +162,6 @@ public final class AppView extends ViewGroup {
         measure = new PaintMeasure(made.fonts);
         views = new ContentViews(this, made.content);
         var around = SystemLook.of(made.context, navigator.plan());
-        prepare();
         stage = new Stage(Walk.of(navigator.plan()), navigator.state(), around, measure, new Host());
         hands = new Hands(this, stage);
         nodes = new AccessNodes(this, stage);
@@ -434,8 +433,10 @@ public final class AppView extends ViewGroup {
 
     @Override
     protected void dispatchDraw(Canvas canvas) {
-        canvas.drawColor(ScenePainter.argb(stage.still().background()));
         int before = canvas.save();
+        // What stands beside it is not its own, whatever its parent clips.
+        canvas.clipRect(0, 0, getWidth(), getHeight());
+        canvas.drawColor(ScenePainter.argb(stage.still().background()));
         canvas.scale((float) density, (float) density);
         for (Piece piece : pieces) {
             piece.draw(canvas, density);

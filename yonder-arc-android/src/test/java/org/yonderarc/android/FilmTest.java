@@ -5,6 +5,7 @@ import static org.junit.Assert.assertTrue;
 
 import android.content.Context;
 import android.graphics.Bitmap;
+import android.graphics.Canvas;
 import android.graphics.Color;
 import android.graphics.HardwareRenderer;
 import android.graphics.PixelFormat;
@@ -74,7 +75,7 @@ public class FilmTest {
         }
 
         @Override
-        protected void onDraw(android.graphics.Canvas canvas) {
+        protected void onDraw(Canvas canvas) {
             paintings++;
         }
     }
@@ -103,6 +104,20 @@ public class FilmTest {
         Bitmap picture = app.picture();
         assertEquals(Color.BLUE, picture.getPixel(192, 400));
         assertEquals(0, ((View) plot.getParent()).getTranslationX(), 0);
+    }
+
+    @Test
+    public void nothingIsPaintedBesideTheView() {
+        var app = new AppFixture(AppFixture.plots(), made -> made);
+        app.rest();
+        Bitmap wider = Bitmap.createBitmap(500, 900, Bitmap.Config.ARGB_8888);
+        var canvas = new Canvas(wider);
+        canvas.translate(50, 50);
+        app.view.draw(canvas);
+        assertEquals(0, wider.getPixel(20, 400));
+        assertEquals(0, wider.getPixel(460, 400));
+        assertEquals(0, wider.getPixel(200, 890));
+        assertTrue(wider.getPixel(60, 400) != 0);
     }
 
     @Test
