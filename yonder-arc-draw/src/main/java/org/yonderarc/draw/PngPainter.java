@@ -392,7 +392,7 @@ public final class PngPainter {
                 : new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height());
     }
 
-    private static Path2D path2d(Outline outline) {
+    static Path2D path2d(Outline outline) {
         var path = new Path2D.Double();
         outline.draw(new Outline.Pen() {
             @Override

@@ -39,9 +39,12 @@ final class IconReader {
             int hidden = 0;
             Matcher attribute = ATTRIBUTE.matcher(shape.group(2));
             while (attribute.find()) {
-                if (attribute.group(1).equals("fill") || attribute.group(1).equals("stroke")) {
-                    hidden += attribute.group(2).equals("none") ? 1 : 0;
-                } else {
+                boolean isPaint =
+                        attribute.group(1).equals("fill") || attribute.group(1).equals("stroke");
+                if (isPaint && attribute.group(2).equals("none")) {
+                    hidden++;
+                } else if (!attribute.group(1).equals("stroke")) {
+                    // A dot among strokes is filled.
                     out.append(' ').append(attribute.group());
                 }
             }
