@@ -92,6 +92,9 @@ public final class AppView extends ViewGroup {
     private @Nullable RunningTracks playing;
     private @Nullable WindowInsets covered;
     private boolean isScheduled;
+    /** Whether anything was handed in since the last frame. */
+    private boolean isStirred;
+
     private boolean isTouched;
     private boolean isTyped;
     private int focusMoves;
@@ -369,17 +372,30 @@ public final class AppView extends ViewGroup {
 
     // What is seen.
 
-    /** Paints a frame soon, and goes on as long as anything moves. */
+    /** Something was handed in: paints a frame soon, and goes on as long as anything moves. */
     private void wake() {
+        isStirred = true;
+        schedule();
+    }
+
+    private void schedule() {
         if (!isScheduled && isAttachedToWindow()) {
             isScheduled = true;
             postOnAnimation(tick);
         }
     }
 
-    private void frame() {
+    void frame() {
         isScheduled = false;
-        show(now());
+        double now = now();
+        if (playing != null && !isStirred && now < playing.end()) {
+            // Nothing happened but that time passed: nobody is asked, and nothing is composed.
+            stand(now - playing.start());
+            schedule();
+            return;
+        }
+        isStirred = false;
+        show(now);
         views.keep(navigator.state());
         nodes.follow();
         followFocus();
@@ -389,7 +405,7 @@ public final class AppView extends ViewGroup {
             announce(said);
         }
         if (stage.moves()) {
-            wake();
+            schedule();
         }
     }
 

@@ -12,7 +12,9 @@ import android.graphics.PixelFormat;
 import android.graphics.RenderNode;
 import android.hardware.HardwareBuffer;
 import android.media.ImageReader;
+import android.os.SystemClock;
 import android.view.View;
+import java.lang.management.ManagementFactory;
 import java.util.List;
 import org.junit.Test;
 import org.junit.runner.RunWith;
@@ -50,12 +52,8 @@ public class FilmTest {
                         items.get(Math.min(at, items.size() - 1)).path()));
                 for (int frame = 0; frame < 4; frame++) {
                     app.idle(48);
-                    tracked += app.view
-                                    .stage()
-                                    .tracks(android.os.SystemClock.uptimeMillis())
-                                    .isPresent()
-                            ? 1
-                            : 0;
+                    tracked +=
+                            app.view.stage().tracks(SystemClock.uptimeMillis()).isPresent() ? 1 : 0;
                     assertEquals(plan + ", step " + step + ", frame " + frame, 0, far(app), 0);
                 }
                 app.rest();
@@ -90,8 +88,7 @@ public class FilmTest {
         app.rest();
         app.navigator.open("plot?plot=7");
         app.idle(32);
-        boolean hasTracks =
-                app.view.stage().tracks(android.os.SystemClock.uptimeMillis()).isPresent();
+        boolean hasTracks = app.view.stage().tracks(SystemClock.uptimeMillis()).isPresent();
         double last = 384;
         for (int i = 0; i < 30 && app.view.stage().moves(); i++) {
             float x = ((View) plot.getParent()).getTranslationX();
@@ -104,6 +101,27 @@ public class FilmTest {
         Bitmap picture = app.picture();
         assertEquals(Color.BLUE, picture.getPixel(192, 400));
         assertEquals(0, ((View) plot.getParent()).getTranslationX(), 0);
+    }
+
+    /** What is painted of it is told in docs/benchmarks.md: here the system's own calls are intercepted, which takes more than they do. */
+    @Test
+    public void aFrameOfAFilmComposesNothing() {
+        var threads = (com.sun.management.ThreadMXBean) ManagementFactory.getThreadMXBean();
+        var app = new AppFixture(AppFixture.plots(), made -> made);
+        app.rest();
+        app.navigator.open("plot?plot=7");
+        app.idle(32);
+        long most = 0;
+        for (int i = 0; i < 12; i++) {
+            SystemClock.setCurrentTimeMillis(SystemClock.uptimeMillis() + 16);
+            long before = threads.getCurrentThreadAllocatedBytes();
+            app.view.frame();
+            long after = threads.getCurrentThreadAllocatedBytes();
+            // The first loads what is used for the first time.
+            most = i < 3 ? 0 : Math.max(most, after - before);
+        }
+        assertTrue("the film goes on", app.view.stage().moves());
+        assertTrue(most + " bytes", most < 2000);
     }
 
     @Test
