@@ -11,6 +11,7 @@ import android.os.Looper;
 import android.os.Parcelable;
 import android.os.SystemClock;
 import android.text.InputType;
+import android.util.Log;
 import android.util.SparseArray;
 import android.view.HapticFeedbackConstants;
 import android.view.KeyEvent;
@@ -84,7 +85,7 @@ public final class AppView extends ViewGroup {
     private final AccessNodes nodes;
     private final @Nullable BackGesture back;
     private final Runnable tick = this::frame;
-    private final double density;
+    private double density;
     private UnaryOperator<Surroundings> adapted = UnaryOperator.identity();
     private Optional<Navigator.Subscription> following = Optional.empty();
     private List<Piece> pieces = List.of();
@@ -112,7 +113,7 @@ public final class AppView extends ViewGroup {
         private Builder(Context context, Navigator navigator) {
             this.context = Objects.requireNonNull(context, "context");
             this.navigator = Objects.requireNonNull(navigator, "navigator");
-            this.effects = SystemEffects.of(context, trouble -> android.util.Log.w("YonderArc", trouble));
+            this.effects = SystemEffects.of(context, trouble -> Log.w("YonderArc", trouble));
         }
 
         /** The app's own views. Asked for from when the view is in a window. Without any, the plan's sample content shows. */
@@ -325,8 +326,8 @@ public final class AppView extends ViewGroup {
     }
 
     private void surround(Surroundings told) {
-        Surroundings own = adapted.apply(told)
-                .on(told.device().withText(adapted.apply(told).device().textScale()));
+        Surroundings wanted = adapted.apply(told);
+        Surroundings own = wanted.on(told.device().withText(wanted.device().textScale()));
         boolean isResized = !own.device().equals(stage.surroundings().device());
         Locale language = own.language().isEmpty()
                 ? getResources().getConfiguration().getLocales().get(0)
@@ -345,6 +346,7 @@ public final class AppView extends ViewGroup {
     @Override
     protected void onConfigurationChanged(Configuration other) {
         super.onConfigurationChanged(other);
+        density = getResources().getDisplayMetrics().density;
         refresh();
     }
 
@@ -642,6 +644,15 @@ public final class AppView extends ViewGroup {
         return out;
     }
 
+    /** An app that was updated meanwhile may not read what it saved: it starts anew, and doesn't end at each start. */
+    private void restore(String state) {
+        try {
+            navigator.restore(state);
+        } catch (IllegalArgumentException unreadable) {
+            Log.w("YonderArc", "where the person was can't be restored: " + unreadable.getMessage());
+        }
+    }
+
     /** Which navigator was saved: one that lived on has gone on meanwhile, and knows better. */
     private String source() {
         return PROCESS + "/" + System.identityHashCode(navigator);
@@ -657,7 +668,7 @@ public final class AppView extends ViewGroup {
         super.onRestoreInstanceState(from.getParcelable(PARENT));
         String state = from.getString(STATE);
         if (state != null && !source().equals(from.getString(SOURCE))) {
-            navigator.restore(state);
+            restore(state);
         }
         Bundle own = from.getBundle(VIEWS);
         if (own != null) {

@@ -26,8 +26,10 @@ final class PaintMeasure implements TextMeasure {
 
     /** Sets the language, which decides how some letters look. */
     synchronized void in(Locale language) {
-        paint.setTextLocale(language);
-        ems.clear();
+        if (!language.equals(paint.getTextLocale())) {
+            paint.setTextLocale(language);
+            ems.clear();
+        }
     }
 
     @Override

@@ -205,6 +205,24 @@ public class AppViewTest {
     }
 
     @Test
+    public void whatCanNotBeReadStartsAnew() {
+        AppFixture app = app();
+        app.view.setId(5);
+        app.navigator.open("rota");
+        var state = new Bundle();
+        app.controller.saveInstanceState(state);
+        app.controller.pause().stop().destroy();
+        var container = state.getBundle("android:viewHierarchyState")
+                .getSparseParcelableArray("android:views", android.os.Parcelable.class);
+        ((Bundle) container.get(5)).putString("state", "%%% no state");
+        AppFixture again = app();
+        again.view.setId(5);
+        again.controller.restoreInstanceState(state);
+        again.rest();
+        assertEquals("plots", again.navigator.place().text());
+    }
+
+    @Test
     public void aNavigatorThatLivedOnKnowsBetterThanWhatWasSaved() {
         var navigator = new Navigator(AppFixture.plots(), Runnable::run);
         AppFixture app = app(navigator);
