@@ -35,6 +35,7 @@ public class AppViewTest {
 
     private final Map<String, View> made = new HashMap<>();
     private int presses;
+    private final List<Integer> touches = new ArrayList<>();
 
     /** A screen of the app's own: a field that keeps its text, and a button. */
     private View screen(Context context, Place place) {
@@ -44,6 +45,10 @@ public class AppViewTest {
         note.setId(NOTE);
         var button = new Button(context);
         button.setOnClickListener(view -> presses++);
+        button.setOnTouchListener((view, event) -> {
+            touches.add(event.getActionMasked());
+            return false;
+        });
         column.addView(note, new LinearLayout.LayoutParams(-1, 200));
         column.addView(button, new LinearLayout.LayoutParams(-1, 400));
         made.put(place.text(), column);
@@ -105,12 +110,15 @@ public class AppViewTest {
         app.rest();
         View below = (View) made.get("plots").getParent();
         View above = (View) made.get("plot?plot=7").getParent();
-        app.drag(5, 400, 200, 400, 10);
+        app.drag(5, 280, 200, 280, 10);
         app.idle(16);
+        int last = touches.get(touches.size() - 1);
+        assertEquals(
+                "the view below is told that it is none of its business any more", MotionEvent.ACTION_CANCEL, last);
         assertTrue(app.view.stage().isSwiped());
         assertTrue("" + above.getTranslationX(), above.getTranslationX() > 100);
         assertEquals(View.VISIBLE, below.getVisibility());
-        app.touch(MotionEvent.ACTION_UP, 200, 400);
+        app.touch(MotionEvent.ACTION_UP, 200, 280);
         app.rest();
         assertEquals("plots", app.navigator.place().text());
         assertEquals(0, below.getTranslationX(), 0);

@@ -90,6 +90,8 @@ public class FilmTest {
         app.idle(32);
         boolean hasTracks = app.view.stage().tracks(SystemClock.uptimeMillis()).isPresent();
         double last = 384;
+        float start = ((View) plot.getParent()).getTranslationX();
+        assertTrue("at " + start, start > 200);
         for (int i = 0; i < 30 && app.view.stage().moves(); i++) {
             float x = ((View) plot.getParent()).getTranslationX();
             assertTrue(x + " after " + last, x <= last + 0.01);
