@@ -10,7 +10,6 @@ import android.os.Bundle;
 import android.os.Looper;
 import android.os.Parcelable;
 import android.os.SystemClock;
-import android.text.InputType;
 import android.util.Log;
 import android.util.SparseArray;
 import android.view.HapticFeedbackConstants;
@@ -18,20 +17,18 @@ import android.view.KeyEvent;
 import android.view.MotionEvent;
 import android.view.View;
 import android.view.ViewGroup;
+import android.view.ViewParent;
 import android.view.WindowInsets;
 import android.view.accessibility.AccessibilityManager;
 import android.view.accessibility.AccessibilityNodeProvider;
 import android.view.inputmethod.EditorInfo;
 import android.view.inputmethod.InputConnection;
-import android.view.inputmethod.InputMethodManager;
 import java.util.Collections;
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -41,10 +38,8 @@ import org.yonderarc.navigator.Moved;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Role;
-import org.yonderarc.plan.Theme;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.stage.Input;
-import org.yonderarc.stage.RunningTracks;
 import org.yonderarc.stage.Stage;
 import org.yonderarc.stage.Surroundings;
 import org.yonderarc.view.Fitter;
@@ -68,19 +63,14 @@ import org.yonderarc.walk.Walk;
  */
 @SuppressLint("ViewConstructor")
 public final class AppView extends ViewGroup {
-    private static final String STATE = "state";
-    private static final String VIEWS = "views";
-    private static final String PARENT = "parent";
-    private static final String SOURCE = "source";
-    /** By this a saved state knows whether it comes from this process. */
-    private static final String PROCESS = UUID.randomUUID().toString();
-
     private final Navigator navigator;
     private final ScenePainter painter;
     private final PaintMeasure measure;
     private final ContentViews views;
     private final Consumer<Effect> effects;
     private final Stage stage;
+    private final Frames frames;
+    private final Typing typing;
     private final Hands hands;
     private final AccessNodes nodes;
     private final @Nullable BackGesture back;
@@ -88,16 +78,15 @@ public final class AppView extends ViewGroup {
     private double density;
     private UnaryOperator<Surroundings> adapted = UnaryOperator.identity();
     private Optional<Navigator.Subscription> following = Optional.empty();
-    private List<Piece> pieces = List.of();
-    private @Nullable Scene painted;
-    private @Nullable RunningTracks playing;
     private @Nullable WindowInsets covered;
     private boolean isScheduled;
     /** Whether anything was handed in since the last frame. */
     private boolean isStirred;
 
     private boolean isTouched;
-    private boolean isTyped;
+    /** How often the view came into a window. */
+    private int windows;
+
     private int focusMoves;
 
     /** Collects what an {@link AppView} is made of. */
@@ -107,7 +96,7 @@ public final class AppView extends ViewGroup {
         private ContentFactory content = place -> null;
         private Icons icons = new BundledIcons();
         private PictureSource pictures = file -> null;
-        private AppFonts fonts = AppFonts.system();
+        private @Nullable AppFonts fonts;
         private Consumer<Effect> effects;
 
         private Builder(Context context, Navigator navigator) {
@@ -146,6 +135,13 @@ public final class AppView extends ViewGroup {
             return this;
         }
 
+        private AppFonts fonts() {
+            if (fonts == null && navigator.plan().theme().font().isPresent()) {
+                Log.w("YonderArc", "texts are in the system's font: give that of the plan with AppView.Builder.fonts");
+            }
+            return fonts == null ? AppFonts.system() : fonts;
+        }
+
         /** The view. */
         public AppView build() {
             return new AppView(this);
@@ -162,11 +158,14 @@ public final class AppView extends ViewGroup {
         navigator = made.navigator;
         effects = made.effects;
         density = getResources().getDisplayMetrics().density;
-        painter = new ScenePainter(made.fonts, made.icons, made.pictures);
-        measure = new PaintMeasure(made.fonts);
+        AppFonts fonts = made.fonts();
+        painter = new ScenePainter(fonts, made.icons, made.pictures);
+        measure = new PaintMeasure(fonts);
         views = new ContentViews(this, made.content);
         var around = SystemLook.of(made.context, navigator.plan());
         stage = new Stage(Walk.of(navigator.plan()), navigator.state(), around, measure, new Host());
+        frames = new Frames(stage, painter, views);
+        typing = new Typing(this, stage);
         hands = new Hands(this, stage);
         nodes = new AccessNodes(this, stage);
         back = Build.VERSION.SDK_INT >= 33 ? new BackGesture(this) : null;
@@ -213,16 +212,13 @@ public final class AppView extends ViewGroup {
 
     /** The colours that are shown, as ARGB integers by what they are for: for the app's own views, so that they look as the bars do. */
     public Map<Role, Integer> palette() {
-        Surroundings around = surroundings();
-        Theme usual = navigator.plan().theme();
-        Theme theme = around.moreContrast() ? usual.moreContrast() : usual;
+        var shown = Fitter.scheme(
+                navigator.plan(), navigator.state(), surroundings().scheme());
         var colours = new EnumMap<Role, Integer>(Role.class);
-        for (Role role : Role.values()) {
-            colours.put(
-                    role,
-                    ScenePainter.argb(
-                            theme.colour(Fitter.scheme(navigator.plan(), navigator.state(), around.scheme()), role)));
-        }
+        surroundings()
+                .in(shown)
+                .palette(navigator.plan().theme())
+                .forEach((role, colour) -> colours.put(role, ScenePainter.argb(colour)));
         return Collections.unmodifiableMap(colours);
     }
 
@@ -261,7 +257,13 @@ public final class AppView extends ViewGroup {
     @Override
     protected void onAttachedToWindow() {
         super.onAttachedToWindow();
-        following = Optional.of(navigator.listen(moved -> onMainThread(() -> follow(moved))));
+        int window = ++windows;
+        following = Optional.of(navigator.listen(moved -> onMainThread(() -> {
+            // What was posted for a window that the view has left is known already.
+            if (window == windows) {
+                follow(moved);
+            }
+        })));
         prepare();
         stage.use(Walk.of(navigator.plan()), navigator.state());
         refresh();
@@ -272,6 +274,7 @@ public final class AppView extends ViewGroup {
     protected void onDetachedFromWindow() {
         following.ifPresent(Navigator.Subscription::close);
         following = Optional.empty();
+        windows++;
         removeCallbacks(tick);
         isScheduled = false;
         enableBack(false);
@@ -390,9 +393,9 @@ public final class AppView extends ViewGroup {
     void frame() {
         isScheduled = false;
         double now = now();
-        if (playing != null && !isStirred && now < playing.end()) {
+        if (!isStirred && frames.playsOn(now)) {
             // Nothing happened but that time passed: nobody is asked, and nothing is composed.
-            stand(now - playing.start());
+            invalidate();
             schedule();
             return;
         }
@@ -416,50 +419,15 @@ public final class AppView extends ViewGroup {
         announceForAccessibility(said);
     }
 
-    /** Takes everything to where it is at a time. */
     private void show(double now) {
-        Optional<RunningTracks> running = stage.tracks(now);
-        if (running.isPresent()) {
-            RunningTracks film = running.get();
-            if (film != playing) {
-                playing = film;
-                pieces = Piece.film(stage.layers(film.tracks().scene()), film.tracks(), painter, views);
-            }
-            painted = null;
-            stand(now - film.start());
-            return;
+        if (frames.show(now, isLayoutRequested())) {
+            invalidate();
         }
-        Scene scene = stage.scene(now);
-        playing = null;
-        if (scene != painted || isLayoutRequested()) {
-            painted = scene;
-            pieces = stage.moves()
-                    ? Piece.moving(stage.layers(now), painter, views)
-                    : Piece.resting(stage.layers(now), painter, views);
-            stand(0);
-        }
-    }
-
-    private void stand(double ms) {
-        views.begin();
-        for (Piece piece : pieces) {
-            piece.advance(ms);
-        }
-        views.end();
-        invalidate();
     }
 
     @Override
     protected void dispatchDraw(Canvas canvas) {
-        int before = canvas.save();
-        // What stands beside it is not its own, whatever its parent clips.
-        canvas.clipRect(0, 0, getWidth(), getHeight());
-        canvas.drawColor(ScenePainter.argb(stage.still().background()));
-        canvas.scale((float) density, (float) density);
-        for (Piece piece : pieces) {
-            piece.draw(canvas, density);
-        }
-        canvas.restoreToCount(before);
+        frames.draw(canvas, getWidth(), getHeight(), density);
     }
 
     void drawPane(Canvas canvas, View pane) {
@@ -545,26 +513,13 @@ public final class AppView extends ViewGroup {
             }
             nodes.focusMoved();
         }
-        if (stage.isTyped() != isTyped) {
-            isTyped = stage.isTyped();
-            keyboard().restartInput(this);
-            if (isTyped) {
-                requestFocus();
-                keyboard().showSoftInput(this, 0);
-            } else {
-                hideKeyboard();
-            }
-        }
+        typing.follow();
     }
 
     // What is typed.
 
-    private InputMethodManager keyboard() {
-        return getContext().getSystemService(InputMethodManager.class);
-    }
-
     void hideKeyboard() {
-        keyboard().hideSoftInputFromWindow(getWindowToken(), 0);
+        typing.hide();
     }
 
     @Override
@@ -574,16 +529,7 @@ public final class AppView extends ViewGroup {
 
     @Override
     public @Nullable InputConnection onCreateInputConnection(EditorInfo told) {
-        if (!stage.isTyped()) {
-            return null;
-        }
-        String path = stage.focus().orElseThrow();
-        String typed = stage.typed(path);
-        told.inputType = InputType.TYPE_CLASS_TEXT;
-        told.imeOptions = EditorInfo.IME_ACTION_SEARCH | EditorInfo.IME_FLAG_NO_FULLSCREEN;
-        told.initialSelStart = typed.length();
-        told.initialSelEnd = typed.length();
-        return new FieldConnection(this, path, typed);
+        return typing.connection(told);
     }
 
     // What is heard.
@@ -615,11 +561,23 @@ public final class AppView extends ViewGroup {
 
     @Override
     public void onNestedScroll(View target, int usedX, int usedY, int leftX, int leftY) {
-        stage.tree().content().ifPresent(path -> {
+        View shown = shownView();
+        boolean isShown = shown != null && (target == shown || isWithin(target, shown));
+        stage.tree().content().filter(path -> isShown).ifPresent(path -> {
             double now = stage.scrolled(path) + usedY / density;
             boolean isAtTop = !target.canScrollVertically(-1);
             take(new Input.Scrolled(path, 0, isAtTop ? 0 : Math.max(0, now)));
         });
+    }
+
+    /** Whether a view stands somewhere in another. */
+    private static boolean isWithin(View view, View other) {
+        for (ViewParent at = view.getParent(); at != null; at = at.getParent()) {
+            if (at == other) {
+                return true;
+            }
+        }
+        return false;
     }
 
     // What is saved.
@@ -636,43 +594,16 @@ public final class AppView extends ViewGroup {
 
     @Override
     protected Parcelable onSaveInstanceState() {
-        var out = new Bundle();
-        out.putParcelable(PARENT, super.onSaveInstanceState());
-        out.putString(STATE, navigator.save());
-        out.putString(SOURCE, source());
-        out.putBundle(VIEWS, views.save());
-        return out;
-    }
-
-    /** An app that was updated meanwhile may not read what it saved: it starts anew, and doesn't end at each start. */
-    private void restore(String state) {
-        try {
-            navigator.restore(state);
-        } catch (IllegalArgumentException unreadable) {
-            Log.w("YonderArc", "where the person was can't be restored: " + unreadable.getMessage());
-        }
-    }
-
-    /** Which navigator was saved: one that lived on has gone on meanwhile, and knows better. */
-    private String source() {
-        return PROCESS + "/" + System.identityHashCode(navigator);
+        return SavedView.of(super.onSaveInstanceState(), navigator, views);
     }
 
     @Override
-    @SuppressWarnings("deprecation") // of what was there before API level 33
     protected void onRestoreInstanceState(@Nullable Parcelable saved) {
         if (!(saved instanceof Bundle from)) {
             super.onRestoreInstanceState(saved);
             return;
         }
-        super.onRestoreInstanceState(from.getParcelable(PARENT));
-        String state = from.getString(STATE);
-        if (state != null && !source().equals(from.getString(SOURCE))) {
-            restore(state);
-        }
-        Bundle own = from.getBundle(VIEWS);
-        if (own != null) {
-            views.restore(own);
-        }
+        super.onRestoreInstanceState(SavedView.parent(from));
+        SavedView.restore(from, navigator, views);
     }
 }

@@ -27,8 +27,18 @@ abstract class Piece {
         void draw(Canvas canvas, Surface surface);
     }
 
+    /** The time of the film, in ms. */
+    private double now;
+
     /** Takes it to a time of the film, in ms. */
-    void advance(double ms) {}
+    void advance(double ms) {
+        now = ms;
+    }
+
+    /** The time of the film that it was taken to, in ms. */
+    final double now() {
+        return now;
+    }
 
     /**
      * Paints it.
@@ -244,7 +254,6 @@ abstract class Piece {
         private final SceneNode.Group group;
         private final Moves moves;
         private final List<Piece> inner;
-        private double now;
 
         Moved(SceneNode.Group group, Moves moves, List<Piece> inner) {
             this.group = group;
@@ -254,18 +263,18 @@ abstract class Piece {
 
         @Override
         void advance(double ms) {
-            now = ms;
+            super.advance(ms);
             inner.forEach(piece -> piece.advance(ms));
         }
 
         @Override
         void draw(Canvas canvas, double density) {
-            double opacity = group.opacity() * moves.opacity(now);
+            double opacity = group.opacity() * moves.opacity(now());
             if (opacity <= 0) {
                 return;
             }
             int before = canvas.save();
-            canvas.translate((float) moves.dx(now), (float) moves.dy(now));
+            canvas.translate((float) moves.dx(now()), (float) moves.dy(now()));
             group.clip().ifPresent(radius -> ScenePainter.clip(canvas, group.area(), radius));
             if (opacity < 1) {
                 ScenePainter.layer(canvas, opacity);
@@ -282,7 +291,6 @@ abstract class Piece {
         private final SceneNode leaf;
         private final Moves moves;
         private final ScenePainter painter;
-        private double now;
 
         Leaf(SceneNode leaf, Moves moves, ScenePainter painter) {
             this.leaf = leaf;
@@ -291,16 +299,11 @@ abstract class Piece {
         }
 
         @Override
-        void advance(double ms) {
-            now = ms;
-        }
-
-        @Override
         void draw(Canvas canvas, double density) {
-            double opacity = moves.opacity(now);
+            double opacity = moves.opacity(now());
             int before = canvas.save();
-            canvas.translate((float) moves.dx(now), (float) moves.dy(now));
-            painter.paint(moves.at(leaf, now).faded(opacity), canvas);
+            canvas.translate((float) moves.dx(now()), (float) moves.dy(now()));
+            painter.paint(moves.at(leaf, now()).faded(opacity), canvas);
             canvas.restoreToCount(before);
         }
     }

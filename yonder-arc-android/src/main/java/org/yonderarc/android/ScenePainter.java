@@ -8,8 +8,11 @@ import android.graphics.Matrix;
 import android.graphics.Paint;
 import android.graphics.Path;
 import android.graphics.Shader;
+import android.util.Log;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import org.yonderarc.icons.IconArt;
 import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.Box;
@@ -30,6 +33,7 @@ final class ScenePainter implements SceneNode.Visitor {
     private final Paint stroke = new Paint(Paint.ANTI_ALIAS_FLAG);
     private final Paint letters = AppFonts.paint();
     private final Paint shaded = new Paint(Paint.ANTI_ALIAS_FLAG | Paint.FILTER_BITMAP_FLAG);
+    private final Set<String> lacking = new HashSet<>();
     private Canvas canvas = new Canvas();
 
     ScenePainter(AppFonts fonts, Icons icons, PictureSource pictures) {
@@ -59,6 +63,13 @@ final class ScenePainter implements SceneNode.Visitor {
         canvas = on;
         node.accept(this);
         canvas = before;
+    }
+
+    /** Tells the app's developers, once, what of the plan is not there to be painted. */
+    private void lacks(String what) {
+        if (lacking.add(what)) {
+            Log.w("YonderArc", "nothing is painted for " + what);
+        }
     }
 
     @Override
@@ -121,6 +132,8 @@ final class ScenePainter implements SceneNode.Visitor {
     public void picture(SceneNode.Picture node) {
         Bitmap bitmap = pictures.picture(node.file());
         if (bitmap == null) {
+            lacks("the picture " + node.file()
+                    + ": give it with AppView.Builder.pictures, as a format that the system decodes");
             return;
         }
         Box box = node.area();
@@ -145,6 +158,7 @@ final class ScenePainter implements SceneNode.Visitor {
     public void icon(SceneNode.Icon node) {
         List<IconPaths.Shape> shapes = icons.shapes(node.name(), node.filled());
         if (shapes.isEmpty()) {
+            lacks("the icon " + node.name() + ": give it with AppView.Builder.icons");
             return;
         }
         Box box = node.area();

@@ -9,6 +9,8 @@ import static org.robolectric.Shadows.shadowOf;
 
 import android.graphics.Rect;
 import android.os.Bundle;
+import android.view.InputDevice;
+import android.view.MotionEvent;
 import android.view.View;
 import android.view.ViewGroup;
 import android.view.accessibility.AccessibilityEvent;
@@ -26,6 +28,7 @@ import org.junit.runner.RunWith;
 import org.robolectric.RobolectricTestRunner;
 import org.robolectric.RuntimeEnvironment;
 import org.robolectric.annotation.Config;
+import org.robolectric.util.ReflectionHelpers;
 
 /** What assistive technology is told, through the system's own node provider. */
 @RunWith(RobolectricTestRunner.class)
@@ -180,6 +183,43 @@ public class AccessNodesTest {
         assertTrue(node("Rota").isAccessibilityFocused());
         assertTrue(nodes.performAction(rota, AccessibilityNodeInfo.ACTION_CLEAR_ACCESSIBILITY_FOCUS, null));
         assertNull(nodes.findFocus(AccessibilityNodeInfo.FOCUS_ACCESSIBILITY));
+    }
+
+    @Test
+    public void aFingerThatExploresTheScreenIsToldWhatItIsOn() {
+        var box = app.part("Rota").box();
+        float density = (float) app.view.density();
+        MotionEvent over = MotionEvent.obtain(
+                0,
+                0,
+                MotionEvent.ACTION_HOVER_MOVE,
+                (float) box.centerX() * density,
+                (float) box.centerY() * density,
+                0);
+        over.setSource(InputDevice.SOURCE_TOUCHSCREEN);
+        app.view.dispatchGenericMotionEvent(over);
+        assertEquals(
+                List.of("Rota"),
+                events.stream()
+                        .filter(event -> event.getEventType() == AccessibilityEvent.TYPE_VIEW_HOVER_ENTER)
+                        .map(event -> event.getText().get(0))
+                        .toList());
+        assertEquals("plots", app.navigator.place().text());
+    }
+
+    @Test
+    public void nodesAreHeardInTheOrderInWhichTheyStand() {
+        assertEquals(
+                AccessibilityNodeInfo.getVirtualDescendantId(node("Plots").getSourceNodeId()),
+                traversal(node("Chores")));
+        assertEquals(
+                AccessibilityNodeInfo.getVirtualDescendantId(node("Chores").getSourceNodeId()),
+                traversal(node("Rota")));
+    }
+
+    /** The id of what is heard before a node; the system's own question for it asks another process. */
+    private static int traversal(AccessibilityNodeInfo node) {
+        return AccessibilityNodeInfo.getVirtualDescendantId(ReflectionHelpers.<Long>getField(node, "mTraversalAfter"));
     }
 
     @Test

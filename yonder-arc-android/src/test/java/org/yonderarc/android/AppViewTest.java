@@ -6,10 +6,12 @@ import static org.junit.Assert.assertNotNull;
 import static org.junit.Assert.assertNotSame;
 import static org.junit.Assert.assertSame;
 import static org.junit.Assert.assertTrue;
+import static org.robolectric.Shadows.shadowOf;
 
 import android.content.Context;
 import android.os.Bundle;
 import android.os.Parcel;
+import android.view.HapticFeedbackConstants;
 import android.view.KeyEvent;
 import android.view.MotionEvent;
 import android.view.View;
@@ -78,6 +80,7 @@ public class AppViewTest {
         AppFixture app = app();
         app.tap("Chores");
         assertEquals("chores", app.navigator.place().text());
+        assertEquals(HapticFeedbackConstants.CONTEXT_CLICK, shadowOf(app.view).lastHapticFeedbackPerformed());
         View own = (View) made.get("chores").getParent();
         assertEquals(View.VISIBLE, own.getVisibility());
         assertEquals(View.INVISIBLE, ((View) made.get("plots").getParent()).getVisibility());
@@ -275,6 +278,11 @@ public class AppViewTest {
         key(app, KeyEvent.KEYCODE_ENTER);
         app.rest();
         assertEquals("rota", app.navigator.place().text());
+        for (int i = 0; i < 20 && key(app, KeyEvent.KEYCODE_TAB); i++) {
+            assertTrue(app.view.stage().focus().isPresent());
+        }
+        // What the view has no use for, the system takes to where the focus goes next.
+        assertSame(note("rota"), app.view.focusSearch(View.FOCUS_FORWARD));
     }
 
     private static boolean key(AppFixture app, int code) {

@@ -8,6 +8,8 @@ import static org.robolectric.Shadows.shadowOf;
 import android.content.Intent;
 import android.graphics.Insets;
 import android.net.Uri;
+import android.os.SystemClock;
+import android.view.InputDevice;
 import android.view.MotionEvent;
 import android.view.View;
 import android.view.WindowInsets;
@@ -23,6 +25,7 @@ import org.junit.runner.RunWith;
 import org.robolectric.RobolectricTestRunner;
 import org.robolectric.RuntimeEnvironment;
 import org.robolectric.annotation.Config;
+import org.robolectric.shadows.ShadowLog;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.navigator.Navigator;
 import org.yonderarc.plan.Plan;
@@ -189,6 +192,62 @@ public class SystemTest {
                 .findFirst()
                 .orElseThrow()
                 .id();
+    }
+
+    @Test
+    public void whatOfThePlanIsNotThereIsToldOnce() {
+        Plan plan = PlanFile.require(
+                "plots.yaml",
+                AppFixture.PLOTS
+                        .replace("icon: map-pin", "icon: our-own")
+                        .replace("link-schemes", "logo: { light: logos/club.svg }, link-schemes")
+                        .replace("screens:", "theme: { font: { regular: fonts/a.ttf } }\nscreens:"));
+        var view = AppView.of(RuntimeEnvironment.getApplication(), new Navigator(plan, Runnable::run))
+                .build();
+        view.layout(0, 0, 768, 1536);
+        for (int i = 0; i < 2; i++) {
+            view.draw(new android.graphics.Canvas());
+        }
+        List<String> told = ShadowLog.getLogsForTag("YonderArc").stream()
+                .map(log -> log.msg)
+                .filter(text -> text.contains("AppView.Builder"))
+                .toList();
+        assertEquals(
+                List.of(
+                        "texts are in the system's font: give that of the plan with AppView.Builder.fonts",
+                        "nothing is painted for the icon our-own: give it with AppView.Builder.icons"),
+                told);
+    }
+
+    @Test
+    public void aWheelScrolls() {
+        AppFixture app = new AppFixture("hutline.yaml", made -> made);
+        app.rest();
+        String content = app.view.stage().tree().content().orElseThrow();
+        var at = new MotionEvent.PointerCoords();
+        at.x = 400;
+        at.y = 700;
+        at.setAxisValue(MotionEvent.AXIS_VSCROLL, -0.5f);
+        var mouse = new MotionEvent.PointerProperties();
+        mouse.toolType = MotionEvent.TOOL_TYPE_MOUSE;
+        long now = SystemClock.uptimeMillis();
+        app.view.dispatchGenericMotionEvent(MotionEvent.obtain(
+                now,
+                now,
+                MotionEvent.ACTION_SCROLL,
+                1,
+                new MotionEvent.PointerProperties[] {mouse},
+                new MotionEvent.PointerCoords[] {at},
+                0,
+                0,
+                1,
+                1,
+                0,
+                0,
+                InputDevice.SOURCE_MOUSE,
+                0));
+        app.rest();
+        assertEquals(24, app.view.stage().scrolled(content), 1e-6);
     }
 
     @Test

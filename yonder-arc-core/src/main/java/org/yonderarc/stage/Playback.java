@@ -136,21 +136,30 @@ final class Playback {
         start = now;
     }
 
+    /** Takes a swipe that was let go to its end at once; gives its step, where it goes on to it. */
+    Optional<Step> arrive() {
+        if (release.isEmpty()) {
+            return Optional.empty();
+        }
+        Swipe held = swipe.orElseThrow();
+        boolean goes = release.get().goes();
+        shown = held.at(goes ? 1 : 0);
+        swipe = Optional.empty();
+        release = Optional.empty();
+        return goes ? Optional.of(held.step()) : Optional.empty();
+    }
+
     /** Goes on to a time; gives the step of a swipe that has come to its end. */
     Optional<Step> advance(double now) {
         isPulled = false;
         double ms = Math.max(0, now - start);
         if (release.isPresent()) {
             Drag.Release going = release.get();
-            Swipe held = swipe.orElseThrow();
             if (ms < going.duration()) {
-                shown = held.at(going.share().applyAsDouble(ms));
+                shown = swipe.orElseThrow().at(going.share().applyAsDouble(ms));
                 return Optional.empty();
             }
-            shown = held.at(going.goes() ? 1 : 0);
-            swipe = Optional.empty();
-            release = Optional.empty();
-            return going.goes() ? Optional.of(held.step()) : Optional.empty();
+            return arrive();
         }
         if (film.isPresent()) {
             Film running = film.get();

@@ -179,6 +179,10 @@ final class Pointers {
 
     /** The system's own gesture to go back; gives whether anything is seen of it. */
     boolean back(double share) {
+        if (down.isPresent()) {
+            // A finger has the stage.
+            return false;
+        }
         if (!playback.isHeld()) {
             Optional<Swipe> swipe =
                     Swipe.back(still.view(), still.state(), still.around().lessMotion(), still::scene);

@@ -249,9 +249,12 @@ public final class Stage {
             return there.equals(moved.path());
         }
         if (input instanceof Input.BackGesture back) {
+            arrived(playback.arrive(), now);
             return pointers.back(back.share());
         }
         if (input instanceof Input.BackEnd end) {
+            // Who goes back twice in a hurry goes back twice.
+            arrived(playback.arrive(), now);
             return pointers.backEnds(end.goes(), now) || end.goes() && keys.take(Input.Meant.CLOSE, now);
         }
         if (input instanceof Input.Type type) {
@@ -457,6 +460,17 @@ public final class Stage {
         return latest;
     }
 
+    /** Takes the step of a swipe that has come to its end. */
+    private void arrived(Optional<Step> step, double now) {
+        if (step.isPresent()) {
+            shownAlready = step;
+            if (!host.take(step.get()) && shownAlready.isPresent()) {
+                shownAlready = Optional.empty();
+                replay(now);
+            }
+        }
+    }
+
     private double advance(double time) {
         double now = clock(time);
         pointers.advance(now);
@@ -473,14 +487,7 @@ public final class Stage {
                     Score.origin(playback.shown(), to, changes.last().step());
             playback.play(to, still.score(passage, still.walk().plan().motion(), origin), now);
         }
-        Optional<Step> arrived = playback.advance(now);
-        if (arrived.isPresent()) {
-            shownAlready = arrived;
-            if (!host.take(arrived.get()) && shownAlready.isPresent()) {
-                shownAlready = Optional.empty();
-                replay(now);
-            }
-        }
+        arrived(playback.advance(now), now);
         if (playback.rests() && shownAlready.isEmpty() && playback.shown() != still.scene()) {
             playback.settle(still.scene());
         }

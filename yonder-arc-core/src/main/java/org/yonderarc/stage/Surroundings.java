@@ -1,10 +1,16 @@
 package org.yonderarc.stage;
 
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Objects;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Interaction;
 import org.yonderarc.fit.Setting;
+import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
+import org.yonderarc.plan.Theme;
 
 /**
  * Where a person uses an app, and how they like it.
@@ -50,6 +56,16 @@ public record Surroundings(Device device, String language, Scheme scheme, boolea
     /** The same for a person who wants more contrast, or the usual one. */
     public Surroundings moreContrast(boolean more) {
         return new Surroundings(device, language, scheme, lessMotion, more);
+    }
+
+    /** The colours of a theme by what they are for, in this scheme and contrast: for an app's own views, so that they look as the bars do. */
+    public Map<Role, Colour> palette(Theme usual) {
+        Theme theme = moreContrast ? usual.moreContrast() : usual;
+        var colours = new EnumMap<Role, Colour>(Role.class);
+        for (Role role : Role.values()) {
+            colours.put(role, theme.colour(scheme, role));
+        }
+        return Collections.unmodifiableMap(colours);
     }
 
     Setting setting(Interaction touch, double scrolled) {

@@ -22,6 +22,7 @@ class StageBackTest {
                 .start("list")
                 .screen("list", screen -> {})
                 .screen("fish", screen -> screen.under("list"))
+                .screen("pond", screen -> screen.under("list"))
                 .menu("main", menu -> menu.item("list"))
                 .menu("side", menu -> menu.item("fish"))
                 .bar(bar -> bar.menu("main").form(FormBuilder.bottom().onScroll(Form.Scrolling.HIDE)))
@@ -71,6 +72,32 @@ class StageBackTest {
         on.rest();
         assertEquals("fish", on.place());
         assertFalse(on.stage.isOpen());
+    }
+
+    @Test
+    void whoGoesBackTwiceInAHurryGoesBackTwice() {
+        var on = new Theatre(plan(), Device.PHONE);
+        on.step("open:fish");
+        on.step("open:pond");
+        on.rest();
+        on.stage.take(new Input.BackGesture(0.3), on.now);
+        on.stage.take(new Input.BackEnd(true), on.now);
+        on.pass(16);
+        on.stage.take(new Input.BackEnd(true), on.now);
+        on.rest();
+        assertEquals(List.of("back", "back"), on.taken);
+    }
+
+    @Test
+    void aFingerThatSwipesKeepsTheStage() {
+        var on = new Theatre(plan(), Device.PHONE);
+        on.step("open:fish");
+        on.rest();
+        on.stage.take(new Input.Down(0, 4, 300, true, true), on.now);
+        on.stage.take(new Input.Move(0, 204, 300), on.now);
+        double held = fish(on);
+        assertFalse(on.stage.take(new Input.BackGesture(0.1), on.now));
+        assertEquals(held, fish(on), 1e-9);
     }
 
     @Test

@@ -4,7 +4,6 @@ import java.awt.Color;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
-import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Theme;
 import org.yonderarc.stage.Surroundings;
@@ -15,13 +14,11 @@ final class Colours {
 
     /** All colours by their roles, in the scheme and the contrast that are shown. */
     static Map<Role, Color> of(Theme usual, Surroundings around) {
-        Theme theme = around.moreContrast() ? usual.moreContrast() : usual;
         var colours = new EnumMap<Role, Color>(Role.class);
-        for (Role role : Role.values()) {
-            Colour colour = theme.colour(around.scheme(), role);
+        around.palette(usual).forEach((role, colour) -> {
             int alpha = (int) Math.round(colour.alpha() * 255);
             colours.put(role, new Color(colour.red(), colour.green(), colour.blue(), alpha));
-        }
+        });
         return Collections.unmodifiableMap(colours);
     }
 }
