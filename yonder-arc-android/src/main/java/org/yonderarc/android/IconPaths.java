@@ -8,16 +8,17 @@ import java.util.stream.Collectors;
 import org.yonderarc.icons.IconShape;
 import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.Outline;
+import org.yonderarc.plan.IconSet;
 
 /** Icons and outlines as paths of the system; those of icons are kept. */
 final class IconPaths {
     /** So many icons are kept; when full, keeping starts again. */
     private static final int MOST = 512;
 
-    /** A shape of an icon; its stroke is 0 where it has none. */
-    record Shape(Path path, boolean filled, double stroke) {}
+    /** A shape of an icon. */
+    record Shape(Path path, IconShape how) {}
 
-    private record Key(String name, boolean filled) {}
+    private record Key(IconSet set, String name, boolean filled) {}
 
     private final Icons icons;
     private final Map<Key, List<Shape>> known = new HashMap<>();
@@ -27,14 +28,14 @@ final class IconPaths {
     }
 
     /** The shapes of an icon on its grid; none where there is no icon with this name. */
-    List<Shape> shapes(String name, boolean filled) {
-        var key = new Key(name, filled);
+    List<Shape> shapes(IconSet set, String name, boolean filled) {
+        var key = new Key(set, name, filled);
         List<Shape> shapes = known.get(key);
         if (shapes == null) {
             if (known.size() >= MOST) {
                 known.clear();
             }
-            shapes = icons.art(name, filled).map(art -> art.outlines()).orElse(List.of()).stream()
+            shapes = icons.in(set).art(name, filled).map(art -> art.outlines()).orElse(List.of()).stream()
                     .map(IconPaths::shape)
                     .collect(Collectors.toList());
             known.put(key, shapes);
@@ -45,7 +46,7 @@ final class IconPaths {
     private static Shape shape(IconShape shape) {
         Path path = path(shape.outline());
         path.setFillType(shape.evenOdd() ? Path.FillType.EVEN_ODD : Path.FillType.WINDING);
-        return new Shape(path, shape.filled(), shape.stroke().orElse(0));
+        return new Shape(path, shape);
     }
 
     static Path path(Outline outline) {

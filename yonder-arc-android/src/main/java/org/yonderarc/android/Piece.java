@@ -214,7 +214,14 @@ abstract class Piece {
             }
             if (leaf instanceof SceneNode.Icon icon) {
                 return new SceneNode.Icon(
-                        icon.key(), icon.area(), icon.name(), icon.filled(), colour, icon.flipped(), icon.turn());
+                        icon.key(),
+                        icon.area(),
+                        icon.set(),
+                        icon.name(),
+                        icon.filled(),
+                        colour,
+                        icon.flipped(),
+                        icon.turn());
             }
             var path = (SceneNode.Path) leaf;
             return new SceneNode.Path(path.key(), path.outline(), colour, path.stroke());

@@ -12,9 +12,10 @@ import org.yonderarc.files.SiblingFiles;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.finding.InvalidPlanException;
 import org.yonderarc.icons.BundledIcons;
+import org.yonderarc.icons.Icons;
 import org.yonderarc.plan.Plan;
 
-/** Plans in an app's assets, with the texts and the tokens that stand beside them there. */
+/** Plans in an app's assets, with the texts, the tokens and the icons that stand beside them there. */
 public final class PlanAssets {
     private PlanAssets() {}
 
@@ -25,7 +26,16 @@ public final class PlanAssets {
      * @throws InvalidPlanException with the report, if there is none, it can't be read or the plan has errors
      */
     public static Plan require(AssetManager assets, String path) {
-        return require(assets, path, new BundledIcons());
+        return require(assets, path, icons(assets, path));
+    }
+
+    /**
+     * The bundled icons, and over them those of the folder {@code icons} beside a plan: to be given to {@link AppView.Builder#icons}.
+     *
+     * @param path the plan's asset; that there is one isn't asked
+     */
+    public static Icons icons(AssetManager assets, String path) {
+        return AssetIcons.in(assets, path.substring(0, path.lastIndexOf('/') + 1) + "icons", new BundledIcons());
     }
 
     /**

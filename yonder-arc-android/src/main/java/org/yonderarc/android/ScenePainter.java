@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.yonderarc.icons.IconArt;
+import org.yonderarc.icons.IconShape;
 import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.TextLine;
@@ -156,9 +157,10 @@ final class ScenePainter implements SceneNode.Visitor {
 
     @Override
     public void icon(SceneNode.Icon node) {
-        List<IconPaths.Shape> shapes = icons.shapes(node.name(), node.filled());
+        List<IconPaths.Shape> shapes = icons.shapes(node.set(), node.name(), node.filled());
         if (shapes.isEmpty()) {
-            lacks("the icon " + node.name() + ": give it with AppView.Builder.icons");
+            lacks("the icon " + node.name()
+                    + ": give it with AppView.Builder.icons, such as those of PlanAssets.icons");
             return;
         }
         Box box = node.area();
@@ -180,15 +182,46 @@ final class ScenePainter implements SceneNode.Visitor {
         fill.setColor(colour | 0xff000000);
         stroke.setColor(colour | 0xff000000);
         for (IconPaths.Shape shape : shapes) {
-            if (shape.filled()) {
-                canvas.drawPath(shape.path(), fill);
-            }
-            if (shape.stroke() > 0) {
-                stroke.setStrokeWidth((float) shape.stroke());
-                canvas.drawPath(shape.path(), stroke);
-            }
+            shape(shape);
         }
         canvas.restoreToCount(before);
+    }
+
+    private void shape(IconPaths.Shape shape) {
+        IconShape how = shape.how();
+        int before = canvas.save();
+        if (how.opacity() < 1) {
+            layer(canvas, how.opacity());
+        }
+        if (how.filled()) {
+            canvas.drawPath(shape.path(), fill);
+        }
+        if (how.stroke().isPresent()) {
+            IconShape.Stroke line = how.stroke().get();
+            stroke.setStrokeWidth((float) line.width());
+            stroke.setStrokeCap(cap(line.cap()));
+            stroke.setStrokeJoin(join(line.join()));
+            canvas.drawPath(shape.path(), stroke);
+            stroke.setStrokeCap(Paint.Cap.ROUND);
+            stroke.setStrokeJoin(Paint.Join.ROUND);
+        }
+        canvas.restoreToCount(before);
+    }
+
+    private static Paint.Cap cap(IconShape.Cap cap) {
+        return switch (cap) {
+            case ROUND -> Paint.Cap.ROUND;
+            case BUTT -> Paint.Cap.BUTT;
+            case SQUARE -> Paint.Cap.SQUARE;
+        };
+    }
+
+    private static Paint.Join join(IconShape.Join join) {
+        return switch (join) {
+            case ROUND -> Paint.Join.ROUND;
+            case MITER -> Paint.Join.MITER;
+            case BEVEL -> Paint.Join.BEVEL;
+        };
     }
 
     @Override

@@ -15,9 +15,9 @@ import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import org.yonderarc.bind.PlanMentions;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.draw.IconFolder;
 import org.yonderarc.draw.IconSheet;
 import org.yonderarc.draw.Pictures;
-import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.edit.IconFiles;
 import org.yonderarc.files.JsonText;
@@ -128,7 +128,7 @@ final class IconsCommand implements Callable<Integer> {
                 .orElseThrow(() ->
                         new Refusal("the plan has errors; run \"yonder check " + file + "\".", Main.PLAN_HAS_ERRORS));
         IconSet wanted = set.isPresent() ? named(set.get()) : sound.theme().iconSet();
-        Icons icons = PlanIcons.beside(file, new BundledIcons()).in(wanted);
+        Icons icons = IconFolder.beside(file, new BundledIcons()).in(wanted);
         PrintWriter out = spec.commandLine().getOut();
         var uses = new TreeMap<String, TreeSet<String>>();
         PlanMentions.tell(sound, new Mentions() {
@@ -154,9 +154,9 @@ final class IconsCommand implements Callable<Integer> {
         if (uses.isEmpty()) {
             out.println("The plan uses no icons.");
         }
-        if (icons instanceof PlanIcons beside) {
+        if (!icons.own().isEmpty()) {
             Set<String> elsewhere = new IconFiles(file).ofOtherPlans();
-            beside.own().stream()
+            icons.own().stream()
                     .filter(name -> !uses.containsKey(name))
                     .sorted()
                     .forEach(name -> out.println(name + "  of your own, used by "
@@ -230,7 +230,7 @@ final class IconsCommand implements Callable<Integer> {
             out.println(icon.name() + " ".repeat(width - icon.name().length()) + "  " + twin + "  " + words);
         }
         if (output.isPresent()) {
-            draw(wanted.isEmpty() ? category.orElse("") : wanted, found, icons);
+            draw(wanted.isEmpty() ? category.orElse("") : wanted, found, of, icons);
             out.println("Drew " + output.get() + ".");
         }
         return Main.FINE;
@@ -272,10 +272,10 @@ final class IconsCommand implements Callable<Integer> {
                 + "; set \"selected-icon\" for those.";
     }
 
-    private void draw(String title, List<IconSearch.Found> found, Icons icons) throws Exception {
+    private void draw(String title, List<IconSearch.Found> found, IconSet of, Icons icons) throws Exception {
         var studio = new Studio(icons, Pictures.NONE);
         List<String> names = found.stream().map(IconSearch.Found::name).toList();
-        var scene = IconSheet.of("Icons for " + title, names, icons, studio.measure());
+        var scene = IconSheet.of("Icons for " + title, names, of, icons, studio.measure());
         var options = PictureOptions.of(output.orElseThrow().format(Format.SVG, Format.PNG));
         output.orElseThrow().write(options.paint(scene, studio, title), new Inputs(), spec);
     }

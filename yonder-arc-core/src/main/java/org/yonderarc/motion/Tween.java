@@ -197,13 +197,13 @@ final class Tween implements SceneNode.Visitor {
         boolean travels = !a.area().equals(to.area());
         if (same && a.filled() == to.filled() || travels && !same) {
             SceneNode.Icon now = p < TURN && !same ? a : to;
-            out.add(new SceneNode.Icon(to.key(), box, now.name(), now.filled(), fill, now.flipped(), turn));
+            out.add(new SceneNode.Icon(to.key(), box, now.set(), now.name(), now.filled(), fill, now.flipped(), turn));
             return;
         }
         // An icon's twin lies over it; another one comes when it has left.
-        out.add(new SceneNode.Icon(to.key() + LEAVING, box, a.name(), a.filled(), fill, a.flipped(), turn)
+        out.add(new SceneNode.Icon(to.key() + LEAVING, box, a.set(), a.name(), a.filled(), fill, a.flipped(), turn)
                 .faded(same ? unit(2 - 2 * p) : gone(p)));
-        out.add(new SceneNode.Icon(to.key(), box, to.name(), to.filled(), fill, to.flipped(), turn)
+        out.add(new SceneNode.Icon(to.key(), box, to.set(), to.name(), to.filled(), fill, to.flipped(), turn)
                 .faded(same ? unit(2 * p) : come(p)));
     }
 

@@ -69,6 +69,10 @@ public final class BarComposer {
         return paint.map(one -> one.in(theme, scheme)).orElse(palette.text());
     }
 
+    private SceneNode.Icon icon(String key, Box box, String name, boolean filled, Colour ink) {
+        return new SceneNode.Icon(key, box, theme.iconSet(), name, filled, ink);
+    }
+
     private Colour role(Role role) {
         return theme.colour(scheme, role);
     }
@@ -199,7 +203,7 @@ public final class BarComposer {
             // It carries the icon, wherever it is on its way.
             Colour ink = in(item.look().in(item.states()).icon());
             boolean filled = item.look().isFilled(true);
-            item.icon().ifPresent(name -> nodes.add(new SceneNode.Icon("icon", slot.icon(), name, filled, ink)));
+            item.icon().ifPresent(name -> nodes.add(icon("icon", slot.icon(), name, filled, ink)));
         }
         return plain(Part.Plain.MARK, key, mark.box(), nodes);
     }
@@ -286,7 +290,7 @@ public final class BarComposer {
                 });
         item.icon()
                 .filter(any -> !isCarried)
-                .ifPresent(name -> nodes.add(new SceneNode.Icon("icon", body.icon(), name, filled, icon)));
+                .ifPresent(name -> nodes.add(icon("icon", body.icon(), name, filled, icon)));
         int plate = 0;
         for (Box box : body.plates()) {
             plate(new Layout.Plate(box, LABEL_RADIUS, Role.SURFACE, Optional.empty(), true), plate++, nodes);
@@ -295,7 +299,7 @@ public final class BarComposer {
         texts("note", body.note(), faint(palette.muted(), seen), nodes);
         texts("value", body.value().stream().collect(toList()), faint(palette.muted(), seen), nodes);
         item.sign().ifPresent(sign -> body.sign()
-                .ifPresent(box -> nodes.add(new SceneNode.Icon("sign", box, sign, false, palette.muted()))));
+                .ifPresent(box -> nodes.add(icon("sign", box, sign, false, palette.muted()))));
         body.badge().ifPresent(badge -> nodes.add(badge(badge, look.badge().map(paint -> paint.in(theme, scheme)))));
     }
 
@@ -351,7 +355,7 @@ public final class BarComposer {
         FittedBar.Filter filter = field.fitted();
         var behind = new ArrayList<SceneNode>();
         plate(field.plate(), behind);
-        behind.add(new SceneNode.Icon("icon", field.icon(), FIND_ICON, false, palette.muted()));
+        behind.add(icon("icon", field.icon(), FIND_ICON, false, palette.muted()));
         nodes.add(plain(Part.Plain.OTHER, "field-ground", field.plate().box(), behind));
         Colour ink = filter.text().isEmpty() ? palette.muted() : palette.text();
         nodes.add(SceneNode.Group.of(
@@ -386,7 +390,8 @@ public final class BarComposer {
                 .flatMap(Layout.Plate::ink)
                 .map(this::role)
                 .orElseGet(() -> said(bar.fitted().look().said().icon()));
-        nodes.add(new SceneNode.Icon("icon", button.icon(), fitted.icon(), false, ink, false, fitted.turn()));
+        nodes.add(new SceneNode.Icon(
+                "icon", button.icon(), theme.iconSet(), fitted.icon(), false, ink, false, fitted.turn()));
         return SceneNode.Group.of(
                 Part.Plain.BUTTON,
                 fitted.step() instanceof Step.Back ? "back" : fitted.atEnd() ? "button-end" : "button",
@@ -410,7 +415,7 @@ public final class BarComposer {
         if (face.initials().text().isEmpty() && face.person().picture().isEmpty()) {
             double size = face.picture().height() * 0.6;
             Box icon = Box.around(face.picture().centerX(), face.picture().centerY(), size, size);
-            inner.add(new SceneNode.Icon("icon", icon, FittedBar.Person.ICON, false, palette.accent()));
+            inner.add(icon("icon", icon, FittedBar.Person.ICON, false, palette.accent()));
         } else {
             inner.add(new SceneNode.Text("initials", face.initials(), palette.accent()));
         }

@@ -14,6 +14,7 @@ import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.walk.Step;
 
 /** A sheet of paper for sample content: collects nodes, and knows the colours and the measure. */
@@ -40,15 +41,17 @@ public final class Canvas {
     private final Palette palette;
     private final TextMeasure measure;
     private final double textScale;
+    private final IconSet icons;
     private final List<SceneNode> nodes = new ArrayList<>();
     private double bottom;
 
     /** A canvas for content in {@code area}. */
-    public Canvas(Box area, Palette palette, TextMeasure measure, double textScale) {
+    public Canvas(Box area, Palette palette, TextMeasure measure, double textScale, IconSet icons) {
         this.area = area;
         this.palette = palette;
         this.measure = measure;
         this.textScale = textScale;
+        this.icons = icons;
         this.bottom = area.y();
     }
 
@@ -100,12 +103,12 @@ public final class Canvas {
     }
 
     void icon(String key, Box box, String name, boolean filled, Colour fill) {
-        nodes.add(new SceneNode.Icon(key, box, name, filled, fill));
+        nodes.add(new SceneNode.Icon(key, box, icons, name, filled, fill));
     }
 
     /** What is drawn in a part of the room. */
     void in(Box part, Consumer<Canvas> draw) {
-        var inner = new Canvas(part, palette, measure, textScale);
+        var inner = new Canvas(part, palette, measure, textScale, icons);
         draw.accept(inner);
         nodes.addAll(inner.nodes);
         reaches(inner.bottom);
@@ -113,7 +116,7 @@ public final class Canvas {
 
     /** Something drawn that says something; nothing where the text is empty. */
     void figure(Part part, String key, String text, Box box, Consumer<Canvas> draw) {
-        var inner = new Canvas(box, palette, measure, textScale);
+        var inner = new Canvas(box, palette, measure, textScale, icons);
         draw.accept(inner);
         Meaning meaning = text.isEmpty() ? new Meaning.Plain() : new Meaning.Figure(text);
         nodes.add(SceneNode.Group.of(part, key, meaning, box, inner.nodes));
@@ -183,7 +186,7 @@ public final class Canvas {
 
     /** The content of the row {@code index}, as a link where the row leads somewhere. */
     void row(int index, FittedRow row, Box box, Consumer<Canvas> draw) {
-        var inner = new Canvas(box, palette, measure, textScale);
+        var inner = new Canvas(box, palette, measure, textScale, icons);
         draw.accept(inner);
         Meaning meaning = row.to().isPresent() && row.address().isPresent()
                 ? new Meaning.Link(
@@ -195,7 +198,7 @@ public final class Canvas {
 
     /** Something that leads out of the app. */
     void link(String key, String address, Step step, Box box, Consumer<Canvas> draw) {
-        var inner = new Canvas(box, palette, measure, textScale);
+        var inner = new Canvas(box, palette, measure, textScale, icons);
         draw.accept(inner);
         var meaning = new Meaning.Link(address, address, step, false, true);
         nodes.add(SceneNode.Group.of(Part.Plain.BUTTON, key, meaning, box, inner.nodes));
@@ -204,7 +207,7 @@ public final class Canvas {
 
     /** Something that belongs to the row {@code index} and stands elsewhere. */
     void besideRow(int index, String key, Box box, Consumer<Canvas> draw) {
-        var inner = new Canvas(box, palette, measure, textScale);
+        var inner = new Canvas(box, palette, measure, textScale, icons);
         draw.accept(inner);
         nodes.add(SceneNode.Group.of(new Part.Row(index), key, new Meaning.Plain(), box, inner.nodes));
         reaches(box.bottom());

@@ -11,6 +11,7 @@ import org.yonderarc.layout.Outline;
 import org.yonderarc.layout.TextLine;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
+import org.yonderarc.plan.IconSet;
 
 /** Something to paint. Later nodes lie over earlier ones. */
 public sealed interface SceneNode {
@@ -304,17 +305,19 @@ public sealed interface SceneNode {
      *
      * @param key its key
      * @param area its box, square
+     * @param set the plan's icon set
      * @param name its name in the icon set
      * @param filled whether its filled variant is wanted; without a twin the outline stands in
      * @param fill its colour
      * @param flipped whether it is mirrored, left to right
      * @param turn by how much it is turned around its middle, in degrees clockwise
      */
-    record Icon(String key, Box area, String name, boolean filled, Colour fill, boolean flipped, double turn)
+    record Icon(
+            String key, Box area, IconSet set, String name, boolean filled, Colour fill, boolean flipped, double turn)
             implements SceneNode {
         /** An icon as it is in its set. */
-        public Icon(String key, Box area, String name, boolean filled, Colour fill) {
-            this(key, area, name, filled, fill, false, 0);
+        public Icon(String key, Box area, IconSet set, String name, boolean filled, Colour fill) {
+            this(key, area, set, name, filled, fill, false, 0);
         }
 
         @Override
@@ -331,17 +334,17 @@ public sealed interface SceneNode {
         public Icon through(Shift shift) {
             boolean flips = shift.flips(name);
             double turned = shift.mirrors() ? -turn : turn;
-            return new Icon(key, shift.box(area), name, filled, fill, flipped ^ flips, turned);
+            return new Icon(key, shift.box(area), set, name, filled, fill, flipped ^ flips, turned);
         }
 
         @Override
         public Icon faded(double share) {
-            return new Icon(key, area, name, filled, faint(fill, share), flipped, turn);
+            return new Icon(key, area, set, name, filled, faint(fill, share), flipped, turn);
         }
 
         @Override
         public Icon renamed(String other) {
-            return new Icon(other, area, name, filled, fill, flipped, turn);
+            return new Icon(other, area, set, name, filled, fill, flipped, turn);
         }
     }
 

@@ -195,7 +195,12 @@ public final class Composer {
                 Math.min(content.width(), Contents.widest(fitting.content().kind()));
         double height = Math.max(0, content.height() - head);
         var room = new Box(content.centerX() - width / 2, content.y() + head, width, height);
-        var canvas = new Canvas(room, palette, measure, fitting.device().textScale());
+        var canvas = new Canvas(
+                room,
+                palette,
+                measure,
+                fitting.device().textScale(),
+                fitting.theme().iconSet());
         if (fitting.picture().isPresent()) {
             var below = new Box(content.x(), room.y(), content.width(), height);
             var picture =

@@ -109,7 +109,7 @@ public final class TrackScenes {
             Box own = icon.area();
             var area = new Box(own.x(), own.y(), own.width() * scale, own.height() * scale);
             return new SceneNode.Icon(
-                    icon.key(), area, icon.name(), icon.filled(), icon.fill(), icon.flipped(), icon.turn());
+                    icon.key(), area, icon.set(), icon.name(), icon.filled(), icon.fill(), icon.flipped(), icon.turn());
         }
         TextLine line = ((SceneNode.Text) node).line();
         var type = new Type(line.type().size() * scale, line.type().weight());
@@ -128,7 +128,14 @@ public final class TrackScenes {
         }
         if (node instanceof SceneNode.Icon icon) {
             return new SceneNode.Icon(
-                    icon.key(), icon.area(), icon.name(), icon.filled(), colour, icon.flipped(), icon.turn());
+                    icon.key(),
+                    icon.area(),
+                    icon.set(),
+                    icon.name(),
+                    icon.filled(),
+                    colour,
+                    icon.flipped(),
+                    icon.turn());
         }
         var path = (SceneNode.Path) node;
         return new SceneNode.Path(path.key(), path.outline(), colour, path.stroke());

@@ -13,6 +13,7 @@ import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.scene.SceneNode;
 
 /** Every kind of node on its way to every other kind. */
@@ -28,8 +29,8 @@ class TweenTest {
                 List.of(new SceneNode.Rect("n", here, 4, RED), new SceneNode.Rect("n", there, 20, BLUE)),
                 List.of(text("One", here, RED), text("Another", there, BLUE)),
                 List.of(
-                        new SceneNode.Icon("n", here, "map", false, RED),
-                        new SceneNode.Icon("n", there, "book", true, BLUE)),
+                        new SceneNode.Icon("n", here, IconSet.LINE, "map", false, RED),
+                        new SceneNode.Icon("n", there, IconSet.LINE, "book", true, BLUE)),
                 List.of(path(here, RED), path(there, BLUE)),
                 List.of(
                         new SceneNode.Gradient("n", here, 0, shades(RED, BLUE), 0),

@@ -13,6 +13,7 @@ import org.yonderarc.fit.FittedContent;
 import org.yonderarc.fit.FittedRow;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
 import org.yonderarc.plan.Wireframe;
@@ -21,7 +22,7 @@ import org.yonderarc.plan.Wireframe;
 class SampleContentTest {
     private static Canvas drawn(FittedContent wireframe, double width, double height) {
         var area = new Box(0, 0, Math.min(width, Contents.widest(wireframe.kind())), height);
-        var canvas = new Canvas(area, Palette.of(Theme.DEFAULT, Scheme.LIGHT), new PlainMeasure(), 1);
+        var canvas = new Canvas(area, Palette.of(Theme.DEFAULT, Scheme.LIGHT), new PlainMeasure(), 1, IconSet.LINE);
         Contents.draw(wireframe, canvas);
         return canvas;
     }

@@ -10,6 +10,8 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import org.yonderarc.icons.IconArt;
+import org.yonderarc.icons.PlanIcons;
+import org.yonderarc.icons.SvgIcon;
 
 /**
  * Cleans files that come from outside before they are kept beside a plan. Each is read by the code that draws it, and what is kept is what
@@ -70,7 +72,7 @@ public final class FileCleaner {
         if (bytes.length > PlanIcons.LARGEST) {
             throw new IOException("an icon has at most " + (PlanIcons.LARGEST >> 10) + " KiB");
         }
-        CleanIcon icon = CleanIcon.read(new ByteArrayInputStream(bytes));
+        SvgIcon icon = IconFolder.read(new ByteArrayInputStream(bytes));
         if (!icon.unsafe().isEmpty()) {
             throw new IOException("it could run or load something: " + String.join(", ", icon.unsafe()));
         }

@@ -8,6 +8,7 @@ import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
 import org.yonderarc.plan.Theme;
@@ -27,8 +28,8 @@ public final class IconSheet {
 
     private IconSheet() {}
 
-    /** The picture of icons with these names. */
-    public static Scene of(String title, List<String> names, Icons icons, TextMeasure measure) {
+    /** The picture of icons with these names, of a set. */
+    public static Scene of(String title, List<String> names, IconSet set, Icons icons, TextMeasure measure) {
         int columns = Math.max(1, Math.min(COLUMNS, names.size()));
         int rows = (names.size() + columns - 1) / columns;
         double titled = measure.width(title, TITLE);
@@ -41,21 +42,22 @@ public final class IconSheet {
         for (int i = 0; i < names.size(); i++) {
             double x = MARGIN + i % columns * CELL;
             double y = MARGIN + HEAD / 2 + i / columns * HEIGHT;
-            cell(names.get(i), new Box(x, y, CELL - 8, HEIGHT - 8), icons, measure, nodes);
+            cell(names.get(i), set, new Box(x, y, CELL - 8, HEIGHT - 8), icons.in(set), measure, nodes);
         }
         return new Scene(width, MARGIN + HEAD / 2 + rows * HEIGHT + MARGIN - 8, colour(Role.BACKGROUND), title, nodes);
     }
 
-    private static void cell(String name, Box box, Icons icons, TextMeasure measure, List<SceneNode> nodes) {
+    private static void cell(
+            String name, IconSet set, Box box, Icons icons, TextMeasure measure, List<SceneNode> nodes) {
         nodes.add(new SceneNode.Rect("card-" + name, box, 12, colour(Role.SURFACE)));
         boolean hasFilled = icons.hasFilled(name);
         double middle = box.y() + 40;
         double x = hasFilled ? box.centerX() - ICON * 0.7 : box.centerX();
-        nodes.add(
-                new SceneNode.Icon("icon-" + name, Box.around(x, middle, ICON, ICON), name, false, colour(Role.TEXT)));
+        nodes.add(new SceneNode.Icon(
+                "icon-" + name, Box.around(x, middle, ICON, ICON), set, name, false, colour(Role.TEXT)));
         if (hasFilled) {
             Box twin = Box.around(box.centerX() + ICON * 0.7, middle, ICON, ICON);
-            nodes.add(new SceneNode.Icon("twin-" + name, twin, name, true, colour(Role.ACCENT)));
+            nodes.add(new SceneNode.Icon("twin-" + name, twin, set, name, true, colour(Role.ACCENT)));
         }
         double baseline = NAME.baselineAround(box.bottom() - 20);
         nodes.add(new SceneNode.Text(

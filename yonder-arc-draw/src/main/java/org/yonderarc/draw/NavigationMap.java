@@ -18,6 +18,7 @@ import org.yonderarc.layout.TextMeasure;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.FactValue;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Place;
 import org.yonderarc.plan.Plan;
@@ -276,7 +277,12 @@ public final class NavigationMap {
                     ? "bolt"
                     : "arrow-up-right";
             nodes.add(new SceneNode.Icon(
-                    id + "-icon", Box.around(box.right() - 18, box.centerY(), 16, 16), icon, false, QUIET));
+                    id + "-icon",
+                    Box.around(box.right() - 18, box.centerY(), 16, 16),
+                    IconSet.LINE,
+                    icon,
+                    false,
+                    QUIET));
             return;
         }
         screen(nodes, plan.screens().get(id.substring(7)), box);
@@ -308,7 +314,8 @@ public final class NavigationMap {
                 y,
                 INK);
         if (guarded) {
-            nodes.add(new SceneNode.Icon(key + "-lock", Box.around(box.right() - 8, y, 14, 14), "lock", true, GUARD));
+            nodes.add(new SceneNode.Icon(
+                    key + "-lock", Box.around(box.right() - 8, y, 14, 14), IconSet.LINE, "lock", true, GUARD));
         }
         text(nodes, key + "-path", shortened(screen.path().text(), NOTE, THUMB), NOTE, box.x(), y + 16, QUIET);
     }

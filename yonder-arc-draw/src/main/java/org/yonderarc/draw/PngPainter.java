@@ -204,7 +204,7 @@ public final class PngPainter {
             if (!isSeen(node.area())) {
                 return;
             }
-            icons.art(node.name(), node.filled()).ifPresent(art -> {
+            icons.in(node.set()).art(node.name(), node.filled()).ifPresent(art -> {
                 Box box = node.area();
                 var view = new ViewBox((float) box.x(), (float) box.y(), (float) box.width(), (float) box.height());
                 Graphics2D own = (Graphics2D) graphics.create();

@@ -12,6 +12,7 @@ import org.yonderarc.layout.TextLine;
 import org.yonderarc.layout.Type;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.Fill;
+import org.yonderarc.plan.IconSet;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Scene;
 import org.yonderarc.scene.SceneNode;
@@ -120,11 +121,11 @@ public final class SvgPainter {
                 return "";
             }
             var out = new StringBuilder("<defs>\n");
-            symbols.values().forEach(art -> {
+            symbols.forEach((id, art) -> {
                 out.append("<symbol id=\"")
                         .append(prefix)
                         .append("icon-")
-                        .append(art.key())
+                        .append(id)
                         .append("\" viewBox=\"0 0 24 24\">");
                 art.shapes().forEach(out::append);
                 out.append("</symbol>\n");
@@ -184,13 +185,15 @@ public final class SvgPainter {
 
         @Override
         public void icon(SceneNode.Icon node) {
-            Optional<IconArt> art = icons.art(node.name(), node.filled());
+            Optional<IconArt> art = icons.in(node.set()).art(node.name(), node.filled());
             art.ifPresent(icon -> {
-                symbols.putIfAbsent(icon.key(), icon);
+                // Two plans beside each other may have sets of their own.
+                String id = node.set() == IconSet.LINE ? icon.key() : "slim-" + icon.key();
+                symbols.putIfAbsent(id, icon);
                 body.append("<use xlink:href=\"#")
                         .append(prefix)
                         .append("icon-")
-                        .append(icon.key())
+                        .append(id)
                         .append('"')
                         .append(box(node.area()))
                         .append(' ')

@@ -24,6 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yonderarc.icons.BundledIcons;
+import org.yonderarc.icons.SvgGrammar;
 import org.yonderarc.layout.Box;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.scene.Scene;

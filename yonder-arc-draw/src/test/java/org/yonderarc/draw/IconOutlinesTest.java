@@ -3,11 +3,9 @@ package org.yonderarc.draw;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
-import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,7 +15,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.icons.IconArt;
-import org.yonderarc.icons.IconShape;
 import org.yonderarc.icons.Icons;
 import org.yonderarc.layout.Box;
 import org.yonderarc.layout.Outline;
@@ -41,7 +38,7 @@ class IconOutlinesTest {
     @EnumSource(IconSet.class)
     void outlinesAreWhatTheSvgShows(IconSet set) {
         Icons icons = new BundledIcons().in(set);
-        var painter = new PngPainter(icons, Pictures.NONE, Typeface.bundled());
+        var painter = new PngPainter(new BundledIcons(), Pictures.NONE, Typeface.bundled());
         int seen = 0;
         var wrong = new ArrayList<String>();
         for (String name : icons.all()) {
@@ -53,7 +50,7 @@ class IconOutlinesTest {
                 if (isAsked) {
                     seen++;
                     IconArt art = icons.art(name, filled).orElseThrow();
-                    differs(reference(painter, name, filled), drawn(art))
+                    differs(reference(painter, set, name, filled), drawn(art))
                             .ifPresent(where -> wrong.add(art.key() + " at " + where));
                 }
             }
@@ -62,8 +59,8 @@ class IconOutlinesTest {
         assertTrue(seen >= 1500 / STEP, "icons: " + seen);
     }
 
-    private static BufferedImage reference(PngPainter painter, String name, boolean filled) {
-        var icon = new SceneNode.Icon("icon", new Box(0, 0, SIDE, SIDE), name, filled, Colour.rgb(0));
+    private static BufferedImage reference(PngPainter painter, IconSet set, String name, boolean filled) {
+        var icon = new SceneNode.Icon("icon", new Box(0, 0, SIDE, SIDE), set, name, filled, Colour.rgb(0));
         return painter.image(new Scene(SIDE, SIDE, Colour.rgb(0xffffff), name, List.of(icon)), 1);
     }
 
@@ -76,17 +73,7 @@ class IconOutlinesTest {
         graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         graphics.scale(SIDE / IconArt.GRID, SIDE / IconArt.GRID);
         graphics.setColor(Color.BLACK);
-        for (IconShape shape : art.outlines()) {
-            Path2D path = PngPainter.path2d(shape.outline());
-            path.setWindingRule(shape.evenOdd() ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
-            if (shape.filled()) {
-                graphics.fill(path);
-            }
-            shape.stroke().ifPresent(width -> {
-                graphics.setStroke(new BasicStroke((float) width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
-                graphics.draw(path);
-            });
-        }
+        Outlines.draw(art, graphics);
         graphics.dispose();
         return image;
     }

@@ -15,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -39,7 +40,7 @@ class PlanIconsTest {
 
     private Icons with(String name, String svg) throws Exception {
         Files.writeString(folder.resolve("icons/" + name), svg);
-        return PlanIcons.beside(folder.resolve("plan.yaml"), new BundledIcons());
+        return IconFolder.beside(folder.resolve("plan.yaml"), new BundledIcons());
     }
 
     private static String svg(String attributes, String content) {
@@ -119,6 +120,10 @@ class PlanIconsTest {
                 "viewBox='0 0 24 24'|<path fill-rule='evenodd' d='M2 2h20v20H2z M8 8h8v8H8z'/><path d='M10 10h4v4h-4z' opacity='.4'/>",
                 "viewBox='0 0 24 24'|<g fill='none' stroke='#000'><path stroke-width='1' d='M2 4h20'/><path stroke-width='3' stroke-linecap='square' d='M4 12h16'/></g><path d='M4 18h16v2H4z'/>",
                 "viewBox='0 0 24 24' stroke='#000' stroke-width='1'|<rect x='4' y='4' width='8' height='8'/><g opacity='0.5'><rect x='14' y='14' width='6' height='6' opacity='0.5' stroke='none'/></g>",
+                "viewBox='0 0 24 24' fill='none' stroke='#000' stroke-width='2'|<line x1='2' y1='3' x2='21' y2='8' stroke-linecap='butt'/><polyline points='3,20 9,12 15,20' stroke-linejoin='miter'/><polygon points='16 14 22 14 19 21' fill='#000' stroke-linejoin='bevel'/>",
+                "viewBox='0 0 24 24'|<ellipse cx='8' cy='6' rx='6' ry='3'/><rect x='2' y='12' width='12' height='9' rx='5' ry='2'/><rect x='17' y='2' width='5' height='20' ry='9'/>",
+                "viewBox='0 0 24 24'|<g transform='rotate(30 12 12)'><rect x='4' y='9' width='16' height='6' transform='skewX(20)'/></g><path d='M0 0h6v3H0z' transform='matrix(.5 .2 -.3 .9 14 2)'/><circle r='2' transform='translate(4,20) scale(1.5 .5)'/>",
+                "viewBox='0 0 96 96' fill='none' stroke='#000' stroke-width='6'|<g transform='rotate(-15) scale(.8)'><path d='M30 40h40v30'/></g><path d='M10 80h70' opacity='.3'/>",
             })
     void anIconOfItsOwnIsDrawnAsItsFileIs(String file) throws Exception {
         String[] parts = file.replace('\'', '"').split("\\|");
@@ -128,20 +133,37 @@ class PlanIconsTest {
                 + art.paint("#000000") + ">" + String.join("", art.shapes()) + "</svg>");
         BufferedImage theirs = drawn("<svg xmlns=\"http://www.w3.org/2000/svg\" " + parts[0]
                 + " stroke-linecap=\"round\" stroke-linejoin=\"round\">" + parts[1] + "</svg>");
+        BufferedImage outlines = outlines(art);
         for (int y = 0; y < 96; y++) {
             for (int x = 0; x < 96; x++) {
                 int off = Math.abs((ours.getRGB(x, y) >>> 24) - (theirs.getRGB(x, y) >>> 24));
                 assertTrue(off <= 3, "at " + x + ", " + y + " by " + off + ": " + art.shapes());
+                int drawn = Math.abs((outlines.getRGB(x, y) >>> 24) - (theirs.getRGB(x, y) >>> 24));
+                // The other one flattens curves more coarsely.
+                assertTrue(drawn <= 40, "outlines at " + x + ", " + y + " by " + drawn + ": " + art.shapes());
             }
         }
     }
 
+    private static BufferedImage outlines(IconArt art) {
+        return drawn(graphics -> {
+            graphics.scale(96 / IconArt.GRID, 96 / IconArt.GRID);
+            Outlines.draw(art, graphics);
+        });
+    }
+
     private static BufferedImage drawn(String svg) {
         var in = new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8));
+        return drawn(graphics -> new SVGLoader()
+                .load(in, null, LoaderContext.createDefault())
+                .render(null, graphics, new ViewBox(0, 0, 96, 96)));
+    }
+
+    private static BufferedImage drawn(Consumer<Graphics2D> painting) {
         var image = new BufferedImage(96, 96, BufferedImage.TYPE_INT_ARGB);
         Graphics2D graphics = image.createGraphics();
         graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        new SVGLoader().load(in, null, LoaderContext.createDefault()).render(null, graphics, new ViewBox(0, 0, 96, 96));
+        painting.accept(graphics);
         graphics.dispose();
         return image;
     }

@@ -8,7 +8,6 @@ import org.yonderarc.draw.PlanFolder;
 import org.yonderarc.files.FileException;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.icons.BundledIcons;
-import org.yonderarc.icons.Icons;
 import org.yonderarc.plan.Plan;
 
 /** The example plans, as they stand in their folder. */
@@ -25,10 +24,5 @@ final class ExamplePlans {
                         new PlanFolder(Pictures.in(FOLDER), Fonts.in(FOLDER)))
                 .plan()
                 .orElseThrow();
-    }
-
-    /** The icons that a plan draws with. */
-    static Icons icons(Plan plan) {
-        return new BundledIcons().in(plan.theme().iconSet());
     }
 }

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.yonderarc.check.FileNames;
-import org.yonderarc.draw.PlanIcons;
+import org.yonderarc.draw.IconFolder;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
@@ -58,7 +58,7 @@ class FindingPagesTest {
         Path folder = DOCS.resolve("findings/files/" + code.id());
         if (Files.isDirectory(folder)) {
             Path plan = folder.resolve("example.yaml");
-            Icons icons = PlanIcons.beside(plan, new BundledIcons());
+            Icons icons = IconFolder.beside(plan, new BundledIcons());
             return PlanFile.inFolder(new SourceText(plan.toString(), yaml), icons, folder);
         }
         return PlanFile.read(new SourceText("example.yaml", yaml), new BundledIcons(), new Folder());

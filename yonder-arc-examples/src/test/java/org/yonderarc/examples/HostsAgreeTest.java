@@ -26,6 +26,7 @@ import org.yonderarc.draw.Studio;
 import org.yonderarc.draw.Typeface;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Insets;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.kit.Agreement;
 import org.yonderarc.kit.RandomPlans;
 import org.yonderarc.kit.Reference;
@@ -173,16 +174,14 @@ class HostsAgreeTest {
 
     private static Studio studio(Plan plan) {
         return new Studio(
-                ExamplePlans.icons(plan),
-                Pictures.in(ExamplePlans.FOLDER),
-                Typeface.of(plan, Fonts.in(ExamplePlans.FOLDER)));
+                new BundledIcons(), Pictures.in(ExamplePlans.FOLDER), Typeface.of(plan, Fonts.in(ExamplePlans.FOLDER)));
     }
 
     private static List<String> compare(Script script) throws Exception {
         Plan plan = script.plan();
         Studio studio = studio(plan);
-        var writer = new PageWriter(
-                ExamplePlans.icons(plan), Pictures.in(ExamplePlans.FOLDER), Fonts.in(ExamplePlans.FOLDER));
+        var writer =
+                new PageWriter(new BundledIcons(), Pictures.in(ExamplePlans.FOLDER), Fonts.in(ExamplePlans.FOLDER));
         var page = new PageHost(browser, folder, script, writer.page(plan));
         var reference = new Reference(plan, script.around(), studio.measure(), true);
         List<String> outliers = Agreement.outliers(

@@ -19,6 +19,7 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.yonderarc.chromium.Chromium;
 import org.yonderarc.draw.Fonts;
 import org.yonderarc.draw.Pictures;
+import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.kit.RandomPlans;
 import org.yonderarc.plan.Percent;
 import org.yonderarc.plan.Plan;
@@ -73,10 +74,7 @@ class ViewsTest {
     private void look(String name, Plan plan, List<String> found) throws Exception {
         Path page = Files.writeString(
                 folder.resolve(name + ".html"),
-                new PageWriter(
-                                ExamplePlans.icons(plan),
-                                Pictures.in(ExamplePlans.FOLDER),
-                                Fonts.in(ExamplePlans.FOLDER))
+                new PageWriter(new BundledIcons(), Pictures.in(ExamplePlans.FOLDER), Fonts.in(ExamplePlans.FOLDER))
                         .page(plan));
         List<String> languages = plan.app().languages();
         String other = languages.isEmpty() ? "" : languages.get(languages.size() - 1);

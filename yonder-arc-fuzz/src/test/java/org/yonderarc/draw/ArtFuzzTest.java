@@ -19,6 +19,7 @@ import org.yonderarc.files.PlanFile;
 import org.yonderarc.files.SourceText;
 import org.yonderarc.fit.Device;
 import org.yonderarc.icons.BundledIcons;
+import org.yonderarc.icons.SvgIcon;
 import org.yonderarc.layout.PlainMeasure;
 import org.yonderarc.motion.Film;
 import org.yonderarc.motion.Score;
@@ -39,7 +40,7 @@ class ArtFuzzTest {
     @FuzzTest(maxDuration = "20m")
     void icons(byte[] bytes) throws Exception {
         try {
-            CleanIcon icon = CleanIcon.read(new ByteArrayInputStream(bytes));
+            SvgIcon icon = IconFolder.read(new ByteArrayInputStream(bytes));
             for (String shape : icon.shapes()) {
                 harmless("<svg xmlns=\"http://www.w3.org/2000/svg\">" + shape + "</svg>");
             }

@@ -6,9 +6,7 @@ import java.io.UncheckedIOException;
 import java.net.URL;
 import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import org.yonderarc.plan.IconSet;
 
 /** The open icon sets that come with the library: outlines, and filled variants of many. Thread-safe. */
@@ -18,8 +16,6 @@ public final class BundledIcons implements Icons {
 
     private final IconPackage set;
     private final IconSet which;
-
-    private final Map<String, Optional<IconArt>> loaded = new ConcurrentHashMap<>();
 
     /** The usual set; icons are read when they are first asked for. */
     public BundledIcons() {
@@ -46,7 +42,7 @@ public final class BundledIcons implements Icons {
 
     @Override
     public Icons in(IconSet other) {
-        return new BundledIcons(other);
+        return other == which ? this : new BundledIcons(other);
     }
 
     @Override
@@ -86,7 +82,7 @@ public final class BundledIcons implements Icons {
         if (!isPlain(name)) {
             return Optional.empty();
         }
-        return loaded.computeIfAbsent(filled ? name + "/filled" : name, key -> {
+        return set.loaded.computeIfAbsent(filled ? name + "/filled" : name, key -> {
             URL url = set.file(name, filled);
             if (url == null) {
                 return Optional.empty();

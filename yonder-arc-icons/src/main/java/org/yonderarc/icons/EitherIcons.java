@@ -3,6 +3,7 @@ package org.yonderarc.icons;
 import java.util.Collection;
 import java.util.Optional;
 import java.util.TreeSet;
+import org.yonderarc.plan.IconSet;
 
 /**
  * Icons of one set, and of another where that lacks them.
@@ -11,6 +12,11 @@ import java.util.TreeSet;
  * @param second is asked for what the first lacks
  */
 record EitherIcons(Icons first, Icons second) implements Icons {
+    @Override
+    public Icons in(IconSet set) {
+        return new EitherIcons(first.in(set), second.in(set));
+    }
+
     private Icons of(String name) {
         return first.has(name) ? first : second;
     }

@@ -24,7 +24,7 @@ public record IconArt(String name, boolean filled, List<String> shapes, boolean 
     /**
      * The shapes as outlines, for hosts that draw and read no SVG.
      *
-     * @throws IllegalArgumentException if a shape is none of those that the bundled sets have: a path, a circle or a rectangle
+     * @throws IllegalArgumentException if a shape is none of SVG's basic shapes nor a path
      */
     public List<IconShape> outlines() {
         return IconShape.of(this);

@@ -11,6 +11,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.yonderarc.plan.IconSet;
 
@@ -67,6 +69,8 @@ enum IconPackage {
 
     private final String root;
     private volatile @Nullable List<String> names;
+    /** What was read before, by name and "/filled". */
+    final Map<String, Optional<IconArt>> loaded = new ConcurrentHashMap<>();
 
     IconPackage(String root) {
         this.root = root;

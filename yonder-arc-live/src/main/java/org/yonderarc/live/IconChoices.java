@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.icons.BundledIcons;
 import org.yonderarc.icons.IconArt;
 import org.yonderarc.icons.IconSearch;
@@ -25,9 +24,7 @@ final class IconChoices {
     static MapValue of(Plan plan, Icons all, String word, String category) {
         Icons set = all.in(plan.theme().iconSet());
         var names = new LinkedHashSet<String>();
-        if (all instanceof PlanIcons own) {
-            own.own().stream().filter(name -> name.contains(word)).sorted().forEach(names::add);
-        }
+        all.own().stream().filter(name -> name.contains(word)).sorted().forEach(names::add);
         Optional<String> within = category.isEmpty() ? Optional.empty() : Optional.of(category);
         if (!word.isEmpty() || within.isPresent()) {
             found(word, within).forEach(names::add);

@@ -4,9 +4,9 @@ import java.nio.file.Path;
 import java.util.List;
 import org.yonderarc.check.PlanRule;
 import org.yonderarc.draw.Fonts;
+import org.yonderarc.draw.IconFolder;
 import org.yonderarc.draw.Pictures;
 import org.yonderarc.draw.PlanFolder;
-import org.yonderarc.draw.PlanIcons;
 import org.yonderarc.draw.Studio;
 import org.yonderarc.draw.Typeface;
 import org.yonderarc.files.FileException;
@@ -39,7 +39,7 @@ public final class Assets {
     /** What lies beside a plan's file, which need not exist. */
     public static Assets beside(Path plan) {
         Path folder = SafeFile.folder(plan);
-        return new Assets(folder, PlanIcons.beside(plan, BUNDLED), Pictures.in(folder), Fonts.in(folder), List.of());
+        return new Assets(folder, IconFolder.beside(plan, BUNDLED), Pictures.in(folder), Fonts.in(folder), List.of());
     }
 
     /** The same, with rules of one's own in each check. */
@@ -66,14 +66,9 @@ public final class Assets {
         return folder;
     }
 
-    /** The bundled icons in their usual set, and those of the folder. */
+    /** The bundled icons, and those of the folder. */
     public Icons icons() {
         return icons;
-    }
-
-    /** The icons of the plan's set, and those of the folder. */
-    public Icons icons(Plan plan) {
-        return icons.in(plan.theme().iconSet());
     }
 
     /** The pictures of the folder. */
@@ -88,7 +83,7 @@ public final class Assets {
 
     /** What a plan is drawn with: its icons, pictures and font. Each studio has notes of its own. */
     public Studio studio(Plan plan) {
-        return studio(plan, icons(plan));
+        return studio(plan, icons);
     }
 
     /** The same with other icons. */

@@ -72,10 +72,10 @@ public final class CompareTask implements Task<CompareTask.Differences> {
                 comparison.differences(), picture.flatMap(options -> draw(project, comparison, options)));
     }
 
-    /** Both columns have the icons and the font of the later plan; icons that it lacks are those of the earlier one. */
+    /** Both columns have the font of the later plan; own icons that it lacks are those of the earlier one. */
     private Optional<Artifact> draw(Project project, Comparison comparison, PictureOptions options) {
         Plan after = project.plan();
-        var icons = project.assets().icons(after).or(before.assets().icons(before.plan()));
+        var icons = project.assets().icons().or(before.assets().icons());
         var studio = project.assets().studio(after, icons);
         return comparison
                 .pictures(view.shot(after, Optional.empty()), studio.measure())

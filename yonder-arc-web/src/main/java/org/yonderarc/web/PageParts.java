@@ -109,7 +109,7 @@ public final class PageParts {
         makers.put("still", () -> still(plan, face));
         makers.put("findings", () -> findings);
         makers.put("no-findings", () -> findings.isEmpty() ? " hidden" : "");
-        makers.put("map", () -> new PageMap(plan, face, icons.in(plan.theme().iconSet()), pictures).html());
+        makers.put("map", () -> new PageMap(plan, face, icons, pictures).html());
         makers.put("no-map", () -> get("map").isEmpty() ? " hidden" : "");
         makers.put("licences", () -> licences(plan));
         makers.put("style", () -> resource("org/yonderarc/web/page.css"));
@@ -192,8 +192,7 @@ public final class PageParts {
     private String still(Plan plan, Typeface face) {
         var walk = Walk.of(plan);
         Scene start = new View(walk, Device.PHONE, face.measure()).scene(walk.start());
-        String svg = SvgPainter.within(icons.in(plan.theme().iconSet()), pictures, face, "still-")
-                .paint(start);
+        String svg = SvgPainter.within(icons, pictures, face, "still-").paint(start);
         return svg.substring(svg.indexOf("<svg")).replaceFirst("<svg ", "<svg class=\"still\" ");
     }
 

@@ -1,5 +1,7 @@
-package org.yonderarc.draw;
+package org.yonderarc.icons;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -7,7 +9,7 @@ import java.util.regex.Pattern;
  * The small grammars of SVG 1.1 in which icons and pictures from outside may speak; whatever else stands there goes. The
  * patterns never look back, so that no text takes long.
  */
-final class SvgGrammar {
+public final class SvgGrammar {
     private static final String NUMBER = "[+-]?+(?:[0-9]++(?:\\.[0-9]*+)?+|\\.[0-9]++)(?:[eE][+-]?+[0-9]++)?+";
     /** Numbers one after the other; those that start with a sign or a point need nothing between. */
     private static final String NUMBERS = "(?:[\\s,]*+" + NUMBER + ")++[\\s,]*+";
@@ -24,12 +26,13 @@ final class SvgGrammar {
 
     private SvgGrammar() {}
 
-    static boolean isTransform(String text) {
+    /** Whether a text is a list of transforms, as in section 7.6. */
+    public static boolean isTransform(String text) {
         return TRANSFORM.matcher(text).matches();
     }
 
     /** The same transform with one space between numbers: not every painter reads the compact way. */
-    static String spaced(String transform) {
+    public static String spaced(String transform) {
         return ONE.matcher(transform)
                 .replaceAll(" $0")
                 .replaceAll("[\\s,]++", " ")
@@ -40,19 +43,22 @@ final class SvgGrammar {
                 .strip();
     }
 
-    static boolean isPath(String text) {
+    /** Whether a text has only what path data may have, as in section 8.3. */
+    public static boolean isPath(String text) {
         return PATH.matcher(text).matches();
     }
 
-    /** Section 9.7.1: pairs of numbers. */
-    static boolean isPoints(String text) {
-        if (!POINTS.matcher(text).matches()) {
-            return false;
-        }
-        int count = 0;
+    /** The numbers in a text, in their order. */
+    static List<Double> numbers(String text) {
+        var out = new ArrayList<Double>();
         for (Matcher number = ONE.matcher(text); number.find(); ) {
-            count++;
+            out.add(Double.parseDouble(number.group()));
         }
-        return count % 2 == 0;
+        return out;
+    }
+
+    /** Section 9.7.1: pairs of numbers. */
+    public static boolean isPoints(String text) {
+        return POINTS.matcher(text).matches() && numbers(text).size() % 2 == 0;
     }
 }

@@ -1,27 +1,22 @@
-package org.yonderarc.draw;
+package org.yonderarc.icons;
 
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import javax.xml.stream.XMLInputFactory;
-import javax.xml.stream.XMLStreamConstants;
-import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamReader;
-import org.jspecify.annotations.NullUnmarked;
+import java.util.stream.Collectors;
 import org.yonderarc.finding.Brief;
-import org.yonderarc.icons.IconArt;
 import org.yonderarc.tree.Decimals;
 
 /**
- * An icon's SVG from outside, cleaned: only shapes, their geometry and transforms are kept, scaled to the grid.
+ * An icon's SVG from outside, cleaned: only shapes, their geometry and transforms are kept, scaled to the grid. It is made of what a reader
+ * of XML finds in the file, which each host has of its own: see {@link Builder}.
  *
  * @param shapes its shapes as SVG elements without colours, on a grid of 24 by 24
  * @param stroked whether its shapes are stroked
@@ -29,8 +24,7 @@ import org.yonderarc.tree.Decimals;
  * @param unsafe what was left out because it could run code or load something
  * @param odd what is odd about it
  */
-@NullUnmarked // null says that there is none, within this file and those that ask it
-record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<String> unsafe, List<String> odd) {
+public record SvgIcon(List<String> shapes, boolean stroked, double strokeWidth, List<String> unsafe, List<String> odd) {
     private static final Set<String> SHAPES =
             Set.of("path", "circle", "rect", "line", "polyline", "polygon", "ellipse");
     private static final Set<String> GROUPS = Set.of("svg", "g");
@@ -58,29 +52,28 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
     /** More shapes than this are a drawing, not an icon. */
     private static final int MOST_SHAPES = 64;
 
-    CleanIcon {
+    public SvgIcon {
         shapes = List.copyOf(shapes);
         unsafe = List.copyOf(unsafe);
         odd = List.copyOf(odd);
     }
 
-    static CleanIcon unusable(String why) {
-        return new CleanIcon(List.of(), false, 0, List.of(), List.of(why));
+    /** A file that can't be read as an icon. */
+    public static SvgIcon unusable(String why) {
+        return new SvgIcon(List.of(), false, 0, List.of(), List.of(why));
     }
 
-    static CleanIcon read(InputStream in) throws IOException {
-        var factory = XMLInputFactory.newDefaultFactory();
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-        try {
-            return new Run().read(factory.createXMLStreamReader(in));
-        } catch (XMLStreamException wrong) {
-            throw new IOException("no SVG: " + wrong.getMessage(), wrong);
-        }
-    }
+    /**
+     * An attribute of an element.
+     *
+     * @param name its name without a prefix
+     * @param value its value
+     * @param isOwn whether it is of no namespace, as those of SVG are
+     */
+    public record Attribute(String name, String value, boolean isOwn) {}
 
-    /** One reading. */
-    private static final class Run {
+    /** Makes an icon of what a reader of XML finds, in its order. It never asks for what a document type or an entity names. */
+    public static final class Builder {
         private final Set<String> unsafe = new LinkedHashSet<>();
         private final Set<String> odd = new LinkedHashSet<>();
         private final ArrayDeque<String> transforms = new ArrayDeque<>();
@@ -89,15 +82,16 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
         private double scale = 1;
         private int skipped;
 
-        CleanIcon read(XMLStreamReader xml) throws XMLStreamException {
-            while (xml.hasNext()) {
-                switch (xml.next()) {
-                    case XMLStreamConstants.DTD -> unsafe.add("a document type with entities");
-                    case XMLStreamConstants.START_ELEMENT -> start(xml);
-                    case XMLStreamConstants.END_ELEMENT -> end(xml);
-                    default -> {}
-                }
-            }
+        /** Nothing is read yet. */
+        public Builder() {}
+
+        /** The document has a type, which could define entities. */
+        public void documentType() {
+            unsafe.add("a document type with entities");
+        }
+
+        /** The icon, when all has been read. */
+        public SvgIcon build() {
             if (drawn.isEmpty()) {
                 odd.add("it draws nothing");
             } else if (drawn.size() > MOST_SHAPES) {
@@ -107,11 +101,11 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             double width = first.map(Drawn::width).orElse(USUAL_WIDTH);
             // A shape's width is in the lengths of its own view box; it is only left out where those are the grid's.
             double whole = scale == 1 ? width : Double.NaN;
-            return new CleanIcon(
+            return new SvgIcon(
                     drawn.stream()
                             .limit(MOST_SHAPES)
                             .map(one -> one.text(first.isPresent(), whole))
-                            .toList(),
+                            .collect(Collectors.toList()),
                     first.isPresent(),
                     width * scale,
                     List.copyOf(unsafe),
@@ -144,8 +138,12 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             }
         }
 
-        private void start(XMLStreamReader xml) {
-            String name = xml.getLocalName();
+        /**
+         * An element begins.
+         *
+         * @param name its name without a prefix
+         */
+        public void open(String name, List<Attribute> attributes) {
             boolean isKnown = GROUPS.contains(name) || SHAPES.contains(name);
             if (skipped > 0 || !isKnown) {
                 if (skipped++ == 0 && !HARMLESS.contains(name)) {
@@ -153,19 +151,20 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                 }
                 return;
             }
-            attributes(xml);
+            judge(attributes);
             if (transforms.isEmpty()) {
-                transforms.push(grid(xml));
+                transforms.push(grid(attributes));
             } else {
-                transforms.push(transform(xml));
+                transforms.push(transform(attributes));
             }
-            paints.push(paint(xml));
+            paints.push(paint(attributes));
             if (SHAPES.contains(name)) {
-                shape(xml, name);
+                shape(attributes, name);
             }
         }
 
-        private void end(XMLStreamReader xml) {
+        /** The element that began last and is open ends. */
+        public void close() {
             if (skipped > 0) {
                 skipped--;
             } else {
@@ -174,10 +173,10 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             }
         }
 
-        private void attributes(XMLStreamReader xml) {
-            for (int i = 0; i < xml.getAttributeCount(); i++) {
-                String name = xml.getAttributeLocalName(i);
-                String value = xml.getAttributeValue(i);
+        private void judge(List<Attribute> attributes) {
+            for (Attribute one : attributes) {
+                String name = one.name();
+                String value = one.value();
                 if (name.startsWith("on")) {
                     unsafe.add("the event handler " + name);
                 } else if (name.equals("href") || value.contains("url(") || value.contains("javascript:")) {
@@ -186,16 +185,28 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             }
         }
 
+        /** The value of one of SVG's own attributes; empty where there is none. */
+        private static String value(List<Attribute> attributes, String name) {
+            for (Attribute one : attributes) {
+                if (one.isOwn() && one.name().equals(name)) {
+                    return one.value().strip();
+                }
+            }
+            return "";
+        }
+
         /** How what stands here is painted: as its attributes say, then its style, else as what it is in. */
-        private Map<String, String> paint(XMLStreamReader xml) {
-            var out = new HashMap<>(paints.isEmpty() ? Map.<String, String>of() : paints.peek());
+        private Map<String, String> paint(List<Attribute> attributes) {
+            var out = new HashMap<>(paints.isEmpty() ? Map.of() : paints.getFirst());
             double seen = Double.parseDouble(out.getOrDefault("opacity", "1"));
             var own = new HashMap<String, String>();
             for (String name : PAINTS) {
-                Optional.ofNullable(xml.getAttributeValue(null, name)).ifPresent(value -> own.put(name, value.strip()));
+                String value = value(attributes, name);
+                if (!value.isEmpty()) {
+                    own.put(name, value);
+                }
             }
-            String style = xml.getAttributeValue(null, "style");
-            for (String one : style == null ? new String[0] : style.split(";")) {
+            for (String one : value(attributes, "style").split(";")) {
                 int colon = one.indexOf(':');
                 String name = colon < 0 ? "" : one.substring(0, colon).strip();
                 if (PAINTS.contains(name)) {
@@ -203,13 +214,13 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                 }
             }
             for (String name : List.of("opacity", "fill-opacity")) {
-                seen *= number(own.remove(name))
+                seen *= number(Objects.requireNonNullElse(own.remove(name), ""))
                         .filter(share -> share >= 0 && share <= 1)
                         .orElse(1.0);
             }
-            String wide = own.get("stroke-width");
+            String wide = own.getOrDefault("stroke-width", "");
             Optional<Double> width = number(wide).filter(any -> any >= 0 && any * scale <= IconArt.GRID);
-            if (wide != null && width.isEmpty()) {
+            if (!wide.isEmpty() && width.isEmpty()) {
                 odd.add("a stroke is " + Brief.value(wide) + " wide");
                 own.remove("stroke-width");
             } else {
@@ -221,8 +232,8 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
         }
 
         /** The transform from the icon's own view box to the grid. */
-        private String grid(XMLStreamReader xml) {
-            double[] box = box(xml);
+        private String grid(List<Attribute> attributes) {
+            double[] box = box(attributes);
             if (box[2] != box[3]) {
                 odd.add("it is " + plain(box[2]) + " wide and " + plain(box[3]) + " high");
             }
@@ -239,33 +250,26 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             return length >= 1 / LARGEST && length <= LARGEST;
         }
 
-        private static double[] box(XMLStreamReader xml) {
-            String view = xml.getAttributeValue(null, "viewBox");
-            if (view != null) {
-                String[] parts = view.strip().split("[\\s,]+");
-                if (parts.length == 4) {
-                    double[] box = new double[4];
-                    for (int i = 0; i < 4; i++) {
-                        box[i] = number(parts[i]).orElse(0.0);
-                    }
-                    if (isSide(box[2]) && isSide(box[3])) {
-                        return box;
-                    }
+        private static double[] box(List<Attribute> attributes) {
+            String[] parts = value(attributes, "viewBox").split("[\\s,]+");
+            if (parts.length == 4) {
+                double[] box = new double[4];
+                for (int i = 0; i < 4; i++) {
+                    box[i] = number(parts[i]).orElse(0.0);
+                }
+                if (isSide(box[2]) && isSide(box[3])) {
+                    return box;
                 }
             }
-            double width = number(xml.getAttributeValue(null, "width"))
-                    .filter(Run::isSide)
-                    .orElse(IconArt.GRID);
-            double height = number(xml.getAttributeValue(null, "height"))
-                    .filter(Run::isSide)
-                    .orElse(IconArt.GRID);
+            double width =
+                    number(value(attributes, "width")).filter(Builder::isSide).orElse(IconArt.GRID);
+            double height =
+                    number(value(attributes, "height")).filter(Builder::isSide).orElse(IconArt.GRID);
             return new double[] {0, 0, width, height};
         }
 
         private static Optional<Double> number(String text) {
-            OptionalDouble number = text == null
-                    ? OptionalDouble.empty()
-                    : Decimals.parse(text.replace("px", "").strip());
+            OptionalDouble number = Decimals.parse(text.replace("px", "").strip());
             return number.isPresent() ? Optional.of(number.getAsDouble()) : Optional.empty();
         }
 
@@ -274,9 +278,9 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             return number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
         }
 
-        private static String transform(XMLStreamReader xml) {
-            String own = xml.getAttributeValue(null, "transform");
-            return own != null && SvgGrammar.isTransform(own) ? SvgGrammar.spaced(own) : "";
+        private static String transform(List<Attribute> attributes) {
+            String own = value(attributes, "transform");
+            return SvgGrammar.isTransform(own) ? SvgGrammar.spaced(own) : "";
         }
 
         /** A path is drawn up to its first fault; a number is one, a size isn't negative, and points come in pairs. */
@@ -293,7 +297,7 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
                     && (number.get() >= 0 || !SIZES.contains(attribute));
         }
 
-        private void shape(XMLStreamReader xml, String name) {
+        private void shape(List<Attribute> attributes, String name) {
             var out = new StringBuilder("<").append(name);
             var all = new ArrayList<String>();
             transforms.descendingIterator().forEachRemaining(one -> {
@@ -304,23 +308,13 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             if (!all.isEmpty()) {
                 out.append(" transform=\"").append(String.join(" ", all)).append('"');
             }
-            for (int i = 0; i < xml.getAttributeCount(); i++) {
-                String attribute = xml.getAttributeLocalName(i);
-                String value = xml.getAttributeValue(i).strip();
+            for (Attribute one : attributes) {
                 // One of another namespace only has the name of a geometry.
-                boolean isOwn = xml.getAttributeNamespace(i) == null
-                        || xml.getAttributeNamespace(i).isEmpty();
-                if (isOwn && GEOMETRY.contains(attribute) && !isSound(attribute, value)) {
-                    odd.add(attribute + " of a " + name + " is \"" + Brief.value(value) + "\"");
-                } else if (isOwn && GEOMETRY.contains(attribute)) {
-                    out.append(' ')
-                            .append(attribute)
-                            .append("=\"")
-                            .append(value)
-                            .append('"');
+                if (one.isOwn() && GEOMETRY.contains(one.name())) {
+                    geometry(out, name, one.name(), one.value().strip());
                 }
             }
-            Map<String, String> paint = paints.peek();
+            Map<String, String> paint = paints.getFirst();
             boolean isFilled = !NO_PAINTS.contains(paint.getOrDefault("fill", "black"));
             boolean isStroked = !NO_PAINTS.contains(paint.getOrDefault("stroke", "none"));
             if (isFilled || isStroked) {
@@ -329,12 +323,20 @@ record CleanIcon(List<String> shapes, boolean stroked, double strokeWidth, List<
             }
         }
 
+        private void geometry(StringBuilder out, String element, String name, String value) {
+            if (isSound(name, value)) {
+                out.append(' ').append(name).append("=\"").append(value).append('"');
+            } else {
+                odd.add(name + " of a " + element + " is \"" + Brief.value(value) + "\"");
+            }
+        }
+
         private static String more(Map<String, String> paint, boolean isStroked) {
             var out = new StringBuilder();
             if (paint.getOrDefault("fill-rule", "").equals("evenodd")) {
                 out.append(" fill-rule=\"evenodd\"");
             }
-            if (!paint.get("opacity").equals("1")) {
+            if (!paint.getOrDefault("opacity", "1").equals("1")) {
                 out.append(" opacity=\"").append(paint.get("opacity")).append('"');
             }
             // Ends and corners are round where a file says nothing of them.

@@ -1,9 +1,5 @@
-package org.yonderarc.draw;
+package org.yonderarc.icons;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -12,20 +8,19 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.yonderarc.icons.IconArt;
-import org.yonderarc.icons.Icons;
 import org.yonderarc.plan.IconSet;
 
 /**
- * The icons of the folder {@code icons} beside a plan, over another set. Each is an SVG file whose name without its ending
+ * A plan's own icons, over another set: those of the folder {@code icons} beside it. Each is an SVG file whose name without its ending
  * is the icon's name, of lower case letters, digits and hyphens; {@code NAME-filled.svg} is its filled variant. What could run code or load something is left out.
  */
 public final class PlanIcons implements Icons {
-    /** The largest file that is read as an icon. */
-    static final long LARGEST = 64 << 10;
+    /** The most bytes that a file of an icon has. */
+    public static final int LARGEST = 64 << 10;
     /** More files than this in the folder are not looked at. */
-    private static final int MOST = 10_000;
+    public static final int MOST = 10_000;
 
     /** Names become ids in documents, so they are as plain as those of the set; other files are no icons. */
     private static final Pattern NAME = Pattern.compile("[a-z0-9-]+\\.svg");
@@ -34,30 +29,31 @@ public final class PlanIcons implements Icons {
     private static final String ENDING = ".svg";
 
     private final Icons others;
-    private final Map<String, CleanIcon> own;
+    private final Map<String, SvgIcon> own;
 
-    private PlanIcons(Icons others, Map<String, CleanIcon> own) {
+    private PlanIcons(Icons others, Map<String, SvgIcon> own) {
         this.others = others;
         this.own = own;
     }
 
-    /** The icons of the folder {@code icons} beside the plan file, over {@code others}. */
-    public static Icons beside(Path plan, Icons others) {
-        Path folder = plan.toAbsolutePath().resolveSibling("icons");
-        if (!Files.isDirectory(folder)) {
-            return others;
-        }
-        var own = new TreeMap<String, CleanIcon>();
-        try (Stream<Path> files = Files.list(folder)) {
-            Path real = folder.toRealPath();
-            files.filter(file -> NAME.matcher(file.getFileName().toString()).matches())
-                    .sorted()
-                    .limit(MOST)
-                    .forEach(file -> read(file, real).ifPresent(icon -> own.put(name(file), icon)));
-        } catch (IOException unreadable) {
-            return others;
-        }
-        return new PlanIcons(others, own);
+    /**
+     * These icons over others.
+     *
+     * @param files the icons by the names of their files; those that {@link #isFile} doesn't know are left out
+     */
+    public static Icons of(Map<String, SvgIcon> files, Icons others) {
+        var own = new TreeMap<String, SvgIcon>();
+        files.forEach((file, icon) -> {
+            if (isFile(file)) {
+                own.put(file.substring(0, file.length() - ENDING.length()), icon);
+            }
+        });
+        return own.isEmpty() ? others : new PlanIcons(others, own);
+    }
+
+    /** Whether a file with this name is an icon. */
+    public static boolean isFile(String name) {
+        return NAME.matcher(name).matches();
     }
 
     @Override
@@ -65,34 +61,10 @@ public final class PlanIcons implements Icons {
         return new PlanIcons(others.in(set), own);
     }
 
-    private static String name(Path file) {
-        String name = file.getFileName().toString();
-        return name.substring(0, name.length() - ENDING.length());
-    }
-
-    /** An icon; a link that leads out of the folder is none. */
-    private static Optional<CleanIcon> read(Path file, Path folder) {
-        try {
-            Path real = file.toRealPath();
-            if (!real.startsWith(folder) || !Files.isRegularFile(real)) {
-                return Optional.empty();
-            }
-            long size = Files.size(real);
-            if (size > LARGEST) {
-                return Optional.of(CleanIcon.unusable("its file has " + (size >> 10) + " KiB"));
-            }
-            try (InputStream in = Files.newInputStream(real)) {
-                return Optional.of(CleanIcon.read(in));
-            }
-        } catch (IOException broken) {
-            return Optional.of(CleanIcon.unusable("it is no SVG"));
-        }
-    }
-
     @Override
     public Optional<IconArt> art(String name, boolean filled) {
-        CleanIcon twin = filled ? own.get(name + TWIN) : null;
-        CleanIcon icon = twin == null ? own.get(name) : twin;
+        SvgIcon twin = filled ? own.get(name + TWIN) : null;
+        SvgIcon icon = twin == null ? own.get(name) : twin;
         if (icon == null) {
             return others.art(name, filled);
         }
@@ -113,7 +85,7 @@ public final class PlanIcons implements Icons {
     public Collection<String> own() {
         return own.keySet().stream()
                 .filter(name -> !name.endsWith(TWIN) || !own.containsKey(without(name)))
-                .toList();
+                .collect(Collectors.toList());
     }
 
     private static String without(String name) {
@@ -126,7 +98,7 @@ public final class PlanIcons implements Icons {
                 .filter(own::containsKey)
                 .flatMap(icon -> Objects.requireNonNull(own.get(icon)).unsafe().stream())
                 .distinct()
-                .toList();
+                .collect(Collectors.toList());
     }
 
     @Override
@@ -135,7 +107,7 @@ public final class PlanIcons implements Icons {
                 .filter(own::containsKey)
                 .flatMap(icon -> Objects.requireNonNull(own.get(icon)).odd().stream())
                 .distinct()
-                .toList();
+                .collect(Collectors.toList());
     }
 
     @Override
