@@ -15,8 +15,8 @@ final class IconPaths {
     /** So many icons are kept; when full, keeping starts again. */
     private static final int MOST = 512;
 
-    /** A shape of an icon. */
-    record Shape(Path path, IconShape how) {}
+    /** A shape of an icon as a path, and how it is painted. */
+    record Shape(Path path, IconShape paint) {}
 
     private record Key(IconSet set, String name, boolean filled) {}
 

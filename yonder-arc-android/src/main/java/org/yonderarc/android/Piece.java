@@ -213,15 +213,7 @@ abstract class Piece {
                 return new SceneNode.Text(text.key(), text.line(), colour);
             }
             if (leaf instanceof SceneNode.Icon icon) {
-                return new SceneNode.Icon(
-                        icon.key(),
-                        icon.area(),
-                        icon.set(),
-                        icon.name(),
-                        icon.filled(),
-                        colour,
-                        icon.flipped(),
-                        icon.turn());
+                return icon.coloured(colour);
             }
             var path = (SceneNode.Path) leaf;
             return new SceneNode.Path(path.key(), path.outline(), colour, path.stroke());

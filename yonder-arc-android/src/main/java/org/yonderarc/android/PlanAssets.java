@@ -30,9 +30,10 @@ public final class PlanAssets {
     }
 
     /**
-     * The bundled icons, and over them those of the folder {@code icons} beside a plan: to be given to {@link AppView.Builder#icons}.
+     * The bundled icons and, before them, the SVG files in the folder {@code icons} beside a plan, for {@link AppView.Builder#icons}.
+     * A file that isn't a valid icon draws nothing; {@code yonder check} reports it.
      *
-     * @param path the plan's asset; that there is one isn't asked
+     * @param path the asset with the plan; it need not exist
      */
     public static Icons icons(AssetManager assets, String path) {
         return AssetIcons.in(assets, path.substring(0, path.lastIndexOf('/') + 1) + "icons", new BundledIcons());

@@ -159,8 +159,9 @@ final class ScenePainter implements SceneNode.Visitor {
     public void icon(SceneNode.Icon node) {
         List<IconPaths.Shape> shapes = icons.shapes(node.set(), node.name(), node.filled());
         if (shapes.isEmpty()) {
-            lacks("the icon " + node.name()
-                    + ": give it with AppView.Builder.icons, such as those of PlanAssets.icons");
+            lacks(
+                    "the icon " + node.name()
+                            + ": supply it with AppView.Builder.icons (PlanAssets.icons reads the plan's own), and run yonder check on the plan");
             return;
         }
         Box box = node.area();
@@ -188,16 +189,16 @@ final class ScenePainter implements SceneNode.Visitor {
     }
 
     private void shape(IconPaths.Shape shape) {
-        IconShape how = shape.how();
+        IconShape paint = shape.paint();
         int before = canvas.save();
-        if (how.opacity() < 1) {
-            layer(canvas, how.opacity());
+        if (paint.opacity() < 1) {
+            layer(canvas, paint.opacity());
         }
-        if (how.filled()) {
+        if (paint.filled()) {
             canvas.drawPath(shape.path(), fill);
         }
-        if (how.stroke().isPresent()) {
-            IconShape.Stroke line = how.stroke().get();
+        if (paint.stroke().isPresent()) {
+            IconShape.Stroke line = paint.stroke().get();
             stroke.setStrokeWidth((float) line.width());
             stroke.setStrokeCap(cap(line.cap()));
             stroke.setStrokeJoin(join(line.join()));

@@ -215,7 +215,7 @@ public class SystemTest {
         assertEquals(
                 List.of(
                         "texts are in the system's font: give that of the plan with AppView.Builder.fonts",
-                        "nothing is painted for the icon our-own: give it with AppView.Builder.icons"),
+                        "nothing is painted for the icon our-own: supply it with AppView.Builder.icons (PlanAssets.icons reads the plan's own), and run yonder check on the plan"),
                 told);
     }
 

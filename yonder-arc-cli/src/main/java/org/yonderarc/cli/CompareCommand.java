@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.yonderarc.files.FindingText;
 import org.yonderarc.files.JsonText;
-import org.yonderarc.plan.Plan;
 import org.yonderarc.sheet.Comparison;
 import org.yonderarc.tasks.CompareTask;
 import org.yonderarc.tasks.Format;
@@ -103,18 +102,12 @@ final class CompareCommand implements Callable<Integer> {
             } else {
                 Inputs inputs = new Inputs().plan(old, before.plan()).plan(now, after.plan());
                 output.get().write(differences.picture().get(), inputs, spec);
-                if (!isSetAlike(before.plan(), after.plan())) {
-                    err.println("Note: both columns have the font and the icons of " + now
-                            + "; icons that it lacks are those of " + old + ".");
+                if (!before.plan().theme().font().equals(after.plan().theme().font())) {
+                    err.println("Note: both columns are set in the font of " + now + ".");
                     err.flush();
                 }
             }
         }
         return changes.isEmpty() ? Main.FINE : Main.DIFFERS;
-    }
-
-    private static boolean isSetAlike(Plan before, Plan after) {
-        return before.theme().font().equals(after.theme().font())
-                && before.theme().iconSet() == after.theme().iconSet();
     }
 }

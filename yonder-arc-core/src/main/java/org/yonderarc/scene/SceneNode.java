@@ -305,8 +305,8 @@ public sealed interface SceneNode {
      *
      * @param key its key
      * @param area its box, square
-     * @param set the plan's icon set
-     * @param name its name in the icon set
+     * @param set the icon set that it is from, where it isn't one of the plan's own
+     * @param name its name in the set
      * @param filled whether its filled variant is wanted; without a twin the outline stands in
      * @param fill its colour
      * @param flipped whether it is mirrored, left to right
@@ -339,7 +339,12 @@ public sealed interface SceneNode {
 
         @Override
         public Icon faded(double share) {
-            return new Icon(key, area, set, name, filled, faint(fill, share), flipped, turn);
+            return coloured(faint(fill, share));
+        }
+
+        /** The icon in another colour. */
+        public Icon coloured(Colour other) {
+            return new Icon(key, area, set, name, filled, other, flipped, turn);
         }
 
         @Override

@@ -127,15 +127,7 @@ public final class TrackScenes {
             return new SceneNode.Text(text.key(), text.line(), colour);
         }
         if (node instanceof SceneNode.Icon icon) {
-            return new SceneNode.Icon(
-                    icon.key(),
-                    icon.area(),
-                    icon.set(),
-                    icon.name(),
-                    icon.filled(),
-                    colour,
-                    icon.flipped(),
-                    icon.turn());
+            return icon.coloured(colour);
         }
         var path = (SceneNode.Path) node;
         return new SceneNode.Path(path.key(), path.outline(), colour, path.stroke());

@@ -218,7 +218,7 @@ public final class PngPainter {
                 if (node.flipped()) {
                     own.transform(new AffineTransform(-1, 0, 0, 1, 2 * box.centerX(), 0));
                 }
-                document(art, node.fill()).render((java.awt.Component) null, own, view);
+                document(node, art).render((java.awt.Component) null, own, view);
                 own.dispose();
             });
         }
@@ -373,8 +373,9 @@ public final class PngPainter {
         }
     }
 
-    private SVGDocument document(IconArt art, Colour colour) {
-        return documents.get(art.key() + colour.hex(), key -> {
+    private SVGDocument document(SceneNode.Icon node, IconArt art) {
+        Colour colour = node.fill();
+        return documents.get(node.set() + " " + art.key() + colour.hex(), key -> {
             String svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"24\" height=\"24\" viewBox=\"0 0 24 24\" "
                     + art.paint(colour.hex()) + ">" + String.join("", art.shapes()) + "</svg>";
             var in = new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8));

@@ -6,7 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,10 +21,14 @@ import org.yonderarc.check.Check;
 import org.yonderarc.finding.Code;
 import org.yonderarc.fit.Device;
 import org.yonderarc.icons.BundledIcons;
+import org.yonderarc.icons.IconArt;
 import org.yonderarc.icons.IconSearch;
 import org.yonderarc.icons.Icons;
+import org.yonderarc.layout.Box;
 import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Plan;
+import org.yonderarc.scene.Scene;
+import org.yonderarc.scene.SceneNode;
 import org.yonderarc.view.Composer;
 import org.yonderarc.view.View;
 import org.yonderarc.walk.Walk;
@@ -88,6 +96,86 @@ class IconSetsTest {
             }
             assertTrue(bottom - top >= 14 && bottom - top <= 24, set + ": " + (bottom - top) + " dp high");
         }
+    }
+
+    /** Whoever paints doesn't choose the set: the plan has, also where plans of both sets stand in one picture. */
+    @Test
+    void everyPainterDrawsTheSetOfThePlan() {
+        var studio = new Studio();
+        Scene[] scenes = Stream.of(IconSet.values())
+                .map(set -> Walk.of(plan(set, "map")))
+                .map(walk -> new View(walk, Device.PHONE, studio.measure()).scene(walk.start()))
+                .toArray(Scene[]::new);
+        var both = new Scene(
+                800,
+                824,
+                scenes[0].background(),
+                "both",
+                List.of(scenes[0].placed("one", 0, 0, 1, 0), scenes[1].placed("other", 400, 0, 1, 0)));
+        BufferedImage image = studio.image(both, 1);
+        for (int i = 0; i < scenes.length; i++) {
+            Icons only = line.in(IconSet.values()[i]);
+            Box place = icon(scenes[i]).area();
+            BufferedImage alone =
+                    new PngPainter(new OneSet(only), Pictures.NONE, Typeface.bundled()).image(scenes[i], 1);
+            assertEquals(List.of(), differing(image, 400 * i, alone, place), IconSet.values()[i].toString());
+            String svg = studio.svg(both);
+            String shape = only.art("map", true).orElseThrow().shapes().get(0);
+            assertTrue(svg.contains(shape), svg.length() + " letters without " + shape);
+        }
+        assertNotEquals(
+                List.of(),
+                differing(image, 0, studio.image(scenes[1], 1), icon(scenes[1]).area()));
+    }
+
+    /** The icons of one set, whichever is asked for. */
+    private record OneSet(Icons icons) implements Icons {
+        @Override
+        public Optional<IconArt> art(String name, boolean filled) {
+            return icons.art(name, filled);
+        }
+
+        @Override
+        public boolean has(String name) {
+            return icons.has(name);
+        }
+
+        @Override
+        public boolean hasFilled(String name) {
+            return icons.hasFilled(name);
+        }
+
+        @Override
+        public Collection<String> all() {
+            return icons.all();
+        }
+    }
+
+    private static SceneNode.Icon icon(Scene scene) {
+        return scene.nodes().stream()
+                .flatMap(IconSetsTest::icons)
+                .filter(icon -> icon.name().equals("map"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Stream<SceneNode.Icon> icons(SceneNode node) {
+        return node instanceof SceneNode.Group group
+                ? group.children().stream().flatMap(IconSetsTest::icons)
+                : node instanceof SceneNode.Icon icon ? Stream.of(icon) : Stream.empty();
+    }
+
+    /** Where two pictures differ within a box of the other one, which stands so far to the right in the first. */
+    private static List<String> differing(BufferedImage image, int right, BufferedImage other, Box place) {
+        var out = new ArrayList<String>();
+        for (int y = (int) place.y(); y < place.bottom(); y++) {
+            for (int x = (int) place.x(); x < place.right(); x++) {
+                if (image.getRGB(right + x, y) != other.getRGB(x, y)) {
+                    out.add(x + ", " + y);
+                }
+            }
+        }
+        return out;
     }
 
     @Test

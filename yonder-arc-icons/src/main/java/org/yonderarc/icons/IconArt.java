@@ -24,7 +24,7 @@ public record IconArt(String name, boolean filled, List<String> shapes, boolean 
     /**
      * The shapes as outlines, for hosts that draw and read no SVG.
      *
-     * @throws IllegalArgumentException if a shape is none of SVG's basic shapes nor a path
+     * @throws IllegalArgumentException if a shape is neither a path nor one of SVG's basic shapes
      */
     public List<IconShape> outlines() {
         return IconShape.of(this);

@@ -69,7 +69,7 @@ enum IconPackage {
 
     private final String root;
     private volatile @Nullable List<String> names;
-    /** What was read before, by name and "/filled". */
+    /** The icons that were read, by name; those of filled variants end in "/filled". */
     final Map<String, Optional<IconArt>> loaded = new ConcurrentHashMap<>();
 
     IconPackage(String root) {

@@ -32,7 +32,7 @@ public record IconShape(Outline outline, boolean filled, boolean evenOdd, Option
         ROUND,
         /** Where the line ends. */
         BUTT,
-        /** Half a width further. */
+        /** Half a stroke's width further. */
         SQUARE
     }
 
@@ -49,7 +49,7 @@ public record IconShape(Outline outline, boolean filled, boolean evenOdd, Option
     /**
      * A stroke.
      *
-     * @param width how wide it is on the grid; where a transform stretches lines of one direction more than others, their mean
+     * @param width its width on the grid; an average where a transform stretches the two directions differently
      */
     public record Stroke(double width, Cap cap, Join join) {}
 

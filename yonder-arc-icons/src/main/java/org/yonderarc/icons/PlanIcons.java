@@ -37,9 +37,9 @@ public final class PlanIcons implements Icons {
     }
 
     /**
-     * These icons over others.
+     * These icons, and those of another set for every other name.
      *
-     * @param files the icons by the names of their files; those that {@link #isFile} doesn't know are left out
+     * @param files the icons by file name; a name that {@link #isFile} rejects is left out
      */
     public static Icons of(Map<String, SvgIcon> files, Icons others) {
         var own = new TreeMap<String, SvgIcon>();
@@ -51,7 +51,7 @@ public final class PlanIcons implements Icons {
         return own.isEmpty() ? others : new PlanIcons(others, own);
     }
 
-    /** Whether a file with this name is an icon. */
+    /** Whether a file with this name counts as an icon. */
     public static boolean isFile(String name) {
         return NAME.matcher(name).matches();
     }

@@ -15,8 +15,8 @@ import org.yonderarc.finding.Brief;
 import org.yonderarc.tree.Decimals;
 
 /**
- * An icon's SVG from outside, cleaned: only shapes, their geometry and transforms are kept, scaled to the grid. It is made of what a reader
- * of XML finds in the file, which each host has of its own: see {@link Builder}.
+ * An icon's SVG from outside, cleaned: only shapes, their geometry and transforms are kept, scaled to the grid. A {@link Builder} makes it from the
+ * events of an XML parser, and each host brings a parser of its own.
  *
  * @param shapes its shapes as SVG elements without colours, on a grid of 24 by 24
  * @param stroked whether its shapes are stroked
@@ -58,7 +58,11 @@ public record SvgIcon(List<String> shapes, boolean stroked, double strokeWidth, 
         odd = List.copyOf(odd);
     }
 
-    /** A file that can't be read as an icon. */
+    /**
+     * A file that can't be used as an icon.
+     *
+     * @param why the reason, in the words of a message: {@code it is no SVG}
+     */
     public static SvgIcon unusable(String why) {
         return new SvgIcon(List.of(), false, 0, List.of(), List.of(why));
     }
@@ -68,11 +72,11 @@ public record SvgIcon(List<String> shapes, boolean stroked, double strokeWidth, 
      *
      * @param name its name without a prefix
      * @param value its value
-     * @param isOwn whether it is of no namespace, as those of SVG are
+     * @param isOwn whether it is in no namespace, as SVG's own attributes are
      */
     public record Attribute(String name, String value, boolean isOwn) {}
 
-    /** Makes an icon of what a reader of XML finds, in its order. It never asks for what a document type or an entity names. */
+    /** Builds an icon from the events of an XML parser, in document order. The parser must not resolve entities from outside the document. */
     public static final class Builder {
         private final Set<String> unsafe = new LinkedHashSet<>();
         private final Set<String> odd = new LinkedHashSet<>();
@@ -82,15 +86,15 @@ public record SvgIcon(List<String> shapes, boolean stroked, double strokeWidth, 
         private double scale = 1;
         private int skipped;
 
-        /** Nothing is read yet. */
+        /** A builder that no event has reached yet. */
         public Builder() {}
 
-        /** The document has a type, which could define entities. */
+        /** The document has a document type declaration, which could define entities. */
         public void documentType() {
             unsafe.add("a document type with entities");
         }
 
-        /** The icon, when all has been read. */
+        /** The icon, after the last event. */
         public SvgIcon build() {
             if (drawn.isEmpty()) {
                 odd.add("it draws nothing");
@@ -139,7 +143,7 @@ public record SvgIcon(List<String> shapes, boolean stroked, double strokeWidth, 
         }
 
         /**
-         * An element begins.
+         * A start tag.
          *
          * @param name its name without a prefix
          */
@@ -163,7 +167,7 @@ public record SvgIcon(List<String> shapes, boolean stroked, double strokeWidth, 
             }
         }
 
-        /** The element that began last and is open ends. */
+        /** An end tag, of the element that was opened last. */
         public void close() {
             if (skipped > 0) {
                 skipped--;

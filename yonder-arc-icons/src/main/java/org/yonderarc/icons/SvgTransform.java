@@ -12,7 +12,7 @@ record SvgTransform(double a, double b, double c, double d, double e, double f) 
 
     private static final Pattern ONE = Pattern.compile("(\\w+)\\s*\\(([^)]*)\\)");
 
-    /** Reads a list of transforms that is as {@link SvgGrammar#isTransform} asks; the last one is applied first. */
+    /** Reads a list of transforms that {@link SvgGrammar#isTransform} accepts; the last one is applied first. */
     static SvgTransform of(String list) {
         SvgTransform all = NONE;
         for (Matcher one = ONE.matcher(list); one.find(); ) {
@@ -48,7 +48,7 @@ record SvgTransform(double a, double b, double c, double d, double e, double f) 
         return new SvgTransform(1, 0, 0, 1, x, y).after(this).after(new SvgTransform(1, 0, 0, 1, -x, -y));
     }
 
-    /** This transform of what another one gives. */
+    /** This transform, applied after another one. */
     SvgTransform after(SvgTransform first) {
         return new SvgTransform(
                 a * first.a + c * first.b,
@@ -59,7 +59,7 @@ record SvgTransform(double a, double b, double c, double d, double e, double f) 
                 b * first.e + d * first.f + f);
     }
 
-    /** By how much lengths grow; their mean where it depends on the direction. */
+    /** The factor by which lengths grow; the geometric mean where it depends on the direction. */
     double scale() {
         return Math.sqrt(Math.abs(a * d - b * c));
     }

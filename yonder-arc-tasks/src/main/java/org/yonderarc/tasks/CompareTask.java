@@ -72,7 +72,10 @@ public final class CompareTask implements Task<CompareTask.Differences> {
                 comparison.differences(), picture.flatMap(options -> draw(project, comparison, options)));
     }
 
-    /** Both columns have the font of the later plan; own icons that it lacks are those of the earlier one. */
+    /**
+     * Each column has its plan's icon set, and both are set in the font of the later plan. Where both folders have an icon of one name, the later
+     * one stands in both columns.
+     */
     private Optional<Artifact> draw(Project project, Comparison comparison, PictureOptions options) {
         Plan after = project.plan();
         var icons = project.assets().icons().or(before.assets().icons());
