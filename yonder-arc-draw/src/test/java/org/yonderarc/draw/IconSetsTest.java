@@ -120,7 +120,7 @@ class IconSetsTest {
                     new PngPainter(new OneSet(only), Pictures.NONE, Typeface.bundled()).image(scenes[i], 1);
             assertEquals(List.of(), differing(image, 400 * i, alone, place), IconSet.values()[i].toString());
             String svg = studio.svg(both);
-            String shape = only.art("map", true).orElseThrow().shapes().get(0);
+            String shape = only.art("book", false).orElseThrow().shapes().get(0);
             assertTrue(svg.contains(shape), svg.length() + " letters without " + shape);
         }
         assertNotEquals(
@@ -154,7 +154,7 @@ class IconSetsTest {
     private static SceneNode.Icon icon(Scene scene) {
         return scene.nodes().stream()
                 .flatMap(IconSetsTest::icons)
-                .filter(icon -> icon.name().equals("map"))
+                .filter(icon -> icon.name().equals("book"))
                 .findFirst()
                 .orElseThrow();
     }
