@@ -2,7 +2,6 @@ package org.yonderarc.cli;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayOutputStream;
@@ -206,21 +205,6 @@ class DrawCommandTest extends CommandFixture {
         assertTrue(out.toString().contains("Nothing changed."), out.toString());
         assertEquals(2, yonder("edit", plan.toString(), "remove:/screens/map"));
         assertEquals(-1, Files.mismatch(old, plan), "an edit that brings errors is not written");
-    }
-
-    @Test
-    void plansOfTwoIconSetsAreComparedWithTheIconsOfEach() throws Exception {
-        Path old = Files.writeString(
-                folder.resolve("line.yaml"),
-                "yonder: 1\napp: { name: Sets, start: map }\ntheme: { icon-set: line }\nscreens: { map: { icon: map }, book: { icon: book } }\n"
-                        + "menus: { main: [ map, book ] }\nbars: [ { menu: main, form: bottom } ]\n");
-        Path now = Files.writeString(
-                folder.resolve("slim.yaml"), Files.readString(old).replace("icon-set: line", "icon-set: slim"));
-        Path picture = folder.resolve("sets.svg");
-        assertEquals(3, yonder("compare", old.toString(), now.toString(), "-o", picture.toString()), err::toString);
-        String svg = Files.readString(picture);
-        assertTrue(svg.contains("href=\"#icon-map\"") && svg.contains("href=\"#icon-slim-map\""), svg);
-        assertFalse(err.toString().contains("both columns"), err.toString());
     }
 
     @Test
