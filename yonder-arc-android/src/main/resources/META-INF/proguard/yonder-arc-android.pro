@@ -1,2 +1,2 @@
-# Nothing is looked up by its name, so nothing has to be kept. Annotations that only compilers read are not there.
+# Annotations that only compilers read are not there. What has to be kept stands with the classes that it is about.
 -dontwarn org.jspecify.annotations.**
