@@ -5,10 +5,6 @@ import static org.yonderarc.portable.Lists.toList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.yonderarc.codec.Codecs;
-import org.yonderarc.codec.PlanCodecs;
-import org.yonderarc.codec.Shape;
-import org.yonderarc.codec.SwitchCodec;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
@@ -19,8 +15,8 @@ import org.yonderarc.plan.BottomForm.Floating;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
-import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.RadialForm;
+import org.yonderarc.shape.BottomShape;
 
 /** Bottom bars. */
 final class BottomHome extends FormHome<BottomForm> {
@@ -32,97 +28,7 @@ final class BottomHome extends FormHome<BottomForm> {
     private static final UsualLook LOOK = UsualLook.of(UsualLook.sizes(24, 12, 17, 48, 0, 0, 4, 64), Indicator.NONE);
 
     BottomHome() {
-        super(BottomForm.class, BottomForm.DEFAULT, keys());
-    }
-
-    private static Shape<BottomForm> keys() {
-        var shape = new Shape<BottomForm>("bottom", "A bar at the lower edge with a slot for each item.");
-        var most = shape.field(
-                "max-items",
-                Codecs.whole(BottomForm.MOST),
-                BottomForm::maxItems,
-                BottomForm.DEFAULT.maxItems(),
-                "How many items it holds at most, the overflow item included.");
-        var whenFull = shape.field(
-                "when-full",
-                Codecs.choice(Form.WhenFull.values()),
-                BottomForm::whenFull,
-                BottomForm.DEFAULT.whenFull(),
-                "What happens to the items that don't fit: an overflow item, more rows, or scrolling.");
-        var overflow = SharedShapes.overflow(shape, BottomForm::overflow);
-        var labels = SharedShapes.labels(shape, BottomForm::labels);
-        var icons = SharedShapes.icons(shape, BottomForm::iconPosition);
-        var action = shape.optional(
-                "action",
-                PlanCodecs.name(Noun.ITEM),
-                BottomForm::action,
-                "The item that stands raised in the middle as the main action; in a bar that wraps or scrolls it stands among the others.");
-        var actionSize = shape.field(
-                "action-size",
-                Codecs.number(BottomForm.ACTION_SIZE),
-                BottomForm::actionSize,
-                BottomForm.DEFAULT.actionSize(),
-                "The width and height of that item's circle, in dp.");
-        var scrolling = shape.field(
-                "on-scroll",
-                Codecs.choice(Form.Scrolling.values()),
-                BottomForm::onScroll,
-                BottomForm.DEFAULT.onScroll(),
-                "What it does when the content scrolls: it leaves as one scrolls down, and comes back as one scrolls up.");
-        var floating = shape.field(
-                "floating",
-                new SwitchCodec<>(floating(), Floating.DEFAULT),
-                BottomForm::floating,
-                Optional.empty(),
-                "How it floats. Without it, it reaches from edge to edge.");
-        var style = SharedShapes.style(shape, BottomForm::style);
-        return shape.makes(got -> new BottomForm(
-                got.get(most),
-                got.get(whenFull),
-                got.get(overflow),
-                got.get(labels),
-                got.get(icons),
-                got.get(action),
-                got.get(actionSize),
-                got.get(scrolling),
-                got.get(floating),
-                got.get(style)));
-    }
-
-    private static Shape<Floating> floating() {
-        var shape = new Shape<Floating>("floating", "How a bar floats above the content.");
-        var inset = shape.field(
-                "inset",
-                Codecs.number(Floating.INSET),
-                Floating::inset,
-                Floating.DEFAULT.inset(),
-                "Its distance from the edges in dp, and never less than what the device claims of them.");
-        var radius = shape.field(
-                "radius",
-                Codecs.number(Floating.RADIUS),
-                Floating::radius,
-                Floating.DEFAULT.radius(),
-                "The radius of its corners in dp.");
-        var shadow = shape.field(
-                "shadow", Codecs.FLAG, Floating::shadow, Floating.DEFAULT.shadow(), "Whether it casts a shadow.");
-        var lower = shape.optional(
-                "bottom-offset",
-                Codecs.number(Floating.INSET),
-                Floating::bottomOffset,
-                "Its distance from the lower edge in dp. Default: as from the others.");
-        var widest = shape.optional(
-                "max-width",
-                Codecs.number(Floating.WIDEST),
-                Floating::maxWidth,
-                "How wide it is at most, in dp. Default: as wide as the device leaves room.");
-        var align = shape.field(
-                "align",
-                Codecs.choice(Form.Alignment.values()),
-                Floating::align,
-                Floating.DEFAULT.align(),
-                "Where it stands where it is narrower than that.");
-        return shape.makes(got -> new Floating(
-                got.get(inset), got.get(radius), got.get(shadow), got.get(lower), got.get(widest), got.get(align)));
+        super(BottomForm.class, BottomForm.DEFAULT, BottomShape.SHAPE);
     }
 
     @Override

@@ -51,12 +51,13 @@ final class DrawerBoxes {
         if (bar.isCollapsed()) {
             return form.collapsedWidth().orElseThrow() + left;
         }
-        double beside = form.share().isPresent() ? 0 : Metrics.BESIDE_DRAWER;
+        double beside = form.width().share().isPresent() ? 0 : Metrics.BESIDE_DRAWER;
         double most = form.opens().takesRoom() ? device.width() / 2 : device.width() - beside;
         // A share of a narrow window is never less than the narrowest drawer.
-        double wanted = form.share()
-                .map(share -> Math.max(DrawerForm.WIDTH.least() + left, device.width() * share))
-                .orElse(form.width() + left);
+        double wanted = form.width()
+                .share()
+                .map(share -> Math.max(DrawerForm.Width.DP.least() + left, device.width() * share))
+                .orElse(form.width().dp() + left);
         return Math.min(wanted, most);
     }
 

@@ -6,10 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.yonderarc.codec.Codecs;
-import org.yonderarc.codec.PaintShape;
-import org.yonderarc.codec.PlanCodecs;
-import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.fit.FittedItem;
 import org.yonderarc.layout.Layout;
@@ -17,16 +13,14 @@ import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.DrawerForm.Beneath;
-import org.yonderarc.plan.DrawerForm.Filter;
-import org.yonderarc.plan.DrawerForm.Header;
 import org.yonderarc.plan.DrawerForm.Opening;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Menu;
-import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Style;
 import org.yonderarc.scene.Part;
+import org.yonderarc.shape.DrawerShape;
 import org.yonderarc.walk.Step;
 
 /** Drawers. */
@@ -35,122 +29,7 @@ final class DrawerHome extends FormHome<DrawerForm> {
             UsualLook.of(UsualLook.sizes(24, 15, 13, 48, 4, 12, 16, 300), UsualLook.behindItem());
 
     DrawerHome() {
-        super(DrawerForm.class, DrawerForm.DEFAULT, keys());
-    }
-
-    private static Shape<DrawerForm> keys() {
-        var shape = new Shape<DrawerForm>("drawer", "A panel at a side edge.");
-        var edge = SharedShapes.edge(shape, DrawerForm::side);
-        var opens = shape.field(
-                "opens",
-                Codecs.choice(Opening.values()),
-                DrawerForm::opens,
-                DrawerForm.DEFAULT.opens(),
-                "How it opens: over the content, beside it, from beneath it; or it is always open.");
-        var header = shape.optional("header", header(), DrawerForm::header, "What stands at its head.");
-        var footer = shape.field(
-                "footer",
-                Codecs.list(PlanCodecs.name(Noun.ITEM)),
-                DrawerForm::footer,
-                List.of(),
-                "The ids of the items that stand at its foot.");
-        var width = shape.field(
-                "width",
-                DrawerWidth.CODEC,
-                DrawerWidth::of,
-                DrawerWidth.of(DrawerForm.DEFAULT),
-                "Its width in dp, or as a part of the window's in percent: 70%.");
-        var collapsed = shape.optional(
-                "collapsed-width",
-                Codecs.number(DrawerForm.COLLAPSED),
-                DrawerForm::collapsedWidth,
-                "Its width in dp while it is collapsed to icons; without it, it can't be.");
-        var beneath = shape.field(
-                "beneath",
-                beneath(),
-                DrawerForm::beneath,
-                Beneath.DEFAULT,
-                "How the content moves aside from a drawer beneath it.");
-        var logo = SharedShapes.logo(shape, DrawerForm::showLogo);
-        var search = SharedShapes.search(shape, DrawerForm::search);
-        var filter = shape.optional(
-                "filter",
-                filter(),
-                DrawerForm::filter,
-                "The field above its items into which people type what they look for: a text fact.");
-        var style = SharedShapes.style(shape, DrawerForm::style);
-        return shape.makes(got -> new DrawerForm(
-                got.get(edge),
-                got.get(opens),
-                got.get(header),
-                got.get(footer),
-                got.get(width).dp(),
-                got.get(width).share(),
-                got.get(collapsed),
-                got.get(beneath),
-                got.get(logo),
-                got.get(search),
-                got.get(filter),
-                got.get(style)));
-    }
-
-    private static Shape<Filter> filter() {
-        var shape = new Shape<Filter>(
-                "filter",
-                "A field into which people type what they look for; items whose name doesn't hold it aren't shown.");
-        var fact = shape.required("fact", PlanCodecs.name(Noun.FACT), Filter::fact, "The text fact that is typed.");
-        var label = shape.optional(
-                "placeholder", PlanCodecs.WORDS, Filter::placeholder, "What it says while nothing is typed.");
-        return shape.shortForm(fact).makes(got -> new Filter(got.get(fact), got.get(label)));
-    }
-
-    private static Shape<Beneath> beneath() {
-        var shape = new Shape<Beneath>("beneath", "How the content moves aside from a drawer beneath it.");
-        var share = shape.field(
-                "shift",
-                Codecs.number(Beneath.SHARE),
-                Beneath::shift,
-                Beneath.DEFAULT.shift(),
-                "How far it moves, as a share of the drawer's width.");
-        var radius = shape.field(
-                "radius",
-                Codecs.number(Beneath.RADIUS),
-                Beneath::radius,
-                Beneath.DEFAULT.radius(),
-                "The radius of its corners in dp; less where it would cut the button of a top bar.");
-        var shadow = shape.field(
-                "shadow",
-                Codecs.FLAG,
-                Beneath::shadow,
-                Beneath.DEFAULT.shadow(),
-                "Whether it casts a shadow on the drawer.");
-        var scale = shape.field(
-                "scale",
-                Codecs.number(Beneath.SCALE),
-                Beneath::scale,
-                Beneath.DEFAULT.scale(),
-                "How large it is then, as a share of its size.");
-        return shape.makes(got -> new Beneath(got.get(share), got.get(radius), got.get(shadow), got.get(scale)));
-    }
-
-    private static Shape<Header> header() {
-        var shape = new Shape<Header>("header", "The head of a drawer.");
-        var picture =
-                shape.optional("picture", PlanCodecs.FILE, Header::picture, "A picture file in the plan's folder.");
-        var title = shape.required("title", PlanCodecs.WORDS, Header::title, "Its first line: {observer}.");
-        var note = shape.optional("note", PlanCodecs.WORDS, Header::note, "Its second line.");
-        var background = shape.optional(
-                "background", PaintShape.FILL, Header::background, "What lies behind it: a colour, or a gradient.");
-        var photo = shape.optional("photo-fact", PlanCodecs.name(Noun.FACT), Header::photoFact, SharedShapes.PHOTO);
-        var item = shape.optional("item", PlanCodecs.name(Noun.ITEM), Header::item, SharedShapes.PERSON_ITEM);
-        return shape.shortForm(title)
-                .makes(got -> new Header(
-                        got.get(picture),
-                        got.get(title),
-                        got.get(note),
-                        got.get(background),
-                        got.get(photo),
-                        got.get(item)));
+        super(DrawerForm.class, DrawerForm.DEFAULT, DrawerShape.SHAPE);
     }
 
     @Override

@@ -8,19 +8,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.yonderarc.codec.Codecs;
-import org.yonderarc.codec.PlanCodecs;
-import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.Layout;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.GridForm;
 import org.yonderarc.plan.Menu;
-import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Style;
 import org.yonderarc.scene.Part;
+import org.yonderarc.shape.GridShape;
 
 /** Menus in the content of screens, and the place of what didn't fit into a bar. */
 final class GridHome extends FormHome<GridForm> {
@@ -28,32 +25,7 @@ final class GridHome extends FormHome<GridForm> {
             UsualLook.of(UsualLook.sizes(24, 15, 13, 48, 4, 12, 16, 300), UsualLook.behindItem());
 
     GridHome() {
-        super(GridForm.class, GridForm.DEFAULT, keys());
-    }
-
-    private static Shape<GridForm> keys() {
-        var shape =
-                new Shape<GridForm>("grid", "A menu in the content of screens: tiles with icon, label, note, badge.");
-        var screens = shape.required(
-                "on-screens",
-                Codecs.list(PlanCodecs.name(Noun.SCREEN)),
-                GridForm::onScreens,
-                "The screens at the head of whose content it stands.");
-        var columns = shape.optional(
-                "columns",
-                Codecs.whole(GridForm.COLUMNS),
-                GridForm::columns,
-                "How many columns it has. Default: as many as the width and the text size allow, 2 to 6.");
-        var tiles = shape.field(
-                "layout",
-                Codecs.choice(Form.TileLayout.values()),
-                GridForm::layout,
-                GridForm.DEFAULT.layout(),
-                "Cards in columns, or rows below each other.");
-        var logo = SharedShapes.logo(shape, GridForm::showLogo);
-        var style = SharedShapes.style(shape, GridForm::style);
-        return shape.makes(got ->
-                new GridForm(got.get(screens), got.get(columns), got.get(tiles), got.get(logo), false, got.get(style)));
+        super(GridForm.class, GridForm.DEFAULT, GridShape.SHAPE);
     }
 
     @Override

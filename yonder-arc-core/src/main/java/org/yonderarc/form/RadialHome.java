@@ -4,9 +4,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.yonderarc.codec.Codecs;
-import org.yonderarc.codec.PlanCodecs;
-import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.Layout;
@@ -14,6 +11,7 @@ import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.RadialForm;
 import org.yonderarc.scene.Part;
+import org.yonderarc.shape.RadialShape;
 import org.yonderarc.walk.Step;
 
 /** Round buttons that fan items out. */
@@ -22,61 +20,7 @@ final class RadialHome extends FormHome<RadialForm> {
             UsualLook.of(UsualLook.sizes(24, 13, 15, 48, 12, 16, 8, 56, 28), UsualLook.behindItem());
 
     RadialHome() {
-        super(RadialForm.class, RadialForm.DEFAULT, keys());
-    }
-
-    private static Shape<RadialForm> keys() {
-        var shape = new Shape<RadialForm>("radial", "A round button that fans its items out on an arc around it.");
-        var at = shape.field(
-                "position",
-                Codecs.choice(RadialForm.Corner.values()),
-                RadialForm::position,
-                RadialForm.DEFAULT.position(),
-                "Where the button stands, in reading direction: a lower corner, or the middle of an edge.");
-        var most = shape.field(
-                "max-items",
-                Codecs.whole(RadialForm.MOST),
-                RadialForm::maxItems,
-                RadialForm.DEFAULT.maxItems(),
-                "How many items it fans out at most, the overflow item included.");
-        var overflow = SharedShapes.overflow(shape, RadialForm::overflow);
-        var labels = shape.field(
-                "labels",
-                Codecs.choice(RadialForm.Beside.values()),
-                RadialForm::labels,
-                RadialForm.DEFAULT.labels(),
-                "Where labels stand; below their icons where the arc leaves no room beside them.");
-        var scrim = shape.field(
-                "scrim",
-                Codecs.FLAG,
-                RadialForm::scrim,
-                RadialForm.DEFAULT.scrim(),
-                "Whether the content is dimmed while it is open.");
-        var label = shape.field(
-                "label",
-                PlanCodecs.WORDS,
-                RadialForm::label,
-                RadialForm.DEFAULT.label(),
-                "What the button is called; it is read aloud.");
-        var icon = shape.field(
-                "icon", PlanCodecs.ICON, RadialForm::icon, RadialForm.DEFAULT.icon(), "The name of the button's icon.");
-        var turn = shape.field(
-                "turn",
-                Codecs.number(RadialForm.TURN),
-                RadialForm::turn,
-                RadialForm.DEFAULT.turn(),
-                "By how much the icon turns while it is open, in degrees clockwise.");
-        var style = SharedShapes.style(shape, RadialForm::style);
-        return shape.makes(got -> new RadialForm(
-                got.get(at),
-                got.get(most),
-                got.get(overflow),
-                got.get(labels),
-                got.get(scrim),
-                got.get(label),
-                got.get(icon),
-                got.get(turn),
-                got.get(style)));
+        super(RadialForm.class, RadialForm.DEFAULT, RadialShape.SHAPE);
     }
 
     @Override

@@ -6,9 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.yonderarc.codec.Codecs;
-import org.yonderarc.codec.PlanCodecs;
-import org.yonderarc.codec.Shape;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.FittedBar;
 import org.yonderarc.layout.Layout;
@@ -18,10 +15,10 @@ import org.yonderarc.plan.BuiltInText;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
-import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.TopForm;
 import org.yonderarc.scene.Meaning;
 import org.yonderarc.scene.Part;
+import org.yonderarc.shape.TopShape;
 import org.yonderarc.walk.Step;
 
 /** Top bars. */
@@ -41,99 +38,7 @@ final class TopHome extends FormHome<TopForm> {
             UsualLook.of(UsualLook.sizes(24, 14, 17, 48, SPACING, 4, 6, 56), Indicator.NONE);
 
     TopHome() {
-        super(TopForm.class, TopForm.DEFAULT, keys());
-    }
-
-    private static Shape<TopForm> keys() {
-        var shape = new Shape<TopForm>("top", "A bar at the upper edge with the place's title.");
-        var title = shape.field(
-                "title-shows",
-                Codecs.choice(TopForm.TitleContent.values()),
-                TopForm::titleShows,
-                TopForm.DEFAULT.titleShows(),
-                "What stands in it: the place's title, the app's name, its logo, or nothing.");
-        var items = shape.field(
-                "align-items",
-                Codecs.choice(Form.Alignment.values()),
-                TopForm::alignItems,
-                TopForm.DEFAULT.alignItems(),
-                "Where the items of its menu stand.");
-        var actions = shape.field(
-                "actions",
-                Codecs.list(PlanCodecs.name(Noun.ITEM)),
-                TopForm::actions,
-                List.of(),
-                "The ids of up to three items that stand as buttons at its end.");
-        var profile = shape.optional(
-                "profile", SharedShapes.PROFILE, TopForm::profile, "The picture of the person, with a text beside it.");
-        var line = shape.field(
-                "border", Codecs.FLAG, TopForm::border, TopForm.DEFAULT.border(), "Whether a line closes it below.");
-        var scrolling = shape.field(
-                "on-scroll",
-                Codecs.choice(Form.Scrolling.values()),
-                TopForm::onScroll,
-                TopForm.DEFAULT.onScroll(),
-                "Whether it stays or leaves when the content scrolls.");
-        var align = shape.field(
-                "align-title",
-                Codecs.choice(TopForm.TitleAlignment.values()),
-                TopForm::alignTitle,
-                TopForm.DEFAULT.alignTitle(),
-                "Where the title stands: in the middle, at the start, or as is usual on the device.");
-        var subtitle = shape.optional(
-                "subtitle", PlanCodecs.WORDS, TopForm::subtitle, "What stands below the title: {station}.");
-        var labels = SharedShapes.labels(shape, TopForm::labels);
-        var icons = shape.field(
-                "icon-position",
-                Codecs.choice(Form.IconPosition.values()),
-                TopForm::iconPosition,
-                TopForm.DEFAULT.iconPosition(),
-                "Where the icon stands, seen from its label.");
-        var below = shape.field(
-                "own-row",
-                Codecs.FLAG,
-                TopForm::ownRow,
-                false,
-                "Whether the items of its menu stand on a line of their own, below the title.");
-        var wraps = shape.field(
-                "wraps",
-                Codecs.FLAG,
-                TopForm::wraps,
-                false,
-                "Whether items that don't fit on a line of their own go onto further lines; if not, they go to the overflow, or are scrolled to.");
-        var widths = shape.field(
-                "item-widths",
-                Codecs.choice(TopForm.ItemWidths.values()),
-                TopForm::itemWidths,
-                TopForm.DEFAULT.itemWidths(),
-                "How wide the items of its menu are: as what they say, or all equally.");
-        var most = shape.field(
-                "max-items",
-                Codecs.whole(TopForm.MOST),
-                TopForm::maxItems,
-                TopForm.DEFAULT.maxItems(),
-                "How many items of its menu it holds at most, the overflow item included.");
-        var overflow = SharedShapes.overflow(shape, TopForm::overflow);
-        var search = SharedShapes.search(shape, TopForm::search);
-        var style = SharedShapes.style(shape, TopForm::style);
-        return shape.makes(got -> new TopForm(
-                got.get(title),
-                got.get(items),
-                got.get(actions),
-                got.get(profile),
-                got.get(line),
-                got.get(scrolling),
-                got.get(align),
-                got.get(subtitle),
-                got.get(labels),
-                got.get(icons),
-                got.get(below),
-                got.get(wraps),
-                got.get(widths),
-                got.get(most),
-                got.get(overflow),
-                got.get(search),
-                got.get(style)));
+        super(TopForm.class, TopForm.DEFAULT, TopShape.SHAPE);
     }
 
     @Override

@@ -11,25 +11,26 @@ import java.util.TreeMap;
 /**
  * A bar at the lower edge with a slot for each item.
  *
- * @param maxItems how many items it holds at most, the overflow item included; within {@link #MOST}
- * @param whenFull what happens to the items that don't fit
- * @param overflow the item that leads to the others
+ * @param maxItems how many items it holds at most, the overflow item included, within {@link #MOST}
+ * @param whenFull what happens to the items that don't fit: an overflow item, more rows, or scrolling
+ * @param overflow the item that leads to those that don't fit
  * @param labels which items show their label
- * @param iconPosition where icons stand
- * @param action the id of the item that stands raised in the middle, as the main action
- * @param actionSize the diameter of its circle in dp, within {@link #ACTION_SIZE}
- * @param onScroll what it does when the content scrolls
- * @param floating its inset from the edges, where it floats
- * @param style how it looks
+ * @param iconPosition where the icon stands, seen from its label
+ * @param action the item that stands raised in the middle as the main action; in a bar that wraps or scrolls it stands among the others
+ * @param actionSize the width and height of that item's circle, in dp, within {@link #ACTION_SIZE}
+ * @param onScroll what it does when the content scrolls: it leaves as one scrolls down, and comes back as one scrolls up
+ * @param floating how it floats. Without it, it reaches from edge to edge
+ * @param style how its items look: the name of a shared style, or a style of its own
  */
+@Keys("bottom")
 public record BottomForm(
-        int maxItems,
+        @Key(range = "MOST") int maxItems,
         WhenFull whenFull,
         Overflow overflow,
         Labels labels,
         IconPosition iconPosition,
-        Optional<String> action,
-        double actionSize,
+        @Key(names = Noun.ITEM) Optional<String> action,
+        @Key(range = "ACTION_SIZE") double actionSize,
         Scrolling onScroll,
         Optional<Floating> floating,
         Optional<Style.Ref> style)
@@ -114,47 +115,36 @@ public record BottomForm(
 
     @Override
     public BottomForm withStyle(Style.Ref other) {
-        return new BottomForm(
-                maxItems,
-                whenFull,
-                overflow,
-                labels,
-                iconPosition,
-                action,
-                actionSize,
-                onScroll,
-                floating,
-                Optional.of(other));
+        return BottomCopies.style(this, other);
     }
 
     @Override
     public BottomForm withLabels(Labels which) {
-        return new BottomForm(
-                maxItems, whenFull, overflow, which, iconPosition, action, actionSize, onScroll, floating, style);
+        return BottomCopies.labels(this, which);
     }
 
     @Override
     public BottomForm withIconPosition(IconPosition side) {
-        return new BottomForm(
-                maxItems, whenFull, overflow, labels, side, action, actionSize, onScroll, floating, style);
+        return BottomCopies.iconPosition(this, side);
     }
 
     /**
-     * How a bar floats.
+     * How a bar floats above the content.
      *
-     * @param inset its distance from the edges in dp, within {@link #INSET}
+     * @param inset its distance from the edges in dp, and never less than what the device claims of them, within {@link #INSET}
      * @param radius the radius of its corners in dp, within {@link #RADIUS}
      * @param shadow whether it casts a shadow
-     * @param bottomOffset its distance from the lower edge in dp, within {@link #INSET}, where that is another
-     * @param maxWidth how wide it is at most, in dp, within {@link #WIDEST}; by default as wide as the device leaves room
+     * @param bottomOffset its distance from the lower edge in dp, within {@link #INSET}. Default: as from the others
+     * @param maxWidth how wide it is at most, in dp, within {@link #WIDEST}. Default: as wide as the device leaves room
      * @param align where it stands where it is narrower than that
      */
+    @Keys(value = "floating", isSwitch = true)
     public record Floating(
-            double inset,
-            double radius,
+            @Key(range = "INSET") double inset,
+            @Key(range = "RADIUS") double radius,
             boolean shadow,
-            Optional<Double> bottomOffset,
-            Optional<Double> maxWidth,
+            @Key(range = "INSET") Optional<Double> bottomOffset,
+            @Key(range = "WIDEST") Optional<Double> maxWidth,
             Alignment align) {
         /** Distances from the edges in dp. */
         public static final Range INSET = new Range(0, 160);

@@ -9,37 +9,32 @@ import java.util.TreeMap;
 /**
  * A panel at a side edge.
  *
- * @param side which side edge
- * @param opens how it opens
+ * @param side the edge it stands at: the one where lines start, or the one where they end
+ * @param opens how it opens: over the content, beside it, from beneath it; or it is always open
  * @param header what stands at its head
  * @param footer the ids of the items that stand at its foot
- * @param width its width in dp, within {@link #WIDTH}
- * @param share its width as a share of the window's, within {@link #SHARE}, in place of one in dp
- * @param collapsedWidth its width in dp while it is collapsed to icons, within {@link #COLLAPSED}; no value where it can't be
+ * @param width its width in dp, or as a part of the window's in percent: 70%
+ * @param collapsedWidth its width in dp while it is collapsed to icons, within {@link #COLLAPSED}; without it, it can't be
  * @param beneath how the content moves aside from a drawer beneath it
  * @param showLogo whether the app's logo stands at its head
- * @param search the id of the item that stands as a search field above the others
- * @param filter the field above its items into which people type what they look for
- * @param style how it looks
+ * @param search the item that stands as a search field on a line of its own; choosing it does what the item does
+ * @param filter the field above its items into which people type what they look for: a text fact
+ * @param style how its items look: the name of a shared style, or a style of its own
  */
+@Keys("drawer")
 public record DrawerForm(
         Side side,
         Opening opens,
         Optional<Header> header,
-        List<String> footer,
-        double width,
-        Optional<Double> share,
-        Optional<Double> collapsedWidth,
+        @Key(names = Noun.ITEM) List<String> footer,
+        @Key(codec = "DrawerWidthCodec.CODEC") Width width,
+        @Key(range = "COLLAPSED") Optional<Double> collapsedWidth,
         Beneath beneath,
         boolean showLogo,
-        Optional<String> search,
+        @Key(names = Noun.ITEM) Optional<String> search,
         Optional<Filter> filter,
         Optional<Style.Ref> style)
         implements Form {
-    /** Widths in dp. */
-    public static final Range WIDTH = new Range(160, 480);
-    /** Shares of the window's width. */
-    public static final Range SHARE = new Range(0.2, 1);
     /** Widths in dp of a drawer that is collapsed to icons. */
     public static final Range COLLAPSED = new Range(48, 120);
 
@@ -49,8 +44,7 @@ public record DrawerForm(
             Opening.OVER,
             Optional.empty(),
             List.of(),
-            300,
-            Optional.empty(),
+            Width.DEFAULT,
             Optional.empty(),
             Beneath.DEFAULT,
             false,
@@ -63,8 +57,7 @@ public record DrawerForm(
         Objects.requireNonNull(opens, "opens");
         Objects.requireNonNull(header, "header");
         footer = List.copyOf(footer);
-        WIDTH.require(width, "the width of a drawer");
-        SHARE.require(share, "the share of a drawer");
+        Objects.requireNonNull(width, "width");
         COLLAPSED.require(collapsedWidth, "the width of a collapsed drawer");
         Objects.requireNonNull(beneath, "beneath");
         Objects.requireNonNull(search, "search");
@@ -137,37 +130,55 @@ public record DrawerForm(
 
     @Override
     public DrawerForm withStyle(Style.Ref other) {
-        return new DrawerForm(
-                side,
-                opens,
-                header,
-                footer,
-                width,
-                share,
-                collapsedWidth,
-                beneath,
-                showLogo,
-                search,
-                filter,
-                Optional.of(other));
+        return DrawerCopies.style(this, other);
     }
 
     /** The same, opening otherwise. */
     public DrawerForm opening(Opening how) {
-        return new DrawerForm(
-                side, how, header, footer, width, share, collapsedWidth, beneath, showLogo, search, filter, style);
+        return DrawerCopies.opens(this, how);
     }
 
     /**
      * A field into which people type what they look for; items whose name doesn't hold it aren't shown.
      *
-     * @param fact the text that is typed: a fact
+     * @param fact the text fact that is typed
      * @param placeholder what it says while nothing is typed
      */
-    public record Filter(String fact, Optional<Words> placeholder) {
+    @Keys(value = "filter", shortForm = "fact")
+    public record Filter(@Key(names = Noun.FACT) String fact, Optional<Words> placeholder) {
         public Filter {
             Objects.requireNonNull(fact, "fact");
             Objects.requireNonNull(placeholder, "placeholder");
+        }
+    }
+
+    /**
+     * How wide a drawer is.
+     *
+     * @param dp its width in dp, within {@link #DP}
+     * @param share its width as a part of the window's, within {@link #SHARE}; it goes before the number of dp
+     */
+    public record Width(double dp, Optional<Double> share) {
+        /** Widths in dp. */
+        public static final Range DP = new Range(160, 480);
+        /** Shares of the window's width. */
+        public static final Range SHARE = new Range(0.2, 1);
+        /** The usual one. */
+        public static final Width DEFAULT = new Width(300, Optional.empty());
+
+        public Width {
+            DP.require(dp, "the width of a drawer");
+            SHARE.require(share, "the width of a drawer as a part of the window's");
+        }
+
+        /** A width in dp, within {@link #DP}. */
+        public static Width dp(double dp) {
+            return new Width(dp, Optional.empty());
+        }
+
+        /** A part of the window's width in percent, from 20 to 100. */
+        public static Width percent(double ofWindow) {
+            return new Width(DEFAULT.dp, Optional.of(ofWindow / 100));
         }
     }
 
@@ -191,20 +202,21 @@ public record DrawerForm(
     /**
      * The head of a drawer.
      *
-     * @param picture a picture file inside of the plan's folder
-     * @param title its first line; may have holes for facts
-     * @param note its second line; may have holes for facts
-     * @param background what lies behind it
+     * @param picture a picture file in the plan's folder
+     * @param title its first line: {observer}
+     * @param note its second line
+     * @param background what lies behind it: a colour, or a gradient
      * @param photoFact the fact that tells the picture's file or address; until it does, the picture or initials show
      * @param item the id of the item that is chosen with it
      */
+    @Keys(value = "header", shortForm = "title")
     public record Header(
-            Optional<String> picture,
+            @Key(codec = "PlanCodecs.FILE") Optional<String> picture,
             Words title,
             Optional<Words> note,
             Optional<Fill> background,
-            Optional<String> photoFact,
-            Optional<String> item) {
+            @Key(names = Noun.FACT) Optional<String> photoFact,
+            @Key(names = Noun.ITEM) Optional<String> item) {
         public Header {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(title, "title");
@@ -219,11 +231,16 @@ public record DrawerForm(
      * How the content moves aside from a drawer beneath it.
      *
      * @param shift how far it moves, as a share of the drawer's width, within {@link #SHARE}
-     * @param radius the radius of its corners in dp, within {@link #RADIUS}
+     * @param radius the radius of its corners in dp, within {@link #RADIUS}; less where it would cut the button of a top bar
      * @param shadow whether it casts a shadow on the drawer
      * @param scale how large it is then, as a share of its size, within {@link #SCALE}
      */
-    public record Beneath(double shift, double radius, boolean shadow, double scale) {
+    @Keys("beneath")
+    public record Beneath(
+            @Key(range = "SHARE") double shift,
+            @Key(range = "RADIUS") double radius,
+            boolean shadow,
+            @Key(range = "SCALE") double scale) {
         /** Shares of the drawer's width. */
         public static final Range SHARE = new Range(0.2, 1);
         /** Radii of corners in dp. */

@@ -273,19 +273,20 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
      *
      * @param label what it says
      * @param icon the name of its icon
-     * @param layout how the others are shown in the place that it opens
-     * @param profile the person, at the head of that place
-     * @param style how the items there look
-     * @param itemsBefore how many items stand before it, within {@link #AFTER}; by default as many as there is room for
-     * @param presentation what it opens
+     * @param layout how the place that it opens shows the others
+     * @param profile the person, at the head of the place that lists the others
+     * @param style how the items there look: a style's name, or a style
+     * @param itemsBefore how many items stand before it, within {@link #AFTER}. Default: as many as there is room for
+     * @param presentation what it opens: a place in the content, or a sheet that comes up from the lower edge
      */
+    @Keys("overflow")
     record Overflow(
             Words label,
-            String icon,
+            @Key(codec = "PlanCodecs.ICON") String icon,
             TileLayout layout,
             Optional<Profile> profile,
             Optional<Style.Ref> style,
-            Optional<Integer> itemsBefore,
+            @Key(range = "AFTER") Optional<Integer> itemsBefore,
             Presentation presentation) {
         /** How many items may stand before it. */
         public static final Range AFTER = new Range(1, 11);
@@ -322,12 +323,17 @@ public sealed interface Form permits BottomForm, TopForm, RailForm, DrawerForm, 
     /**
      * The person who uses the app.
      *
-     * @param picture a picture file inside of the plan's folder
-     * @param text what stands beside it; may have holes for facts
+     * @param picture a picture file in the plan's folder
+     * @param text what stands beside it: {observer}
      * @param photoFact the fact that tells the picture's file or address; until it does, the picture or initials show
      * @param item the id of the item that is chosen with it
      */
-    record Profile(Optional<String> picture, Words text, Optional<String> photoFact, Optional<String> item) {
+    @Keys(value = "profile", shortForm = "text")
+    record Profile(
+            @Key(codec = "PlanCodecs.FILE") Optional<String> picture,
+            Words text,
+            @Key(names = Noun.FACT) Optional<String> photoFact,
+            @Key(names = Noun.ITEM) Optional<String> item) {
         public Profile {
             Objects.requireNonNull(picture, "picture");
             Objects.requireNonNull(text, "text");

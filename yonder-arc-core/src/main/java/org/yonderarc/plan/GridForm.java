@@ -6,21 +6,22 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * A menu in the content of screens: tiles with icon, label, note and badge.
+ * A menu in the content of screens: tiles with icon, label, note, badge.
  *
- * @param onScreens the ids of the screens at the head of whose content it stands; never empty in a sound plan
- * @param columns how many columns it has, within {@link #COLUMNS}; no value for as many as the width allows
- * @param layout whether the items stand on cards or in rows
- * @param showLogo whether the app's logo stands above it
+ * @param onScreens the screens at the head of whose content it stands
+ * @param columns how many columns it has, within {@link #COLUMNS}. Default: as many as the width and the text size allow, 2 to 6
+ * @param layout cards in columns, or rows below each other
+ * @param showLogo whether the app's logo stands at its head
  * @param sheet whether it comes up from the lower edge, over the content; only of an overflow
- * @param style how its items look
+ * @param style how its items look: the name of a shared style, or a style of its own
  */
+@Keys("grid")
 public record GridForm(
-        List<String> onScreens,
-        Optional<Integer> columns,
+        @Key(names = Noun.SCREEN, isRequired = true) List<String> onScreens,
+        @Key(range = "COLUMNS") Optional<Integer> columns,
         TileLayout layout,
         boolean showLogo,
-        boolean sheet,
+        @Key(isKey = false) boolean sheet,
         Optional<Style.Ref> style)
         implements Form {
     /** How many columns it may have. */
@@ -66,16 +67,16 @@ public record GridForm(
 
     @Override
     public GridForm withStyle(Style.Ref other) {
-        return new GridForm(onScreens, columns, layout, showLogo, sheet, Optional.of(other));
+        return GridCopies.style(this, other);
     }
 
     /** The same as a sheet, or not. */
     public GridForm asSheet(boolean is) {
-        return new GridForm(onScreens, columns, layout, showLogo, is, style);
+        return GridCopies.sheet(this, is);
     }
 
     /** The same on these screens. */
     public GridForm on(List<String> ids) {
-        return new GridForm(ids, columns, layout, showLogo, sheet, style);
+        return GridCopies.onScreens(this, ids);
     }
 }

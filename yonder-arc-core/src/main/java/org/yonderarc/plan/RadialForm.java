@@ -4,27 +4,28 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * A round button above the content that fans its items out on an arc around it.
+ * A round button that fans its items out on an arc around it. It stands above the content.
  *
- * @param position where the button stands
- * @param maxItems how many items it fans out at most, the overflow item included; within {@link #MOST}
- * @param overflow the item that leads to the others
- * @param labels where the labels of its items stand
+ * @param position where the button stands, in reading direction: a lower corner, or the middle of an edge
+ * @param maxItems how many items it fans out at most, the overflow item included, within {@link #MOST}
+ * @param overflow the item that leads to those that don't fit
+ * @param labels where labels stand; below their icons where the arc leaves no room beside them
  * @param scrim whether the content is dimmed while it is open
- * @param label what the button is called
+ * @param label what the button is called; it is read aloud
  * @param icon the name of the button's icon
  * @param turn by how much the icon turns while it is open, in degrees clockwise, within {@link #TURN}
- * @param style how its items look
+ * @param style how its items look: the name of a shared style, or a style of its own
  */
+@Keys("radial")
 public record RadialForm(
         Corner position,
-        int maxItems,
+        @Key(range = "MOST") int maxItems,
         Overflow overflow,
         Beside labels,
         boolean scrim,
         Words label,
-        String icon,
-        double turn,
+        @Key(codec = "PlanCodecs.ICON") String icon,
+        @Key(range = "TURN") double turn,
         Optional<Style.Ref> style)
         implements Form {
     /** How many items it may fan out. */
@@ -79,13 +80,13 @@ public record RadialForm(
 
     @Override
     public RadialForm withStyle(Style.Ref other) {
-        return new RadialForm(position, maxItems, overflow, labels, scrim, label, icon, turn, Optional.of(other));
+        return RadialCopies.style(this, other);
     }
 
     @Override
     public RadialForm withLabels(Labels which) {
         Beside beside = which == Labels.NONE ? Beside.NONE : labels == Beside.NONE ? Beside.BESIDE : labels;
-        return new RadialForm(position, maxItems, overflow, beside, scrim, label, icon, turn, style);
+        return RadialCopies.labels(this, beside);
     }
 
     /** Where the button of a radial menu stands, in reading direction. */

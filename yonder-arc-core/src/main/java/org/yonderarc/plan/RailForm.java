@@ -10,22 +10,23 @@ import java.util.Optional;
 /**
  * A narrow bar at a side edge.
  *
- * @param side which side edge
+ * @param side the edge it stands at: the one where lines start, or the one where they end
  * @param labels which items show their label
- * @param narrow whether it is as narrow as touch targets allow
- * @param action the id of the item that stands at its head as the main action
+ * @param narrow whether it is as narrow as touch targets allow; a thickness that its style says goes before
+ * @param action the item that stands at its head as the main action
  * @param alignItems where its items stand between top and bottom
  * @param border whether a line closes it at the side
- * @param iconPosition where icons stand
- * @param showLogo whether the app's logo stands at its head, in its small form
- * @param floating how it stands free; no value where it reaches from edge to edge
- * @param style how it looks
+ * @param iconPosition where the icon stands, seen from its label
+ * @param showLogo whether the app's logo stands at its head
+ * @param floating how it stands free, as high as its items. Without it, it reaches from edge to edge
+ * @param style how its items look: the name of a shared style, or a style of its own
  */
+@Keys("rail")
 public record RailForm(
         Side side,
         Labels labels,
         boolean narrow,
-        Optional<String> action,
+        @Key(names = Noun.ITEM) Optional<String> action,
         Alignment alignItems,
         boolean border,
         IconPosition iconPosition,
@@ -83,29 +84,33 @@ public record RailForm(
 
     @Override
     public RailForm withStyle(Style.Ref other) {
-        return new RailForm(
-                side, labels, narrow, action, alignItems, border, iconPosition, showLogo, floating, Optional.of(other));
+        return RailCopies.style(this, other);
     }
 
     @Override
     public RailForm withLabels(Labels which) {
-        return new RailForm(side, which, narrow, action, alignItems, border, iconPosition, showLogo, floating, style);
+        return RailCopies.labels(this, which);
     }
 
     @Override
     public RailForm withIconPosition(IconPosition position) {
-        return new RailForm(side, labels, narrow, action, alignItems, border, position, showLogo, floating, style);
+        return RailCopies.iconPosition(this, position);
     }
 
     /**
-     * How a rail stands free of the edges, as high as its items.
+     * How a rail stands free of the edges.
      *
-     * @param inset its distance from the edges in dp, within {@link #INSET}
+     * @param inset its distance in dp from the edges, from other bars, and from what the device claims, within {@link #INSET}
      * @param radius the radius of its corners in dp, within {@link #RADIUS}
      * @param shadow whether it casts a shadow
-     * @param overContent whether the content goes on beneath it; if not, the content stands beside it
+     * @param overContent whether the content goes on beneath it, as maps and canvases do; if not, it stands beside the rail
      */
-    public record Floating(double inset, double radius, boolean shadow, boolean overContent) {
+    @Keys(value = "floating rail", isSwitch = true)
+    public record Floating(
+            @Key(range = "INSET") double inset,
+            @Key(range = "RADIUS") double radius,
+            boolean shadow,
+            boolean overContent) {
         /** Distances from the edges in dp. */
         public static final Range INSET = new Range(0, 160);
         /** Radii of corners in dp. */

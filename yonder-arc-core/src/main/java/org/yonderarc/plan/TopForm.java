@@ -7,30 +7,31 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * A bar at the upper edge with the place's title and, where there is a way back, a back button.
+ * A bar at the upper edge with the place's title. Where there is a way back, it has a back button.
  *
- * @param titleShows what stands in its middle
- * @param alignItems where its menu's items stand
- * @param actions the ids of up to three items that stand as buttons at its trailing side
+ * @param titleShows what stands in it: the place's title, the app's name, its logo, or nothing
+ * @param alignItems where the items of its menu stand
+ * @param actions the ids of up to three items that stand as buttons at its end
  * @param profile the picture of the person, with a text beside it
  * @param border whether a line closes it below
- * @param onScroll whether it stays when the content scrolls
- * @param alignTitle where the title stands
- * @param subtitle what stands below the title; may have holes for facts
+ * @param onScroll whether it stays or leaves when the content scrolls
+ * @param alignTitle where the title stands: in the middle, at the start, or as is usual on the device
+ * @param subtitle what stands below the title: {station}
  * @param labels which items show their label
- * @param iconPosition where icons stand
- * @param ownRow whether its menu's items stand on a line of their own, below the title
- * @param wraps whether those that don't fit on that line go onto further lines
- * @param itemWidths how wide its menu's items are
- * @param maxItems how many of its menu's items it holds at most, the overflow item included, within {@link #MOST}
+ * @param iconPosition where the icon stands, seen from its label
+ * @param ownRow whether the items of its menu stand on a line of their own, below the title
+ * @param wraps whether items that don't fit on a line of their own go onto further lines; if not, they go to the overflow, or are scrolled to
+ * @param itemWidths how wide the items of its menu are: as what they say, or all equally
+ * @param maxItems how many items of its menu it holds at most, the overflow item included, within {@link #MOST}
  * @param overflow the item that leads to those that don't fit
- * @param search the id of the item that stands as a search field on a line of its own
- * @param style how it looks
+ * @param search the item that stands as a search field on a line of its own; choosing it does what the item does
+ * @param style how its items look: the name of a shared style, or a style of its own
  */
+@Keys("top")
 public record TopForm(
         TitleContent titleShows,
         Alignment alignItems,
-        List<String> actions,
+        @Key(names = Noun.ITEM) List<String> actions,
         Optional<Profile> profile,
         boolean border,
         Scrolling onScroll,
@@ -41,9 +42,9 @@ public record TopForm(
         boolean ownRow,
         boolean wraps,
         ItemWidths itemWidths,
-        int maxItems,
+        @Key(range = "MOST") int maxItems,
         Overflow overflow,
-        Optional<String> search,
+        @Key(names = Noun.ITEM) Optional<String> search,
         Optional<Style.Ref> style)
         implements Form {
     /** How many items it may hold. */
@@ -146,38 +147,17 @@ public record TopForm(
 
     @Override
     public TopForm withStyle(Style.Ref other) {
-        return with(labels, iconPosition, Optional.of(other));
+        return TopCopies.style(this, other);
     }
 
     @Override
     public TopForm withLabels(Labels which) {
-        return with(which, iconPosition, style);
+        return TopCopies.labels(this, which);
     }
 
     @Override
     public TopForm withIconPosition(IconPosition side) {
-        return with(labels, side, style);
-    }
-
-    private TopForm with(Labels which, IconPosition side, Optional<Style.Ref> look) {
-        return new TopForm(
-                titleShows,
-                alignItems,
-                actions,
-                profile,
-                border,
-                onScroll,
-                alignTitle,
-                subtitle,
-                which,
-                side,
-                ownRow,
-                wraps,
-                itemWidths,
-                maxItems,
-                overflow,
-                search,
-                look);
+        return TopCopies.iconPosition(this, side);
     }
 
     /** Where a title stands. */

@@ -26,20 +26,27 @@ class NoEffectTest {
                 Arguments.of("action", FormBuilder.bottom().action("a").whenFull(Form.WhenFull.SCROLL)),
                 Arguments.of("action", FormBuilder.bottom().action("a").whenFull(Form.WhenFull.WRAP)),
                 Arguments.of("", FormBuilder.bottom().action("a")),
-                Arguments.of("border", FormBuilder.rail().border(true).floating(8, 8, true, false)),
+                Arguments.of("border", FormBuilder.rail().border(true).floating(bar -> bar.inset(8)
+                        .radius(8)
+                        .shadow(true)
+                        .overContent(false))),
                 Arguments.of("", FormBuilder.rail().border(true)),
                 Arguments.of("wraps", FormBuilder.top().wraps(true)),
                 Arguments.of("align-title", FormBuilder.top().alignTitle(TopForm.TitleAlignment.START)),
-                Arguments.of("", FormBuilder.top().wraps(true).ownRow(true, TopForm.ItemWidths.TEXT)),
+                Arguments.of("", FormBuilder.top().wraps(true).ownRow(true).itemWidths(TopForm.ItemWidths.TEXT)),
                 Arguments.of(
                         "beneath collapsed-width",
-                        FormBuilder.drawer().beneath(0.5, 0, false).collapsedWidth(80)),
+                        FormBuilder.drawer()
+                                .beneath(aside -> aside.shift(0.5).radius(0).shadow(false))
+                                .collapsedWidth(80)),
                 Arguments.of(
                         "",
                         FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS).collapsedWidth(80)),
                 Arguments.of(
                         "",
-                        FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH).beneath(0.5, 0, false)));
+                        FormBuilder.drawer()
+                                .opens(DrawerForm.Opening.BENEATH)
+                                .beneath(aside -> aside.shift(0.5).radius(0).shadow(false))));
     }
 
     @ParameterizedTest

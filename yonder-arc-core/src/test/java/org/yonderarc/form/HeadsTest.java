@@ -120,10 +120,11 @@ class HeadsTest {
 
     @Test
     void aFactTellsThePictureOfThePersonAndTheFileOrInitialsStandInForIt() {
-        var form = FormBuilder.drawer()
-                .opens(DrawerForm.Opening.ALWAYS)
-                .header("usual.png", "{observer}", "")
-                .person("photo", "account");
+        var form = FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS).header(head -> head.picture("usual.png")
+                .title("{observer}")
+                .note("")
+                .photoFact("photo")
+                .item("account"));
         assertEquals("me.png", person(form).file());
         assertEquals(
                 "https://faces.example/7",
@@ -147,8 +148,10 @@ class HeadsTest {
     void longNamesAndNotesTakeASecondLineBeforeAnythingIsCutOff() {
         var form = FormBuilder.drawer()
                 .opens(DrawerForm.Opening.ALWAYS)
-                .width(200)
-                .header("usual.png", "{observer}", "Observer at the stations of the northern shore");
+                .width(DrawerForm.Width.dp(200))
+                .header(head -> head.picture("usual.png")
+                        .title("{observer}")
+                        .note("Observer at the stations of the northern shore"));
         SceneNode.Group face =
                 scene(form, Scheme.LIGHT).first(part -> part == Part.Plain.FACE).orElseThrow();
         List<SceneNode.Text> lines = all(List.of(face))
@@ -163,7 +166,10 @@ class HeadsTest {
 
     @Test
     void thePersonIsAnItemThatCanBeChosen() {
-        var form = FormBuilder.top().profile("usual.png", "{observer}", "photo", "account");
+        var form = FormBuilder.top().profile(person -> person.picture("usual.png")
+                .text("{observer}")
+                .photoFact("photo")
+                .item("account"));
         SceneNode.Group item = scene(form, Scheme.LIGHT)
                 .first(part -> part.equals(new Part.Item("account", Optional.empty(), false)))
                 .orElseThrow();

@@ -53,9 +53,13 @@ class SearchFieldTest {
 
     @Test
     void ofATopBarStandsOnALineOfItsOwn() {
-        Layout.Bar without = bar(FormBuilder.top().ownRow(true, TopForm.ItemWidths.EQUAL), Device.PHONE);
-        Layout.Bar with =
-                bar(FormBuilder.top().ownRow(true, TopForm.ItemWidths.EQUAL).search("find"), Device.PHONE);
+        Layout.Bar without = bar(FormBuilder.top().ownRow(true).itemWidths(TopForm.ItemWidths.EQUAL), Device.PHONE);
+        Layout.Bar with = bar(
+                FormBuilder.top()
+                        .ownRow(true)
+                        .itemWidths(TopForm.ItemWidths.EQUAL)
+                        .search("find"),
+                Device.PHONE);
         Layout.Slot field = field(with);
         assertEquals(without.box().height() + SearchBox.LINE, with.box().height());
         assertEquals(16, field.target().x());

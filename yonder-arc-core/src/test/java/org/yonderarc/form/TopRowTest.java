@@ -82,7 +82,7 @@ class TopRowTest {
         for (boolean below : new boolean[] {false, true}) {
             for (TopForm.ItemWidths widths : TopForm.ItemWidths.values()) {
                 Layout.Bar bar = bar(
-                        form -> form.ownRow(below, widths).subtitle("{place}"),
+                        form -> form.ownRow(below).itemWidths(widths).subtitle("{place}"),
                         new Device("window", width, 900, Insets.NONE));
                 double right = -1;
                 for (Layout.Slot slot : bar.list().slots()) {
@@ -103,13 +103,15 @@ class TopRowTest {
 
     @Test
     void itemsBelowTheTitleShareTheBarEquallyOrAreAsWideAsTheirText() {
-        Layout.Bar equal =
-                bar(form -> form.ownRow(true, TopForm.ItemWidths.EQUAL), new Device("window", 800, 900, Insets.NONE));
+        Layout.Bar equal = bar(
+                form -> form.ownRow(true).itemWidths(TopForm.ItemWidths.EQUAL),
+                new Device("window", 800, 900, Insets.NONE));
         double each = equal.list().slots().get(0).target().width();
         assertTrue(equal.list().slots().stream().allMatch(slot -> slot.target().width() == each));
         assertEquals(800, each * 4 + 3 * 4, 1, "with 4 dp between them");
-        Layout.Bar text =
-                bar(form -> form.ownRow(true, TopForm.ItemWidths.TEXT), new Device("window", 800, 900, Insets.NONE));
+        Layout.Bar text = bar(
+                form -> form.ownRow(true).itemWidths(TopForm.ItemWidths.TEXT),
+                new Device("window", 800, 900, Insets.NONE));
         assertTrue(text.list().slots().get(0).target().width() < each);
         assertEquals(4, text.list().slots().get(0).target().x(), "its text, 12 dp further, stands below a title");
         double title = text.head().title().orElseThrow().baseline();
@@ -122,7 +124,11 @@ class TopRowTest {
     void itemsThatWrapAllShow(int width) {
         for (TopForm.ItemWidths widths : TopForm.ItemWidths.values()) {
             Layout.Bar bar = bar(
-                    form -> form.ownRow(true, widths).wraps(true).maxItems(24, more -> {}),
+                    form -> form.ownRow(true)
+                            .itemWidths(widths)
+                            .wraps(true)
+                            .maxItems(24)
+                            .overflow(more -> {}),
                     new Device("window", width, 900, Insets.NONE));
             List<Layout.Slot> slots = bar.list().slots();
             assertEquals(SCREENS, slots.stream().map(slot -> slot.item().id()).toList());
@@ -166,8 +172,10 @@ class TopRowTest {
                 })
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.top()
-                                .ownRow(true, TopForm.ItemWidths.TEXT)
-                                .maxItems(24, more -> {})))
+                                .ownRow(true)
+                                .itemWidths(TopForm.ItemWidths.TEXT)
+                                .maxItems(24)
+                                .overflow(more -> {})))
                 .build();
         var walk = Walk.of(plan);
         Layout layout = Layouter.layOut(

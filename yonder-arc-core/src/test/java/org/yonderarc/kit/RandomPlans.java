@@ -231,7 +231,12 @@ public final class RandomPlans {
         return switch (random.nextInt(5)) {
             case 0 ->
                 FormBuilder.bottom()
-                        .floating(random.nextInt(24), random.nextInt(32), true, random.nextInt(60), 240, side)
+                        .floating(bar -> bar.inset(random.nextInt(24))
+                                .radius(random.nextInt(32))
+                                .shadow(true)
+                                .bottomOffset(random.nextInt(60))
+                                .maxWidth(240)
+                                .align(side))
                         .overflow(overflow);
             case 1 ->
                 FormBuilder.top()
@@ -239,27 +244,37 @@ public final class RandomPlans {
                         .subtitle(random.nextBoolean() ? "{n} of them" : "{n}")
                         .labels(Form.Labels.values()[random.nextInt(3)])
                         .iconPosition(Form.IconPosition.values()[random.nextInt(4)])
-                        .ownRow(random.nextBoolean(), TopForm.ItemWidths.values()[random.nextInt(2)])
+                        .ownRow(random.nextBoolean())
+                        .itemWidths(TopForm.ItemWidths.values()[random.nextInt(2)])
                         .wraps(random.nextBoolean())
                         .alignItems(side)
                         .search("s0")
-                        .maxItems(2 + random.nextInt(10), overflow);
+                        .maxItems(2 + random.nextInt(10))
+                        .overflow(overflow);
             case 2 ->
                 FormBuilder.drawer()
                         .opens(DrawerForm.Opening.values()[random.nextInt(4)])
                         .side(Form.Side.values()[random.nextInt(2)])
-                        .widthPercent(20 + random.nextInt(81))
-                        .beneath(1, random.nextInt(80), true, 0.5 + random.nextDouble() / 2)
+                        .width(DrawerForm.Width.percent(20 + random.nextInt(81)))
+                        .beneath(aside -> aside.shift(1)
+                                .radius(random.nextInt(80))
+                                .shadow(true)
+                                .scale(0.5 + random.nextDouble() / 2))
                         .collapsedWidth(72)
                         .search("s0")
-                        .header("p.png", "Somebody of a long name", "Somewhere far away from here")
+                        .header(head -> head.picture("p.png")
+                                .title("Somebody of a long name")
+                                .note("Somewhere far away from here"))
                         .showLogo(random.nextBoolean());
             case 3 ->
                 FormBuilder.rail()
                         .showLogo(true)
                         .alignItems(side)
                         .side(Form.Side.values()[random.nextInt(2)])
-                        .floating(random.nextInt(60), random.nextInt(64), true, random.nextBoolean());
+                        .floating(bar -> bar.inset(random.nextInt(60))
+                                .radius(random.nextInt(64))
+                                .shadow(true)
+                                .overContent(random.nextBoolean()));
             default -> FormBuilder.grid("s0").showLogo(true).layout(Form.TileLayout.values()[random.nextInt(2)]);
         };
     }
@@ -278,7 +293,7 @@ public final class RandomPlans {
                 FormBuilder.drawer()
                         .side(Form.Side.values()[random.nextInt(2)])
                         .opens(DrawerForm.Opening.values()[random.nextInt(4)])
-                        .header("p.png", "Somebody", "Somewhere")
+                        .header(head -> head.picture("p.png").title("Somebody").note("Somewhere"))
                         .collapsedWidth(72)
                         .footer("s0");
             case 2 ->
@@ -298,7 +313,11 @@ public final class RandomPlans {
                 if (random.nextInt(3) == 0) {
                     bottom.action("s0");
                 }
-                yield random.nextInt(3) == 0 ? bottom.floating(random.nextInt(24), random.nextInt(32), true) : bottom;
+                yield random.nextInt(3) == 0
+                        ? bottom.floating(bar -> bar.inset(random.nextInt(24))
+                                .radius(random.nextInt(32))
+                                .shadow(true))
+                        : bottom;
             }
         };
     }

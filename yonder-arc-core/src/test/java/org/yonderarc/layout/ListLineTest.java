@@ -31,7 +31,7 @@ class ListLineTest {
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.drawer()
                                 .opens(DrawerForm.Opening.ALWAYS)
-                                .width(width)))
+                                .width(DrawerForm.Width.dp(width))))
                 .build());
         Device device = Device.DESKTOP.withText(textScale);
         return Layouter.layOut(Fitter.fit(walk, device, walk.start()), new PlainMeasure())

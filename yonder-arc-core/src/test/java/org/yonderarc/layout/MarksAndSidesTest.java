@@ -141,8 +141,15 @@ class MarksAndSidesTest {
     @ParameterizedTest
     @EnumSource(Form.Alignment.class)
     void aFloatingBarHasAGreatestWidthAndStandsAtASide(Form.Alignment side) {
-        Layout.Bar bar =
-                bottom(FormBuilder.bottom().floating(16, 24, true, 40, 420, side), style -> {}, Device.DESKTOP);
+        Layout.Bar bar = bottom(
+                FormBuilder.bottom().floating(how -> how.inset(16)
+                        .radius(24)
+                        .shadow(true)
+                        .bottomOffset(40)
+                        .maxWidth(420)
+                        .align(side)),
+                style -> {},
+                Device.DESKTOP);
         assertEquals(420, bar.box().width());
         assertEquals(Device.DESKTOP.height() - 40, bar.box().bottom());
         double left =
@@ -155,8 +162,15 @@ class MarksAndSidesTest {
         assertTrue(bar.slots().stream()
                 .allMatch(slot -> slot.target().x() >= bar.box().x()
                         && slot.target().right() <= bar.box().right()));
-        Layout.Bar phone =
-                bottom(FormBuilder.bottom().floating(16, 24, true, 40, 420, side), style -> {}, Device.PHONE);
+        Layout.Bar phone = bottom(
+                FormBuilder.bottom().floating(how -> how.inset(16)
+                        .radius(24)
+                        .shadow(true)
+                        .bottomOffset(40)
+                        .maxWidth(420)
+                        .align(side)),
+                style -> {},
+                Device.PHONE);
         assertEquals(Device.PHONE.width() - 32, phone.box().width());
     }
 
@@ -164,8 +178,8 @@ class MarksAndSidesTest {
     void aDrawerTakesAShareOfTheWindowAndThePageBehindItGetsSmaller() {
         var form = FormBuilder.drawer()
                 .opens(DrawerForm.Opening.BENEATH)
-                .widthPercent(70)
-                .beneath(1, 40, true, 0.8);
+                .width(DrawerForm.Width.percent(70))
+                .beneath(aside -> aside.shift(1).radius(40).shadow(true).scale(0.8));
         Walk walk = walk(form, style -> {});
         State open = walk.step(walk.start(), new Step.Toggle("main")).after();
         Layout.Bar drawer = bar(walk, Device.PHONE, open, Form.Kind.DRAWER);
@@ -177,7 +191,7 @@ class MarksAndSidesTest {
         assertEquals(Device.PHONE.width() * 0.7, page.area().x(), 1e-9);
         assertEquals(Device.PHONE.height() * 0.8, page.area().height(), 1e-9);
         assertEquals(Device.PHONE.height() / 2, page.area().centerY(), 1e-9);
-        Walk whole = walk(FormBuilder.drawer().widthPercent(100), style -> {});
+        Walk whole = walk(FormBuilder.drawer().width(DrawerForm.Width.percent(100)), style -> {});
         State all = whole.step(whole.start(), new Step.Toggle("main")).after();
         assertEquals(
                 Device.PHONE.width(),

@@ -51,12 +51,15 @@ class TrailingEdgeTest {
     static Stream<Function<Form.Side, FormBuilder<?>>> forms() {
         return Stream.of(
                 edge -> FormBuilder.rail().side(edge).border(true).showLogo(true),
-                edge -> FormBuilder.rail().side(edge).floating(20, 16, true, false),
+                edge -> FormBuilder.rail()
+                        .side(edge)
+                        .floating(bar -> bar.inset(20).radius(16).shadow(true).overContent(false)),
                 edge -> FormBuilder.drawer().side(edge).opens(DrawerForm.Opening.OVER),
                 edge -> FormBuilder.drawer()
                         .side(edge)
                         .opens(DrawerForm.Opening.ALWAYS)
-                        .header("p.png", "Ulla Brink", "Quarry four")
+                        .header(head ->
+                                head.picture("p.png").title("Ulla Brink").note("Quarry four"))
                         .collapsedWidth(72),
                 edge -> FormBuilder.drawer()
                         .side(edge)
@@ -165,7 +168,7 @@ class TrailingEdgeTest {
         Walk walk = Walk.of(plan(FormBuilder.drawer()
                 .side(Form.Side.TRAILING)
                 .opens(DrawerForm.Opening.BENEATH)
-                .beneath(1, 20, true, 0.8)));
+                .beneath(aside -> aside.shift(1).radius(20).shadow(true).scale(0.8))));
         State open = walk.step(walk.start(), new Step.Toggle("main")).after();
         for (String language : List.of("en", "ar")) {
             SceneNode.Group page = new View(walk, Setting.of(Device.PHONE).in(language), new PlainMeasure())
@@ -184,8 +187,9 @@ class TrailingEdgeTest {
     void aRailStandsFree() {
         for (boolean over : new boolean[] {false, true}) {
             for (Form.Alignment side : Form.Alignment.values()) {
-                Walk walk = Walk.of(
-                        plan(FormBuilder.rail().floating(20, 16, true, over).alignItems(side)));
+                Walk walk = Walk.of(plan(FormBuilder.rail()
+                        .floating(bar -> bar.inset(20).radius(16).shadow(true).overContent(over))
+                        .alignItems(side)));
                 Layout layout = layOut(walk, DEVICE, walk.start());
                 Layout.Bar rail = layout.one(Form.Kind.RAIL).orElseThrow();
                 Box top = layout.one(Form.Kind.TOP).orElseThrow().box();

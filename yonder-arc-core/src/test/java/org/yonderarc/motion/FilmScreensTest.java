@@ -36,9 +36,12 @@ class FilmScreensTest {
     @Test
     void whatStandsFreeLeavesTheWindowWhole() {
         for (FormBuilder<?> free : List.of(
-                FormBuilder.bottom().floating(40, 20, true),
-                FormBuilder.rail().floating(40, 20, true, false),
-                FormBuilder.rail().side(Form.Side.TRAILING).floating(40, 20, true, false))) {
+                FormBuilder.bottom().floating(bar -> bar.inset(40).radius(20).shadow(true)),
+                FormBuilder.rail()
+                        .floating(bar -> bar.inset(40).radius(20).shadow(true).overContent(false)),
+                FormBuilder.rail()
+                        .side(Form.Side.TRAILING)
+                        .floating(bar -> bar.inset(40).radius(20).shadow(true).overContent(false)))) {
             Walk walk = Walk.of(turning(free, FormBuilder.drawer().opens(DrawerForm.Opening.ALWAYS)));
             Scene from = new View(walk, Device.PHONE, new PlainMeasure()).scene(walk.start());
             Scene to = new View(walk, Device.DESKTOP, new PlainMeasure()).scene(walk.start());
@@ -55,7 +58,11 @@ class FilmScreensTest {
     @Test
     void aPageThatMovesAsideHasItsCornersAndItsShadowFromTheStart() {
         Walk walk = Walk.of(turning(
-                FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH).beneath(0.8, 24, true, 1), FormBuilder.rail()));
+                FormBuilder.drawer()
+                        .opens(DrawerForm.Opening.BENEATH)
+                        .beneath(aside ->
+                                aside.shift(0.8).radius(24).shadow(true).scale(1)),
+                FormBuilder.rail()));
         Film opens = film(walk, walk.step(walk.start(), Steps.parse(walk.plan(), "toggle:main")));
         Film closes = film(
                 walk,

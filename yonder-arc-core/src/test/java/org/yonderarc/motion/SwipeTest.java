@@ -35,7 +35,7 @@ class SwipeTest {
                 .screen("b", screen -> screen.under("a"))
                 .menu("main", menu -> menu.item("a").item("b"))
                 .bar(bar -> bar.menu("main")
-                        .form(FormBuilder.drawer().side(edge).opens(opens).width(280)))
+                        .form(FormBuilder.drawer().side(edge).opens(opens).width(DrawerForm.Width.dp(280))))
                 .topBar()
                 .build());
     }

@@ -43,7 +43,10 @@ class BeneathTest {
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.drawer()
                                 .opens(DrawerForm.Opening.BENEATH)
-                                .beneath(share, radius, true, scale)
+                                .beneath(aside -> aside.shift(share)
+                                        .radius(radius)
+                                        .shadow(true)
+                                        .scale(scale))
                                 .style("own")))
                 .bar(bar -> bar.form(FormBuilder.top()))
                 .build();

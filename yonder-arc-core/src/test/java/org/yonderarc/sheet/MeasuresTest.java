@@ -116,8 +116,9 @@ class MeasuresTest {
         Plan notched = plan(FormBuilder.bottom().style("deep"));
         assertEquals(
                 4, measure(notched, "bottom", "distance mark to notch").box().width());
-        Plan beneath =
-                plan(FormBuilder.drawer().opens(DrawerForm.Opening.BENEATH).beneath(0.5, 30, true, 0.75));
+        Plan beneath = plan(FormBuilder.drawer()
+                .opens(DrawerForm.Opening.BENEATH)
+                .beneath(aside -> aside.shift(0.5).radius(30).shadow(true).scale(0.75)));
         Measures.Measure page = measure(beneath, "drawer", "page at 75 %", new Step.Toggle("main"));
         assertEquals(new Box(150, 103, 288, 618), page.box());
         assertEquals(30, page.radius());
@@ -138,7 +139,9 @@ class MeasuresTest {
                 .style("low", style -> style.background(ground -> ground.shadow("#20406080", 20, 3, -4)))
                 .selectMotion(MotionBuilder.lasting(420).easing("cubic-bezier(0.1, 0.2, 0.3, 0.4)"))
                 .bar(bar -> bar.menu("main")
-                        .form(FormBuilder.bottom().floating(16, 24, true).style("low")))
+                        .form(FormBuilder.bottom()
+                                .floating(how -> how.inset(16).radius(24).shadow(true))
+                                .style("low")))
                 .build();
         Value tokens = MeasureTokens.tokens(
                 new Measures(

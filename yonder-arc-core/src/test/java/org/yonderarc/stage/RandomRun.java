@@ -277,7 +277,7 @@ final class RandomRun implements Stage.Host {
             default ->
                 FormBuilder.drawer()
                         .opens(openings[random.nextInt(openings.length)])
-                        .width(260)
+                        .width(DrawerForm.Width.dp(260))
                         .collapsedWidth(72);
         };
     }

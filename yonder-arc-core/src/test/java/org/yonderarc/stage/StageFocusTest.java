@@ -190,7 +190,7 @@ class StageFocusTest {
                 .bar(bar -> bar.menu("kinds")
                         .spokenLabel(Map.of("en", "Parts of the page", "ar", "\u0623\u062c\u0632\u0627\u0621"))
                         .within("a")
-                        .form(FormBuilder.top().ownRow(true, TopForm.ItemWidths.EQUAL)))
+                        .form(FormBuilder.top().ownRow(true).itemWidths(TopForm.ItemWidths.EQUAL)))
                 .bar(bar -> bar.menu("side")
                         .form(FormBuilder.drawer()
                                 .side(Form.Side.TRAILING)

@@ -41,7 +41,7 @@ final class StagePlans {
     static Plan drawer(DrawerForm.Opening opens) {
         return builder()
                 .bar(bar ->
-                        bar.menu("main").form(FormBuilder.drawer().opens(opens).width(280)))
+                        bar.menu("main").form(FormBuilder.drawer().opens(opens).width(DrawerForm.Width.dp(280))))
                 .build();
     }
 }

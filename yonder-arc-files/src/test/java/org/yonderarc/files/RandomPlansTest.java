@@ -14,6 +14,7 @@ import org.yonderarc.build.FormBuilder;
 import org.yonderarc.build.MotionBuilder;
 import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.check.IconNames;
+import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Scheme;
@@ -116,7 +117,9 @@ class RandomPlansTest {
                         Scheme.DARK, Role.ACCENT, "rgb(" + random.nextInt(256) + " 0 9 / 0." + random.nextInt(10) + ")")
                 .bar(bar -> bar.menu("main")
                         .form("phone", FormBuilder.bottom().maxItems(2 + random.nextInt(9)))
-                        .form("desktop", FormBuilder.drawer().width(160 + random.nextInt(300) / 3.0)))
+                        .form(
+                                "desktop",
+                                FormBuilder.drawer().width(DrawerForm.Width.dp(160 + random.nextInt(300) / 3.0))))
                 .bar(bar -> bar.form(FormBuilder.top()
                         .border(random.nextBoolean())
                         .titleShows(TopForm.TitleContent.values()[random.nextInt(3)])))

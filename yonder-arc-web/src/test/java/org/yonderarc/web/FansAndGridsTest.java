@@ -77,7 +77,9 @@ class FansAndGridsTest {
                                 .scrim(scrim)
                                 .overflow(more ->
                                         more.label("Rest").icon("menu-2").layout(Form.TileLayout.CARDS))
-                                .button("Go", "plus", 45)))
+                                .label("Go")
+                                .icon("plus")
+                                .turn(45)))
                 .topBar()
                 .build();
     }

@@ -58,7 +58,7 @@ abstract class PageFixture {
 
     static final Plan DRAWER = builder()
             .bar(bar -> bar.menu("main")
-                    .form(FormBuilder.drawer().opens(DrawerForm.Opening.OVER).width(280)))
+                    .form(FormBuilder.drawer().opens(DrawerForm.Opening.OVER).width(DrawerForm.Width.dp(280))))
             .build();
 
     static final Plan BOTTOM = builder()

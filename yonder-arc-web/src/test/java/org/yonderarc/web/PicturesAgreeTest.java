@@ -160,7 +160,7 @@ class PicturesAgreeTest {
                     case "grid" -> FormBuilder.grid("a");
                     case "notch" ->
                         FormBuilder.bottom()
-                                .floating(16, 24, true)
+                                .floating(bar -> bar.inset(16).radius(24).shadow(true))
                                 .style(style -> style.indicator(Indicator.Kind.NOTCH));
                     case "dyed" ->
                         FormBuilder.bottom()
@@ -172,9 +172,10 @@ class PicturesAgreeTest {
         DrawerForm.Opening opening = form.equals("kept")
                 ? DrawerForm.Opening.ALWAYS
                 : form.equals("beneath") ? DrawerForm.Opening.BENEATH : DrawerForm.Opening.OVER;
-        DrawerBuilder side = FormBuilder.drawer()
-                .opens(opening)
-                .header("none.png", "Maren Vik", "Gull Point", "accent", "#12305a", 120);
+        DrawerBuilder side = FormBuilder.drawer().opens(opening).header(head -> head.picture("none.png")
+                .title("Maren Vik")
+                .note("Gull Point")
+                .background(fill -> fill.from("accent").to("#12305a").angle(120)));
         boolean isKept = form.equals("kept");
         return PlanBuilder.app("Brinelight")
                 .start("a")

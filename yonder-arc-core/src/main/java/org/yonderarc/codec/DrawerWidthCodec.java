@@ -1,45 +1,36 @@
-package org.yonderarc.form;
+package org.yonderarc.codec;
 
 import java.util.List;
 import java.util.Optional;
-import org.yonderarc.codec.Codec;
-import org.yonderarc.codec.Codecs;
-import org.yonderarc.codec.Context;
-import org.yonderarc.codec.Definitions;
-import org.yonderarc.plan.DrawerForm;
+import org.yonderarc.plan.DrawerForm.Width;
 import org.yonderarc.tree.Decimals;
 import org.yonderarc.tree.NumberValue;
 import org.yonderarc.tree.TextValue;
 import org.yonderarc.tree.Trees;
 import org.yonderarc.tree.Value;
 
-/**
- * How wide a drawer is: a number of dp, or a percentage of the window's width.
- *
- * @param dp its width in dp
- * @param share its width as a part of the window's, which goes before the number of dp
- */
-record DrawerWidth(double dp, Optional<Double> share) {
-    private static final Codec<Double> DP = Codecs.number(DrawerForm.WIDTH);
+/** Reads and writes how wide a drawer is: a number of dp, or a percentage of the window's width. */
+public final class DrawerWidthCodec {
+    private static final Codec<Double> DP = Codecs.number(Width.DP);
 
     private static final Codec<Double> PERCENT = Codecs.parsed(
             "a percentage from 20% to 100%",
-            DrawerWidth::parse,
+            DrawerWidthCodec::parse,
             part -> NumberValue.plain(part * 100) + "%",
             "^[0-9]+(\\.[0-9]+)?%$",
             "Write a percentage such as 70%.");
 
-    static final Codec<DrawerWidth> CODEC = new Codec<>() {
+    /** The codec. */
+    public static final Codec<Width> CODEC = new Codec<>() {
         @Override
-        public Optional<DrawerWidth> read(Value value, Context context) {
+        public Optional<Width> read(Value value, Context context) {
             return value instanceof TextValue text && text.text().endsWith("%")
-                    ? PERCENT.read(value, context)
-                            .map(part -> new DrawerWidth(DrawerForm.DEFAULT.width(), Optional.of(part)))
-                    : DP.read(value, context).map(dp -> new DrawerWidth(dp, Optional.empty()));
+                    ? PERCENT.read(value, context).map(part -> new Width(Width.DEFAULT.dp(), Optional.of(part)))
+                    : DP.read(value, context).map(Width::dp);
         }
 
         @Override
-        public Value write(DrawerWidth width) {
+        public Value write(Width width) {
             return width.share().map(PERCENT::write).orElseGet(() -> DP.write(width.dp()));
         }
 
@@ -54,15 +45,13 @@ record DrawerWidth(double dp, Optional<Double> share) {
         }
     };
 
-    static DrawerWidth of(DrawerForm form) {
-        return new DrawerWidth(form.width(), form.share());
-    }
+    private DrawerWidthCodec() {}
 
     private static double parse(String percent) {
         double part = Decimals.parse(percent.substring(0, percent.length() - 1))
                         .orElseThrow(() -> new IllegalArgumentException("\"" + percent + "\" is not a percentage"))
                 / 100;
-        DrawerForm.SHARE.require(part, "the width of a drawer as a part of the window's");
+        Width.SHARE.require(part, "the width of a drawer as a part of the window's");
         return part;
     }
 }

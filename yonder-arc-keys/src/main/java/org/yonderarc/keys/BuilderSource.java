@@ -1,0 +1,96 @@
+package org.yonderarc.keys;
+
+import java.util.Locale;
+
+/** Writes the builder of a record: a method for each key, that writes what a file would say. */
+final class BuilderSource {
+    private static final String HOME = "org.yonderarc.build";
+
+    /** A key that every form has; its methods are those of the builder of any form. */
+    private static final String OF_ALL_FORMS = "style";
+
+    private BuilderSource() {}
+
+    static SourceFile of(KeyedRecord record) {
+        String name = record.stem() + "Builder";
+        var file = new SourceFile(HOME, name);
+        String type = file.use(record.type());
+        String about = record.about();
+        file.line("/** Defines a {@link " + type + "}: " + about.substring(0, 1).toLowerCase(Locale.ROOT)
+                + about.substring(1) + " */");
+        file.line("public final class " + name + " extends " + (record.isForm() ? "FormBuilder" : "MapBuilder") + "<"
+                + name + "> {");
+        if (record.isForm()) {
+            file.line("    " + name + "() {");
+            file.line("        super(" + file.use("org.yonderarc.plan.Form") + ".Kind."
+                    + record.name().toUpperCase(Locale.ROOT) + ");");
+            file.line("    }");
+        } else {
+            file.line("    " + name + "() {}");
+        }
+        file.line("");
+        file.line("    @Override");
+        file.line("    " + name + " self() {");
+        file.line("        return this;");
+        file.line("    }");
+        record.keys().stream()
+                .filter(KeyComponent::isKey)
+                .filter(key -> !record.isForm() || !OF_ALL_FORMS.equals(key.name()))
+                .forEach(key -> key(file, key));
+        file.line("}");
+        return file;
+    }
+
+    private static void key(SourceFile file, KeyComponent key) {
+        String put = "put(" + ShapeSource.quoted(key.key()) + ", ";
+        if (key.isKeyed()) {
+            String inner = KeyedRecord.stem(key.oneType()) + "Builder";
+            String consumer = file.use("java.util.function.Consumer") + "<? super " + inner + ">";
+            method(file, key, consumer, put + "Defined.by(new " + inner + "(), value).tree())");
+            if (KeyedRecord.isSwitch(key.oneType())) {
+                method(file, key, "boolean", put + "value)");
+            }
+            if (!KeyedRecord.shortForm(key.oneType()).isEmpty()) {
+                method(file, key, "String", put + "value)");
+            }
+            return;
+        }
+        switch (key.typeName()) {
+            case "org.yonderarc.plan.Style.Ref" -> {
+                method(file, key, "String", put + "value)");
+                method(
+                        file,
+                        key,
+                        file.use("java.util.function.Consumer") + "<? super StyleBuilder>",
+                        put + "StyleBuilder.own(value))");
+            }
+            case "org.yonderarc.plan.Fill" -> {
+                method(file, key, "String", put + "value)");
+                method(
+                        file,
+                        key,
+                        file.use("java.util.function.Consumer") + "<? super FillBuilder>",
+                        put + "Defined.by(new FillBuilder(), value).tree())");
+            }
+            case "org.yonderarc.plan.Words", "java.lang.String" ->
+                method(file, key, key.isList() ? "String..." : "String", put + "value)");
+            case "boolean", "int", "double" -> method(file, key, key.typeName(), put + "value)");
+            case "java.lang.Integer" -> method(file, key, "int", put + "value)");
+            case "java.lang.Double" -> method(file, key, "double", put + "value)");
+            default -> {
+                String value = key.isEnum() ? "value" : key.codec(file) + ".write(value)";
+                method(file, key, file.use(key.one()), put + value + ")");
+            }
+        }
+    }
+
+    private static void method(SourceFile file, KeyComponent key, String takes, String does) {
+        String owner = file.use(key.owner());
+        file.line("");
+        file.line("    /** Sets " + key.said().replace("{@link #", "{@link " + owner + "#")
+                + (key.said().endsWith(".") ? "" : ".") + " */");
+        file.line("    public " + KeyedRecord.stem(key.owner()) + "Builder " + key.name() + "(" + takes + " value) {");
+        file.line("        return " + does + ";");
+        file.line("    }");
+    }
+}
