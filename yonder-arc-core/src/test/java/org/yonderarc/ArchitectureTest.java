@@ -60,12 +60,13 @@ class ArchitectureTest {
                 .check(CORE);
     }
 
-    /** What a form is, is known where it is defined, in its home, and by its builder; everyone else asks the home. */
+    /** What a form is, is known where it is defined, in its home, and by what is made of it; everyone else asks the home. */
     @Test
     void formsAreKnownAtHomeOnly() {
         noClasses()
                 .that()
-                .resideOutsideOfPackages("org.yonderarc.plan", "org.yonderarc.form", "org.yonderarc.build")
+                .resideOutsideOfPackages(
+                        "org.yonderarc.plan", "org.yonderarc.form", "org.yonderarc.shape", "org.yonderarc.build")
                 .should()
                 .dependOnClassesThat(HAS_A_HOME)
                 .check(CORE);

@@ -165,7 +165,7 @@ final class Probe extends ProbeWindow {
                 .bar(bar -> bar.menu("main")
                         .form(FormBuilder.drawer()
                                 .opens(DrawerForm.Opening.OVER)
-                                .width(280)))
+                                .width(DrawerForm.Width.dp(280))))
                 .build());
         Component note = on(() -> named(panel, "note"));
         SwingUtilities.invokeAndWait(note::requestFocusInWindow);
