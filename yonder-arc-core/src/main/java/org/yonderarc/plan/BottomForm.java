@@ -22,7 +22,9 @@ import java.util.TreeMap;
  * @param floating how it floats. Without it, it reaches from edge to edge
  * @param style how its items look: the name of a shared style, or a style of its own
  */
-@Keys("bottom")
+@Keys(
+        value = "bottom",
+        copies = {"labels", "iconPosition", "style"})
 public record BottomForm(
         @Key(range = "MOST") int maxItems,
         WhenFull whenFull,

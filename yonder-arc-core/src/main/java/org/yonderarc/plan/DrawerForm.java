@@ -21,7 +21,9 @@ import java.util.TreeMap;
  * @param filter the field above its items into which people type what they look for: a text fact
  * @param style how its items look: the name of a shared style, or a style of its own
  */
-@Keys("drawer")
+@Keys(
+        value = "drawer",
+        copies = {"opens", "style"})
 public record DrawerForm(
         Side side,
         Opening opens,

@@ -15,13 +15,15 @@ import java.util.Optional;
  * @param sheet whether it comes up from the lower edge, over the content; only of an overflow
  * @param style how its items look: the name of a shared style, or a style of its own
  */
-@Keys("grid")
+@Keys(
+        value = "grid",
+        copies = {"onScreens", "sheet", "style"})
 public record GridForm(
         @Key(names = Noun.SCREEN, isRequired = true) List<String> onScreens,
         @Key(range = "COLUMNS") Optional<Integer> columns,
         TileLayout layout,
         boolean showLogo,
-        @Key(isKey = false) boolean sheet,
+        @Key(isFixed = true) boolean sheet,
         Optional<Style.Ref> style)
         implements Form {
     /** How many columns it may have. */

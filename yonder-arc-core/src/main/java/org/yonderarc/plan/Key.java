@@ -21,6 +21,6 @@ import java.lang.annotation.Target;
     /** Whether it must be there although the record has defaults. */
     boolean isRequired() default false;
 
-    /** Whether it is a key of plans; if not, a plan's is always as in the defaults. */
-    boolean isKey() default true;
+    /** Whether it is no key of plans: a plan's is always as in the defaults. */
+    boolean isFixed() default false;
 }

@@ -22,6 +22,6 @@ import java.lang.annotation.Target;
     /** Whether {@code true} stands for it with all defaults, where it is optional. */
     boolean isSwitch() default false;
 
-    /** Whether it has a builder. */
-    boolean isBuilt() default true;
+    /** The components of which copies with another value are made. */
+    String[] copies() default {};
 }

@@ -16,7 +16,9 @@ import java.util.Optional;
  * @param turn by how much the icon turns while it is open, in degrees clockwise, within {@link #TURN}
  * @param style how its items look: the name of a shared style, or a style of its own
  */
-@Keys("radial")
+@Keys(
+        value = "radial",
+        copies = {"labels", "style"})
 public record RadialForm(
         Corner position,
         @Key(range = "MOST") int maxItems,

@@ -21,7 +21,9 @@ import java.util.Optional;
  * @param floating how it stands free, as high as its items. Without it, it reaches from edge to edge
  * @param style how its items look: the name of a shared style, or a style of its own
  */
-@Keys("rail")
+@Keys(
+        value = "rail",
+        copies = {"labels", "iconPosition", "style"})
 public record RailForm(
         Side side,
         Labels labels,

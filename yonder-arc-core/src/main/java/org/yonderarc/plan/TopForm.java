@@ -27,7 +27,9 @@ import java.util.TreeMap;
  * @param search the item that stands as a search field on a line of its own; choosing it does what the item does
  * @param style how its items look: the name of a shared style, or a style of its own
  */
-@Keys("top")
+@Keys(
+        value = "top",
+        copies = {"labels", "iconPosition", "style"})
 public record TopForm(
         TitleContent titleShows,
         Alignment alignItems,

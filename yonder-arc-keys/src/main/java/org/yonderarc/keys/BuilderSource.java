@@ -47,10 +47,10 @@ final class BuilderSource {
             String inner = KeyedRecord.stem(key.oneType()) + "Builder";
             String consumer = file.use("java.util.function.Consumer") + "<? super " + inner + ">";
             method(file, key, consumer, put + "Defined.by(new " + inner + "(), value).tree())");
-            if (KeyedRecord.isSwitch(key.oneType())) {
+            if (key.isSwitch()) {
                 method(file, key, "boolean", put + "value)");
             }
-            if (!KeyedRecord.shortForm(key.oneType()).isEmpty()) {
+            if (key.hasShortForm()) {
                 method(file, key, "String", put + "value)");
             }
             return;
@@ -87,8 +87,7 @@ final class BuilderSource {
     private static void method(SourceFile file, KeyComponent key, String takes, String does) {
         String owner = file.use(key.owner());
         file.line("");
-        file.line("    /** Sets " + key.said().replace("{@link #", "{@link " + owner + "#")
-                + (key.said().endsWith(".") ? "" : ".") + " */");
+        file.line("    /** Sets " + Docs.from(key.said(), owner) + (key.said().endsWith(".") ? "" : ".") + " */");
         file.line("    public " + KeyedRecord.stem(key.owner()) + "Builder " + key.name() + "(" + takes + " value) {");
         file.line("        return " + does + ";");
         file.line("    }");

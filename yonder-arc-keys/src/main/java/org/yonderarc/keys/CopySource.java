@@ -12,16 +12,16 @@ final class CopySource {
         file.line("/** Copies of a {@link " + type + "} with another value of one component. */");
         file.line("final class " + file.simpleName() + " {");
         file.line("    private " + file.simpleName() + "() {}");
-        for (KeyComponent other : record.keys()) {
+        for (KeyComponent other : record.copied()) {
             String value = other.isOptional() ? file.use("java.util.Optional") + ".of(other)" : "other";
             file.line("");
             file.line("    static " + type + " " + other.name() + "(" + type + " of, "
                     + file.use(
                             other.isOptional() ? other.one() : other.element().asType()) + " other) {");
-            file.line("        return new " + type + "("
-                    + record.keys().stream()
-                            .map(key -> key.equals(other) ? value : "of." + key.name() + "()")
-                            .collect(Collectors.joining(", "))
+            file.line("        return new " + type + "(");
+            file.line(record.keys().stream()
+                            .map(key -> "                " + (key.equals(other) ? value : "of." + key.name() + "()"))
+                            .collect(Collectors.joining(",\n"))
                     + ");");
             file.line("    }");
         }

@@ -13,6 +13,9 @@ final class Docs {
     /** The schema has a range in numbers. */
     private static final Pattern WITHIN = Pattern.compile("[,;]? within \\{@link [^}]*\\}");
 
+    /** A link to what is in another class, whose name need not be known where this is read. */
+    private static final Pattern OTHERS = Pattern.compile("\\{@link (\\w[\\w.]*)#(\\w+)\\}");
+
     private static final Pattern TAG = Pattern.compile("\\{@\\w+ ([^}]*)\\}");
 
     private final TypeElement type;
@@ -48,6 +51,11 @@ final class Docs {
             throw new KeyException("nothing is said of \"" + component + "\": add \"@param " + component + "\"", type);
         }
         return said;
+    }
+
+    /** The same as another class says it: links to what is in {@code owner} name it, others are names alone. */
+    static String from(String said, String owner) {
+        return OTHERS.matcher(said).replaceAll("{@code $1.$2}").replace("{@link #", "{@link " + owner + "#");
     }
 
     /** The same as a plain sentence, without the range, which a schema has in numbers. */

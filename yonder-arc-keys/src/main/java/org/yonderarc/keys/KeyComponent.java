@@ -3,7 +3,6 @@ package org.yonderarc.keys;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import javax.lang.model.element.Element;
 import javax.lang.model.element.ElementKind;
 import javax.lang.model.element.RecordComponentElement;
 import javax.lang.model.element.TypeElement;
@@ -14,6 +13,7 @@ import javax.lang.model.type.TypeMirror;
 /**
  * A component of a record of a plan.
  *
+ * @param owner the record
  * @param element the component
  * @param said what it means, as the documentation of the record says it
  * @param isRequired whether the key must be there
@@ -23,6 +23,7 @@ import javax.lang.model.type.TypeMirror;
  * @param codec the codec where its type doesn't tell it, or nothing
  */
 record KeyComponent(
+        TypeElement owner,
         RecordComponentElement element,
         String said,
         boolean isRequired,
@@ -36,26 +37,21 @@ record KeyComponent(
             "org.yonderarc.plan.Style.Ref", "org.yonderarc.codec.StyleShape.REF",
             "org.yonderarc.plan.Fill", "org.yonderarc.codec.PaintShape.FILL");
 
-    static KeyComponent of(RecordComponentElement element, Docs docs, boolean hasUsual, Map<String, Object> key) {
+    static KeyComponent of(TypeElement owner, RecordComponentElement element, Docs docs, boolean hasUsual, Said key) {
         boolean isOptional = element.asType().toString().startsWith("java.util.Optional<");
         return new KeyComponent(
+                owner,
                 element,
                 docs.of(element.getSimpleName().toString()),
-                Boolean.TRUE.equals(key.get("isRequired")) || !hasUsual && !isOptional,
-                !Boolean.FALSE.equals(key.get("isKey")),
-                (String) key.getOrDefault("range", ""),
-                ((List<?>) key.getOrDefault("names", List.of()))
-                        .stream().map(String::valueOf).findFirst().orElse(""),
-                (String) key.getOrDefault("codec", ""));
+                key.flag("isRequired") || !hasUsual && !isOptional,
+                !key.flag("isFixed"),
+                key.text("range"),
+                key.texts("names").stream().findFirst().orElse(""),
+                key.text("codec"));
     }
 
     String name() {
         return element.getSimpleName().toString();
-    }
-
-    /** The name with a capital: {@code MaxItems}. */
-    String capital() {
-        return name().substring(0, 1).toUpperCase(Locale.ROOT) + name().substring(1);
     }
 
     /** The key in a plan: {@code max-items}. */
@@ -85,7 +81,18 @@ record KeyComponent(
 
     /** The record of a plan that it is. */
     boolean isKeyed() {
-        return one() instanceof DeclaredType declared && KeyedRecord.is(declared.asElement());
+        return one() instanceof DeclaredType declared
+                && Said.of(declared.asElement(), Said.KEYS).isThere();
+    }
+
+    /** Whether {@code true} stands for that with all defaults. */
+    boolean isSwitch() {
+        return isKeyed() && Said.of(oneType(), Said.KEYS).flag("isSwitch");
+    }
+
+    /** Whether a text may stand for that. */
+    boolean hasShortForm() {
+        return !Said.of(oneType(), Said.KEYS).text("shortForm").isEmpty();
     }
 
     TypeElement oneType() {
@@ -118,8 +125,9 @@ record KeyComponent(
             return codecs + ".choice(" + file.use(one()) + ".values())";
         }
         String type = typeName();
-        if (BY_TYPE.containsKey(type)) {
-            return constant(file, BY_TYPE.get(type));
+        String byHand = BY_TYPE.get(type);
+        if (byHand != null) {
+            return constant(file, byHand);
         }
         if (one().getKind() == TypeKind.BOOLEAN) {
             return codecs + ".FLAG";
@@ -129,7 +137,7 @@ record KeyComponent(
             if (range.isEmpty()) {
                 throw new KeyException("a number needs a range: add @Key(range = \"...\")", element);
             }
-            return codecs + (isWhole ? ".whole(" : ".number(") + file.use(owner()) + "." + range + ")";
+            return codecs + (isWhole ? ".whole(" : ".number(") + file.use(owner) + "." + range + ")";
         }
         throw new KeyException("nothing is known of " + type + ": add @Key(codec = \"...\")", element);
     }
@@ -138,10 +146,5 @@ record KeyComponent(
     private static String constant(SourceFile file, String full) {
         int dot = full.lastIndexOf('.');
         return file.use(full.substring(0, dot)) + full.substring(dot);
-    }
-
-    TypeElement owner() {
-        Element owner = element.getEnclosingElement();
-        return (TypeElement) owner;
     }
 }

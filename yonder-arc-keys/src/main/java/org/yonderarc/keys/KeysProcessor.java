@@ -22,7 +22,7 @@ public final class KeysProcessor extends AbstractProcessor {
     @Override
     public boolean process(Set<? extends TypeElement> annotations, RoundEnvironment round) {
         for (TypeElement annotation : annotations) {
-            if (annotation.getQualifiedName().contentEquals(KeyedRecord.KEYS)) {
+            if (annotation.getQualifiedName().contentEquals(Said.KEYS)) {
                 round.getElementsAnnotatedWith(annotation).forEach(this::make);
             }
         }
@@ -34,9 +34,9 @@ public final class KeysProcessor extends AbstractProcessor {
         try {
             var record = KeyedRecord.of((TypeElement) annotated, processingEnv.getElementUtils());
             write(ShapeSource.of(record));
-            write(CopySource.of(record));
-            if (record.isBuilt()) {
-                write(BuilderSource.of(record));
+            write(BuilderSource.of(record));
+            if (!record.copies().isEmpty()) {
+                write(CopySource.of(record));
             }
         } catch (KeyException wrong) {
             processingEnv.getMessager().printMessage(Diagnostic.Kind.ERROR, wrong.getMessage(), wrong.where());

@@ -44,7 +44,7 @@ final class ShapeSource {
 
     private static void key(SourceFile file, String type, KeyComponent key) {
         String codec = key.codec(file);
-        boolean isSwitch = key.isKeyed() && KeyedRecord.isSwitch(key.oneType());
+        boolean isSwitch = key.isSwitch();
         String usual;
         String how;
         if (isSwitch) {
