@@ -6,9 +6,11 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
 /**
- * A record that is a map in a plan. Its components are the keys; what each means is said by its {@code @param}, what it is without the key
- * by {@code DEFAULT}, and a key of a record without that must be there, if it isn't an Optional. Made of it, while the core is compiled: its
- * shape for the reader, the writer, the schema and the reference; copies with another value; a builder.
+ * Marks a record that is a map in a plan. Its components are the keys. What a key means is said by its {@code @param}; without the key, the
+ * value is that of {@code DEFAULT}. In a record without {@code DEFAULT}, every key that isn't an Optional is required.
+ *
+ * <p>While the core is compiled, three classes are made of it: the shape, for the reader, the writer, the schema and the reference; a
+ * builder; and copies with another value.
  */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.SOURCE)

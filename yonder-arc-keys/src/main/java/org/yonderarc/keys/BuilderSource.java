@@ -42,6 +42,9 @@ final class BuilderSource {
     }
 
     private static void key(SourceFile file, KeyComponent key) {
+        if (key.isList() && !key.typeName().equals("java.lang.String")) {
+            throw new KeyException("a builder knows lists of texts alone", key.element());
+        }
         String put = "put(" + ShapeSource.quoted(key.key()) + ", ";
         if (key.isKeyed()) {
             String inner = KeyedRecord.stem(key.oneType()) + "Builder";

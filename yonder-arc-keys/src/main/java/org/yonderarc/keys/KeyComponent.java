@@ -38,7 +38,7 @@ record KeyComponent(
             "org.yonderarc.plan.Fill", "org.yonderarc.codec.PaintShape.FILL");
 
     static KeyComponent of(TypeElement owner, RecordComponentElement element, Docs docs, boolean hasUsual, Said key) {
-        boolean isOptional = element.asType().toString().startsWith("java.util.Optional<");
+        boolean isOptional = isA(element.asType(), "java.util.Optional");
         return new KeyComponent(
                 owner,
                 element,

@@ -1,5 +1,7 @@
 package org.yonderarc.keys;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.stream.Collectors;
 import javax.lang.model.element.TypeElement;
 
@@ -43,31 +45,26 @@ final class ShapeSource {
     }
 
     private static void key(SourceFile file, String type, KeyComponent key) {
-        String codec = key.codec(file);
-        boolean isSwitch = key.isSwitch();
-        String usual;
-        String how;
-        if (isSwitch) {
-            how = "field";
-            codec = "new " + file.use("org.yonderarc.codec.SwitchCodec") + "<>(" + codec + ", "
-                    + file.use(key.oneType()) + ".DEFAULT)";
-            usual = file.use("java.util.Optional") + ".empty(), ";
-        } else if (key.isOptional()) {
-            how = "optional";
-            usual = "";
-        } else {
-            how = key.isRequired() ? "required" : "field";
-            usual = key.isRequired() ? "" : type + ".DEFAULT." + key.name() + "(), ";
-            codec = key.isList() ? file.use("org.yonderarc.codec.Codecs") + ".list(" + codec + ")" : codec;
+        String how = key.isSwitch() ? "field" : key.isOptional() ? "optional" : key.isRequired() ? "required" : "field";
+        var arguments = new ArrayList<>(List.of(quoted(key.key()), codec(file, key), type + "::" + key.name()));
+        if (how.equals("field")) {
+            arguments.add(
+                    key.isSwitch()
+                            ? file.use("java.util.Optional") + ".empty()"
+                            : type + ".DEFAULT." + key.name() + "()");
         }
+        arguments.add(quoted(Docs.sentence(key.said())));
         file.line("        var " + key.name() + "Key = keys." + how + "(");
-        file.line("                " + quoted(key.key()) + ",");
-        file.line("                " + codec + ",");
-        file.line("                " + type + "::" + key.name() + ",");
-        if (!usual.isEmpty()) {
-            file.line("                " + usual.strip());
+        file.line("                " + String.join(",\n                ", arguments) + ");");
+    }
+
+    private static String codec(SourceFile file, KeyComponent key) {
+        String one = key.codec(file);
+        if (key.isSwitch()) {
+            String usual = file.use(key.oneType()) + ".DEFAULT";
+            return "new " + file.use("org.yonderarc.codec.SwitchCodec") + "<>(" + one + ", " + usual + ")";
         }
-        file.line("                " + quoted(Docs.sentence(key.said())) + ");");
+        return key.isList() ? file.use("org.yonderarc.codec.Codecs") + ".list(" + one + ")" : one;
     }
 
     static String quoted(String text) {

@@ -82,6 +82,7 @@ class KeysProcessorTest {
                 "* @param boards how many boards it has, within {@link #BOARDS}; more bend| |add \"@param boards\"",
                 "@Key(range = \"BOARDS\") int| int|a number needs a range",
                 "boolean wordy|java.util.Map<String, String> wordy|nothing is known of java.util.Map",
+                "boolean wordy|@Key(codec = \"Codecs.FLAG\") java.util.List<Boolean> wordy|a builder knows lists of texts alone",
                 "copies = \"boards\"|shortForm = \"board\"|there is no component \"board\"",
                 "record Shelf(|class Other {} record Shelf(|@Keys is for records",
             })
