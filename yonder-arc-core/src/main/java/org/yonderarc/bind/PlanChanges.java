@@ -1,7 +1,5 @@
 package org.yonderarc.bind;
 
-import org.yonderarc.codec.MotionShape;
-import org.yonderarc.codec.StyleShape;
 import org.yonderarc.plan.App;
 import org.yonderarc.plan.Bar;
 import org.yonderarc.plan.DevicePreset;
@@ -10,6 +8,8 @@ import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Motion;
 import org.yonderarc.plan.Screen;
 import org.yonderarc.plan.Style;
+import org.yonderarc.shape.MotionShape;
+import org.yonderarc.shape.StyleShape;
 import org.yonderarc.tree.Changes;
 
 /** Tells key by key where two things of a plan differ; what a thing is made of is known from the shape it is read by. */

@@ -7,10 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.yonderarc.codec.Codecs;
 import org.yonderarc.codec.Field;
-import org.yonderarc.codec.PaintShape;
 import org.yonderarc.codec.PlanCodecs;
 import org.yonderarc.codec.Shape;
-import org.yonderarc.codec.StyleShape;
 import org.yonderarc.plan.Catalog;
 import org.yonderarc.plan.Colour;
 import org.yonderarc.plan.FontFiles;
@@ -18,6 +16,8 @@ import org.yonderarc.plan.IconSet;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Role;
 import org.yonderarc.plan.Theme;
+import org.yonderarc.shape.PaintShape;
+import org.yonderarc.shape.StyleShape;
 
 /** The shape of a theme. */
 final class ThemeShape {

@@ -4,13 +4,13 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.yonderarc.codec.StyleShape;
 import org.yonderarc.fit.Look;
 import org.yonderarc.layout.Marks;
 import org.yonderarc.plan.Form;
 import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Style;
+import org.yonderarc.shape.StyleShape;
 import org.yonderarc.tree.MapValue;
 
 /** Keys of a style that have no effect in a form. */

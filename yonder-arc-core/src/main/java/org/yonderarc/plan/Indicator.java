@@ -6,29 +6,30 @@ import java.util.Optional;
 /**
  * The mark of the selected item. Sizes without a value are those that suit the kind and the bar.
  *
- * @param kind its kind
- * @param edge at which edge of the item a line or a dot stands
- * @param behind what a shape lies behind, or brackets stand around
+ * @param kind its kind: none, a line, a filled shape, a dot, a pair of brackets, or a raised circle in a curved notch of the bar
+ * @param edge at which edge of the item a line or a dot stands: towards the content, or away from it
+ * @param behind what a shape lies behind, or brackets stand around: the icon, or the whole item
  * @param width its length along the bar in dp, within {@link #WIDTH}
  * @param thickness its extent across the bar in dp, within {@link #THICKNESS}
  * @param radius the radius of its corners in dp, within {@link #RADIUS}
- * @param length what a line is as long as, where it has no length of its own
- * @param depth how far the middle of a notch's circle lies below the bar's edge in dp, within {@link #DEPTH}; above it below 0
+ * @param length what a line is as long as, where it has no width: the icon, the label or the item
+ * @param depth how far the middle of a notch's circle lies below the bar's edge in dp, within {@link #DEPTH}; above it below 0. Default: 6
  * @param distance how far a line or a dot stands from the bar's edge, or how wide the room around a notch's circle is, in dp, within
- *     {@link #DISTANCE}
- * @param picture the picture file that a shape is, in place of a colour
+ *     {@link #DISTANCE}. Default: 0 for a line, 4 for a dot, 6 for a notch
+ * @param picture the picture that a shape is, in place of a colour: a file in the plan's folder
  */
+@Keys(value = "indicator", shortForm = "kind", usual = "NONE")
 public record Indicator(
-        Kind kind,
+        @Key(isRequired = true) Kind kind,
         Edge edge,
         Behind behind,
-        Optional<Double> width,
-        Optional<Double> thickness,
-        Optional<Double> radius,
+        @Key(range = "WIDTH") Optional<Double> width,
+        @Key(range = "THICKNESS") Optional<Double> thickness,
+        @Key(range = "RADIUS") Optional<Double> radius,
         Optional<Length> length,
-        Optional<Double> depth,
-        Optional<Double> distance,
-        Optional<String> picture) {
+        @Key(range = "DEPTH") Optional<Double> depth,
+        @Key(range = "DISTANCE") Optional<Double> distance,
+        @Key(codec = "PlanCodecs.FILE") Optional<String> picture) {
     /** Lengths along the bar in dp. */
     public static final Range WIDTH = new Range(2, 400);
     /** Extents across the bar in dp. */

@@ -4,16 +4,17 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * The colours of an item in one state. What has no value is as in the state below it.
+ * The colours of an item in one state, each a role, a colour or none. What has no value is as in the state below it.
  *
- * @param icon its icon
- * @param label its label
- * @param fill what lies behind the whole item
- * @param indicator the mark of the selected item
- * @param outline the line around the whole item
- * @param tile what lies behind the icon, where the style has a tile
- * @param badge its badge
+ * @param icon the colour of its icon
+ * @param label the colour of its label
+ * @param fill the colour behind the whole item
+ * @param indicator the colour of the mark of the selected item
+ * @param outline the colour of the line around the whole item
+ * @param tile the colour behind its icon, where the style has a tile
+ * @param badge the colour of its badge; what it says is black or white
  */
+@Keys(value = "look", copies = "tile")
 public record StateLook(
         Optional<Paint> icon,
         Optional<Paint> label,
@@ -33,7 +34,7 @@ public record StateLook(
 
     /** The same with a tile in a colour. */
     public StateLook onTile(Paint paint) {
-        return new StateLook(icon, label, fill, indicator, outline, Optional.of(paint), badge);
+        return StateLookCopies.tile(this, paint);
     }
 
     public StateLook {

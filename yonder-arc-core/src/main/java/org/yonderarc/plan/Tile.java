@@ -4,12 +4,13 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * What lies behind the icon of every item.
+ * What lies behind every icon.
  *
  * @param shape its shape
- * @param size its width and height in dp, within {@link #SIZE}; by default 16 dp more than the icon
+ * @param size its width and height in dp, within {@link #SIZE}. Default: 16 dp more than the icon
  */
-public record Tile(Shape shape, Optional<Double> size) {
+@Keys(value = "tile", shortForm = "shape")
+public record Tile(Shape shape, @Key(range = "SIZE") Optional<Double> size) {
     /** Widths and heights in dp. */
     public static final Range SIZE = new Range(16, 96);
 

@@ -14,6 +14,7 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.DrawerForm;
 import org.yonderarc.plan.Form;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Size;
@@ -132,7 +133,9 @@ class NoEffectTest {
                         .form("phone", FormBuilder.bottom().style("shared"))
                         .form("tablet", FormBuilder.rail().style("shared"))
                         .form("desktop", FormBuilder.rail().style(style -> style.size(Size.ITEM_WIDTH, 60)
-                                .notch(48, 4))))
+                                .indicator(mark -> mark.kind(Indicator.Kind.NOTCH)
+                                        .width(48)
+                                        .depth(4)))))
                 .build();
         List<String> told = Check.plan(plan, IconNames.ANY).stream()
                 .filter(finding -> finding.code() == Code.NO_EFFECT)

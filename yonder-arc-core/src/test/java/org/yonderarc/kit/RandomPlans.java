@@ -100,12 +100,19 @@ public final class RandomPlans {
 
     private static void style(StyleBuilder style, Random random) {
         switch (random.nextInt(3)) {
-            case 0 -> style.notch(40 + random.nextInt(30), random.nextInt(60) - 30);
-            case 1 -> style.line(any(Indicator.Edge.values(), random), any(Indicator.Length.values(), random), 3);
+            case 0 ->
+                style.indicator(mark -> mark.kind(Indicator.Kind.NOTCH)
+                        .width(40 + random.nextInt(30))
+                        .depth(random.nextInt(60) - 30));
+            case 1 ->
+                style.indicator(mark -> mark.kind(Indicator.Kind.LINE)
+                        .edge(any(Indicator.Edge.values(), random))
+                        .length(any(Indicator.Length.values(), random))
+                        .thickness(3));
             default -> style.indicator(any(Indicator.Kind.values(), random));
         }
         if (random.nextBoolean()) {
-            style.tile(any(Tile.Shape.values(), random), 16 + random.nextInt(48))
+            style.tile(square -> square.shape(any(Tile.Shape.values(), random)).size(16 + random.nextInt(48)))
                     .badgePosition(any(Style.BadgePosition.values(), random));
         }
         if (random.nextInt(3) == 0) {
@@ -163,9 +170,14 @@ public final class RandomPlans {
         var tile = Tile.Shape.values()[random.nextInt(3)];
         var badgeAt = Style.BadgePosition.values()[random.nextInt(3)];
         form.style(style -> (notched
-                        ? style.notch(40 + random.nextInt(30), depth)
-                        : style.line(Indicator.Edge.INNER, along, 3))
-                .tile(tile, 16 + random.nextInt(48))
+                        ? style.indicator(mark -> mark.kind(Indicator.Kind.NOTCH)
+                                .width(40 + random.nextInt(30))
+                                .depth(depth))
+                        : style.indicator(mark -> mark.kind(Indicator.Kind.LINE)
+                                .edge(Indicator.Edge.INNER)
+                                .length(along)
+                                .thickness(3)))
+                .tile(square -> square.shape(tile).size(16 + random.nextInt(48)))
                 .badgePosition(badgeAt)
                 .size(Size.SELECTED_SIZE, 10 + random.nextInt(12))
                 .size(Size.INDENT, random.nextInt(64))

@@ -53,7 +53,12 @@ class MarksAndSidesTest {
     void aLineIsAsLongAsTheIconTheLabelOrTheItem() {
         for (Indicator.Length along : Indicator.Length.values()) {
             Layout.Slot slot = bottom(
-                            FormBuilder.bottom(), style -> style.line(Indicator.Edge.OUTER, along, 2), Device.PHONE)
+                            FormBuilder.bottom(),
+                            style -> style.indicator(mark -> mark.kind(Indicator.Kind.LINE)
+                                    .edge(Indicator.Edge.OUTER)
+                                    .length(along)
+                                    .thickness(2)),
+                            Device.PHONE)
                     .slots()
                     .get(0);
             Box line = slot.mark().orElseThrow().box();
@@ -127,7 +132,11 @@ class MarksAndSidesTest {
     @Test
     void aNotchLiesAsDeepAsItIsToldAndLabelsGiveWay() {
         for (double depth : new double[] {-20, 0, 6, 20}) {
-            Layout.Bar bar = bottom(FormBuilder.bottom(), style -> style.notch(60, depth), Device.PHONE);
+            Layout.Bar bar = bottom(
+                    FormBuilder.bottom(),
+                    style -> style.indicator(
+                            mark -> mark.kind(Indicator.Kind.NOTCH).width(60).depth(depth)),
+                    Device.PHONE);
             Layout.Slot slot = bar.slots().get(0);
             Box circle = slot.mark().orElseThrow().box();
             assertEquals(60, circle.width());

@@ -91,7 +91,8 @@ class ItemLooksTest {
     @ParameterizedTest
     @CsvSource({"ROUND, 20", "ROUNDED, 11.2", "SQUARE, 3.2"})
     void aTileLiesBehindEachIcon(Tile.Shape shape, double radius) {
-        Plan plan = plan(FormBuilder.bottom(), style -> style.tile(shape, 40)
+        Plan plan = plan(FormBuilder.bottom(), style -> style.tile(
+                        square -> square.shape(shape).size(40))
                 .state(ItemState.DEFAULT, look -> look.tile("#112233", "#445566")));
         SceneNode.Rect tile = rect(plan, "b", "tile");
         Layout.Slot slot = slot(slots(plan, Device.PHONE), "b");
@@ -104,7 +105,14 @@ class ItemLooksTest {
     @Test
     void aTileMakesRoomInLists() {
         Layout.Slot bare = slot(slots(plan(DRAWER, style -> {}), Device.DESKTOP), "b");
-        Layout.Slot tiled = slot(slots(plan(DRAWER, style -> style.tile(Tile.Shape.ROUND, 56)), Device.DESKTOP), "b");
+        Layout.Slot tiled = slot(
+                slots(
+                        plan(
+                                DRAWER,
+                                style -> style.tile(
+                                        square -> square.shape(Tile.Shape.ROUND).size(56))),
+                        Device.DESKTOP),
+                "b");
         assertEquals(bare.icon().width(), tiled.icon().width());
         assertEquals(
                 56 - bare.icon().width(),
@@ -234,8 +242,13 @@ class ItemLooksTest {
 
     @Test
     void aPictureMayBeTheMark() {
-        Plan plan =
-                plan(FormBuilder.bottom(), style -> style.pictureMark("marks/wave.svg", Indicator.Behind.ICON, 56, 36));
+        Plan plan = plan(
+                FormBuilder.bottom(),
+                style -> style.indicator(mark -> mark.kind(Indicator.Kind.SHAPE)
+                        .behind(Indicator.Behind.ICON)
+                        .width(56)
+                        .thickness(36)
+                        .picture("marks/wave.svg")));
         assertTrue(PlanMentions.files(plan).contains("marks/wave.svg"));
         var walk = Walk.of(plan);
         var pictures = new ArrayList<SceneNode.Picture>();

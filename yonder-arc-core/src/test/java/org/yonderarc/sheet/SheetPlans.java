@@ -7,6 +7,7 @@ import org.yonderarc.build.PlanBuilder;
 import org.yonderarc.fit.Device;
 import org.yonderarc.fit.Setting;
 import org.yonderarc.layout.PlainMeasure;
+import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.Item;
 import org.yonderarc.plan.Plan;
 import org.yonderarc.plan.Role;
@@ -47,7 +48,12 @@ final class SheetPlans {
                 .screen("a", screen -> screen.icon("droplet"))
                 .screen("b", screen -> screen.icon("user"))
                 .menu("main", menu -> menu.item("a").item("b"))
-                .style("deep", style -> style.notch(50, 10, 4))
+                .style(
+                        "deep",
+                        style -> style.indicator(mark -> mark.kind(Indicator.Kind.NOTCH)
+                                .width(50)
+                                .depth(10)
+                                .distance(4)))
                 .bar(bar -> bar.menu("main").form(form))
                 .topBar()
                 .build();

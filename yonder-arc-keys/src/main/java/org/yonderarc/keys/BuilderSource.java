@@ -53,9 +53,9 @@ final class BuilderSource {
             if (key.isSwitch()) {
                 method(file, key, "boolean", put + "value)");
             }
-            if (key.hasShortForm()) {
-                method(file, key, "String", put + "value)");
-            }
+            key.shortForm()
+                    .map(type -> KeyComponent.isEnum(type) ? file.use(type) : "String")
+                    .ifPresent(type -> method(file, key, type, put + "value)"));
             return;
         }
         switch (key.typeName()) {
@@ -74,6 +74,10 @@ final class BuilderSource {
                         key,
                         file.use("java.util.function.Consumer") + "<? super FillBuilder>",
                         put + "Defined.by(new FillBuilder(), value).tree())");
+            }
+            case "org.yonderarc.plan.Paint" -> {
+                method(file, key, "String", put + "value)");
+                method(file, key, "String light, String", put + "each(light, value))");
             }
             case "org.yonderarc.plan.Words", "java.lang.String" ->
                 method(file, key, key.isList() ? "String..." : "String", put + "value)");

@@ -3,6 +3,7 @@ package org.yonderarc.keys;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javax.lang.model.element.ElementKind;
 import javax.lang.model.element.RecordComponentElement;
 import javax.lang.model.element.TypeElement;
@@ -34,8 +35,9 @@ record KeyComponent(
     /** The codecs that are written by hand for a type. */
     private static final Map<String, String> BY_TYPE = Map.of(
             "org.yonderarc.plan.Words", "org.yonderarc.codec.PlanCodecs.WORDS",
-            "org.yonderarc.plan.Style.Ref", "org.yonderarc.codec.StyleShape.REF",
-            "org.yonderarc.plan.Fill", "org.yonderarc.codec.PaintShape.FILL");
+            "org.yonderarc.plan.Style.Ref", "org.yonderarc.shape.StyleShape.REF",
+            "org.yonderarc.plan.Fill", "org.yonderarc.shape.PaintShape.FILL",
+            "org.yonderarc.plan.Paint", "org.yonderarc.shape.PaintShape.PAINT");
 
     static KeyComponent of(TypeElement owner, RecordComponentElement element, Docs docs, boolean hasUsual, Said key) {
         boolean isOptional = isA(element.asType(), "java.util.Optional");
@@ -90,9 +92,14 @@ record KeyComponent(
         return isKeyed() && Said.of(oneType(), Said.KEYS).flag("isSwitch");
     }
 
-    /** Whether a text may stand for that. */
-    boolean hasShortForm() {
-        return !Said.of(oneType(), Said.KEYS).text("shortForm").isEmpty();
+    /** What may stand for that, in its builder's terms: a word of an enum, or a text. */
+    Optional<TypeMirror> shortForm() {
+        String name = Said.of(oneType(), Said.KEYS).text("shortForm");
+        return oneType().getRecordComponents().stream()
+                .filter(one -> one.getSimpleName().contentEquals(name))
+                .map(RecordComponentElement::asType)
+                .map(TypeMirror.class::cast)
+                .findFirst();
     }
 
     TypeElement oneType() {
@@ -100,7 +107,11 @@ record KeyComponent(
     }
 
     boolean isEnum() {
-        return one() instanceof DeclaredType declared && declared.asElement().getKind() == ElementKind.ENUM;
+        return isEnum(one());
+    }
+
+    static boolean isEnum(TypeMirror type) {
+        return type instanceof DeclaredType declared && declared.asElement().getKind() == ElementKind.ENUM;
     }
 
     /** The name of its type, without what it is of. */

@@ -15,19 +15,27 @@ import javax.lang.model.util.Elements;
  * @param name what it is called in the schema: {@code rail}
  * @param about what it is, the first sentence of its documentation
  * @param shortKey the component that may stand for the whole, or nothing
+ * @param usual the constant with the values that hold without a key
  * @param copies the components of which there are copies with another value
  * @param keys its components
  */
 record KeyedRecord(
-        TypeElement type, String name, String about, String shortKey, List<String> copies, List<KeyComponent> keys) {
+        TypeElement type,
+        String name,
+        String about,
+        String shortKey,
+        String usual,
+        List<String> copies,
+        List<KeyComponent> keys) {
     static KeyedRecord of(TypeElement type, Elements elements) {
         if (type.getKind() != ElementKind.RECORD) {
             throw new KeyException("@Keys is for records", type);
         }
         var docs = new Docs(type, elements.getDocComment(type));
         var said = Said.of(type, Said.KEYS);
+        String usual = said.text("usual").isEmpty() ? "DEFAULT" : said.text("usual");
         boolean hasUsual = ElementFilter.fieldsIn(type.getEnclosedElements()).stream()
-                .anyMatch(field -> field.getSimpleName().contentEquals("DEFAULT"));
+                .anyMatch(field -> field.getSimpleName().contentEquals(usual));
         var keys = new ArrayList<KeyComponent>();
         for (RecordComponentElement component : type.getRecordComponents()) {
             keys.add(KeyComponent.of(type, component, docs, hasUsual, Said.of(component, Said.KEY)));
@@ -46,7 +54,7 @@ record KeyedRecord(
         if (said.flag("isSwitch") && !hasUsual) {
             throw new KeyException("a switch needs a DEFAULT that it stands for", type);
         }
-        return new KeyedRecord(type, said.text("value"), docs.summary(), shortKey, copies, List.copyOf(keys));
+        return new KeyedRecord(type, said.text("value"), docs.summary(), shortKey, usual, copies, List.copyOf(keys));
     }
 
     /** The name of the record in names that are made of it: {@code RailFloating} of {@code RailForm.Floating}. */

@@ -28,30 +28,32 @@ final class ShapeSource {
         file.line("    private static " + shape + " shape() {");
         file.line(
                 "        var keys = new " + shape + "(" + quoted(record.name()) + ", " + quoted(record.about()) + ");");
-        record.keys().stream().filter(KeyComponent::isKey).forEach(key -> key(file, type, key));
+        record.keys().stream().filter(KeyComponent::isKey).forEach(key -> key(file, type, record.usual(), key));
         if (!record.shortKey().isEmpty()) {
             file.line("        keys.shortForm(" + record.shortKey() + "Key);");
         }
         file.line("        return keys.makes(got -> new " + type + "(");
-        file.line(record.keys().stream().map(key -> got(type, key)).collect(Collectors.joining(",\n")) + "));");
+        file.line(record.keys().stream()
+                        .map(key -> got(type + "." + record.usual(), key))
+                        .collect(Collectors.joining(",\n"))
+                + "));");
         file.line("    }");
         file.line("}");
         return file;
     }
 
-    private static String got(String type, KeyComponent key) {
-        return "                "
-                + (key.isKey() ? "got.get(" + key.name() + "Key)" : type + ".DEFAULT." + key.name() + "()");
+    private static String got(String usual, KeyComponent key) {
+        return "                " + (key.isKey() ? "got.get(" + key.name() + "Key)" : usual + "." + key.name() + "()");
     }
 
-    private static void key(SourceFile file, String type, KeyComponent key) {
+    private static void key(SourceFile file, String type, String usual, KeyComponent key) {
         String how = key.isSwitch() ? "field" : key.isOptional() ? "optional" : key.isRequired() ? "required" : "field";
         var arguments = new ArrayList<>(List.of(quoted(key.key()), codec(file, key), type + "::" + key.name()));
         if (how.equals("field")) {
             arguments.add(
                     key.isSwitch()
                             ? file.use("java.util.Optional") + ".empty()"
-                            : type + ".DEFAULT." + key.name() + "()");
+                            : type + "." + usual + "." + key.name() + "()");
         }
         arguments.add(quoted(Docs.sentence(key.said())));
         file.line("        var " + key.name() + "Key = keys." + how + "(");

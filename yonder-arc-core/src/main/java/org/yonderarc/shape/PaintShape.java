@@ -1,10 +1,16 @@
-package org.yonderarc.codec;
+package org.yonderarc.shape;
 
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.yonderarc.codec.CatalogCodec;
+import org.yonderarc.codec.Codec;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.Context;
+import org.yonderarc.codec.Definitions;
+import org.yonderarc.codec.Shape;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Background;
 import org.yonderarc.plan.Colour;

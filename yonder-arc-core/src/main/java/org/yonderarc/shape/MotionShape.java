@@ -1,8 +1,14 @@
-package org.yonderarc.codec;
+package org.yonderarc.shape;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.yonderarc.codec.Codec;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.Field;
+import org.yonderarc.codec.FieldValues;
+import org.yonderarc.codec.Schemas;
+import org.yonderarc.codec.Shape;
 import org.yonderarc.finding.Code;
 import org.yonderarc.plan.Easing;
 import org.yonderarc.plan.Mentions;

@@ -1,4 +1,4 @@
-package org.yonderarc.codec;
+package org.yonderarc.shape;
 
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -6,15 +6,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.yonderarc.codec.CatalogCodec;
+import org.yonderarc.codec.Codec;
+import org.yonderarc.codec.Codecs;
+import org.yonderarc.codec.Context;
+import org.yonderarc.codec.Definitions;
+import org.yonderarc.codec.Field;
+import org.yonderarc.codec.PlanCodecs;
+import org.yonderarc.codec.Shape;
 import org.yonderarc.plan.Background;
-import org.yonderarc.plan.Indicator;
 import org.yonderarc.plan.ItemState;
 import org.yonderarc.plan.Mentions;
 import org.yonderarc.plan.Noun;
 import org.yonderarc.plan.Size;
 import org.yonderarc.plan.StateLook;
 import org.yonderarc.plan.Style;
-import org.yonderarc.plan.Tile;
 import org.yonderarc.tree.Changes;
 import org.yonderarc.tree.MapValue;
 import org.yonderarc.tree.Trees;
@@ -22,9 +28,6 @@ import org.yonderarc.tree.Value;
 
 /** The shapes of styles. */
 public final class StyleShape {
-    public static final Shape<Indicator> INDICATOR = indicator();
-    public static final Shape<Tile> TILE = tile();
-    public static final Shape<StateLook> LOOK = look();
     public static final Shape<Style> STYLE = style();
 
     /** The name of a shared style, or a map with a style of one's own. */
@@ -106,102 +109,6 @@ public final class StyleShape {
 
     private StyleShape() {}
 
-    private static Shape<Indicator> indicator() {
-        var shape = new Shape<Indicator>("indicator", "The mark of the selected item.");
-        var kind = shape.required(
-                "kind",
-                Codecs.choice(Indicator.Kind.values()),
-                Indicator::kind,
-                "None, a line, a filled shape, a dot, a pair of brackets, or a raised circle in a curved notch of the bar.");
-        var edge = shape.field(
-                "edge",
-                Codecs.choice(Indicator.Edge.values()),
-                Indicator::edge,
-                Indicator.NONE.edge(),
-                "At which edge of the item a line or a dot stands: towards the content, or away from it.");
-        var behind = shape.field(
-                "behind",
-                Codecs.choice(Indicator.Behind.values()),
-                Indicator::behind,
-                Indicator.NONE.behind(),
-                "What a shape lies behind, or brackets stand around: the icon, or the whole item.");
-        var width = shape.optional(
-                "width", Codecs.number(Indicator.WIDTH), Indicator::width, "Its length along the bar in dp.");
-        var thickness = shape.optional(
-                "thickness",
-                Codecs.number(Indicator.THICKNESS),
-                Indicator::thickness,
-                "Its extent across the bar in dp.");
-        var radius = shape.optional(
-                "radius", Codecs.number(Indicator.RADIUS), Indicator::radius, "The radius of its corners in dp.");
-        var along = shape.optional(
-                "length",
-                Codecs.choice(Indicator.Length.values()),
-                Indicator::length,
-                "What a line is as long as, where it has no width: the icon, the label or the item.");
-        var depth = shape.optional(
-                "depth",
-                Codecs.number(Indicator.DEPTH),
-                Indicator::depth,
-                "How far the middle of a notch's circle lies below the bar's edge in dp. Default: 6.");
-        var distance = shape.optional(
-                "distance",
-                Codecs.number(Indicator.DISTANCE),
-                Indicator::distance,
-                "How far a line or a dot stands from the bar's edge, or how wide the room around a notch's circle is, in dp. Default: 0 for a line, 4 for a dot, 6 for a notch.");
-        var picture = shape.optional(
-                "picture",
-                PlanCodecs.FILE,
-                Indicator::picture,
-                "The picture that a shape is, in place of a colour: a file in the plan's folder.");
-        return shape.shortForm(kind)
-                .makes(got -> new Indicator(
-                        got.get(kind),
-                        got.get(edge),
-                        got.get(behind),
-                        got.get(width),
-                        got.get(thickness),
-                        got.get(radius),
-                        got.get(along),
-                        got.get(depth),
-                        got.get(distance),
-                        got.get(picture)));
-    }
-
-    private static Shape<Tile> tile() {
-        var shape = new Shape<Tile>("tile", "What lies behind every icon.");
-        var form = shape.required("shape", Codecs.choice(Tile.Shape.values()), Tile::shape, "Its shape.");
-        var size = shape.optional(
-                "size",
-                Codecs.number(Tile.SIZE),
-                Tile::size,
-                "Its width and height in dp. Default: 16 dp more than the icon.");
-        return shape.shortForm(form).makes(got -> new Tile(got.get(form), got.get(size)));
-    }
-
-    private static Shape<StateLook> look() {
-        var shape = new Shape<StateLook>("look", "The colours of an item in one state, each a role, a colour or none.");
-        var icon = shape.optional("icon", PaintShape.PAINT, StateLook::icon, "Its icon.");
-        var label = shape.optional("label", PaintShape.PAINT, StateLook::label, "Its label.");
-        var fill = shape.optional("fill", PaintShape.PAINT, StateLook::fill, "What lies behind the whole item.");
-        var indicator =
-                shape.optional("indicator", PaintShape.PAINT, StateLook::indicator, "The mark of the selected item.");
-        var outline =
-                shape.optional("outline", PaintShape.PAINT, StateLook::outline, "The line around the whole item.");
-        var tile = shape.optional(
-                "tile", PaintShape.PAINT, StateLook::tile, "What lies behind its icon, where the style has a tile.");
-        var badge = shape.optional(
-                "badge", PaintShape.PAINT, StateLook::badge, "Its badge; what it says is black or white.");
-        return shape.makes(got -> new StateLook(
-                got.get(icon),
-                got.get(label),
-                got.get(fill),
-                got.get(indicator),
-                got.get(outline),
-                got.get(tile),
-                got.get(badge)));
-    }
-
     /** A number; an editor may also see the name of a design token there, which is settled before the plan is read. */
     private static Codec<Double> orToken(Codec<Double> number) {
         return new Codec<>() {
@@ -230,7 +137,8 @@ public final class StyleShape {
 
     private static Shape<Style> style() {
         var shape = new Shape<Style>("style", "How items look. What it doesn't say is as in the style below it.");
-        var indicator = shape.optional("indicator", INDICATOR, Style::indicator, "The mark of the selected item.");
+        var indicator =
+                shape.optional("indicator", IndicatorShape.SHAPE, Style::indicator, "The mark of the selected item.");
         var bold = shape.optional(
                 "bold", Codecs.choice(Style.Which.values()), Style::bold, "Which labels are set in semibold.");
         var titleBold = shape.optional(
@@ -249,7 +157,7 @@ public final class StyleShape {
                 Style::background,
                 Background.NONE,
                 "What lies behind the bar; an item has none.");
-        var tile = shape.optional("tile", TILE, Style::tile, "What lies behind every icon.");
+        var tile = shape.optional("tile", TileShape.SHAPE, Style::tile, "What lies behind every icon.");
         var badgeAt = shape.optional(
                 "badge-position",
                 Codecs.choice(Style.BadgePosition.values()),
@@ -271,7 +179,7 @@ public final class StyleShape {
                     state,
                     shape.optional(
                             state.word(),
-                            LOOK,
+                            StateLookShape.SHAPE,
                             style -> Optional.ofNullable(style.states().get(state)),
                             "Colours where this holds: " + state.meaning()));
         }
