@@ -1,6 +1,6 @@
 /**
- * The keys of the records of a plan that are annotated with {@code Keys}. All else here is made of them while the core is compiled; it lies
- * in {@code target/generated-sources}.
+ * The shapes of what is in a form or a style. Most are made of the records that are annotated with {@code Keys}, while the core is compiled;
+ * they lie in {@code target/generated-sources}. Those of styles, paints and motions are written by hand.
  */
 @NullMarked
 package org.yonderarc.shape;
