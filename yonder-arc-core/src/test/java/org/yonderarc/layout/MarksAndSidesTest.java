@@ -150,15 +150,13 @@ class MarksAndSidesTest {
     @ParameterizedTest
     @EnumSource(Form.Alignment.class)
     void aFloatingBarHasAGreatestWidthAndStandsAtASide(Form.Alignment side) {
-        Layout.Bar bar = bottom(
-                FormBuilder.bottom().floating(how -> how.inset(16)
-                        .radius(24)
-                        .shadow(true)
-                        .bottomOffset(40)
-                        .maxWidth(420)
-                        .align(side)),
-                style -> {},
-                Device.DESKTOP);
+        var form = FormBuilder.bottom().floating(how -> how.inset(16)
+                .radius(24)
+                .shadow(true)
+                .bottomOffset(40)
+                .maxWidth(420)
+                .align(side));
+        Layout.Bar bar = bottom(form, style -> {}, Device.DESKTOP);
         assertEquals(420, bar.box().width());
         assertEquals(Device.DESKTOP.height() - 40, bar.box().bottom());
         double left =
@@ -171,15 +169,7 @@ class MarksAndSidesTest {
         assertTrue(bar.slots().stream()
                 .allMatch(slot -> slot.target().x() >= bar.box().x()
                         && slot.target().right() <= bar.box().right()));
-        Layout.Bar phone = bottom(
-                FormBuilder.bottom().floating(how -> how.inset(16)
-                        .radius(24)
-                        .shadow(true)
-                        .bottomOffset(40)
-                        .maxWidth(420)
-                        .align(side)),
-                style -> {},
-                Device.PHONE);
+        Layout.Bar phone = bottom(form, style -> {}, Device.PHONE);
         assertEquals(Device.PHONE.width() - 32, phone.box().width());
     }
 

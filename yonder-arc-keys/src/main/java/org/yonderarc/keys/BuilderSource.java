@@ -47,55 +47,55 @@ final class BuilderSource {
         }
         String put = "put(" + ShapeSource.quoted(key.key()) + ", ";
         if (key.isKeyed()) {
-            String inner = KeyedRecord.stem(key.oneType()) + "Builder";
-            String consumer = file.use("java.util.function.Consumer") + "<? super " + inner + ">";
-            method(file, key, consumer, put + "Defined.by(new " + inner + "(), value).tree())");
+            defined(file, key, KeyedRecord.stem(key.oneType()) + "Builder");
             if (key.isSwitch()) {
-                method(file, key, "boolean", put + "value)");
+                method(file, key, "boolean value", put + "value)");
             }
             key.shortForm()
                     .map(type -> KeyComponent.isEnum(type) ? file.use(type) : "String")
-                    .ifPresent(type -> method(file, key, type, put + "value)"));
+                    .ifPresent(type -> method(file, key, type + " value", put + "value)"));
             return;
         }
         switch (key.typeName()) {
             case "org.yonderarc.plan.Style.Ref" -> {
-                method(file, key, "String", put + "value)");
-                method(
-                        file,
-                        key,
-                        file.use("java.util.function.Consumer") + "<? super StyleBuilder>",
-                        put + "StyleBuilder.own(value))");
+                method(file, key, "String value", put + "value)");
+                defined(file, key, "StyleBuilder");
             }
             case "org.yonderarc.plan.Fill" -> {
-                method(file, key, "String", put + "value)");
-                method(
-                        file,
-                        key,
-                        file.use("java.util.function.Consumer") + "<? super FillBuilder>",
-                        put + "Defined.by(new FillBuilder(), value).tree())");
+                method(file, key, "String value", put + "value)");
+                defined(file, key, "FillBuilder");
             }
             case "org.yonderarc.plan.Paint" -> {
-                method(file, key, "String", put + "value)");
-                method(file, key, "String light, String", put + "each(light, value))");
+                method(file, key, "String value", put + "value)");
+                method(file, key, "String light, String dark", put + "each(light, dark))");
             }
             case "org.yonderarc.plan.Words", "java.lang.String" ->
-                method(file, key, key.isList() ? "String..." : "String", put + "value)");
-            case "boolean", "int", "double" -> method(file, key, key.typeName(), put + "value)");
-            case "java.lang.Integer" -> method(file, key, "int", put + "value)");
-            case "java.lang.Double" -> method(file, key, "double", put + "value)");
+                method(file, key, (key.isList() ? "String..." : "String") + " value", put + "value)");
+            case "boolean", "int", "double" -> method(file, key, key.typeName() + " value", put + "value)");
+            case "java.lang.Integer" -> method(file, key, "int value", put + "value)");
+            case "java.lang.Double" -> method(file, key, "double value", put + "value)");
             default -> {
                 String value = key.isEnum() ? "value" : key.codec(file) + ".write(value)";
-                method(file, key, file.use(key.one()), put + value + ")");
+                method(file, key, file.use(key.one()) + " value", put + value + ")");
             }
         }
     }
 
-    private static void method(SourceFile file, KeyComponent key, String takes, String does) {
+    /** A method that takes what defines a map with a builder of its own. */
+    private static void defined(SourceFile file, KeyComponent key, String inner) {
+        String takes = file.use("java.util.function.Consumer") + "<? super " + inner + "> value";
+        method(
+                file,
+                key,
+                takes,
+                "put(" + ShapeSource.quoted(key.key()) + ", Defined.by(new " + inner + "(), value).tree())");
+    }
+
+    private static void method(SourceFile file, KeyComponent key, String parameters, String does) {
         String owner = file.use(key.owner());
         file.line("");
         file.line("    /** Sets " + Docs.from(key.said(), owner) + (key.said().endsWith(".") ? "" : ".") + " */");
-        file.line("    public " + KeyedRecord.stem(key.owner()) + "Builder " + key.name() + "(" + takes + " value) {");
+        file.line("    public " + KeyedRecord.stem(key.owner()) + "Builder " + key.name() + "(" + parameters + ") {");
         file.line("        return " + does + ";");
         file.line("    }");
     }
